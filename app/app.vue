@@ -1,0 +1,5 @@
+<template>
+  <VApp>
+    <NuxtPage />
+  </VApp>
+</template>

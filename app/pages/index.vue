@@ -1,0 +1,1 @@
+<template><VMain><VBtn color="primary">Hello</VBtn></VMain></template>

@@ -1,0 +1,66 @@
+import { slotStates, type Reading } from '../record'
+import type { Level, Plan } from '../plan'
+import { summariseCell, type CellSummary } from './cellSummary'
+
+/** One group at one level, with its counted tries. */
+export interface Cell {
+  groupId: string
+  levelId: string
+  values: number[]
+  summary: CellSummary
+}
+
+/** One level over all groups that tested it, each group weighing the same. */
+export interface LevelResult {
+  level: Level
+  groups: number
+  /** Mean of the groups' centres. */
+  centre: number
+  least: number
+  greatest: number
+}
+
+/**
+ * The cells that hold at least one counted reading. Readings of levels that are no longer in the plan are
+ * left out; tries beyond the planned number are kept, since extra care is no mistake.
+ * @example cellsOf(plan, readings)[0].summary.centre // 65
+ */
+export function cellsOf(plan: Pick<Plan, 'levels' | 'summary'>, readings: readonly Reading[]): Cell[] {
+  const known = new Set(plan.levels.map((level) => level.id))
+  const values = new Map<string, { groupId: string; levelId: string; values: number[] }>()
+  const counted = [...slotStates(readings).values()].flatMap(({ counted: reading }) =>
+    reading ? [reading] : [],
+  )
+  for (const { groupId, levelId, value } of counted) {
+    if (value === null || !known.has(levelId)) continue
+    const key = `${groupId}|${levelId}`
+    const cell = values.get(key) ?? { groupId, levelId, values: [] }
+    cell.values.push(value)
+    values.set(key, cell)
+  }
+  return [...values.values()].map((cell) => ({ ...cell, summary: summariseCell(cell.values, plan.summary) }))
+}
+
+/**
+ * The result of each level, groups weighted equally however many tries they made; levels without readings
+ * are left out.
+ * @param levels in the order wanted
+ * @example levelResults(orderedLevels(plan), cells)[0].centre // 13
+ */
+export function levelResults(levels: readonly Level[], cells: readonly Cell[]): LevelResult[] {
+  return levels.flatMap((level) => {
+    const own = cells.filter((cell) => cell.levelId === level.id)
+    if (own.length === 0) return []
+    return [
+      {
+        level,
+        groups: own.length,
+        centre: Number(
+          (own.reduce((sum, cell) => sum + cell.summary.centre, 0) / own.length).toPrecision(12),
+        ),
+        least: Math.min(...own.map((cell) => cell.summary.least)),
+        greatest: Math.max(...own.map((cell) => cell.summary.greatest)),
+      },
+    ]
+  })
+}

@@ -1,0 +1,17 @@
+export { readingsCsv } from './readingsCsv'
+export {
+  previewRoster,
+  rosterLimit,
+  type RosterContext,
+  type RosterPreview,
+  type RosterRow,
+} from './rosterCsv'
+export {
+  investigationFormat,
+  investigationVersion,
+  openInvestigation,
+  writeInvestigation,
+  type InvestigationFile,
+  type OpenedInvestigation,
+} from './investigationFile'
+export { gridFromClipboard } from './gridPaste'

@@ -1,0 +1,44 @@
+import type { Dimension, Unit } from '../quantity'
+
+/** What a group reads a value from. One definition draws the scale, checks entries and gives the error. */
+export interface Instrument {
+  name: string
+  unit: Unit
+  /** Distance between two neighbouring marks, in `unit`. */
+  smallestMark: number
+  /** Distance between two marks that carry a number, in `unit`. */
+  numberedEvery: number
+  least: number
+  greatest: number
+  /** How long one reading takes, in seconds. */
+  secondsPerReading: number
+}
+
+/** The cupboard of instruments that a new plan can choose from. */
+export const instrumentCupboard: (Instrument & { id: string; dimension: Dimension })[] = [
+  cupboard('metre-stick', 'metre stick', 'length', 'cm', 1, 10, 0, 100, 8),
+  cupboard('tape', 'tape measure', 'length', 'cm', 1, 10, 0, 300, 10),
+  cupboard('ruler', 'ruler', 'length', 'mm', 1, 10, 0, 300, 8),
+  cupboard('stopwatch', 'stopwatch', 'time', 's', 0.1, 1, 0, 600, 5),
+  cupboard('kitchen-timer', 'kitchen timer', 'time', 'min', 1, 5, 0, 60, 5),
+  cupboard('balance', 'balance', 'mass', 'g', 1, 100, 0, 2000, 15),
+  cupboard('kitchen-scale', 'kitchen scale', 'mass', 'g', 5, 100, 0, 5000, 10),
+  cupboard('measuring-jug', 'measuring jug', 'volume', 'mL', 10, 100, 0, 1000, 12),
+  cupboard('measuring-cylinder', 'measuring cylinder', 'volume', 'mL', 1, 10, 0, 100, 15),
+  cupboard('thermometer', 'thermometer', 'temperature', 'C', 1, 10, -10, 110, 30),
+  cupboard('force-meter', 'force meter', 'force', 'N', 0.1, 1, 0, 10, 10),
+]
+
+function cupboard(
+  id: string,
+  name: string,
+  dimension: Dimension,
+  unit: Unit,
+  smallestMark: number,
+  numberedEvery: number,
+  least: number,
+  greatest: number,
+  secondsPerReading: number,
+) {
+  return { id, name, dimension, unit, smallestMark, numberedEvery, least, greatest, secondsPerReading }
+}

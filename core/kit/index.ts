@@ -1,0 +1,1 @@
+export { kitAmounts, type KitClass, type KitLine } from './kitAmounts'

@@ -1,0 +1,39 @@
+import { orderedLevels } from './levelName'
+import type { Level, Plan } from './plan'
+
+/**
+ * The levels that one group tests, in the order in which it tests them.
+ *
+ * - every group all levels: all of them;
+ * - levels shared out: half of them, rounded up, at least two, starting one further on for each group, so
+ *   that neighbouring groups overlap and can be compared;
+ * - whole class: all of them, one group acting for the class.
+ *
+ * When each group has its own order the levels are rotated by the group's place and every second group goes
+ * backwards, so that wear, warming or tiredness does not always meet the same level.
+ *
+ * @param place the group's place in the class, from 0
+ * @example levelsForGroup(plan, 1).map((level) => level.value) // own order: [20, 100, 80, 60, 40]
+ */
+export function levelsForGroup(
+  plan: Pick<Plan, 'changed' | 'levels' | 'whoTests' | 'levelOrder'>,
+  place: number,
+): Level[] {
+  const levels = orderedLevels(plan)
+  if (levels.length === 0) return []
+  const own = plan.whoTests === 'shared-levels' ? share(levels, place) : levels
+  if (plan.levelOrder === 'same') return own
+  const turned = rotate(own, Math.ceil(place / 2))
+  return place % 2 === 1 ? turned.reverse() : turned
+}
+
+function share(levels: Level[], place: number): Level[] {
+  const count = Math.min(levels.length, Math.max(2, Math.ceil(levels.length / 2)))
+  const chosen = new Set(rotate(levels, place).slice(0, count))
+  return levels.filter((level) => chosen.has(level))
+}
+
+function rotate<T>(items: T[], by: number): T[] {
+  const start = by % items.length
+  return [...items.slice(start), ...items.slice(0, start)]
+}

@@ -1,0 +1,8 @@
+export * from './plan'
+export { blankPlan, defaultsForAge, type AgeDefaults } from './blankPlan'
+export { levelName, orderedLevels } from './levelName'
+export { levelsForGroup } from './allocation'
+export { newId } from './newId'
+export { suggestLevel } from './suggestLevel'
+export { checkFair, type FairCheck } from './fair/checkFair'
+export type { FairContext, Finding, Remedy } from './fair/finding'

@@ -1,0 +1,32 @@
+import { unitDefinition, type Unit } from './units'
+
+/**
+ * How many decimals a scale with this mark can honestly show.
+ * @example decimalsOfMark(0.5) // 1
+ */
+export function decimalsOfMark(mark: number): number {
+  for (let decimals = 0; decimals < 6; decimals++) {
+    const scaled = mark * 10 ** decimals
+    if (Math.abs(scaled - Math.round(scaled)) < 1e-6 * scaled) return decimals
+  }
+  return 6
+}
+
+/**
+ * Prints a number with the decimals of its scale and no unit.
+ * @param extraDecimals for means of several readings, which may show one decimal more than one reading
+ * @example printNumber(62.333, 1, 1) // '62.3'
+ */
+export function printNumber(value: number, mark: number, extraDecimals = 0): string {
+  const text = value.toFixed(decimalsOfMark(mark) + extraDecimals)
+  const plain = extraDecimals > 0 && text.includes('.') ? text.replace(/\.?0+$/, '') : text
+  return plain === '-0' ? '0' : plain
+}
+
+/**
+ * Prints a value with its unit and no false digits.
+ * @example printQuantity(62.333, 'cm', 1, 1) // '62.3 cm'
+ */
+export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
+  return `${printNumber(value, mark, extraDecimals)} ${unitDefinition(unit).symbol}`
+}

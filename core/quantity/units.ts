@@ -1,0 +1,80 @@
+import convert, { type Unit as LibraryUnit } from 'convert'
+
+/** What a number on a bench can be a number of. */
+export type Dimension = 'length' | 'time' | 'mass' | 'volume' | 'temperature' | 'force'
+
+interface UnitDefinition {
+  dimension: Dimension
+  /** How the unit is written after a number. */
+  symbol: string
+  /** How a teacher says it, in the plural. */
+  spoken: string
+  /** What a child or a teacher may type for it, in lower case. */
+  typed: string[]
+}
+
+const definitions = {
+  mm: { dimension: 'length', symbol: 'mm', spoken: 'millimetres', typed: ['mm'] },
+  cm: { dimension: 'length', symbol: 'cm', spoken: 'centimetres', typed: ['cm', 'cms'] },
+  m: {
+    dimension: 'length',
+    symbol: 'm',
+    spoken: 'metres',
+    typed: ['m', 'metre', 'metres', 'meter', 'meters'],
+  },
+  in: { dimension: 'length', symbol: 'in', spoken: 'inches', typed: ['in', 'inch', 'inches', '"', '″'] },
+  ft: { dimension: 'length', symbol: 'ft', spoken: 'feet', typed: ['ft', 'foot', 'feet', "'", '′'] },
+  s: { dimension: 'time', symbol: 's', spoken: 'seconds', typed: ['s', 'sec', 'secs', 'second', 'seconds'] },
+  min: { dimension: 'time', symbol: 'min', spoken: 'minutes', typed: ['min', 'mins', 'minute', 'minutes'] },
+  g: { dimension: 'mass', symbol: 'g', spoken: 'grams', typed: ['g', 'gram', 'grams'] },
+  kg: { dimension: 'mass', symbol: 'kg', spoken: 'kilograms', typed: ['kg', 'kilo', 'kilos'] },
+  mL: { dimension: 'volume', symbol: 'mL', spoken: 'millilitres', typed: ['ml', 'mls'] },
+  L: {
+    dimension: 'volume',
+    symbol: 'L',
+    spoken: 'litres',
+    typed: ['l', 'litre', 'litres', 'liter', 'liters'],
+  },
+  C: { dimension: 'temperature', symbol: '°C', spoken: 'degrees Celsius', typed: ['c', '°c', '°'] },
+  F: { dimension: 'temperature', symbol: '°F', spoken: 'degrees Fahrenheit', typed: ['f', '°f'] },
+  N: { dimension: 'force', symbol: 'N', spoken: 'newtons', typed: ['n', 'newton', 'newtons'] },
+} as const satisfies Record<string, UnitDefinition>
+
+/** A unit that the product measures in. */
+export type Unit = keyof typeof definitions
+
+/** Every unit, in the order a list offers them. */
+export const units = Object.keys(definitions) as Unit[]
+
+/**
+ * The definition of a unit: what it measures, how it is written and said.
+ * @example unitDefinition('cm').symbol // 'cm'
+ */
+export function unitDefinition(unit: Unit): UnitDefinition {
+  return definitions[unit]
+}
+
+/**
+ * The unit that typed letters stand for, or null when no unit is written that way.
+ * @example unitFromText('Metres') // 'm'
+ */
+export function unitFromText(text: string): Unit | null {
+  const typed = text.trim().toLowerCase()
+  return units.find((unit) => (definitions[unit].typed as readonly string[]).includes(typed)) ?? null
+}
+
+/**
+ * A value in another unit of the same dimension, freed of floating-point dust (12 significant digits).
+ * @throws RangeError when the two units measure different things.
+ * @example convertUnit(1.2, 'm', 'cm') // 120
+ */
+export function convertUnit(value: number, from: Unit, to: Unit): number {
+  if (from === to) return value
+  if (definitions[from].dimension !== definitions[to].dimension)
+    throw new RangeError(`${definitions[from].spoken} cannot be turned into ${definitions[to].spoken}`)
+  return Number(
+    convert(value, from as LibraryUnit)
+      .to(to as LibraryUnit)
+      .toPrecision(12),
+  )
+}

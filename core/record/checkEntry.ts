@@ -1,0 +1,125 @@
+import { convertUnit, isOnMark, parseQuantity, printQuantity, roundToMark, unitDefinition } from '../quantity'
+import type { Plan } from '../plan'
+
+/** A hint about a typed value. None of them stops the teacher from keeping it. */
+export interface EntryHint {
+  code: 'below-scale' | 'above-scale' | 'between-marks' | 'likely-slip'
+  message: string
+  /** What was probably meant, in the unit of what is measured. */
+  suggestion: number | null
+}
+
+/** What came of an entry: a value with hints, nothing typed, or text that is no number. */
+export type CheckedEntry =
+  | { state: 'empty' }
+  | { state: 'unreadable'; message: string }
+  | { state: 'value'; value: number; hints: EntryHint[] }
+
+/**
+ * Reads what was typed for one try and compares it with the instrument's scale and with other readings of
+ * the same level.
+ *
+ * A likely slip is named only when one of the usual slips (ten or a hundred times too much or too little,
+ * inches typed for centimetres) explains it: the explained value lies within the spread of the others,
+ * widened by a quarter of their middle, and the typed one lies outside of twice that.
+ *
+ * @param others counted values of the same level, in the unit of what is measured
+ * @returns hints and a value; it never throws
+ * @example checkEntry('640', plan, [62, 65, 66]).hints[0].suggestion // 64
+ */
+export function checkEntry(
+  text: string,
+  plan: Pick<Plan, 'measured' | 'rounding'>,
+  others: readonly number[],
+): CheckedEntry {
+  const { unit, instrument } = plan.measured
+  const parsed = parseQuantity(text, unit)
+  if (!parsed.ok)
+    return parsed.problem === 'empty' ? { state: 'empty' } : { state: 'unreadable', message: parsed.message }
+  const { value } = parsed
+  const slip = likelySlip(value, plan, others)
+  return { state: 'value', value, hints: slip ? [slip] : scaleHints(value, plan, instrument) }
+}
+
+function scaleHints(
+  value: number,
+  { measured: { unit }, rounding }: Pick<Plan, 'measured' | 'rounding'>,
+  instrument: Plan['measured']['instrument'],
+): EntryHint[] {
+  const onScale = (amount: number) => convertUnit(amount, instrument.unit, unit)
+  const mark = scaleStep(instrument, unit)
+  const show = (amount: number) => printQuantity(amount, unit, mark)
+  if (value < onScale(instrument.least))
+    return [
+      {
+        code: 'below-scale',
+        message: `The ${instrument.name} starts at ${show(onScale(instrument.least))}.`,
+        suggestion: null,
+      },
+    ]
+  if (value > onScale(instrument.greatest))
+    return [
+      {
+        code: 'above-scale',
+        message: `The ${instrument.name} ends at ${show(onScale(instrument.greatest))}.`,
+        suggestion: null,
+      },
+    ]
+  const allowed = rounding === 'half-mark' ? mark / 2 : mark
+  if (isOnMark(value, allowed)) return []
+  const nearest = roundToMark(value, allowed)
+  return [
+    {
+      code: 'between-marks',
+      message: `Between the marks. The nearest is ${printQuantity(nearest, unit, allowed)}.`,
+      suggestion: nearest,
+    },
+  ]
+}
+
+function scaleStep(instrument: Plan['measured']['instrument'], unit: Plan['measured']['unit']): number {
+  // Differences of temperature have no offset, so a mark is converted as the distance of two values.
+  return Number(
+    (
+      convertUnit(instrument.smallestMark, instrument.unit, unit) - convertUnit(0, instrument.unit, unit)
+    ).toPrecision(12),
+  )
+}
+
+function likelySlip(
+  value: number,
+  { measured: { unit, instrument } }: Pick<Plan, 'measured'>,
+  others: readonly number[],
+): EntryHint | null {
+  if (others.length < 2 || value <= 0) return null
+  const sorted = [...others].sort((a, b) => a - b)
+  const least = sorted[0]!
+  const greatest = sorted.at(-1)!
+  const middle = sorted[Math.floor(sorted.length / 2)]!
+  const slack = Math.max(Math.abs(middle) / 4, scaleStep(instrument, unit) * 2)
+  const fits = (amount: number, allowance: number) =>
+    amount >= least - allowance && amount <= greatest + allowance
+  if (fits(value, 2 * slack)) return null
+  const slips: [number, string][] = [
+    [value / 10, 'a nought too many'],
+    [value * 10, 'a nought too few'],
+    [value / 100, 'the decimal point left out, or another unit'],
+    [value * 100, 'another unit'],
+    ...(unitDefinition(unit).dimension === 'length' && unit !== 'in'
+      ? [
+          [convertUnit(value, 'in', unit), 'inches read for ' + unitDefinition(unit).spoken] as [
+            number,
+            string,
+          ],
+        ]
+      : []),
+  ]
+  const explained = slips.find(([meant]) => fits(meant, slack))
+  if (!explained) return null
+  const meant = roundToMark(explained[0], scaleStep(instrument, unit))
+  return {
+    code: 'likely-slip',
+    message: `The others are near ${printQuantity(middle, unit, scaleStep(instrument, unit))}. Is it ${printQuantity(meant, unit, scaleStep(instrument, unit))} (${explained[1]})?`,
+    suggestion: meant,
+  }
+}

@@ -1,0 +1,20 @@
+import type { Reading } from './reading'
+
+/** One step in the journal: a reading and the one that took its place, where there is one. */
+export interface HistoryEntry {
+  reading: Reading
+  supersededBy: Reading | null
+}
+
+/**
+ * Every reading ever made, newest first, each with what superseded it: nothing is left out.
+ * @example readingHistory(readings)[0].supersededBy // null: the newest stands
+ */
+export function readingHistory(readings: readonly Reading[]): HistoryEntry[] {
+  const successor = new Map(
+    readings.flatMap((reading) => (reading.supersedes ? [[reading.supersedes, reading] as const] : [])),
+  )
+  return [...readings]
+    .sort((a, b) => b.takenAt.localeCompare(a.takenAt) || b.id.localeCompare(a.id))
+    .map((reading) => ({ reading, supersededBy: successor.get(reading.id) ?? null }))
+}

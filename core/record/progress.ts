@@ -1,0 +1,38 @@
+import { levelsForGroup, type Plan } from '../plan'
+import { slotStates } from './currentReadings'
+import { slotKey, type Reading, type Slot } from './reading'
+
+/**
+ * Every slot that a group has to fill, in working order: all tries of one level, then the next level.
+ * @param place the group's place in the class, from 0; in a whole-class test only place 0 has slots
+ * @example groupSlots(plan, 'g', 0).length // 5 levels x 3 tries = 15
+ */
+export function groupSlots(plan: Plan, groupId: string, place: number): Slot[] {
+  if (plan.whoTests === 'whole-class' && place > 0) return []
+  return levelsForGroup(plan, place).flatMap((level) =>
+    Array.from({ length: plan.tries }, (_, index) => ({ groupId, levelId: level.id, tryNumber: index + 1 })),
+  )
+}
+
+/** How far a group has come, and what it does next. */
+export interface GroupProgress {
+  done: number
+  needed: number
+  next: Slot | null
+}
+
+/**
+ * How many of a group's slots hold a counted reading, and the first that holds none.
+ * @example groupProgress(plan, 'g', 0, []).next // the first try of the first level
+ */
+export function groupProgress(
+  plan: Plan,
+  groupId: string,
+  place: number,
+  readings: readonly Reading[],
+): GroupProgress {
+  const slots = groupSlots(plan, groupId, place)
+  const states = slotStates(readings)
+  const open = slots.filter((slot) => !states.get(slotKey(slot))?.counted)
+  return { done: slots.length - open.length, needed: slots.length, next: open[0] ?? null }
+}

@@ -1,0 +1,96 @@
+import { addDays, formatISO } from 'date-fns'
+import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
+import type { Stage } from '#shared/types/api'
+import type { SimulatedClass } from './readings'
+import { ballBounce, shadowLength, shoeGrip, type Starter } from './starters'
+
+/** A lesson of the demo school, told relative to today. */
+export interface DemoLesson {
+  starter: Starter
+  date: string
+  stage: Stage
+  predictions: { place: number; answer: PredictionAnswer; because: string }[]
+  readings: Omit<SimulatedClass, 'groupIds'> | null
+  conclusion: Conclusion
+}
+
+const more = (place: number, because: string) => ({
+  place,
+  because,
+  answer: { format: 'direction' as const, direction: 'more' as const },
+})
+const choice = (place: number, levelId: string, because: string) => ({
+  place,
+  because,
+  answer: { format: 'choice' as const, levelId },
+})
+
+/** The lessons of Kestrel class: one complete, one half-way through its test, one planned for tomorrow. */
+export function kestrelLessons(today: Date): DemoLesson[] {
+  const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
+  return [
+    {
+      starter: ballBounce,
+      date: day(-6),
+      stage: 'conclude',
+      predictions: [
+        more(0, 'it has more speed when it lands'),
+        more(1, 'there is further to fall'),
+        more(2, 'a high one always bounces more'),
+        {
+          place: 3,
+          because: 'the ball stays the same ball',
+          answer: { format: 'direction', direction: 'same' },
+        },
+        more(4, 'we tried at playtime'),
+        more(5, 'it gets faster and faster'),
+      ],
+      readings: {
+        start: `${day(-6)}T10:12:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: {
+          offset: { place: 4, by: 6 },
+          slip: { place: 2, level: 2, tryNumber: 2, corrected: true },
+          spoilt: { place: 1, level: 3, tryNumber: 1, reason: 'pushed or bumped' },
+        },
+      },
+      conclusion: {
+        claim: { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } },
+        ownWords: null,
+        dissent:
+          'Fish thought it would stay the same, because the ball is the same. Their own numbers surprised them.',
+        better: 'Moon read from standing up. Next time eyes go level with the mark.',
+        nextQuestion: 'Does it bounce as high on carpet?',
+      },
+    },
+    {
+      starter: shoeGrip,
+      date: day(0),
+      stage: 'test',
+      predictions: [
+        choice(0, 'ridged', 'the ridges dig in'),
+        choice(1, 'ridged', 'football boots are like that'),
+        choice(2, 'flat', 'more of it touches the board'),
+        choice(3, 'ridged', 'it looks the roughest'),
+        choice(4, 'ridged', 'the ridges dig in'),
+      ],
+      readings: {
+        start: `${day(0)}T09:35:00.000Z`,
+        done: [0.75, 0.6, 0.5, 0.5, 0.4, 0],
+        mishaps: {
+          slip: { place: 0, level: 2, tryNumber: 2, corrected: false },
+          spoilt: { place: 2, level: 1, tryNumber: 1, reason: 'started late or early' },
+        },
+      },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: shadowLength,
+      date: day(1),
+      stage: 'plan',
+      predictions: [],
+      readings: null,
+      conclusion: emptyConclusion,
+    },
+  ]
+}

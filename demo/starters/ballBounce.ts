@@ -1,0 +1,97 @@
+import { starterDefaults, type Starter } from './starter'
+
+const heights = [25, 50, 75, 100]
+
+export const ballBounce: Starter = {
+  id: 'ball-bounce',
+  about:
+    'Drop a ball from four heights and read its first bounce from a stick. 45 minutes, no water, no mess.',
+  plan: {
+    ...starterDefaults,
+    title: 'Ball bounce',
+    question: 'Does the height we drop from change how high the ball bounces?',
+    changed: { name: 'drop height', kind: 'number', unit: 'cm' },
+    levels: heights.map((value) => ({ id: `h${value}`, name: '', value, baseline: false })),
+    measured: {
+      name: 'bounce height',
+      unit: 'cm',
+      instrument: {
+        name: 'metre stick',
+        unit: 'cm',
+        smallestMark: 1,
+        numberedEvery: 10,
+        least: 0,
+        greatest: 100,
+        secondsPerReading: 8,
+      },
+    },
+    keptSame: [
+      { id: 'ball', name: 'ball', how: 'the same one every time' },
+      { id: 'floor', name: 'floor', how: 'the same hard spot, stick against the wall' },
+      { id: 'drop', name: 'way of dropping', how: 'let go, do not push; bottom of the ball at the mark' },
+      { id: 'reader', name: 'who reads', how: 'the same child, eyes level with the top of the bounce' },
+    ],
+    prediction: { format: 'direction', because: true },
+    materials: [
+      {
+        id: 'ball',
+        name: 'bouncy ball',
+        amount: 1,
+        unit: '',
+        per: 'group',
+        use: 'reused',
+        spare: { kind: 'number', value: 2 },
+      },
+      {
+        id: 'stick',
+        name: 'metre stick',
+        amount: 1,
+        unit: '',
+        per: 'group',
+        use: 'reused',
+        spare: { kind: 'number', value: 1 },
+      },
+      {
+        id: 'tape',
+        name: 'masking tape',
+        amount: 30,
+        unit: 'cm',
+        per: 'group',
+        use: 'used-up',
+        spare: { kind: 'percent', value: 20 },
+      },
+      {
+        id: 'dots',
+        name: 'sticky dots',
+        amount: 1,
+        unit: '',
+        per: 'level',
+        use: 'used-up',
+        spare: { kind: 'number', value: 6 },
+      },
+      {
+        id: 'sheet',
+        name: 'recording sheet',
+        amount: 1,
+        unit: '',
+        per: 'group',
+        use: 'used-up',
+        spare: { kind: 'number', value: 2 },
+      },
+    ],
+    hazards: ['climbing', 'small-parts'],
+    steps: [
+      'Tape the stick upright against the wall, zero at the floor.',
+      'Hold the ball with its bottom at the drop height.',
+      'Let go. Do not push.',
+      'Read the top of the first bounce, at the bottom of the ball.',
+    ],
+  },
+  expected: {
+    values: Object.fromEntries(heights.map((height) => [`h${height}`, 0.55 * height])),
+    trySpread: 0.05,
+    groupSpread: 0.03,
+    basis:
+      'A rubber ball on a hard floor comes back with about 0.74 of its speed, so with 0.74² ≈ 0.55 of its height; by-eye readings scatter by about a twentieth.',
+  },
+}

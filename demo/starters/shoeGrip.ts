@@ -1,0 +1,92 @@
+import { starterDefaults, type Starter } from './starter'
+
+const soles: [id: string, name: string, force: number][] = [
+  ['smooth', 'smooth plastic', 3.1],
+  ['felt', 'felt slipper', 2.4],
+  ['flat', 'flat rubber', 5.2],
+  ['ridged', 'ridged rubber', 6.9],
+]
+
+export const shoeGrip: Starter = {
+  id: 'shoe-grip',
+  about: 'Pull loaded shoes along a board with a force meter and find the sole that holds best.',
+  plan: {
+    ...starterDefaults,
+    title: 'Which sole grips',
+    question: 'Which shoe sole grips the floor best?',
+    best: 'most',
+    changed: { name: 'sole', kind: 'kinds', unit: null },
+    levels: soles.map(([id, name]) => ({ id, name, value: null, baseline: false })),
+    measured: {
+      name: 'pulling force',
+      unit: 'N',
+      instrument: {
+        name: 'force meter',
+        unit: 'N',
+        smallestMark: 0.1,
+        numberedEvery: 1,
+        least: 0,
+        greatest: 10,
+        secondsPerReading: 10,
+      },
+    },
+    keptSame: [
+      { id: 'load', name: 'weight in the shoe', how: 'the same 1 kg bag of sand' },
+      { id: 'board', name: 'surface', how: 'the same wooden board, wiped dry' },
+      { id: 'pull', name: 'way of pulling', how: 'level with the board, slowly, until it just slips' },
+    ],
+    prediction: { format: 'choice', because: true },
+    materials: [
+      {
+        id: 'shoes',
+        name: 'shoe with each sole',
+        amount: 1,
+        unit: '',
+        per: 'level',
+        use: 'reused',
+        spare: { kind: 'number', value: 0 },
+      },
+      {
+        id: 'meter',
+        name: 'force meter',
+        amount: 1,
+        unit: '',
+        per: 'group',
+        use: 'reused',
+        spare: { kind: 'number', value: 1 },
+      },
+      {
+        id: 'sand',
+        name: 'sand for the bag',
+        amount: 1000,
+        unit: 'g',
+        per: 'group',
+        use: 'used-up',
+        spare: { kind: 'percent', value: 5 },
+      },
+      {
+        id: 'board',
+        name: 'wooden board',
+        amount: 1,
+        unit: '',
+        per: 'group',
+        use: 'reused',
+        spare: { kind: 'number', value: 0 },
+      },
+    ],
+    hazards: ['spills'],
+    steps: [
+      'Put the bag in the shoe.',
+      'Hook the force meter to the back of the shoe.',
+      'Pull slowly, level with the board.',
+      'Read the force at which the shoe begins to slip.',
+    ],
+  },
+  expected: {
+    values: Object.fromEntries(soles.map(([id, , force]) => [id, force])),
+    trySpread: 0.07,
+    groupSpread: 0.04,
+    basis:
+      'A loaded shoe of about 1.1 kg presses with 11 N; friction numbers of 0.2 (felt) to 0.65 (ridged rubber) on dry wood are a stated assumption.',
+  },
+}

@@ -1,0 +1,78 @@
+import { fileURLToPath } from 'node:url'
+
+const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  // A school tool behind a login-to-be: nothing gains from server rendering, and without it
+  // the content policy can forbid every inline script.
+  ssr: false,
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', 'vuetify-nuxt-module', 'nuxt-security'],
+  alias: { '#core': folder('./core'), '#demo': folder('./demo') },
+  css: ['~/theme/fonts.css', '~/theme/base.css', '~/theme/print.css'],
+  components: [{ path: '~/components', pathPrefix: false }],
+  imports: { dirs: [] },
+  app: {
+    head: {
+      title: 'Jolly Beaker',
+      htmlAttrs: { lang: 'en' },
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
+    },
+  },
+  vuetify: {
+    moduleOptions: { styles: true, prefixComposables: true },
+    vuetifyOptions: './app/theme/vuetify.ts',
+  },
+  security: {
+    headers: {
+      contentSecurityPolicy: {
+        'default-src': ["'self'"],
+        'base-uri': ["'none'"],
+        'font-src': ["'self'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'none'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'object-src': ["'none'"],
+        'script-src': ["'self'", "'nonce-{{nonce}}'"],
+        'script-src-attr': ["'none'"],
+        // Vuetify writes its theme into a style element at run time.
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'connect-src': ["'self'"],
+        'worker-src': ["'self'"],
+        // Tablets reach the teacher's machine by plain http inside the school.
+        'upgrade-insecure-requests': false,
+      },
+      strictTransportSecurity: false,
+      // The Board fills the projector.
+      permissionsPolicy: { fullscreen: ['self'] },
+      crossOriginEmbedderPolicy: false,
+    },
+    // A whole class shares one address; sizes are limited where bodies are read.
+    rateLimiter: false,
+    requestSizeLimiter: false,
+    xssValidator: false,
+    corsHandler: false,
+    allowedMethodsRestricter: false,
+  },
+  nitro: {
+    errorHandler: folder('./server/http/errorHandler.ts'),
+    esbuild: { options: { target: 'node20' } },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: {
+      compilerOptions: { noUncheckedIndexedAccess: true },
+      include: [
+        '../core/**/*.ts',
+        '../demo/**/*.ts',
+        '../tests/**/*.ts',
+        '../scripts/**/*.ts',
+        '../bench/**/*.ts',
+        '../*.config.ts',
+      ],
+    },
+  },
+})

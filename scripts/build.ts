@@ -1,0 +1,23 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync, readdirSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+
+const sources = ['app', 'core', 'demo', 'public', 'server', 'shared', 'nuxt.config.ts', 'package-lock.json']
+
+/** Builds the application, unless a build newer than every source is there already. */
+export function buildWhenNeeded(): void {
+  const built = '.output/nitro.json'
+  if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources.map(newest))) return
+  console.log('Building Jolly Beaker. This takes a minute or two, the first time only.')
+  const { status } = spawnSync('npx', ['nuxt', 'build'], {
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+  })
+  if (status !== 0) process.exit(status ?? 1)
+}
+
+function newest(path: string): number {
+  const { mtimeMs } = statSync(path)
+  if (!statSync(path).isDirectory()) return mtimeMs
+  return Math.max(mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))))
+}

@@ -1,0 +1,26 @@
+import { kestrelLessons } from '../demo/lessons'
+import { seededRandom } from '../demo/random'
+import { simulateReadings } from '../demo/readings'
+import { kestrelClass } from '../demo/school'
+import type { Database } from '../server/database/database'
+import { createClass, listClasses } from '../server/queries/classes'
+import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
+import { savePrediction } from '../server/queries/predictions'
+import { addReadings } from '../server/queries/readings'
+
+/** Fills an empty database with the demo school; one that holds a class already is left alone. */
+export async function seedDemo(db: Database, today: Date, seed = 20260301): Promise<boolean> {
+  if ((await listClasses(db)).length > 0) return false
+  const random = seededRandom(seed)
+  const kestrel = await createClass(db, kestrelClass(random))
+  const groupIds = kestrel.groups.map((group) => group.id)
+  for (const { starter, date, stage, predictions, readings, conclusion } of kestrelLessons(today)) {
+    const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
+    for (const { place, answer, because } of predictions)
+      await savePrediction(db, id, groupIds[place]!, answer, because)
+    if (readings) await addReadings(db, id, simulateReadings(starter, { ...readings, groupIds }, random))
+    await saveConclusion(db, id, conclusion, 0)
+    await changeLesson(db, id, { stage })
+  }
+  return true
+}

@@ -1,0 +1,9 @@
+import { ApiError } from '../http/apiError'
+import { defineRoute } from '../http/defineRoute'
+
+/** Addresses under /api that are none. */
+export default defineRoute({
+  handle: () => {
+    throw new ApiError('not-found', 'There is nothing at this address.')
+  },
+})

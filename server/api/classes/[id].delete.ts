@@ -1,0 +1,10 @@
+import { useDatabase } from '../../database/client'
+import { defineRoute, idParam } from '../../http/defineRoute'
+import { setClassRemoved } from '../../queries/classes'
+
+export default defineRoute({
+  handle: async ({ event }) => {
+    await setClassRemoved(useDatabase(), idParam(event, 'class'), true)
+    return { removed: true }
+  },
+})

@@ -1,0 +1,5 @@
+import { useDatabase } from '../../database/client'
+import { defineRoute, idParam } from '../../http/defineRoute'
+import { getClass } from '../../queries/classes'
+
+export default defineRoute({ handle: ({ event }) => getClass(useDatabase(), idParam(event, 'class')) })

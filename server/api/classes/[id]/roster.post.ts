@@ -1,0 +1,9 @@
+import { rosterSchema } from '#shared/schemas'
+import { useDatabase } from '../../../database/client'
+import { defineRoute, idParam } from '../../../http/defineRoute'
+import { importRoster } from '../../../queries/roster'
+
+export default defineRoute<{ csv: string }>({
+  body: rosterSchema,
+  handle: ({ event, body }) => importRoster(useDatabase(), idParam(event, 'class'), body.csv),
+})

@@ -1,0 +1,5 @@
+import { useDatabase } from '../../database/client'
+import { defineRoute } from '../../http/defineRoute'
+import { listInvestigations } from '../../queries/investigations'
+
+export default defineRoute({ handle: () => listInvestigations(useDatabase()) })

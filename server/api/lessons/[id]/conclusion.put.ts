@@ -1,0 +1,11 @@
+import type { Conclusion } from '#core/conclusion'
+import { conclusionSchema } from '#shared/schemas'
+import { useDatabase } from '../../../database/client'
+import { defineRoute, idParam } from '../../../http/defineRoute'
+import { saveConclusion } from '../../../queries/lessons'
+
+export default defineRoute<{ conclusion: Conclusion; version: number }>({
+  body: conclusionSchema,
+  handle: ({ event, body }) =>
+    saveConclusion(useDatabase(), idParam(event, 'lesson'), body.conclusion, body.version),
+})

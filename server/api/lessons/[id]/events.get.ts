@@ -1,0 +1,24 @@
+import { createEventStream, defineEventHandler, getQuery, getRequestHeader } from 'h3'
+import { idParam } from '../../../http/defineRoute'
+import { useHub } from '../../../live/hub'
+
+const heartbeatEvery = 15_000
+
+/** The live stream of a lesson: what the screen missed first, then each event as it happens. */
+export default defineEventHandler(async (event) => {
+  const lessonId = idParam(event, 'lesson')
+  const stream = createEventStream(event)
+  const missed = Number(getRequestHeader(event, 'last-event-id') ?? getQuery(event).after ?? 0)
+  const leave = useHub().subscribe(lessonId, {
+    seq: Number.isInteger(missed) && missed >= 0 ? missed : 0,
+    send: (live) => void stream.push({ id: String(live.seq), data: JSON.stringify(live) }),
+    end: () => void stream.close(),
+  })
+  // Tells screens behind a quiet connection that it still stands.
+  const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatEvery)
+  stream.onClosed(() => {
+    clearInterval(heartbeat)
+    leave()
+  })
+  return stream.send()
+})

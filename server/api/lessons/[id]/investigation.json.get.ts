@@ -1,0 +1,17 @@
+import { writeInvestigation } from '#core/format'
+import { useDatabase } from '../../../database/client'
+import { defineRoute, idParam } from '../../../http/defineRoute'
+import { sendFile } from '../../../http/sendFile'
+import { getLesson } from '../../../queries/lessons'
+
+export default defineRoute({
+  handle: async ({ event }) => {
+    const { plan } = await getLesson(useDatabase(), idParam(event, 'lesson'))
+    return sendFile(
+      event,
+      'application/json',
+      `${plan.title || 'investigation'}.json`,
+      writeInvestigation(plan),
+    )
+  },
+})

@@ -1,0 +1,10 @@
+import type { Plan } from '#core/plan'
+import { planChangeSchema } from '#shared/schemas'
+import { useDatabase } from '../../../database/client'
+import { defineRoute, idParam } from '../../../http/defineRoute'
+import { savePlan } from '../../../queries/lessons'
+
+export default defineRoute<{ plan: Plan; version: number }>({
+  body: planChangeSchema,
+  handle: ({ event, body }) => savePlan(useDatabase(), idParam(event, 'lesson'), body.plan, body.version),
+})

@@ -1,0 +1,155 @@
+import { sql } from 'drizzle-orm'
+import {
+  boolean,
+  date,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core'
+import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
+import type { Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { Plan } from '#core/plan'
+import type { ReadingSource } from '#core/record'
+import type { LessonEvent, Stage } from '#shared/types/api'
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
+const madeAt = () => moment('made_at').notNull().defaultNow()
+
+export const classes = pgTable('classes', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  ageBand: text('age_band').$type<AgeBand>().notNull(),
+  vocabulary: text('vocabulary').$type<Vocabulary>().notNull(),
+  madeAt: madeAt(),
+  removedAt: moment('removed_at'),
+})
+
+export const groups = pgTable(
+  'groups',
+  {
+    id: uuid('id').primaryKey(),
+    classId: uuid('class_id')
+      .notNull()
+      .references(() => classes.id),
+    name: text('name').notNull(),
+    emblem: text('emblem').$type<EmblemId>().notNull(),
+    place: integer('place').notNull(),
+  },
+  (table) => [index('groups_class').on(table.classId)],
+)
+
+export const pupils = pgTable(
+  'pupils',
+  {
+    id: uuid('id').primaryKey(),
+    classId: uuid('class_id')
+      .notNull()
+      .references(() => classes.id),
+    groupId: uuid('group_id').references(() => groups.id, { onDelete: 'set null' }),
+    name: text('name').notNull(),
+    place: integer('place').notNull(),
+  },
+  (table) => [index('pupils_class').on(table.classId)],
+)
+
+export const investigations = pgTable('investigations', {
+  id: uuid('id').primaryKey(),
+  /** The starter it came from, if any. */
+  starterId: text('starter_id'),
+  plan: jsonb('plan').$type<Plan>().notNull(),
+  madeAt: madeAt(),
+})
+
+export const lessons = pgTable(
+  'lessons',
+  {
+    id: uuid('id').primaryKey(),
+    investigationId: uuid('investigation_id')
+      .notNull()
+      .references(() => investigations.id),
+    classId: uuid('class_id')
+      .notNull()
+      .references(() => classes.id),
+    date: date('date', { mode: 'string' }).notNull(),
+    stage: text('stage').$type<Stage>().notNull(),
+    plan: jsonb('plan').$type<Plan>().notNull(),
+    planVersion: integer('plan_version').notNull().default(0),
+    conclusion: jsonb('conclusion').$type<Conclusion>().notNull(),
+    conclusionVersion: integer('conclusion_version').notNull().default(0),
+    /** Number of the newest event; taking the next one locks the row and so puts all writes in order. */
+    seq: integer('seq').notNull().default(0),
+    madeAt: madeAt(),
+    removedAt: moment('removed_at'),
+  },
+  (table) => [index('lessons_date').on(table.date)],
+)
+
+export const predictions = pgTable(
+  'predictions',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    groupId: uuid('group_id')
+      .notNull()
+      .references(() => groups.id),
+    answer: jsonb('answer').$type<PredictionAnswer>().notNull(),
+    because: text('because').notNull(),
+    madeAt: madeAt(),
+    late: boolean('late').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.groupId] })],
+)
+
+/** Rows are added and never changed or removed. */
+export const readings = pgTable(
+  'readings',
+  {
+    id: uuid('id').primaryKey(),
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    groupId: uuid('group_id')
+      .notNull()
+      .references(() => groups.id),
+    levelId: text('level_id').notNull(),
+    tryNumber: integer('try_number').notNull(),
+    value: doublePrecision('value'),
+    typed: text('typed').notNull(),
+    status: text('status').$type<'counted' | 'set-aside'>().notNull(),
+    reason: text('reason').notNull(),
+    source: text('source').$type<ReadingSource>().notNull(),
+    takenAt: moment('taken_at').notNull(),
+    receivedAt: moment('received_at').notNull().defaultNow(),
+    supersedes: uuid('supersedes'),
+  },
+  (table) => [
+    index('readings_lesson').on(table.lessonId),
+    // One reading is superseded at most once, whatever two devices do at the same moment.
+    unique('readings_supersedes').on(table.supersedes),
+    foreignKey({ columns: [table.supersedes], foreignColumns: [table.id], name: 'readings_supersedes_fk' }),
+  ],
+)
+
+export const events = pgTable(
+  'events',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    seq: integer('seq').notNull(),
+    event: jsonb('event').$type<LessonEvent>().notNull(),
+    madeAt: moment('made_at')
+      .notNull()
+      .default(sql`now()`),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.seq] })],
+)

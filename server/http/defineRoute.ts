@@ -1,0 +1,60 @@
+import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
+import type Joi from 'joi'
+import { validate } from '#shared/schemas'
+import { ApiError, notFound, statusOf } from './apiError'
+import { readJson } from './readBody'
+
+interface Route<Body> {
+  /** What the body must be; a route without one reads none. */
+  body?: Joi.Schema<Body>
+  /** Bytes; the default suits a plan. */
+  limit?: number
+  handle: (request: { event: H3Event; body: Body }) => unknown
+}
+
+/** A route: its body checked at the door, its problems told in one shape, nothing of its inside shown. */
+export function defineRoute<Body = undefined>({ body: schema, limit = 200_000, handle }: Route<Body>) {
+  return defineEventHandler(async (event) => {
+    try {
+      const body = schema ? check(schema, await readJson(event, limit)) : (undefined as Body)
+      return await handle({ event, body })
+    } catch (error) {
+      const problem = toApiError(error)
+      setResponseStatus(event, statusOf[problem.code])
+      return problem.toBody()
+    }
+  })
+}
+
+function check<Body>(schema: Joi.Schema<Body>, input: unknown): Body {
+  const checked = validate(schema, input)
+  if (checked.ok) return checked.value
+  const [first] = checked.fields
+  const more = checked.fields.length > 1 ? ` (and ${checked.fields.length - 1} more)` : ''
+  throw new ApiError('invalid', `${first?.message ?? 'This cannot be saved.'}${more}`, checked.fields)
+}
+
+/** PostgreSQL's code for a row that exists already. */
+const uniqueViolation = '23505'
+
+/** What may be told of an error; the rest goes to the server's own log. */
+export function toApiError(error: unknown): ApiError {
+  if (error instanceof ApiError) return error
+  const cause = (error as { cause?: unknown } | null)?.cause ?? error
+  if ((cause as { code?: string } | null)?.code === uniqueViolation)
+    return new ApiError('conflict', 'Somebody else has just saved this. Reload the page to see it.')
+  console.error(error)
+  return new ApiError(
+    'failed',
+    'Something went wrong on the school’s machine. Nothing was changed. Try again.',
+  )
+}
+
+const guid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
+
+/** An identifier in the path; one that cannot be ours is simply not found. */
+export function idParam(event: H3Event, what: string, name = 'id'): string {
+  const id = getRouterParam(event, name) ?? ''
+  if (!guid.test(id)) throw notFound(what)
+  return id.toLowerCase()
+}

@@ -1,0 +1,34 @@
+import { v7 as newId } from 'uuid'
+import { previewRoster, type RosterContext } from '#core/format'
+import type { ClassDto } from '#shared/types/api'
+import type { Database } from '../database/database'
+import { ApiError } from '../http/apiError'
+import { getClass, updateClass } from './classes'
+
+/** What a roster is compared with. */
+export async function rosterContext(db: Database, classId: string): Promise<RosterContext> {
+  const { groups, pupils } = await getClass(db, classId)
+  return { groups, pupils: pupils.map((pupil) => pupil.name) }
+}
+
+/** Takes in a roster whole, or not at all when any line of it has a problem. */
+export async function importRoster(db: Database, classId: string, csv: string): Promise<ClassDto> {
+  return db.transaction(async (tx) => {
+    const { rows, problem } = previewRoster(csv, await rosterContext(tx, classId))
+    if (problem) throw new ApiError('invalid', problem, [{ path: 'csv', message: problem }])
+    const bad = rows.filter((row) => row.problem)
+    if (bad.length > 0)
+      throw new ApiError(
+        'invalid',
+        `${bad.length} of ${rows.length} lines need a look. Nobody was added.`,
+        bad.map((row) => ({ path: `csv.${row.line}`, message: row.problem! })),
+      )
+    const { id: _id, ...before } = await getClass(tx, classId)
+    const added = rows.map((row) => ({ id: newId(), name: row.name, groupId: row.groupId }))
+    if (before.pupils.length + added.length > 60)
+      throw new ApiError('invalid', 'A class has at most 60 pupils.', [
+        { path: 'csv', message: 'too many pupils' },
+      ])
+    return updateClass(tx, classId, { ...before, pupils: [...before.pupils, ...added] })
+  })
+}

@@ -1,0 +1,58 @@
+import Joi from 'joi'
+
+/** A one-line text that is trimmed and must not be empty. */
+export const line = (most: number) => Joi.string().trim().max(most).messages(textMessages(most))
+/** A one-line text that may stay empty while a plan is being written. */
+export const openLine = (most: number) => line(most).allow('')
+export const id = Joi.string().guid().messages({
+  'string.guid': 'This is not an identifier we know.',
+  'string.base': 'This is not an identifier we know.',
+})
+/** Levels and list lines inside a plan are named by the plan itself, so starters may use short words. */
+export const localId = Joi.string()
+  .pattern(/^[\w-]{1,64}$/)
+  .messages({ 'string.pattern.base': 'This is not an identifier we know.' })
+export const day = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/)
+  .custom((text: string, helpers) =>
+    Number.isNaN(Date.parse(`${text}T00:00:00Z`)) ||
+    new Date(`${text}T00:00:00Z`).toISOString().slice(0, 10) !== text
+      ? helpers.error('string.pattern.base')
+      : text,
+  )
+  .messages({ 'string.pattern.base': 'Write the day as year-month-day, like 2026-03-09.' })
+export const wholeNumber = (least: number, most: number) =>
+  Joi.number()
+    .integer()
+    .min(least)
+    .max(most)
+    .messages({
+      'number.base': `Use a whole number from ${least} to ${most}.`,
+      'number.integer': `Use a whole number from ${least} to ${most}.`,
+      'number.min': `Use a whole number from ${least} to ${most}.`,
+      'number.max': `Use a whole number from ${least} to ${most}.`,
+      'number.unsafe': `Use a whole number from ${least} to ${most}.`,
+    })
+export const amount = (least: number, most: number) =>
+  Joi.number()
+    .min(least)
+    .max(most)
+    .messages({
+      'number.base': 'Type a number here.',
+      'number.min': `This must be at least ${least}.`,
+      'number.max': `This must be at most ${most}.`,
+      'number.unsafe': `This must be at most ${most}.`,
+    })
+export const choice = <T extends string>(...values: readonly T[]) =>
+  Joi.string()
+    .valid(...values)
+    .messages({ 'any.only': `Choose one of: ${values.join(', ')}.` })
+
+function textMessages(most: number) {
+  return {
+    'string.base': 'Write some words here.',
+    'string.empty': 'Write some words here.',
+    'any.required': 'Write some words here.',
+    'string.max': `This is too long. Use at most ${most} letters.`,
+  }
+}
