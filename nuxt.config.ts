@@ -11,7 +11,7 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', 'vuetify-nuxt-module', 'nuxt-security'],
   alias: { '#core': folder('./core'), '#demo': folder('./demo') },
-  css: ['~/theme/fonts.css', '~/theme/base.css', '~/theme/print.css'],
+  css: ['~/theme/fonts.css', '~/theme/base.css', '~/theme/paper.css', '~/theme/print.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   imports: { dirs: [] },
   app: {

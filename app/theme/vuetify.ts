@@ -27,7 +27,14 @@ export default defineVuetifyConfiguration({
   defaults: {
     VBtn: { rounded: 'lg', flat: true },
     VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
-    VTextarea: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary', autoGrow: true, rows: 2 },
+    VTextarea: {
+      variant: 'outlined',
+      density: 'compact',
+      hideDetails: 'auto',
+      color: 'primary',
+      autoGrow: true,
+      rows: 2,
+    },
     VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
     VCheckbox: { density: 'compact', hideDetails: 'auto', color: 'primary' },
     VCard: { rounded: 'lg' },

@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import { mdiPin } from '@mdi/js'
+import { computed } from 'vue'
+import { levelName, orderedLevels } from '#core/plan'
+import { printQuantity, unitDefinition } from '#core/quantity'
+import { resolutionOf } from '#core/evidence'
+import { slotKey } from '#core/record'
+import type { Stage } from '#shared/types/api'
+import { useLesson } from '../../stores/lesson'
+
+/** The one test, drawn as one row: what is changed, what it is measured with, what is kept the same. */
+const props = defineProps<{ stage: Stage }>()
+const store = useLesson()
+
+const levels = computed(() => orderedLevels(store.plan))
+const largest = computed(() => Math.max(1e-9, ...levels.value.map((level) => Math.abs(level.value ?? 0))))
+const unit = computed(() => unitDefinition(store.plan.measured.instrument.unit).symbol)
+
+function toScale(value: number | null): number {
+  if (store.plan.changed.kind === 'kinds') return 0.5
+  return value === null ? 0 : Math.abs(value) / largest.value
+}
+
+function readingsAt(levelId: string) {
+  const slots = store.groups.flatMap((group, place) =>
+    store.progress[place] && store.progress[place]!.needed > 0
+      ? Array.from({ length: store.plan.tries }, (_, index) => ({
+          groupId: group.id,
+          levelId,
+          tryNumber: index + 1,
+        }))
+      : [],
+  )
+  return {
+    done: slots.filter((slot) => store.slots.get(slotKey(slot))?.counted).length,
+    needed: slots.length,
+  }
+}
+
+const vessels = computed(() =>
+  levels.value.map((level) => {
+    const name = levelName(store.plan, level)
+    if (props.stage === 'test') {
+      const { done, needed } = readingsAt(level.id)
+      return {
+        id: level.id,
+        name,
+        tone: 'progress' as const,
+        fill: needed ? done / needed : 0,
+        note: `${done} of ${needed}`,
+      }
+    }
+    if (props.stage === 'compare' || props.stage === 'conclude') {
+      const result = store.evidence.results.find((one) => one.level.id === level.id)
+      const top = Math.max(1e-9, ...store.evidence.results.map((one) => Math.abs(one.centre)))
+      if (!result) return { id: level.id, name, tone: 'result' as const, fill: 0, note: 'no result' }
+      const { unit: measuredUnit } = store.plan.measured
+      return {
+        id: level.id,
+        name,
+        tone: 'result' as const,
+        fill: Math.abs(result.centre) / top,
+        note: printQuantity(result.centre, measuredUnit, resolutionOf(store.plan).mark, 1),
+      }
+    }
+    return {
+      id: level.id,
+      name,
+      tone: 'level' as const,
+      fill: toScale(level.value),
+      note: level.baseline ? 'to compare with' : '',
+    }
+  }),
+)
+const legend = computed(
+  () =>
+    ({ test: 'filled by readings', compare: 'filled to the result', conclude: 'filled to the result' })[
+      props.stage as string
+    ] ?? '',
+)
+</script>
+
+<template>
+  <section class="strip" aria-label="The test on one bench">
+    <div class="part changed">
+      <p class="what">
+        We change <b>{{ store.plan.changed.name || '…' }}</b>
+        <span v-if="legend" class="soft">({{ legend }})</span>
+      </p>
+      <div class="vessels">
+        <BenchVessel v-for="vessel in vessels" :key="vessel.id" v-bind="vessel" />
+        <p v-if="vessels.length === 0" class="soft small">No levels yet.</p>
+      </div>
+    </div>
+    <div class="part measured">
+      <p class="what">
+        We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
+        {{ store.plan.measured.instrument.name || '…' }} ({{ unit }})
+      </p>
+      <InstrumentScale :instrument="store.plan.measured.instrument" />
+    </div>
+    <div class="part kept">
+      <p class="what">We keep the same</p>
+      <ul>
+        <li
+          v-for="same in store.plan.keptSame.slice(0, 6)"
+          :key="same.id"
+          :class="{ open: !same.how }"
+          :title="same.how"
+        >
+          <VIcon :icon="mdiPin" size="14" />{{ same.name || '…' }}
+        </li>
+        <li v-if="store.plan.keptSame.length > 6">and {{ store.plan.keptSame.length - 6 }} more</li>
+        <li v-if="store.plan.keptSame.length === 0" class="open">nothing yet</li>
+      </ul>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 392px minmax(0, 300px);
+  gap: 20px;
+  padding: 8px 20px;
+  height: 132px;
+  background: #fff;
+  border-bottom: 1px solid var(--line);
+  overflow: hidden;
+}
+
+.part {
+  min-width: 0;
+}
+
+.what {
+  font-size: 0.85rem;
+  margin-bottom: 4px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.vessels {
+  display: flex;
+  gap: 6px;
+}
+
+.measured {
+  border-inline: 1px solid var(--line);
+  padding-inline: 5px;
+}
+
+.kept ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+}
+
+.kept li {
+  border: 1px solid var(--line);
+  border-radius: 999px;
+  background: var(--paper);
+  padding: 1px 9px 1px 5px;
+  font-size: 0.82rem;
+  max-width: 145px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.kept li.open {
+  border-style: dashed;
+  border-color: var(--coral);
+}
+
+@media (max-width: 1000px) {
+  .strip {
+    grid-template-columns: 1fr;
+    height: auto;
+  }
+}
+</style>

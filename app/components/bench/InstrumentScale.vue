@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { scaleMarks, type Instrument } from '#core/instrument'
+import { unitDefinition } from '#core/quantity'
+
+/** An instrument drawn from its definition: its marks stand where they stand on the real one. */
+const props = withDefaults(
+  defineProps<{ instrument: Instrument; pointer?: number | null; width?: number }>(),
+  { pointer: null, width: 380 },
+)
+
+const inset = 18
+const span = computed(() => props.width - 2 * inset)
+const marks = computed(() => scaleMarks(props.instrument, Math.floor(span.value / 3)))
+const numbered = computed(() => {
+  const all = marks.value.filter((mark) => mark.numbered)
+  const every = Math.ceil(all.length / Math.floor(span.value / 30))
+  return new Set(all.filter((_, index) => index % every === 0).map((mark) => mark.value))
+})
+const x = (fraction: number) => inset + fraction * span.value
+const pointerAt = computed(() => {
+  if (props.pointer === null) return null
+  const { least, greatest } = props.instrument
+  const fraction = (props.pointer - least) / (greatest - least)
+  return fraction >= 0 && fraction <= 1 ? x(fraction) : null
+})
+const symbol = computed(() => unitDefinition(props.instrument.unit).symbol)
+</script>
+
+<template>
+  <svg
+    :width="width"
+    height="58"
+    :viewBox="`0 0 ${width} 58`"
+    role="img"
+    :aria-label="`${instrument.name}, from ${instrument.least} to ${instrument.greatest} ${symbol}, a mark every ${instrument.smallestMark} ${symbol}`"
+  >
+    <rect
+      x="4"
+      y="6"
+      :width="width - 8"
+      height="44"
+      rx="6"
+      fill="#fff7e3"
+      stroke="#1f2a44"
+      stroke-width="1.4"
+    />
+    <g stroke="#1f2a44">
+      <line
+        v-for="mark in marks"
+        :key="mark.value"
+        :x1="x(mark.fraction)"
+        :x2="x(mark.fraction)"
+        y1="7"
+        :y2="mark.numbered ? 25 : 16"
+        :stroke-width="mark.numbered ? 1.4 : 0.7"
+      />
+    </g>
+    <g font-size="11" text-anchor="middle" fill="#1f2a44" class="number">
+      <template v-for="mark in marks" :key="mark.value">
+        <text v-if="numbered.has(mark.value)" :x="x(mark.fraction)" y="40">{{ mark.value }}</text>
+      </template>
+    </g>
+    <path v-if="pointerAt !== null" :d="`M${pointerAt} 26l-6 -20h12z`" fill="#b8412f" />
+  </svg>
+</template>

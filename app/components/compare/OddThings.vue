@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { resolutionOf } from '#core/evidence'
+import { levelName } from '#core/plan'
+import { printQuantity } from '#core/quantity'
+import type { Slot } from '#core/record'
+import { useRecorder } from '../../composables/useRecorder'
+import { useLesson } from '../../stores/lesson'
+import { useNotices } from '../../stores/notices'
+
+/** Readings and groups that stand apart: hints to talk about, never verdicts. */
+const store = useLesson()
+const notices = useNotices()
+const recorder = useRecorder('desk')
+const asking = ref<Slot | null>(null)
+const mark = computed(() => resolutionOf(store.plan).mark)
+const print = (value: number) => printQuantity(value, store.plan.measured.unit, mark.value)
+const group = (id: string) => store.groups.find((one) => one.id === id)!
+const level = (id: string) =>
+  levelName(
+    store.plan,
+    store.plan.levels.find((one) => one.id === id)!,
+  )
+const asides = computed(() =>
+  [...store.slots.values()].reduce((sum, state) => sum + state.setAside.length, 0),
+)
+
+const odd = computed(() =>
+  store.evidence.odd.map((one) => {
+    const reading = [...store.slots.values()].find(
+      ({ counted }) =>
+        counted?.groupId === one.groupId && counted.levelId === one.levelId && counted.value === one.value,
+    )?.counted
+    return { ...one, reading }
+  }),
+)
+
+function setAside(reason: string) {
+  const slot = asking.value!
+  asking.value = null
+  const aside = recorder.setAside(slot, reason)
+  if (aside) notices.tell('Set aside. The try is open for a repeat.', () => recorder.countAgain(aside))
+}
+</script>
+
+<template>
+  <div class="stack">
+    <h2>Worth a look</h2>
+    <article v-for="one in odd" :key="one.reading?.id" class="card">
+      <p class="head">
+        <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" /><b
+          class="number"
+          >{{ print(one.value) }}</b
+        >
+      </p>
+      <p class="small">
+        At {{ level(one.levelId) }} the other tries gave {{ one.others.map(print).join(' and ') }}.
+      </p>
+      <VBtn v-if="one.reading" size="small" variant="outlined" color="primary" @click="asking = one.reading!"
+        >Set aside and repeat</VBtn
+      >
+    </article>
+    <article v-for="one in store.evidence.offsets" :key="one.groupId" class="card">
+      <p class="head">
+        <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" />
+      </p>
+      <p class="small">
+        reads about <b>{{ print(Math.abs(one.offset)) }} {{ one.offset > 0 ? 'more' : 'less' }}</b> than the
+        others at every level. Do they start or read differently? It may be the set-up, not a mistake.
+      </p>
+    </article>
+    <p v-if="odd.length === 0 && store.evidence.offsets.length === 0" class="small soft">
+      No reading and no group stands apart.
+    </p>
+    <p v-if="asides" class="small soft">
+      {{ asides }} {{ asides === 1 ? 'try was' : 'tries were' }} set aside; the journal in Test lists
+      {{ asides === 1 ? 'it' : 'them' }}.
+    </p>
+    <SetAsideDialog
+      :model-value="asking !== null"
+      :where="
+        asking ? `${group(asking.groupId).name}, ${level(asking.levelId)}, try ${asking.tryNumber}` : ''
+      "
+      @update:model-value="asking = null"
+      @reason="setAside"
+    />
+  </div>
+</template>
+
+<style scoped>
+.card {
+  background: #fff;
+  border: 1px solid var(--line);
+  border-left: 4px solid var(--marigold);
+  border-radius: 8px;
+  padding: 8px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  align-items: flex-start;
+}
+
+.head {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { resolutionOf } from '#core/evidence'
+import { levelName, orderedLevels } from '#core/plan'
+import { printNumber, unitDefinition } from '#core/quantity'
+import { useLesson } from '../../stores/lesson'
+
+/** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
+const store = useLesson()
+const mark = computed(() => resolutionOf(store.plan).mark)
+const levels = computed(() => orderedLevels(store.plan))
+const dotsOnly = computed(() => store.plan.summary === 'none')
+const summaryWords = computed(
+  () =>
+    ({ mean: 'mean', median: 'middle value', 'most-common': 'most common', none: 'tries' })[
+      store.plan.summary
+    ],
+)
+const cellAt = (groupId: string, levelId: string) =>
+  store.evidence.cells.find((cell) => cell.groupId === groupId && cell.levelId === levelId)
+const resultAt = (levelId: string) => store.evidence.results.find((result) => result.level.id === levelId)
+const print = (value: number) => printNumber(value, mark.value, 1)
+</script>
+
+<template>
+  <table class="results">
+    <caption>
+      {{
+        store.plan.measured.name
+      }}
+      in
+      {{
+        unitDefinition(store.plan.measured.unit).symbol
+      }}:
+      {{
+        summaryWords
+      }}<template v-if="!dotsOnly">, small: wobble</template>
+    </caption>
+    <thead>
+      <tr>
+        <th scope="col" />
+        <th v-for="level in levels" :key="level.id" scope="col" class="n">
+          {{ levelName(store.plan, level) }}
+        </th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="group in store.groups" :key="group.id">
+        <th scope="row"><GroupEmblem :emblem="group.emblem" named :name="group.name" :size="18" /></th>
+        <td v-for="level in levels" :key="level.id" class="n number">
+          <template v-if="cellAt(group.id, level.id)">
+            <template v-if="dotsOnly">{{
+              cellAt(group.id, level.id)!
+                .values.map((value) => printNumber(value, mark))
+                .join(' ')
+            }}</template>
+            <template v-else
+              >{{ print(cellAt(group.id, level.id)!.summary.centre) }}
+              <small>{{ print(cellAt(group.id, level.id)!.summary.wobble) }}</small></template
+            >
+          </template>
+          <span v-else class="soft">–</span>
+        </td>
+      </tr>
+    </tbody>
+    <tfoot v-if="!dotsOnly">
+      <tr>
+        <th scope="row">All groups</th>
+        <td v-for="level in levels" :key="level.id" class="n number">
+          {{ resultAt(level.id) ? print(resultAt(level.id)!.centre) : '–' }}
+        </td>
+      </tr>
+    </tfoot>
+  </table>
+</template>
+
+<style scoped>
+.results {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 0.92rem;
+}
+
+caption {
+  text-align: left;
+  font-size: 0.82rem;
+  color: var(--ink-soft);
+}
+
+th,
+td {
+  padding: 2px 8px;
+  text-align: left;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+}
+
+.n {
+  text-align: right;
+}
+
+small {
+  color: var(--ink-soft);
+  margin-left: 6px;
+}
+
+tfoot td,
+tfoot th {
+  border-bottom: 0;
+  font-weight: 600;
+}
+</style>

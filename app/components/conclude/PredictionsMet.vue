@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { comparePrediction, predictionWords } from '#core/conclusion'
+import { useLesson } from '../../stores/lesson'
+
+/** Predictions beside the result, kindly: a surprise is worth more than being right. */
+const store = useLesson()
+const words = {
+  'as-predicted': 'as predicted',
+  nearly: 'nearly',
+  surprised: 'surprised us',
+  open: 'still open',
+}
+const lines = computed(() =>
+  store.groups.flatMap((group) => {
+    const made = store.open.predictions.find((one) => one.groupId === group.id)
+    return made ? [{ group, made, outcome: comparePrediction(store.plan, made.answer, store.evidence) }] : []
+  }),
+)
+</script>
+
+<template>
+  <section class="panel stack">
+    <h2>What we had predicted</h2>
+    <ul v-if="lines.length">
+      <li v-for="{ group, made, outcome } in lines" :key="group.id">
+        <GroupEmblem :emblem="group.emblem" named :name="group.name" :size="18" />
+        <span
+          >{{ predictionWords(store.plan, made.answer)
+          }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
+          ><span v-if="made.late" class="soft"> (written after the first reading)</span></span
+        >
+        <b :class="outcome">{{ words[outcome] }}</b>
+      </li>
+    </ul>
+    <p v-else class="soft">No group wrote a prediction this time.</p>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 5px;
+  font-size: 0.92rem;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 96px 1fr 104px;
+  gap: 8px;
+  align-items: baseline;
+}
+
+li b {
+  text-align: right;
+}
+
+.surprised {
+  background: var(--marigold-wash);
+  border-radius: 6px;
+  padding: 0 6px;
+}
+</style>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { mdiCheckCircle, mdiCircleOutline, mdiAlertCircle, mdiLightbulbOn } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import { cautionsFor, safetyComesFirst } from '#core/safety'
+import { useLesson } from '../../stores/lesson'
+import { useNotices } from '../../stores/notices'
+import type { Remedy } from '#core/plan'
+
+/** The five checks: one line each when content, reason and remedies when not. */
+const store = useLesson()
+const notices = useNotices()
+
+const looks = {
+  good: { icon: mdiCheckCircle, colour: 'primary', word: 'fair' },
+  think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
+  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
+} as const
+const look = computed(() => looks[store.fair.state])
+const waiting = ['Shows', 'Fits', 'Kitted'] as const
+const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
+const shown = ref(3)
+watch(
+  () => store.open.id,
+  () => (shown.value = 3),
+)
+
+function mend(remedy: Remedy) {
+  store.editPlan(remedy.apply)
+  notices.tell(`Done: ${remedy.label}.`, () => store.undoPlan())
+}
+</script>
+
+<template>
+  <aside class="checks" aria-label="Checks of the plan">
+    <h2>Checks</h2>
+    <section class="check" aria-live="polite">
+      <p class="line">
+        <VIcon :icon="look.icon" :color="look.colour" size="20" />
+        <b>Fair</b><span class="state">{{ look.word }}</span>
+      </p>
+      <article
+        v-for="finding in store.fair.findings.slice(0, shown)"
+        :key="finding.code"
+        class="finding"
+        :class="finding.severity"
+        :data-finding="finding.code"
+      >
+        <p>{{ finding.reason }}</p>
+        <VBtn
+          v-for="remedy in finding.remedies"
+          :key="remedy.label"
+          size="small"
+          variant="outlined"
+          color="primary"
+          @click="mend(remedy)"
+        >
+          {{ remedy.label }}
+        </VBtn>
+      </article>
+      <VBtn v-if="store.fair.findings.length > shown" size="small" variant="text" @click="shown = 99">
+        {{ store.fair.findings.length - shown }} more
+      </VBtn>
+    </section>
+    <p v-for="name in waiting" :key="name" class="line quiet">
+      <VIcon :icon="mdiCircleOutline" size="20" /><b>{{ name }}</b
+      ><span class="state">not looked at yet</span>
+    </p>
+    <section class="check">
+      <p class="line quiet">
+        <VIcon :icon="mdiCircleOutline" size="20" /><b>Safe</b><span class="state">not looked at yet</span>
+      </p>
+      <details v-if="cautions.length > 0" class="cautions">
+        <summary>{{ cautions.length }} usual {{ cautions.length === 1 ? 'caution' : 'cautions' }}</summary>
+        <p v-for="caution in cautions" :key="caution.hazard">
+          <b>{{ caution.name }}</b> ({{ caution.handling }}): {{ caution.caution }}
+        </p>
+        <p class="soft">{{ safetyComesFirst }}</p>
+      </details>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.checks {
+  width: 290px;
+  flex: none;
+  border-left: 1px solid var(--line);
+  padding: 14px 16px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  overflow-y: auto;
+  background: #fffdf9;
+}
+
+.line {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+
+.state {
+  margin-left: auto;
+  font-size: 0.85rem;
+  color: var(--ink-soft);
+}
+
+.finding {
+  border-left: 3px solid var(--marigold);
+  padding: 4px 0 6px 10px;
+  margin-top: 8px;
+  font-size: 0.9rem;
+  line-height: 1.35;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 6px;
+}
+
+.finding.mend {
+  border-color: var(--coral);
+}
+
+.finding :deep(.v-btn) {
+  height: auto;
+  min-height: 28px;
+  white-space: normal;
+  text-align: left;
+  padding-block: 3px;
+}
+
+.cautions {
+  font-size: 0.85rem;
+  line-height: 1.35;
+  padding-left: 28px;
+}
+
+.cautions p {
+  margin-top: 6px;
+}
+
+.cautions summary {
+  cursor: pointer;
+}
+</style>

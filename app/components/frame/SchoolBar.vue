@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { mdiAccountGroup, mdiNotebookOutline } from '@mdi/js'
+</script>
+
+<template>
+  <header class="bar">
+    <NuxtLink to="/" class="brand"
+      ><img src="/favicon.svg" alt="" width="34" height="34" /><span>Jolly Beaker</span></NuxtLink
+    >
+    <nav aria-label="Main">
+      <VBtn to="/" exact variant="text" :prepend-icon="mdiNotebookOutline">Logbook</VBtn>
+      <VBtn to="/classes" variant="text" :prepend-icon="mdiAccountGroup">Classes</VBtn>
+    </nav>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 28px;
+  padding: 10px 28px;
+  border-bottom: 1px solid var(--line);
+}
+
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  font: 600 1.25rem var(--heading);
+  color: var(--ink);
+  text-decoration: none;
+}
+</style>

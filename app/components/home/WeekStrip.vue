@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { addDays, format, formatISO, isToday, startOfWeek } from 'date-fns'
+import { computed } from 'vue'
+import type { LessonSummaryDto } from '#shared/types/api'
+import { lessonNeed } from '../../composables/lessonNeed'
+
+/** This school week and the lessons in it, with what each still needs. */
+const props = defineProps<{ lessons: LessonSummaryDto[] }>()
+
+const days = computed(() => {
+  const monday = startOfWeek(new Date(), { weekStartsOn: 1 })
+  return Array.from({ length: 7 }, (_, index) => {
+    const date = addDays(monday, index)
+    const day = formatISO(date, { representation: 'date' })
+    return {
+      day,
+      name: format(date, 'EEE d'),
+      today: isToday(date),
+      lessons: props.lessons.filter((lesson) => lesson.date === day),
+    }
+  }).filter((day, index) => index < 5 || day.lessons.length > 0)
+})
+</script>
+
+<template>
+  <ol class="week" aria-label="This week">
+    <li v-for="day in days" :key="day.day" :class="{ today: day.today }">
+      <p class="name">{{ day.name }}<span v-if="day.today"> · today</span></p>
+      <NuxtLink
+        v-for="lesson in day.lessons"
+        :key="lesson.id"
+        :to="`/lessons/${lesson.id}/${lesson.stage}`"
+        class="lesson"
+      >
+        <b>{{ lesson.title || lesson.question || 'New lesson' }}</b>
+        <span class="small">{{ lesson.className }}</span>
+        <span class="need small">{{ lessonNeed(lesson) }}</span>
+      </NuxtLink>
+      <p v-if="day.lessons.length === 0" class="none soft small">no test</p>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.week {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  min-height: 130px;
+}
+
+li {
+  padding: 10px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+
+li + li {
+  border-left: 1px solid var(--line);
+}
+
+.today {
+  background: var(--marigold-wash);
+}
+
+.name {
+  font: 500 0.9rem var(--heading);
+}
+
+.lesson {
+  display: flex;
+  flex-direction: column;
+  color: var(--ink);
+  text-decoration: none;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-left: 4px solid var(--teal);
+  border-radius: 8px;
+  padding: 6px 8px;
+  line-height: 1.25;
+}
+
+.lesson:hover {
+  border-color: var(--teal);
+}
+
+.need {
+  color: var(--teal);
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { mdiClose, mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
+import { computed, nextTick, ref } from 'vue'
+import { levelName, newId, planLimits, suggestLevel, type Level } from '#core/plan'
+import { parseQuantity, unitDefinition } from '#core/quantity'
+import { useLesson } from '../../stores/lesson'
+
+/** The levels of the thing changed: numbers in the plan's unit, or named kinds. */
+const store = useLesson()
+const rows = ref<HTMLElement | null>(null)
+const drafts = ref<Record<string, string>>({})
+const problems = ref<Record<string, string>>({})
+const plan = computed(() => store.plan)
+const numbers = computed(() => plan.value.changed.kind === 'number')
+const symbol = computed(() => (plan.value.changed.unit ? unitDefinition(plan.value.changed.unit).symbol : ''))
+
+function change(id: string, changes: Partial<Level>, key = '') {
+  store.editPlan(
+    { levels: plan.value.levels.map((level) => (level.id === id ? { ...level, ...changes } : level)) },
+    key,
+  )
+}
+
+function typeNumber(level: Level, text: string) {
+  drafts.value = { ...drafts.value, [level.id]: text }
+  const parsed = parseQuantity(text, plan.value.changed.unit ?? 'cm')
+  const bad = parsed.ok
+    ? Math.abs(parsed.value) > 1e6
+      ? 'This is too large to test.'
+      : ''
+    : parsed.problem === 'empty'
+      ? ''
+      : parsed.message
+  problems.value = { ...problems.value, [level.id]: bad }
+  if (parsed.ok && !bad) change(level.id, { value: parsed.value }, `level-${level.id}`)
+  else if (!parsed.ok && parsed.problem === 'empty') change(level.id, { value: null }, `level-${level.id}`)
+}
+
+function settle(level: Level) {
+  if (problems.value[level.id]) return
+  drafts.value = Object.fromEntries(Object.entries(drafts.value).filter(([id]) => id !== level.id))
+}
+
+async function add() {
+  const level: Level = { id: newId(), name: '', value: suggestLevel(plan.value), baseline: false }
+  store.editPlan({ levels: [...plan.value.levels, level] })
+  await nextTick()
+  const inputs = rows.value?.querySelectorAll<HTMLInputElement>('input')
+  inputs?.[inputs.length - 1]?.select()
+}
+
+const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null ? '' : String(level.value))
+</script>
+
+<template>
+  <div>
+    <div ref="rows" class="levels" :class="{ numbers }">
+      <div v-for="(level, index) in plan.levels" :key="level.id" class="level">
+        <VTextField
+          v-if="numbers"
+          :model-value="shown(level)"
+          :suffix="symbol"
+          inputmode="decimal"
+          :aria-label="`Level ${index + 1}`"
+          :error-messages="problems[level.id] || undefined"
+          @update:model-value="typeNumber(level, $event)"
+          @blur="settle(level)"
+          @keydown.enter.prevent="add"
+        />
+        <VTextField
+          v-else
+          :model-value="level.name"
+          :maxlength="60"
+          :aria-label="`Level ${index + 1}`"
+          placeholder="name of this kind"
+          @update:model-value="change(level.id, { name: $event }, `level-${level.id}`)"
+          @keydown.enter.prevent="add"
+        />
+        <VBtn
+          v-if="!numbers"
+          :icon="level.baseline ? mdiFlag : mdiFlagOutline"
+          size="x-small"
+          variant="text"
+          :aria-pressed="level.baseline"
+          :aria-label="`${levelName(plan, level)}: nothing added, the one to compare with`"
+          title="Nothing added: the one to compare with"
+          @click="change(level.id, { baseline: !level.baseline })"
+        />
+        <VBtn
+          :icon="mdiClose"
+          size="x-small"
+          variant="text"
+          :aria-label="`Take out ${levelName(plan, level)}`"
+          @click="store.editPlan({ levels: plan.levels.filter((one) => one.id !== level.id) })"
+        />
+      </div>
+    </div>
+    <VBtn
+      v-if="plan.levels.length < planLimits.levels"
+      size="small"
+      variant="text"
+      color="primary"
+      :prepend-icon="mdiPlus"
+      @click="add"
+      >Add a level</VBtn
+    >
+    <span v-else class="small soft">{{ planLimits.levels }} levels are the most.</span>
+  </div>
+</template>
+
+<style scoped>
+.levels {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 6px 10px;
+  margin-bottom: 4px;
+}
+
+.levels.numbers {
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+}
+
+.level {
+  display: flex;
+  align-items: flex-start;
+  gap: 0;
+}
+</style>

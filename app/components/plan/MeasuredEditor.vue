@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { instrumentCupboard, type Instrument } from '#core/instrument'
+import { parseQuantity, unitDefinition, units, type Unit } from '#core/quantity'
+import type { Measured } from '#core/plan'
+import { useLesson } from '../../stores/lesson'
+
+/** The one thing that is measured, and the instrument it is read from. */
+const store = useLesson()
+const measured = computed(() => store.plan.measured)
+const marksShown = ref(false)
+const dimension = computed(() => unitDefinition(measured.value.unit).dimension)
+const instruments = computed(() =>
+  [
+    ...instrumentCupboard.filter((one) => one.dimension === dimension.value),
+    ...instrumentCupboard.filter((one) => one.dimension !== dimension.value),
+  ].map((one) => ({ title: one.name, value: one.name })),
+)
+const unitItems = units.map((unit) => ({ title: unitDefinition(unit).spoken, value: unit }))
+const fields: { key: 'smallestMark' | 'numberedEvery' | 'least' | 'greatest'; label: string }[] = [
+  { key: 'smallestMark', label: 'A mark every' },
+  { key: 'numberedEvery', label: 'A number every' },
+  { key: 'least', label: 'From' },
+  { key: 'greatest', label: 'To' },
+]
+const problem = (path: string) => store.planProblems.find((field) => field.path.startsWith(path))?.message
+
+function change(changes: Partial<Measured>, key = '') {
+  store.editPlan({ measured: { ...measured.value, ...changes } }, key)
+}
+
+function chooseInstrument(name: string) {
+  const found = instrumentCupboard.find((one) => one.name === name)
+  if (!found) return
+  const { id: _id, dimension: _dimension, ...instrument } = found
+  change({ instrument, unit: found.dimension === dimension.value ? measured.value.unit : instrument.unit })
+}
+
+function changeUnit(unit: Unit) {
+  const fitting = instrumentCupboard.find((one) => one.dimension === unitDefinition(unit).dimension)
+  if (unitDefinition(unit).dimension === dimension.value || !fitting) return change({ unit })
+  const { id: _id, dimension: _dimension, ...instrument } = fitting
+  change({ unit, instrument })
+}
+
+function changeMark(key: keyof Instrument, text: string) {
+  const parsed = parseQuantity(text, measured.value.instrument.unit)
+  if (parsed.ok) change({ instrument: { ...measured.value.instrument, [key]: parsed.value } }, key)
+}
+</script>
+
+<template>
+  <section class="panel stack tight">
+    <h2>We measure</h2>
+    <div class="two">
+      <VTextField
+        :model-value="measured.name"
+        label="One thing"
+        placeholder="bounce height"
+        :maxlength="80"
+        :error-messages="problem('measured.name')"
+        @update:model-value="change({ name: $event }, 'measured')"
+      />
+      <VSelect
+        :model-value="measured.unit"
+        :items="unitItems"
+        label="In"
+        :error-messages="problem('measured.unit')"
+        @update:model-value="changeUnit"
+      />
+    </div>
+    <div class="two">
+      <VSelect
+        :model-value="measured.instrument.name"
+        :items="instruments"
+        label="With"
+        @update:model-value="chooseInstrument"
+      />
+      <VBtn
+        variant="text"
+        color="primary"
+        size="small"
+        :aria-expanded="marksShown"
+        @click="marksShown = !marksShown"
+        >{{ marksShown ? 'Hide its marks' : 'Change its marks' }}</VBtn
+      >
+    </div>
+    <div v-if="marksShown" class="four">
+      <VTextField
+        v-for="field in fields"
+        :key="field.key"
+        :model-value="String(measured.instrument[field.key])"
+        :label="field.label"
+        :suffix="unitDefinition(measured.instrument.unit).symbol"
+        :error-messages="problem(`measured.instrument.${field.key}`)"
+        @update:model-value="changeMark(field.key, $event)"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.tight {
+  gap: 10px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr;
+  gap: 10px;
+  align-items: center;
+}
+
+.four {
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: 8px;
+}
+</style>

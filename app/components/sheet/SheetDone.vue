@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { levelName, orderedLevels } from '#core/plan'
+import { printNumber, unitDefinition } from '#core/quantity'
+import { resolutionOf } from '#core/evidence'
+import { useLesson } from '../../stores/lesson'
+
+/** All tries are in: the group's own numbers, to look at and talk about. */
+const props = defineProps<{ groupId: string }>()
+const store = useLesson()
+const mark = computed(() => resolutionOf(store.plan).mark)
+const lines = computed(() =>
+  orderedLevels(store.plan).flatMap((level) => {
+    const cell = store.evidence.cells.find((one) => one.groupId === props.groupId && one.levelId === level.id)
+    return cell
+      ? [
+          {
+            id: level.id,
+            name: levelName(store.plan, level),
+            values: cell.values.map((value) => printNumber(value, mark.value)).join('   '),
+          },
+        ]
+      : []
+  }),
+)
+</script>
+
+<template>
+  <section class="step">
+    <h1>All your tries are in</h1>
+    <p>What do you see in your numbers? Were they what you predicted?</p>
+    <table>
+      <caption class="visually-hidden">
+        Your readings
+      </caption>
+      <tbody>
+        <tr v-for="line in lines" :key="line.id">
+          <th scope="row">{{ line.name }}</th>
+          <td class="number">{{ line.values }} {{ unitDefinition(store.plan.measured.unit).symbol }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.step {
+  margin-top: 24px;
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  font-size: 1.15rem;
+}
+
+h1 {
+  font-size: 1.7rem;
+}
+
+table {
+  border-collapse: collapse;
+  background: #fff;
+  border: 1px solid var(--line);
+}
+
+th,
+td {
+  text-align: left;
+  padding: 10px 14px;
+  border-bottom: 1px solid var(--line);
+  white-space: pre;
+}
+</style>

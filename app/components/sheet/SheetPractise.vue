@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { useLesson } from '../../stores/lesson'
+
+/** A practice try or two, which nobody writes down. */
+defineEmits<{ done: [] }>()
+const store = useLesson()
+</script>
+
+<template>
+  <section class="step">
+    <h1>
+      Practise first: {{ store.plan.practiceTries }}
+      {{ store.plan.practiceTries === 1 ? 'try' : 'tries' }} that do not count
+    </h1>
+    <ol v-if="store.plan.steps.length">
+      <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
+    </ol>
+    <InstrumentScale :instrument="store.plan.measured.instrument" :width="350" class="scale" />
+    <VBtn color="primary" size="x-large" block @click="$emit('done')">We have practised</VBtn>
+  </section>
+</template>
+
+<style scoped>
+.step {
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+  margin-top: 22px;
+}
+
+h1 {
+  font-size: 1.5rem;
+}
+
+ol {
+  padding-left: 26px;
+  font-size: 1.15rem;
+  line-height: 1.6;
+}
+
+.scale {
+  max-width: 100%;
+  height: auto;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { PredictionAnswer } from '#core/conclusion'
+import { useLesson } from '../../stores/lesson'
+import { useNotices } from '../../stores/notices'
+
+/** First of all: what does the group expect? */
+const props = defineProps<{ groupId: string }>()
+const store = useLesson()
+const notices = useNotices()
+const answer = ref<PredictionAnswer | null>(null)
+const because = ref('')
+const busy = ref(false)
+
+async function keep() {
+  if (!answer.value) return
+  busy.value = true
+  await notices.attempt(() => store.predict(props.groupId, answer.value!, because.value.trim()))
+  busy.value = false
+}
+</script>
+
+<template>
+  <form class="step" @submit.prevent="keep">
+    <h1>{{ store.plan.question }}</h1>
+    <PredictionInput v-model="answer" large label="Our prediction" />
+    <VTextarea
+      v-if="store.plan.prediction.because"
+      v-model="because"
+      label="because…"
+      :maxlength="300"
+      :rows="2"
+      class="because"
+    />
+    <VBtn type="submit" color="primary" size="x-large" block :disabled="!answer || busy"
+      >This is our prediction</VBtn
+    >
+  </form>
+</template>
+
+<style scoped>
+.step {
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+  margin-top: 18px;
+}
+
+h1 {
+  font-size: 1.15rem;
+  font-weight: 500;
+  color: var(--ink-soft);
+}
+
+.because :deep(textarea) {
+  font-size: 1.2rem;
+}
+</style>

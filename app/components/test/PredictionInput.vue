@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { computed } from 'vue'
+import { predictedLevel, type PredictionAnswer } from '#core/conclusion'
+import { levelName, orderedLevels } from '#core/plan'
+import { parseQuantity, unitDefinition } from '#core/quantity'
+import { useLesson } from '../../stores/lesson'
+
+/** One prediction in the plan's format: on the Desk as a line, on a Sheet as large buttons. */
+const answer = defineModel<PredictionAnswer | null>({ required: true })
+const props = withDefaults(defineProps<{ large?: boolean; label: string }>(), { large: false })
+const store = useLesson()
+const format = computed(() =>
+  store.plan.prediction.format === 'direction' && store.plan.changed.kind === 'kinds'
+    ? 'choice'
+    : store.plan.prediction.format,
+)
+const levels = computed(() => orderedLevels(store.plan))
+const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const asked = computed(() => predictedLevel(store.plan))
+const directions = computed(() => [
+  { title: `larger ${store.plan.measured.name}`, value: 'more' as const },
+  { title: 'the same', value: 'same' as const },
+  { title: `smaller ${store.plan.measured.name}`, value: 'less' as const },
+])
+const question = computed(() => {
+  const { changed, measured, best } = store.plan
+  const most = best === 'least' ? 'least' : 'most'
+  switch (format.value) {
+    case 'direction':
+      return `With a larger ${changed.name} we will get…`
+    case 'choice':
+      return `Which gives the ${most} ${measured.name}?`
+    case 'order':
+      return `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
+    case 'number':
+      return asked.value ? `What ${measured.name} at ${levelName(store.plan, asked.value)}?` : ''
+  }
+  return ''
+})
+const order = computed(() => {
+  const chosen = answer.value?.format === 'order' ? answer.value.levelIds : []
+  const known = chosen.filter((id) => levels.value.some((level) => level.id === id))
+  return [...known, ...levels.value.map((level) => level.id).filter((id) => !known.includes(id))]
+})
+const nameOf = (id: string) =>
+  levelName(
+    store.plan,
+    levels.value.find((level) => level.id === id)!,
+  )
+const options = computed(() =>
+  format.value === 'direction'
+    ? directions.value
+    : levels.value.map((level) => ({ title: levelName(store.plan, level), value: level.id })),
+)
+const chosen = computed(() =>
+  answer.value?.format === 'direction'
+    ? answer.value.direction
+    : answer.value?.format === 'choice'
+      ? answer.value.levelId
+      : null,
+)
+
+function choose(value: string) {
+  answer.value =
+    format.value === 'direction'
+      ? { format: 'direction', direction: value as 'more' | 'less' | 'same' }
+      : { format: 'choice', levelId: value }
+}
+
+function move(index: number, by: number) {
+  const ids = [...order.value]
+  const [moved] = ids.splice(index, 1)
+  ids.splice(index + by, 0, moved!)
+  answer.value = { format: 'order', levelIds: ids }
+}
+
+function typeNumber(text: string) {
+  const parsed = parseQuantity(text, store.plan.measured.unit)
+  answer.value =
+    parsed.ok && asked.value ? { format: 'number', levelId: asked.value.id, value: parsed.value } : null
+}
+</script>
+
+<template>
+  <div :class="{ large: props.large }" role="group" :aria-label="`${label}: ${question}`">
+    <p class="ask" :class="{ 'visually-hidden': !props.large }">{{ question }}</p>
+    <template v-if="format === 'direction' || format === 'choice'">
+      <div v-if="props.large" class="choices">
+        <button
+          v-for="option in options"
+          :key="option.value"
+          type="button"
+          :aria-pressed="chosen === option.value"
+          :class="{ chosen: chosen === option.value }"
+          @click="choose(option.value)"
+        >
+          {{ option.title }}
+        </button>
+      </div>
+      <VSelect v-else :model-value="chosen" :items="options" :label="question" @update:model-value="choose" />
+    </template>
+    <ol v-else-if="format === 'order'" class="order">
+      <li v-for="(id, index) in order" :key="id">
+        <span>{{ nameOf(id) }}</span>
+        <VBtn
+          :icon="mdiArrowUp"
+          size="x-small"
+          variant="text"
+          :disabled="index === 0"
+          :aria-label="`${nameOf(id)} up`"
+          @click="move(index, -1)"
+        />
+        <VBtn
+          :icon="mdiArrowDown"
+          size="x-small"
+          variant="text"
+          :disabled="index === order.length - 1"
+          :aria-label="`${nameOf(id)} down`"
+          @click="move(index, 1)"
+        />
+      </li>
+      <VBtn
+        v-if="!answer"
+        size="small"
+        variant="outlined"
+        color="primary"
+        @click="answer = { format: 'order', levelIds: order }"
+        >This is our order</VBtn
+      >
+    </ol>
+    <VTextField
+      v-else
+      :label="question"
+      :suffix="symbol"
+      inputmode="decimal"
+      :model-value="answer?.format === 'number' ? String(answer.value) : ''"
+      @update:model-value="typeNumber"
+    />
+  </div>
+</template>
+
+<style scoped>
+.ask {
+  font: 600 1.35rem/1.3 var(--heading);
+  margin-bottom: 14px;
+}
+
+.choices {
+  display: grid;
+  gap: 12px;
+}
+
+.choices button {
+  font: 500 1.2rem var(--heading);
+  text-align: left;
+  padding: 16px 20px;
+  border: 2px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  color: var(--ink);
+  min-height: 60px;
+}
+
+.choices .chosen {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+  box-shadow: inset 6px 0 var(--teal);
+}
+
+.order {
+  margin: 0;
+  padding-left: 22px;
+}
+
+.order li span {
+  display: inline-block;
+  min-width: 8em;
+}
+
+.large .order {
+  font-size: 1.2rem;
+}
+</style>

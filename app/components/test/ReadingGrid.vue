@@ -1,0 +1,320 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { levelName } from '#core/plan'
+import { unitDefinition } from '#core/quantity'
+import { slotKey, type Slot } from '#core/record'
+import { useReadingGrid, type GridColumn } from '../../composables/useReadingGrid'
+import { useLesson } from '../../stores/lesson'
+import { useNotices } from '../../stores/notices'
+
+/** Fast entry for the teacher: type, Enter, arrows, paste. */
+const store = useLesson()
+const notices = useNotices()
+const grid = useReadingGrid()
+const { columns, rows, hint, levels } = grid
+const table = ref<HTMLTableElement | null>(null)
+const asideSlot = ref<Slot | null>(null)
+const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const odd = computed(
+  () => new Set(store.evidence.odd.map((one) => `${one.groupId}|${one.levelId}|${one.value}`)),
+)
+
+function cellInput(row: number, column: number): HTMLInputElement | null {
+  return table.value?.querySelector(`[data-cell="${row}-${column}"]`) ?? null
+}
+
+function go(row: number, column: number) {
+  const input = cellInput(row, column)
+  if (!input || input.disabled) return false
+  input.focus()
+  input.select()
+  return true
+}
+
+/** The next open place in reading direction, over the ends of rows. */
+function step(row: number, column: number, by: 1 | -1) {
+  const width = columns.value.length
+  for (let place = row * width + column + by; place >= 0 && place < width * rows.value.length; place += by)
+    if (go(Math.floor(place / width), place % width)) return
+}
+
+function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
+  const input = event.target as HTMLInputElement
+  const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length
+  const at = (edge: 'start' | 'end') =>
+    whole || (edge === 'start' ? input.selectionEnd === 0 : input.selectionStart === input.value.length)
+  const plain = !event.ctrlKey && !event.metaKey && !event.altKey
+  const acts: Record<string, () => void> = {
+    Enter: () => grid.settle(slot) && step(row, column, event.shiftKey ? -1 : 1),
+    ArrowDown: () => go(row + 1, column),
+    ArrowUp: () => go(row - 1, column),
+    ...(at('end') ? { ArrowRight: () => go(row, column + 1) } : {}),
+    ...(at('start') ? { ArrowLeft: () => go(row, column - 1) } : {}),
+    Escape: () =>
+      grid.draft(
+        slot,
+        grid.stateOf(slot)?.counted ? grid.printValue(grid.stateOf(slot)!.counted!.value!) : '',
+      ),
+    ...(plain ? { x: () => askWhy(slot), u: () => undo() } : {}),
+  }
+  const act = acts[event.key]
+  if (!act) return
+  event.preventDefault()
+  act()
+}
+
+function askWhy(slot: Slot) {
+  if (grid.stateOf(slot)?.counted) asideSlot.value = slot
+}
+
+async function setAside(reason: string) {
+  const slot = asideSlot.value!
+  asideSlot.value = null
+  grid.setAside(slot, reason)
+  await nextTick()
+  const row = rows.value.findIndex((one) => one.group.id === slot.groupId)
+  const column = columns.value.findIndex(
+    (one) => one.levelId === slot.levelId && one.tryNumber === slot.tryNumber,
+  )
+  go(row, column)
+}
+
+function undo() {
+  const slot = grid.undo()
+  if (slot) notices.tell(`Undone: ${grid.whereWords(slot)}. The journal shows both.`)
+}
+
+function onPaste(event: ClipboardEvent, row: number, column: number) {
+  const text = event.clipboardData?.getData('text/plain') ?? ''
+  if (!/[\t\n]/.test(text.trim())) return
+  event.preventDefault()
+  const { taken, left } = grid.paste(text, row, column)
+  notices.tell(
+    left === 0
+      ? `${taken} numbers pasted.`
+      : `${taken} numbers pasted; ${left} could not be taken and need a look.`,
+  )
+}
+
+function cellClass(slot: Slot) {
+  const state = grid.stateOf(slot)
+  const unread =
+    grid.drafts.value[slotKey(slot)] !== undefined &&
+    hint.value &&
+    slotKey(hint.value.slot) === slotKey(slot) &&
+    hint.value.suggestion === null
+  return {
+    'has-aside': (state?.setAside.length ?? 0) > 0,
+    odd: state?.counted && odd.value.has(`${slot.groupId}|${slot.levelId}|${state.counted.value}`),
+    unread,
+  }
+}
+
+const triesOf = (levelId: string) => columns.value.filter((column) => column.levelId === levelId).length
+const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, column)
+</script>
+
+<template>
+  <div class="stack">
+    <div class="scroll">
+      <table
+        ref="table"
+        class="grid"
+        :aria-label="`Readings in ${unitDefinition(store.plan.measured.unit).spoken}`"
+      >
+        <thead>
+          <tr>
+            <th scope="col" rowspan="2" class="corner">
+              {{ store.plan.measured.name }}<br /><span class="soft">in {{ symbol }}</span>
+            </th>
+            <th
+              v-for="level in levels"
+              :key="level.id"
+              scope="colgroup"
+              :colspan="triesOf(level.id)"
+              class="level"
+            >
+              {{ levelName(store.plan, level) }}
+            </th>
+            <th scope="col" rowspan="2" class="done">done</th>
+          </tr>
+          <tr>
+            <th
+              v-for="(column, index) in columns"
+              :key="index"
+              scope="col"
+              class="try"
+              :class="{ first: column.tryNumber === 1 }"
+            >
+              {{ column.tryNumber }}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(row, rowIndex) in rows" :key="row.group.id">
+            <th scope="row"><GroupEmblem :emblem="row.group.emblem" named :name="row.group.name" /></th>
+            <td
+              v-for="(column, columnIndex) in columns"
+              :key="columnIndex"
+              :class="[{ first: column.tryNumber === 1 }, cellClass(slotOf(row.group.id, column))]"
+            >
+              <input
+                :data-cell="`${rowIndex}-${columnIndex}`"
+                :value="grid.textOf(slotOf(row.group.id, column))"
+                :disabled="!row.tests.has(column.levelId)"
+                autocomplete="off"
+                inputmode="decimal"
+                maxlength="60"
+                :aria-label="grid.whereWords(slotOf(row.group.id, column))"
+                :aria-invalid="cellClass(slotOf(row.group.id, column)).unread ? true : undefined"
+                @input="grid.draft(slotOf(row.group.id, column), ($event.target as HTMLInputElement).value)"
+                @focus="($event.target as HTMLInputElement).select()"
+                @blur="grid.settle(slotOf(row.group.id, column))"
+                @keydown="onKey($event, rowIndex, columnIndex, slotOf(row.group.id, column))"
+                @paste="onPaste($event, rowIndex, columnIndex)"
+              />
+            </td>
+            <td class="done number">{{ row.progress.done }}/{{ row.progress.needed }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="hint" role="status" :class="{ shown: hint }">
+      <template v-if="hint">
+        <b>{{ hint.where }}:</b> {{ hint.message }}
+        <VBtn
+          v-if="hint.suggestion !== null"
+          size="small"
+          variant="outlined"
+          color="primary"
+          @click="grid.takeSuggestion()"
+          >Make it {{ grid.printValue(hint.suggestion) }} {{ symbol }}</VBtn
+        >
+        <VBtn v-if="hint.suggestion !== null" size="small" variant="text" @click="hint = null">Keep it</VBtn>
+      </template>
+      <template v-else
+        >Type a number and press Enter. <b>x</b> sets a try aside, <b>u</b> undoes. A corner mark shows a try
+        that was set aside and repeated.</template
+      >
+    </p>
+    <SetAsideDialog
+      :model-value="asideSlot !== null"
+      :where="asideSlot ? grid.whereWords(asideSlot) : ''"
+      @update:model-value="asideSlot = null"
+      @reason="setAside"
+    />
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+}
+
+.grid {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  font: 500 0.85rem var(--heading);
+  text-align: left;
+  padding: 3px 8px;
+  white-space: nowrap;
+}
+
+tbody th {
+  position: sticky;
+  left: 0;
+  background: #fff;
+}
+
+.level {
+  text-align: center;
+  border-left: 2px solid var(--line);
+}
+
+.try {
+  text-align: center;
+  color: var(--ink-soft);
+  font-weight: 400;
+}
+
+tbody tr {
+  border-top: 1px solid var(--line);
+}
+
+td {
+  padding: 0;
+  position: relative;
+  border-left: 1px solid #ece6da;
+  min-width: 46px;
+}
+
+.first {
+  border-left: 2px solid var(--line);
+}
+
+input {
+  width: 100%;
+  height: 36px;
+  border: 0;
+  background: transparent;
+  text-align: center;
+  font: 500 1rem var(--heading);
+  font-variant-numeric: tabular-nums;
+  color: var(--ink);
+}
+
+input:focus {
+  outline: 3px solid var(--marigold);
+  outline-offset: -3px;
+  background: #fffaf0;
+}
+
+input:disabled {
+  background: repeating-linear-gradient(45deg, #f3eee4 0 4px, transparent 4px 9px);
+}
+
+.has-aside::after {
+  content: '';
+  position: absolute;
+  top: 0;
+  right: 0;
+  border: 5px solid;
+  border-color: var(--coral) var(--coral) transparent transparent;
+}
+
+.odd input {
+  background: var(--marigold-wash);
+  text-decoration: underline wavy var(--coral);
+}
+
+.unread input {
+  background: var(--coral-wash);
+  color: var(--coral);
+}
+
+.done {
+  text-align: right;
+  padding-right: 10px;
+  color: var(--ink-soft);
+  font-size: 0.85rem;
+}
+
+.hint {
+  min-height: 34px;
+  font-size: 0.92rem;
+  color: var(--ink-soft);
+}
+
+.hint.shown {
+  color: var(--ink);
+  background: var(--marigold-wash);
+  border-radius: 8px;
+  padding: 6px 12px;
+}
+</style>

@@ -1,0 +1,15 @@
+import { format, isToday, isTomorrow, isYesterday, parseISO } from 'date-fns'
+
+/** A lesson's day as a teacher says it: "today", "Tue 24 Nov". */
+export function dayWords(day: string): string {
+  const date = parseISO(day)
+  if (isToday(date)) return 'today'
+  if (isTomorrow(date)) return 'tomorrow'
+  if (isYesterday(date)) return 'yesterday'
+  return format(date, 'EEE d MMM')
+}
+
+/** A moment as clock time. */
+export function timeWords(moment: string): string {
+  return format(parseISO(moment), 'HH:mm:ss')
+}

@@ -1,0 +1,8 @@
+import { LineChart, ScatterChart } from 'echarts/charts'
+import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+
+use([ScatterChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
+
+export { default as VChart } from 'vue-echarts'

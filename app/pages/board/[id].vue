@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { mdiFullscreen } from '@mdi/js'
+import { useFullscreen } from '@vueuse/core'
+import { computed } from 'vue'
+import { classAnswer } from '#core/conclusion'
+import { resultSentence } from '#core/evidence'
+import { useLiveLesson } from '../../composables/useLiveLesson'
+import { useLesson } from '../../stores/lesson'
+
+const route = useRoute()
+const store = useLesson()
+const id = computed(() => String(route.params.id))
+const { connected } = useLiveLesson(id)
+const { toggle, isSupported } = useFullscreen()
+const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
+const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
+const footing = computed(() => {
+  if (!store.lesson) return ''
+  const answer = classAnswer(store.plan, store.open.conclusion)
+  if (answer) return answer
+  if (needed.value > 0 && done.value === needed.value)
+    return resultSentence(store.plan, store.evidence).sentence
+  return `${done.value} of ${needed.value} tries are in.`
+})
+useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
+</script>
+
+<template>
+  <VMain class="board">
+    <template v-if="store.lesson && store.lesson.id === id">
+      <header>
+        <h1>{{ store.plan.question || store.plan.title }}</h1>
+        <span v-if="!connected" class="cut">reconnecting…</span>
+        <VBtn
+          v-if="isSupported"
+          :icon="mdiFullscreen"
+          variant="text"
+          size="large"
+          aria-label="Fill the screen"
+          @click="toggle"
+        />
+      </header>
+      <div class="wall">
+        <ResultsChart
+          v-if="done > 0"
+          :size="{ text: 28, symbol: 26, summary: needed > 0 && done === needed }"
+        />
+        <p v-else class="waiting">The first dot will land here.</p>
+      </div>
+      <ul class="groups" aria-label="How far each group is">
+        <li
+          v-for="(group, place) in store.groups"
+          :key="group.id"
+          :class="{ all: store.progress[place]!.done === store.progress[place]!.needed }"
+        >
+          <GroupEmblem :emblem="group.emblem" :size="52" named name="" />
+          <span
+            ><b class="number"
+              >{{ store.progress[place]!.done }}<small>/{{ store.progress[place]!.needed }}</small></b
+            ><span class="name">{{ group.name }}</span></span
+          >
+        </li>
+      </ul>
+      <p class="footing" role="status">{{ footing }}</p>
+    </template>
+    <LessonLoading v-else :problem="store.problem" />
+  </VMain>
+</template>
+
+<style scoped>
+.board {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+  padding: 20px 34px 22px;
+  gap: 12px;
+  background: var(--paper);
+}
+
+header {
+  display: flex;
+  align-items: flex-start;
+  gap: 20px;
+}
+
+h1 {
+  font-size: 40px;
+  flex: 1;
+}
+
+.cut {
+  font-size: 28px;
+  color: var(--coral);
+}
+
+.wall {
+  flex: 1;
+  min-height: 0;
+}
+
+.waiting {
+  height: 100%;
+  display: grid;
+  place-content: center;
+  font-size: 36px;
+  color: var(--ink-soft);
+  border: 3px dashed var(--line);
+  border-radius: var(--radius);
+}
+
+.groups {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 26px;
+  justify-content: space-between;
+}
+
+.groups li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 2px 12px 2px 6px;
+  border-radius: var(--radius);
+  border: 2px solid transparent;
+}
+
+.groups li.all {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+}
+
+.groups span {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.05;
+}
+
+.groups b {
+  font-size: 40px;
+  font-weight: 600;
+}
+
+.groups small {
+  font-size: 28px;
+  color: var(--ink-soft);
+}
+
+.name {
+  font-size: 28px;
+}
+
+.footing {
+  font: 600 32px/1.25 var(--heading);
+}
+</style>

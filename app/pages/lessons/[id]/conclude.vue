@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { mdiFileDelimitedOutline, mdiFileExportOutline, mdiPrinterOutline } from '@mdi/js'
+import { computed } from 'vue'
+import { useLesson } from '../../../stores/lesson'
+
+const store = useLesson()
+const conclusion = computed(() => store.open.conclusion)
+if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void store.setStage('conclude')
+</script>
+
+<template>
+  <div class="stack">
+    <div class="spread">
+      <h1>{{ store.plan.question || 'No question yet' }}</h1>
+      <div class="row">
+        <VBtn
+          variant="text"
+          size="small"
+          :prepend-icon="mdiFileDelimitedOutline"
+          :href="`/api/lessons/${store.open.id}/readings.csv`"
+          >Readings as CSV</VBtn
+        >
+        <VBtn
+          variant="text"
+          size="small"
+          :prepend-icon="mdiFileExportOutline"
+          :href="`/api/lessons/${store.open.id}/investigation.json`"
+          >Investigation file</VBtn
+        >
+        <VBtn
+          color="primary"
+          :prepend-icon="mdiPrinterOutline"
+          :href="`/print/${store.open.id}/poster`"
+          target="_blank"
+          >Print the poster</VBtn
+        >
+      </div>
+    </div>
+    <p v-if="store.evidence.results.length < 2" class="panel">
+      There is nothing to conclude yet: at least two levels need readings.
+      <NuxtLink :to="`/lessons/${store.open.id}/test`">Go on in Test</NuxtLink>.
+    </p>
+    <ClaimBuilder v-else />
+    <div class="columns">
+      <PredictionsMet />
+      <section class="panel stack">
+        <h2>And then</h2>
+        <VTextarea
+          :model-value="conclusion.dissent"
+          label="Who sees it differently, and why"
+          :rows="1"
+          :maxlength="600"
+          @update:model-value="store.editConclusion({ dissent: $event })"
+        />
+        <VTextarea
+          :model-value="conclusion.better"
+          label="What we would do better"
+          :rows="1"
+          :maxlength="600"
+          @update:model-value="store.editConclusion({ better: $event })"
+        />
+        <VTextField
+          :model-value="conclusion.nextQuestion"
+          label="Our next question"
+          :maxlength="300"
+          @update:model-value="store.editConclusion({ nextQuestion: $event })"
+        />
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+h1 {
+  font-size: 1.25rem;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: 1.15fr 1fr;
+  gap: 14px;
+  align-items: start;
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

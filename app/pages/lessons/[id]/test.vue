@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useLesson } from '../../../stores/lesson'
+
+const store = useLesson()
+const view = ref<'predictions' | 'readings' | 'journal'>(
+  store.readings.length > 0 || store.open.predictions.length === store.groups.length
+    ? 'readings'
+    : 'predictions',
+)
+const ready = () => store.plan.levels.length > 0
+if (store.open.stage === 'plan' || store.open.stage === 'pack') void store.setStage('test')
+</script>
+
+<template>
+  <div class="stack">
+    <div class="spread">
+      <VBtnToggle v-model="view" mandatory color="secondary" density="comfortable" variant="outlined" divided>
+        <VBtn value="predictions"
+          >Predictions
+          <span class="count">{{ store.open.predictions.length }}/{{ store.groups.length }}</span></VBtn
+        >
+        <VBtn value="readings">Readings</VBtn>
+        <VBtn value="journal">Journal</VBtn>
+      </VBtnToggle>
+      <p v-if="view === 'readings' && store.plan.practiceTries > 0" class="small soft">
+        First {{ store.plan.practiceTries }} practice
+        {{ store.plan.practiceTries === 1 ? 'try' : 'tries' }} that do not count.
+      </p>
+    </div>
+    <RefusedReadings />
+    <p v-if="!ready()" class="panel">
+      The plan has no levels yet.
+      <NuxtLink :to="`/lessons/${store.open.id}/plan`">Add levels in Plan</NuxtLink>, then readings have a
+      place to go.
+    </p>
+    <PredictionsPanel v-else-if="view === 'predictions'" />
+    <ReadingGrid v-else-if="view === 'readings'" />
+    <ReadingJournal v-else />
+  </div>
+</template>
+
+<style scoped>
+.count {
+  margin-left: 8px;
+  opacity: 0.8;
+}
+</style>

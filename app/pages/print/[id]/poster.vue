@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { classAnswer, comparePrediction } from '#core/conclusion'
+import { resultSentence } from '#core/evidence'
+import { levelName, orderedLevels } from '#core/plan'
+import { dayWords } from '../../../composables/dates'
+import { usePrintLesson } from '../../../composables/usePrintLesson'
+
+const { store, ready } = usePrintLesson()
+const answer = computed(() => classAnswer(store.plan, store.open.conclusion))
+const told = computed(() => resultSentence(store.plan, store.evidence))
+const outcomes = computed(() => {
+  const all = store.open.predictions.map((one) => comparePrediction(store.plan, one.answer, store.evidence))
+  const right = all.filter((one) => one === 'as-predicted').length
+  const surprised = all.filter((one) => one === 'surprised').length
+  return all.length === 0
+    ? ''
+    : `${right} of ${all.length} groups had predicted this.${surprised ? ` ${surprised} ${surprised === 1 ? 'was' : 'were'} surprised.` : ''}`
+})
+useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
+</script>
+
+<template>
+  <VMain>
+    <template v-if="ready">
+      <PrintBar title="Poster" />
+      <article class="paper print-page poster">
+        <p class="who">
+          {{ store.open.class.name }}, {{ dayWords(store.open.date) }} ({{ store.open.date }})
+        </p>
+        <h2 class="question">{{ store.plan.question || store.plan.title }}</h2>
+        <section class="test">
+          <p>
+            <b>We changed</b> {{ store.plan.changed.name }}:
+            {{
+              orderedLevels(store.plan)
+                .map((level) => levelName(store.plan, level))
+                .join(', ')
+            }}
+          </p>
+          <p>
+            <b>We measured</b> {{ store.plan.measured.name }} with a
+            {{ store.plan.measured.instrument.name }}, {{ store.plan.tries }} tries at each
+          </p>
+          <p>
+            <b>We kept the same</b>
+            {{ store.plan.keptSame.map((same) => same.name).join(', ') || 'nothing listed' }}
+          </p>
+        </section>
+        <div v-if="store.evidence.results.length" class="chart">
+          <ResultsChart :size="{ text: 15, symbol: 15, summary: true }" />
+        </div>
+        <h3>Our answer</h3>
+        <p class="answer">{{ answer ?? told.sentence }}</p>
+        <p class="small">{{ told.reason }} {{ outcomes }}</p>
+        <template v-if="store.open.conclusion.dissent"
+          ><h3>Seen differently</h3>
+          <p>{{ store.open.conclusion.dissent }}</p></template
+        >
+        <template v-if="store.open.conclusion.better"
+          ><h3>Next time we would</h3>
+          <p>{{ store.open.conclusion.better }}</p></template
+        >
+        <template v-if="store.open.conclusion.nextQuestion"
+          ><h3>Our next question</h3>
+          <p class="next">{{ store.open.conclusion.nextQuestion }}</p></template
+        >
+      </article>
+    </template>
+    <LessonLoading v-else :problem="store.problem" />
+  </VMain>
+</template>
+
+<style scoped>
+.poster {
+  display: flex;
+  flex-direction: column;
+  gap: 3mm;
+}
+
+.who {
+  font-family: var(--heading);
+}
+
+.question {
+  font-size: 30px;
+}
+
+.test {
+  border-left: 5px solid #000;
+  padding-left: 4mm;
+}
+
+.chart {
+  height: 92mm;
+}
+
+.answer {
+  font: 600 22px/1.35 var(--heading);
+}
+
+.next {
+  font-size: 18px;
+}
+</style>

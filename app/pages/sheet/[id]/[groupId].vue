@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
+import { levelName } from '#core/plan'
+import { useLiveLesson } from '../../../composables/useLiveLesson'
+import { useLesson } from '../../../stores/lesson'
+import { useReadingQueue } from '../../../stores/readingQueue'
+
+const route = useRoute()
+const store = useLesson()
+const queue = useReadingQueue()
+const id = computed(() => String(route.params.id))
+const groupId = computed(() => String(route.params.groupId))
+useLiveLesson(id)
+const practised = useLocalStorage<string[]>('jolly-beaker-practised', [])
+
+const ready = computed(() => store.lesson?.id === id.value)
+const place = computed(() =>
+  ready.value ? store.groups.findIndex((group) => group.id === groupId.value) : -1,
+)
+const group = computed(() => store.groups[place.value] ?? null)
+const progress = computed(() => store.progress[place.value] ?? null)
+const predicted = computed(() => store.open.predictions.some((one) => one.groupId === groupId.value))
+const hasPractised = computed(
+  () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
+)
+const step = computed(() => {
+  if (!group.value || !progress.value) return 'lost'
+  if (progress.value.needed === 0) return 'nothing'
+  if (!predicted.value && progress.value.done === 0) return 'predict'
+  if (store.plan.practiceTries > 0 && !hasPractised.value) return 'practise'
+  return progress.value.next ? 'read' : 'done'
+})
+const nextLevel = computed(() => {
+  const level = store.plan.levels.find((one) => one.id === progress.value?.next?.levelId)
+  return level ? levelName(store.plan, level) : ''
+})
+const waitingHere = computed(() => queue.waiting.filter((one) => one.lessonId === id.value).length)
+useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
+</script>
+
+<template>
+  <VMain class="sheet">
+    <template v-if="ready && group && progress">
+      <header>
+        <GroupEmblem :emblem="group.emblem" :size="34" named :name="group.name" />
+        <span class="number" :aria-label="`${progress.done} of ${progress.needed} tries done`"
+          >{{ progress.done }} / {{ progress.needed }}</span
+        >
+      </header>
+      <VProgressLinear
+        :model-value="progress.needed ? (100 * progress.done) / progress.needed : 0"
+        color="primary"
+        height="8"
+        rounded
+        aria-hidden="true"
+      />
+      <SheetPredict v-if="step === 'predict'" :group-id="groupId" />
+      <SheetPractise
+        v-else-if="step === 'practise'"
+        @done="practised = [...practised.slice(-200), `${id}|${groupId}`]"
+      />
+      <SheetReading
+        v-else-if="step === 'read' && progress.next"
+        :key="`${progress.next.levelId}-${progress.next.tryNumber}`"
+        :slot-at="progress.next"
+        :level="nextLevel"
+      />
+      <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
+      <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
+      <p v-if="waitingHere" class="small soft foot" role="status">
+        {{ waitingHere }} kept here until the connection is back.
+      </p>
+    </template>
+    <template v-else-if="ready"
+      ><p class="words">This group is no longer in the class.</p>
+      <VBtn :to="`/sheet/${id}`" color="primary">Choose your group</VBtn></template
+    >
+    <LessonLoading v-else :problem="store.problem" />
+  </VMain>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 14px 18px 24px;
+  max-width: 640px;
+  width: 100%;
+  margin: 0 auto;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  font: 600 1.25rem var(--heading);
+  padding-bottom: 10px;
+}
+
+.words {
+  font: 500 1.3rem/1.4 var(--heading);
+  margin: 30px 0;
+}
+
+.foot {
+  margin-top: 18px;
+}
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useLiveLesson } from '../../../composables/useLiveLesson'
+import { useLesson } from '../../../stores/lesson'
+
+const route = useRoute()
+const store = useLesson()
+const id = computed(() => String(route.params.id))
+useLiveLesson(id)
+useHead({ title: 'Sheet' })
+</script>
+
+<template>
+  <VMain class="choose">
+    <template v-if="store.lesson && store.lesson.id === id">
+      <h1>Which group are you?</h1>
+      <div class="groups">
+        <NuxtLink v-for="group in store.groups" :key="group.id" :to="`/sheet/${id}/${group.id}`">
+          <GroupEmblem :emblem="group.emblem" :size="72" named name="" />
+          <span>{{ group.name }}</span>
+        </NuxtLink>
+      </div>
+    </template>
+    <LessonLoading v-else :problem="store.problem" />
+  </VMain>
+</template>
+
+<style scoped>
+.choose {
+  padding: 22px 18px;
+  max-width: 760px;
+  width: 100%;
+  margin: 0 auto;
+}
+
+h1 {
+  font-size: 1.9rem;
+  text-align: center;
+  margin-bottom: 20px;
+}
+
+.groups {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 14px;
+}
+
+.groups a {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 6px;
+  padding: 18px 8px;
+  background: #fff;
+  border: 2px solid var(--line);
+  border-radius: var(--radius);
+  color: var(--ink);
+  font: 600 1.3rem var(--heading);
+  text-decoration: none;
+}
+
+.groups a:hover {
+  border-color: var(--teal);
+}
+</style>

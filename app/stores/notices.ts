@@ -1,0 +1,35 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import { problemWords } from '../composables/useApi'
+
+export interface Notice {
+  text: string
+  kind: 'told' | 'problem'
+  /** What undoes the act that the notice tells of. */
+  undo?: () => void | Promise<void>
+}
+
+/** The one line at the foot of the screen that says what has just happened. */
+export const useNotices = defineStore('notices', () => {
+  const current = ref<Notice | null>(null)
+
+  function tell(text: string, undo?: Notice['undo']) {
+    current.value = { text, kind: 'told', undo }
+  }
+
+  function warn(error: unknown) {
+    current.value = { text: typeof error === 'string' ? error : problemWords(error), kind: 'problem' }
+  }
+
+  /** Runs an act and tells its problem, if it has one. */
+  async function attempt<T>(act: () => Promise<T>): Promise<T | undefined> {
+    try {
+      return await act()
+    } catch (error) {
+      warn(error)
+      return undefined
+    }
+  }
+
+  return { current, tell, warn, attempt }
+})

@@ -1,0 +1,100 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type { Reading } from '#core/record'
+import { request, RequestProblem } from '../composables/useApi'
+
+interface Waiting {
+  lessonId: string
+  reading: Reading
+}
+
+/** A reading that the server would not take, with its words why. */
+export interface RefusedReading extends Waiting {
+  message: string
+}
+
+const retryAfter = 2000
+const atOnce = 400
+
+/**
+ * Readings on their way to the server. They are kept in the browser until the server has them, so that a
+ * lost connection or a closed lid loses nothing; sending one twice is harmless.
+ */
+export const useReadingQueue = defineStore('readingQueue', () => {
+  const waiting = useLocalStorage<Waiting[]>('jolly-beaker-waiting-readings', [])
+  const refused = useLocalStorage<RefusedReading[]>('jolly-beaker-refused-readings', [])
+  const offline = ref(false)
+  let busy = false
+
+  const count = computed(() => waiting.value.length)
+
+  function send(lessonId: string, readings: Reading[]) {
+    waiting.value = [...waiting.value, ...readings.map((reading) => ({ lessonId, reading }))]
+    void flush()
+  }
+
+  async function flush(): Promise<void> {
+    if (busy) return
+    busy = true
+    try {
+      while (waiting.value.length > 0) await sendNext()
+      offline.value = false
+    } catch {
+      offline.value = true
+      setTimeout(() => void flush(), retryAfter)
+    } finally {
+      busy = false
+    }
+  }
+
+  async function sendNext(): Promise<void> {
+    const { lessonId } = waiting.value[0]!
+    const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
+    try {
+      await request('POST', `/api/lessons/${lessonId}/readings`, {
+        readings: batch.map((one) => one.reading),
+      })
+      delivered.value = [...delivered.value.slice(-atOnce), ...batch]
+      leave(batch)
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.offline) throw error
+      // One bad reading must not hold up the others: send them one by one to find it.
+      for (const one of batch) await sendOne(one)
+    }
+  }
+
+  async function sendOne(one: Waiting): Promise<void> {
+    try {
+      await request('POST', `/api/lessons/${one.lessonId}/readings`, { readings: [one.reading] })
+      delivered.value = [...delivered.value.slice(-atOnce), one]
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.offline) throw error
+      refused.value = [...refused.value, { ...one, message: error.message }]
+    }
+    leave([one])
+  }
+
+  function leave(batch: Waiting[]) {
+    const gone = new Set(batch.map((one) => one.reading.id))
+    waiting.value = waiting.value.filter((one) => !gone.has(one.reading.id))
+  }
+
+  /** Sent and taken, but perhaps not yet heard back through the live stream. */
+  const delivered = ref<Waiting[]>([])
+
+  function dismiss(id: string) {
+    refused.value = refused.value.filter((one) => one.reading.id !== id)
+  }
+
+  /** A lesson's readings with those that are still on their way. */
+  function withWaiting(lessonId: string, readings: Reading[]): Reading[] {
+    const known = new Set(readings.map((reading) => reading.id))
+    const extra = [...delivered.value, ...waiting.value]
+      .filter((one) => one.lessonId === lessonId && !known.has(one.reading.id))
+      .map((one) => one.reading)
+    return extra.length === 0 ? readings : [...readings, ...extra]
+  }
+
+  return { waiting, refused, offline, count, send, flush, dismiss, withWaiting }
+})
