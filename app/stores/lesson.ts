@@ -9,7 +9,7 @@ import { checkFair, type Plan } from '#core/plan'
 import { groupProgress, slotStates } from '#core/record'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
-import { request, RequestProblem } from '../composables/useApi'
+import { request, RequestProblem } from '../api/request'
 import { useNotices } from './notices'
 import { useReadingQueue } from './readingQueue'
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { problemWords } from '../composables/useApi'
+import { problemWords } from '../api/request'
 
 export interface Notice {
   text: string

@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Reading } from '#core/record'
-import { request, RequestProblem } from '../composables/useApi'
+import { request, RequestProblem } from '../api/request'
 
 interface Waiting {
   lessonId: string

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { RosterPreview } from '#core/format'
 import type { ClassDto, ClassInput, InvestigationDto, LessonSummaryDto } from '#shared/types/api'
-import { request } from '../composables/useApi'
+import { request } from '../api/request'
 
 /** Where a new lesson starts from. */
 export type LessonStart =

@@ -37,6 +37,7 @@ export default defineVuetifyConfiguration({
     },
     VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
     VCheckbox: { density: 'compact', hideDetails: 'auto', color: 'primary' },
+    VBtnToggle: { rounded: 'lg', VBtn: { rounded: 0 } },
     VCard: { rounded: 'lg' },
     VDialog: { maxWidth: 640 },
   },

@@ -22,6 +22,8 @@ export const oddScore = 3.5
  *
  * Source: B. Iglewicz and D. Hoaglin, How to Detect and Handle Outliers (1993), section 3.
  *
+ * Within a cell the furthest reading is judged first and taken out before the others are.
+ *
  * @param cells cells of fewer than three tries are passed over: of two, nobody knows which is odd
  * @param readingError standard deviation of one reading, in the unit of the values
  * @example oddReadings([cell(62, 64, 640)], 0.29)[0].value // 640
@@ -34,12 +36,20 @@ export function oddReadings(cells: readonly Cell[], readingError: number): OddRe
   })
   if (distances.length === 0) return []
   const scale = Math.max(median(distances) / 0.6745, readingError)
-  return replicated.flatMap(({ groupId, levelId, values }) => {
-    const middle = median(values)
-    return values.flatMap((value, index) => {
-      const score = Math.abs(value - middle) / scale
-      if (score <= oddScore) return []
-      return [{ groupId, levelId, value, others: values.filter((_, other) => other !== index), score }]
-    })
-  })
+  return replicated.flatMap((cell) => oddInCell(cell, scale))
+}
+
+/** Takes the furthest reading out first: left in, it would drag the middle away and make its neighbours look odd. */
+function oddInCell({ groupId, levelId, values }: Cell, scale: number): OddReading[] {
+  const kept = [...values]
+  const odd: OddReading[] = []
+  while (kept.length >= 3) {
+    const middle = median(kept)
+    const furthest = kept.reduce((far, value) => (Math.abs(value - middle) > Math.abs(far - middle) ? value : far), middle)
+    const score = Math.abs(furthest - middle) / scale
+    if (score <= oddScore) break
+    kept.splice(kept.indexOf(furthest), 1)
+    odd.push({ groupId, levelId, value: furthest, others: [...kept], score })
+  }
+  return odd
 }

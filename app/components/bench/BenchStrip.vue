@@ -85,7 +85,7 @@ const legend = computed(
     <div class="part changed">
       <p class="what">
         We change <b>{{ store.plan.changed.name || '…' }}</b>
-        <span v-if="legend" class="soft">({{ legend }})</span>
+        <span v-if="legend" class="soft legend">{{ legend }}</span>
       </p>
       <div class="vessels">
         <BenchVessel v-for="vessel in vessels" :key="vessel.id" v-bind="vessel" />
@@ -123,7 +123,7 @@ const legend = computed(
   grid-template-columns: minmax(0, 1fr) 392px minmax(0, 300px);
   gap: 20px;
   padding: 8px 20px;
-  height: 132px;
+  height: 136px;
   background: #fff;
   border-bottom: 1px solid var(--line);
   overflow: hidden;
@@ -139,6 +139,10 @@ const legend = computed(
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
+}
+
+.legend::before {
+  content: '· ';
 }
 
 .vessels {

@@ -21,7 +21,7 @@ const colour = computed(() => ({ level: '#0b6e6e', progress: '#e8a317', result: 
 
 <template>
   <figure class="vessel" :class="{ lit }">
-    <svg width="46" height="66" viewBox="0 0 46 66" aria-hidden="true">
+    <svg width="41" height="58" viewBox="0 0 46 66" aria-hidden="true">
       <clipPath :id="clip"><path d="M8 5v49a8 8 0 0 0 8 8h14a8 8 0 0 0 8-8V5z" /></clipPath>
       <g :clip-path="`url(#${clip})`">
         <rect class="liquid" x="0" :y="surface" width="46" height="66" :fill="colour" opacity="0.82" />

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
-import { chartWords, resultsChart, type ChartSize } from '../../composables/resultsChart'
+import { chartWords, resultsChart, type ChartSize } from '../../charts/resultsChart'
 import { useLesson } from '../../stores/lesson'
 
 /** The results as a chart: every try a dot, every group its emblem. */
 const props = withDefaults(defineProps<{ size?: ChartSize }>(), {
   size: () => ({ text: 14, symbol: 14, summary: true }),
 })
-const VChart = defineAsyncComponent(() => import('../../composables/echarts').then((module) => module.VChart))
+const VChart = defineAsyncComponent(() => import('../../charts/echarts').then((module) => module.VChart))
 const store = useLesson()
 const data = computed(() => ({
   plan: store.plan,

@@ -2,7 +2,7 @@
 import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
 import { computed } from 'vue'
 import type { Stage } from '#shared/types/api'
-import { dayWords } from '../../composables/dates'
+import { dayWords } from '../../words/dates'
 import { useStages } from '../../composables/useStages'
 import { useLesson } from '../../stores/lesson'
 import { useReadingQueue } from '../../stores/readingQueue'
@@ -95,7 +95,7 @@ const saved = computed(() => {
 }
 
 .which {
-  width: 208px;
+  width: 246px;
   flex: none;
   line-height: 1.2;
 }

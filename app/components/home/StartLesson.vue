@@ -50,7 +50,7 @@ async function open(event: Event) {
     <h2>Start a lesson</h2>
     <div class="when">
       <VSelect v-model="classId" :items="classNames" label="Class" />
-      <VTextField v-model="date" type="date" label="Day" />
+      <VTextField v-model="date" type="date" label="Day" class="day" />
     </div>
     <form class="own" @submit.prevent="start({ kind: 'question', question })">
       <VTextField
@@ -63,6 +63,7 @@ async function open(event: Event) {
         type="submit"
         color="primary"
         :icon="mdiArrowRight"
+        rounded="lg"
         size="40"
         aria-label="Start from this question"
         :disabled="busy"
@@ -96,10 +97,19 @@ async function open(event: Event) {
 </template>
 
 <style scoped>
+.day :deep(input) {
+  padding-inline: 10px 8px;
+}
+
 .when {
   display: grid;
-  grid-template-columns: 1.2fr 1fr;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
+}
+
+li b {
+  font-family: var(--heading);
+  font-weight: 500;
 }
 
 .own {
@@ -115,7 +125,7 @@ ul {
   overflow-y: auto;
 }
 
-button {
+li button {
   all: unset;
   box-sizing: border-box;
   width: 100%;
@@ -126,18 +136,18 @@ button {
   cursor: pointer;
 }
 
-button > span {
+li button > span {
   display: flex;
   flex-direction: column;
   line-height: 1.3;
 }
 
-li :is(button):hover,
-li :is(button):focus-visible {
+li button:hover,
+li button:focus-visible {
   background: var(--teal-wash);
 }
 
-li :is(button):focus-visible {
+li button:focus-visible {
   outline: 3px solid var(--marigold);
 }
 </style>

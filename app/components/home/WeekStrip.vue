@@ -2,7 +2,7 @@
 import { addDays, format, formatISO, isToday, startOfWeek } from 'date-fns'
 import { computed } from 'vue'
 import type { LessonSummaryDto } from '#shared/types/api'
-import { lessonNeed } from '../../composables/lessonNeed'
+import { lessonNeed } from '../../words/lessonNeed'
 
 /** This school week and the lessons in it, with what each still needs. */
 const props = defineProps<{ lessons: LessonSummaryDto[] }>()

@@ -72,8 +72,8 @@ function spoilt(reason: string) {
   </section>
   <form v-else class="step" @submit.prevent="write">
     <h1>
-      <b>{{ level }}</b
-      >, {{ repeat ? 'once more, ' : '' }}try {{ slotAt.tryNumber }} of {{ store.plan.tries }}
+      <b>{{ level }}</b>, {{ repeat ? 'once more, ' : '' }}try {{ slotAt.tryNumber }} of
+      {{ store.plan.tries }}
     </h1>
     <InstrumentScale
       :instrument="store.plan.measured.instrument"

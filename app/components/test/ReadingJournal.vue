@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { levelName } from '#core/plan'
 import { readingHistory, slotKey, type HistoryEntry } from '#core/record'
 import { unitDefinition } from '#core/quantity'
-import { timeWords } from '../../composables/dates'
+import { timeWords } from '../../words/dates'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
-import { request, RequestProblem } from '../../composables/useApi'
+import { request, RequestProblem } from '../../api/request'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
 

@@ -61,7 +61,7 @@ h1 {
 }
 
 .hero {
-  height: min(330px, 42vh);
+  height: min(292px, 37vh);
   padding: 8px;
 }
 

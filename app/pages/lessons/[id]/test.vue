@@ -24,8 +24,9 @@ if (store.open.stage === 'plan' || store.open.stage === 'pack') void store.setSt
         <VBtn value="journal">Journal</VBtn>
       </VBtnToggle>
       <p v-if="view === 'readings' && store.plan.practiceTries > 0" class="small soft">
-        First {{ store.plan.practiceTries }} practice
-        {{ store.plan.practiceTries === 1 ? 'try' : 'tries' }} that do not count.
+        Practise first:
+        {{ store.plan.practiceTries === 1 ? 'one try does' : `${store.plan.practiceTries} tries do` }} not
+        count.
       </p>
     </div>
     <RefusedReadings />

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { classAnswer, comparePrediction } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { levelName, orderedLevels } from '#core/plan'
-import { dayWords } from '../../../composables/dates'
+import { dayWords } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()

@@ -61,12 +61,15 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
               </ol>
             </div>
           </div>
-          <p v-if="cautions.length" class="care">
-            <b>Take care.</b>
-            <span v-for="caution in cautions" :key="caution.hazard"
-              >{{ caution.name }} ({{ caution.handling }}): {{ caution.caution }} </span
-            >{{ safetyComesFirst }}
-          </p>
+          <div v-if="cautions.length" class="care">
+            <b>Take care</b>
+            <ul>
+              <li v-for="caution in cautions" :key="caution.hazard">
+                {{ caution.name }} ({{ caution.handling }}): {{ caution.caution }}
+              </li>
+            </ul>
+            {{ safetyComesFirst }}
+          </div>
         </article>
       </section>
     </template>
@@ -150,6 +153,11 @@ ol {
 .shared,
 .care {
   font-size: 13px;
+}
+
+.care ul {
+  margin: 0;
+  padding-left: 16px;
 }
 
 .care {

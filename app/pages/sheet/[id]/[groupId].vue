@@ -18,8 +18,8 @@ const ready = computed(() => store.lesson?.id === id.value)
 const place = computed(() =>
   ready.value ? store.groups.findIndex((group) => group.id === groupId.value) : -1,
 )
-const group = computed(() => store.groups[place.value] ?? null)
-const progress = computed(() => store.progress[place.value] ?? null)
+const group = computed(() => (ready.value ? (store.groups[place.value] ?? null) : null))
+const progress = computed(() => (ready.value ? (store.progress[place.value] ?? null) : null))
 const predicted = computed(() => store.open.predictions.some((one) => one.groupId === groupId.value))
 const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,

@@ -16,6 +16,8 @@ export default defineEventHandler(async (event) => {
   })
   // Tells screens behind a quiet connection that it still stands.
   const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatEvery)
+  // The browser calls a stream open once its first bytes are there.
+  void stream.push({ event: 'beat', data: '' })
   stream.onClosed(() => {
     clearInterval(heartbeat)
     leave()

@@ -1,0 +1,189 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import { resolutionOf, type Evidence } from '#core/evidence'
+import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
+import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
+import { slotStates, type Reading } from '#core/record'
+import type { GroupDto } from '#shared/types/api'
+import { emblemLooks } from '../theme/emblems'
+
+/** What a results chart is drawn from. */
+export interface ChartData {
+  plan: Plan
+  groups: GroupDto[]
+  readings: readonly Reading[]
+  evidence: Evidence
+}
+
+/** Sizes for a teacher's screen or for the back row. */
+export interface ChartSize {
+  text: number
+  symbol: number
+  /** Without summary marks the wall shows dots only. */
+  summary: boolean
+}
+
+const ink = '#1f2a44'
+const line = '#d9d2c5'
+
+/** Every counted try as a dot in its group's emblem, the level results as marks, joined by a line only along numbers. */
+export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOption {
+  const { plan } = data
+  const levels = orderedLevels(plan)
+  const numbers = plan.changed.kind === 'number'
+  const text = { color: ink, fontFamily: 'Atkinson Hyperlegible', fontSize: size.text }
+  const bold = { ...text, fontWeight: 'bold' as const }
+  const axisLine = { show: true, onZero: false, lineStyle: { color: ink } }
+  const places = levelPlaces(plan)
+  const gap = placeGap(places)
+  const top = scaleTop(data)
+  return {
+    animationDuration: 300,
+    aria: { enabled: true, label: { description: chartWords(data) } },
+    textStyle: text,
+    grid: { left: size.text * 3.2, right: size.text * 1.6, top: size.text * 2.8, bottom: size.text * 3.4 },
+    tooltip: { trigger: 'item', textStyle: { ...text, fontSize: 14 } },
+    xAxis: {
+      type: 'value',
+      name:
+        plan.changed.unit && numbers
+          ? `${plan.changed.name} (${unitDefinition(plan.changed.unit).symbol})`
+          : plan.changed.name,
+      nameLocation: 'middle',
+      nameGap: size.text * 2.1,
+      nameTextStyle: bold,
+      min: Math.min(...places) - gap / 2,
+      max: Math.max(...places) + gap / 2,
+      // Kinds stand at 0, 1, 2, … under their names: an axis of categories would not let dots stand aside.
+      axisLabel: {
+        ...text,
+        customValues: places,
+        formatter: (place: number) => (numbers ? String(place) : levelName(plan, levels[place]!)),
+      },
+      axisTick: { customValues: places },
+      axisLine,
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      name: `${plan.measured.name} (${unitDefinition(plan.measured.unit).symbol})`,
+      nameLocation: 'end',
+      nameGap: size.text * 1.1,
+      nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
+      min: unitDefinition(plan.measured.unit).dimension === 'temperature' ? undefined : 0,
+      max: top ?? undefined,
+      axisLabel: text,
+      axisLine,
+      splitLine: { lineStyle: { color: line, type: 'dashed' } },
+    },
+    series: [
+      ...(size.summary && plan.summary !== 'none' ? [summarySeries(data, levels, size)] : []),
+      ...data.groups.map((group, place) => groupSeries(data, group, place, size, top)),
+    ],
+  }
+}
+
+/** The chart in words, for those who do not see it. */
+export function chartWords({ plan, evidence }: Pick<ChartData, 'plan' | 'evidence'>): string {
+  if (evidence.results.length === 0) return 'No readings yet.'
+  const results = evidence.results.map(
+    (result) => `${levelName(plan, result.level)}, ${printed(plan, result.centre)}`,
+  )
+  return `${plan.measured.name} by ${plan.changed.name}: ${results.join('; ')}.`
+}
+
+/** Where the levels stand along the axis: numbers at their value, kinds one apart. */
+function levelPlaces(plan: Plan): number[] {
+  return orderedLevels(plan).map((level, index) =>
+    plan.changed.kind === 'number' ? (level.value ?? 0) : index,
+  )
+}
+
+function placeGap(places: number[]): number {
+  const gaps = places.slice(1).map((place, index) => place - places[index]!)
+  return Math.min(...gaps.filter((gap) => gap > 0), Infinity) === Infinity
+    ? 1
+    : Math.min(...gaps.filter((gap) => gap > 0))
+}
+
+/** Where the axis must end because some reading is off the instrument's scale, or null when none is. */
+function scaleTop({ plan, readings }: ChartData): number | null {
+  const end = convertUnit(
+    plan.measured.instrument.greatest,
+    plan.measured.instrument.unit,
+    plan.measured.unit,
+  )
+  const over = [...slotStates(readings).values()].some(
+    ({ counted }) => counted?.value !== null && counted?.value !== undefined && counted.value > end,
+  )
+  return over ? end : null
+}
+
+function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: ChartSize) {
+  const places = levelPlaces(plan)
+  return {
+    type: 'line',
+    name: 'all groups',
+    data: evidence.results.map((result) => [places[levels.indexOf(result.level)], result.centre]),
+    symbol: 'rect',
+    symbolSize: [size.symbol * 2.4, Math.max(4, size.symbol / 4)],
+    lineStyle: plan.changed.kind === 'number' ? { color: ink, width: 2 } : { width: 0, opacity: 0 },
+    itemStyle: { color: ink },
+    z: 3,
+    tooltip: { formatter: (point: { value: number[] }) => `all groups: ${printed(plan, point.value[1]!)}` },
+  }
+}
+
+function groupSeries(
+  { plan, groups, readings }: ChartData,
+  group: GroupDto,
+  place: number,
+  size: ChartSize,
+  top: number | null,
+) {
+  const levels = orderedLevels(plan)
+  const places = levelPlaces(plan)
+  // Groups stand side by side around their level, so that equal readings stay apart.
+  const aside = groups.length > 1 ? (place / (groups.length - 1) - 0.5) * 0.6 * placeGap(places) : 0
+  const { path, colour } = emblemLooks[group.emblem]
+  const dots = [...slotStates(readings).values()].flatMap(({ counted }) => {
+    const level = levels.findIndex((one) => one.id === counted?.levelId)
+    if (!counted || counted.groupId !== group.id || counted.value === null || level < 0) return []
+    const off = top !== null && counted.value > top
+    const name = levelName(plan, levels[level]!)
+    return [
+      {
+        value: [places[level]! + aside, off ? top : counted.value],
+        words: `${group.name}, ${name}: ${printed(plan, counted.value)}`,
+        label: off ? offScaleLabel(plan, counted.value, size) : undefined,
+      },
+    ]
+  })
+  return {
+    type: 'scatter',
+    name: group.name,
+    data: dots,
+    symbol: `path://${path}`,
+    symbolSize: size.symbol,
+    symbolKeepAspect: true,
+    itemStyle: { color: colour, opacity: 0.9 },
+    z: 2,
+    // Names come from people: what looks like markup must stay text.
+    tooltip: { formatter: (point: { data: { words: string } }) => point.data.words.replace(/[<>&]/g, '') },
+  }
+}
+
+/** A reading beyond the instrument's scale stays in sight at the edge and says what it is. */
+function offScaleLabel(plan: Plan, value: number, size: ChartSize) {
+  return {
+    show: true,
+    position: 'right',
+    formatter: `↑ ${printed(plan, value)}`,
+    color: '#b8412f',
+    fontSize: size.text,
+    fontWeight: 'bold',
+  }
+}
+
+function printed(plan: Plan, value: number): string {
+  return `${printNumber(value, resolutionOf(plan).mark, 1)} ${unitDefinition(plan.measured.unit).symbol}`
+}
