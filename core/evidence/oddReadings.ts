@@ -45,7 +45,10 @@ function oddInCell({ groupId, levelId, values }: Cell, scale: number): OddReadin
   const odd: OddReading[] = []
   while (kept.length >= 3) {
     const middle = median(kept)
-    const furthest = kept.reduce((far, value) => (Math.abs(value - middle) > Math.abs(far - middle) ? value : far), middle)
+    const furthest = kept.reduce(
+      (far, value) => (Math.abs(value - middle) > Math.abs(far - middle) ? value : far),
+      middle,
+    )
     const score = Math.abs(furthest - middle) / scale
     if (score <= oddScore) break
     kept.splice(kept.indexOf(furthest), 1)

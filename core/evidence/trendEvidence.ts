@@ -1,7 +1,7 @@
 import type { Level } from '../plan'
 import { blocksOf, presentIn } from './blocks'
 import type { Cell, LevelResult } from './cells'
-import { pageTrend } from './pageTrend'
+import { pageTrend, type TrendTest } from './pageTrend'
 import { theilSen } from './theilSen'
 import { decideVerdict, type Verdict } from './verdict'
 
@@ -30,8 +30,8 @@ export function trendEvidence(
   resolution: number,
 ): TrendEvidence {
   const blocks = blocksOf(levels, cells).filter((block) => presentIn(block).length >= 2)
-  const { pRising, pFalling } = pageTrend(blocks.map(presentIn))
-  const direction = pRising < pFalling ? 'rising' : pFalling < pRising ? 'falling' : 'none'
+  const test = pageTrend(blocks.map(presentIn))
+  const direction = directionOf(test)
   const centres = results.map((result) => result.centre)
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
   const leans = groupIds.map((groupId) =>
@@ -44,7 +44,7 @@ export function trendEvidence(
     results.length < 2
       ? ({ word: 'cant-tell', because: 'too-little-data' } as const)
       : decideVerdict({
-          p: Math.min(1, 2 * Math.min(pRising, pFalling)),
+          p: Math.min(1, 2 * Math.min(test.pRising, test.pFalling)),
           fullAgreement:
             direction !== 'none' &&
             blocks.every((block) => strictly(presentIn(block), direction)) &&
@@ -74,8 +74,13 @@ function leaning(levels: readonly Level[], own: readonly Cell[]): TrendEvidence[
     (level) => own.find((cell) => cell.levelId === level.id)?.summary.centre ?? [],
   )
   if (values.length < 2) return null
-  const { pRising, pFalling } = pageTrend([values])
-  return pRising < pFalling ? 'rising' : pFalling < pRising ? 'falling' : 'none'
+  return directionOf(pageTrend([values]))
+}
+
+/** Chances are sums of many small ones, so a difference in the last digits is none. */
+function directionOf({ pRising, pFalling }: TrendTest): TrendEvidence['direction'] {
+  if (Math.abs(pRising - pFalling) < 1e-9) return 'none'
+  return pRising < pFalling ? 'rising' : 'falling'
 }
 
 function strictly(values: readonly number[], direction: 'rising' | 'falling' | 'none'): boolean {

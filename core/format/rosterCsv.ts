@@ -27,6 +27,8 @@ export interface RosterPreview {
 const nameHeaders = ['name', 'first name', 'first_name', 'firstname', 'pupil', 'child', 'initials']
 const groupHeaders = ['group', 'table', 'team']
 
+const emptyList = 'The list is empty. Put one first name on each line.'
+
 /** The most lines that a roster may have. */
 export const rosterLimit = 60
 
@@ -37,14 +39,15 @@ export const rosterLimit = 60
  */
 export function previewRoster(csv: string, { groups, pupils }: RosterContext): RosterPreview {
   const text = csv.replace(/^\uFEFF/, '')
-  if (text.trim() === '') return { rows: [], problem: 'The list is empty. Put one first name on each line.' }
-  const parsed = Papa.parse<string[]>(text, { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t'] })
+  if (text.trim() === '') return { rows: [], problem: emptyList }
+  const parsed = Papa.parse<string[]>(text, { delimiter: delimiterOf(text) })
   const quoting = parsed.errors.find((error) => error.type === 'Quotes')
   if (quoting)
     return { rows: [], problem: `Line ${(quoting.row ?? 0) + 1} has a quotation mark that is never closed.` }
   const lines = parsed.data
     .map((cells, index) => ({ cells: cells.map((cell) => cell.trim()), line: index + 1 }))
     .filter(({ cells }) => cells.some(Boolean))
+  if (lines.length === 0) return { rows: [], problem: emptyList }
   const header = lines[0]!.cells.map((cell) => cell.toLowerCase())
   const nameColumn = header.findIndex((cell) => nameHeaders.includes(cell))
   const groupColumn = nameColumn >= 0 ? header.findIndex((cell) => groupHeaders.includes(cell)) : 1
@@ -70,6 +73,12 @@ export function previewRoster(csv: string, { groups, pupils }: RosterContext): R
     return { line, name, group, groupId, problem, suggestion: badName?.suggestion ?? null }
   })
   return { rows, problem: null }
+}
+
+/** The mark between the columns, by the first line; a bare list has none, and a comma then does no harm. */
+function delimiterOf(text: string): string {
+  const first = text.split(/[\r\n]+/).find((line) => line.trim() !== '') ?? ''
+  return ['\t', ';'].find((mark) => first.includes(mark)) ?? ','
 }
 
 const plain = (text: string) => text.trim().toLocaleLowerCase('en')

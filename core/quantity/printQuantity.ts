@@ -20,7 +20,7 @@ export function decimalsOfMark(mark: number): number {
 export function printNumber(value: number, mark: number, extraDecimals = 0): string {
   const text = value.toFixed(decimalsOfMark(mark) + extraDecimals)
   const plain = extraDecimals > 0 && text.includes('.') ? text.replace(/\.?0+$/, '') : text
-  return plain === '-0' ? '0' : plain
+  return Number(plain) === 0 ? plain.replace('-', '') : plain
 }
 
 /**

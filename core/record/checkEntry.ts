@@ -32,47 +32,33 @@ export function checkEntry(
   plan: Pick<Plan, 'measured' | 'rounding'>,
   others: readonly number[],
 ): CheckedEntry {
-  const { unit, instrument } = plan.measured
+  const { unit } = plan.measured
   const parsed = parseQuantity(text, unit)
   if (!parsed.ok)
     return parsed.problem === 'empty' ? { state: 'empty' } : { state: 'unreadable', message: parsed.message }
   const { value } = parsed
   const slip = likelySlip(value, plan, others)
-  return { state: 'value', value, hints: slip ? [slip] : scaleHints(value, plan, instrument) }
+  return { state: 'value', value, hints: slip ? [slip] : scaleHints(value, plan) }
 }
 
-function scaleHints(
-  value: number,
-  { measured: { unit }, rounding }: Pick<Plan, 'measured' | 'rounding'>,
-  instrument: Plan['measured']['instrument'],
-): EntryHint[] {
-  const onScale = (amount: number) => convertUnit(amount, instrument.unit, unit)
-  const mark = scaleStep(instrument, unit)
-  const show = (amount: number) => printQuantity(amount, unit, mark)
-  if (value < onScale(instrument.least))
-    return [
-      {
-        code: 'below-scale',
-        message: `The ${instrument.name} starts at ${show(onScale(instrument.least))}.`,
-        suggestion: null,
-      },
-    ]
-  if (value > onScale(instrument.greatest))
-    return [
-      {
-        code: 'above-scale',
-        message: `The ${instrument.name} ends at ${show(onScale(instrument.greatest))}.`,
-        suggestion: null,
-      },
-    ]
-  const allowed = rounding === 'half-mark' ? mark / 2 : mark
-  if (isOnMark(value, allowed)) return []
-  const nearest = roundToMark(value, allowed)
+/** Compares with the scale in the instrument's own unit, where its marks stand. */
+function scaleHints(value: number, { measured, rounding }: Pick<Plan, 'measured' | 'rounding'>): EntryHint[] {
+  const { unit, instrument } = measured
+  const { name, least, greatest, smallestMark } = instrument
+  const onScale = Number(convertUnit(value, unit, instrument.unit).toPrecision(10))
+  const show = (amount: number) => printQuantity(amount, instrument.unit, smallestMark)
+  if (onScale < least)
+    return [{ code: 'below-scale', message: `The ${name} starts at ${show(least)}.`, suggestion: null }]
+  if (onScale > greatest)
+    return [{ code: 'above-scale', message: `The ${name} ends at ${show(greatest)}.`, suggestion: null }]
+  const allowed = rounding === 'half-mark' ? smallestMark / 2 : smallestMark
+  if (isOnMark(onScale, allowed)) return []
+  const nearest = roundToMark(onScale, allowed)
   return [
     {
       code: 'between-marks',
-      message: `Between the marks. The nearest is ${printQuantity(nearest, unit, allowed)}.`,
-      suggestion: nearest,
+      message: `Between the marks. The nearest is ${printQuantity(nearest, instrument.unit, allowed)}.`,
+      suggestion: convertUnit(nearest, instrument.unit, unit),
     },
   ]
 }

@@ -58,7 +58,7 @@ function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
       reason: `“${quoted(clash.name)}” is changed and also listed under ${keptSameWords}. It cannot be both.`,
       remedies: [
         remedy(`Take ${quoted(clash.name)} off the list`, (before) => ({
-          keptSame: before.keptSame.filter((same) => same.id !== clash.id),
+          keptSame: before.keptSame.filter((same) => !sameWords(same.name, before.changed.name)),
         })),
       ],
     },

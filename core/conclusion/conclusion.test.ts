@@ -1,0 +1,162 @@
+import { describe, expect, it } from 'vitest'
+import {
+  checkClaim,
+  claimSentence,
+  classAnswer,
+  comparePrediction,
+  emptyConclusion,
+  predictionWords,
+  suggestClaim,
+  type Claim,
+  type PredictionAnswer,
+} from '.'
+import { weighEvidence } from '../evidence'
+import { examplePlan, kindsPlan } from '../testing/examplePlan'
+import { readingsFrom } from '../testing/exampleReadings'
+
+const plan = examplePlan()
+const up = { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] }
+const down = { h20: [30, 31, 32], h40: [20, 21, 22], h60: [10, 11, 12] }
+const level = { h20: [11, 12], h40: [12, 11], h60: [11, 12] }
+const all = weighEvidence(plan, readingsFrom({ a: up, b: up, c: up }))
+const most = weighEvidence(plan, readingsFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
+const none = weighEvidence(plan, readingsFrom({ a: level, b: level, c: level }))
+const open = weighEvidence(plan, readingsFrom({ a: up, b: down }))
+const claim: Claim = { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } }
+const fit = (changes: Partial<Claim>, evidence = all, words: string | null = null) =>
+  checkClaim(plan, { ...claim, ...changes }, evidence, words).fit
+
+describe('claimSentence', () => {
+  it('puts the parts together', () => {
+    expect(claimSentence(plan, claim)).toBe(
+      'Every time a larger drop height gave a larger bounce height, from 20 cm to 60 cm.',
+    )
+    expect(
+      claimSentence(plan, {
+        ...claim,
+        strength: 'mostly',
+        comparison: 'less',
+        scope: { kind: 'between', fromId: 'h20', toId: 'h40' },
+      }),
+    ).toBe('In most groups a larger drop height gave a smaller bounce height, between 20 cm and 40 cm.')
+    const kinds = kindsPlan(['carpet', 'tiles'])
+    expect(claimSentence(kinds, { ...claim, levelId: 'tiles', strength: 'think' })).toBe(
+      'We think that tiles gave the most bounce height, for the ones we tested.',
+    )
+    expect(claimSentence(kinds, { ...claim, comparison: 'same' })).toMatch(
+      /every surface gave about the same/,
+    )
+  })
+})
+
+describe('classAnswer', () => {
+  it('prefers the class’s own words', () => {
+    expect(classAnswer(plan, emptyConclusion)).toBeNull()
+    expect(classAnswer(plan, { ...emptyConclusion, claim })).toMatch(/^Every time/)
+    expect(classAnswer(plan, { ...emptyConclusion, claim, ownWords: 'Higher is higher.' })).toBe(
+      'Higher is higher.',
+    )
+  })
+})
+
+describe('checkClaim', () => {
+  it('fits when it says what the data say', () => {
+    expect(fit({})).toBe('fits')
+    expect(fit({ strength: 'mostly' }, most)).toBe('fits')
+    expect(fit({ comparison: 'same', strength: 'mostly' }, none)).toBe('fits')
+    expect(fit({ strength: 'think' }, open)).toBe('fits')
+  })
+
+  it('sees a claim that goes against the data', () => {
+    expect(fit({ comparison: 'less' })).toBe('contradicts')
+    expect(fit({ comparison: 'same' })).toBe('contradicts')
+    expect(fit({}, none)).toBe('contradicts')
+  })
+
+  it('sees a claim that says more', () => {
+    expect(fit({ scope: { kind: 'everything' } })).toBe('says-more')
+    expect(fit({}, most)).toBe('says-more')
+    expect(fit({}, open)).toBe('says-more')
+    expect(fit({}, all, 'This proves that higher is higher.')).toBe('says-more')
+    expect(fit({}, all, 'Every time it went higher.')).toBe('fits')
+  })
+
+  it('sees a claim that says less', () => {
+    expect(fit({ strength: 'think' })).toBe('says-less')
+    expect(fit({ strength: 'mostly' })).toBe('says-less')
+  })
+
+  it('has nothing to check against without results', () => {
+    expect(fit({}, weighEvidence(plan, []))).toBe('no-data')
+  })
+
+  it('accepts its own suggestion, whatever the data', () => {
+    for (const evidence of [all, most, none])
+      expect(checkClaim(plan, suggestClaim(evidence)!, evidence, null).fit).toBe('fits')
+    expect(suggestClaim(open)).toBeNull()
+  })
+
+  it('knows which kind came first', () => {
+    const kinds = kindsPlan(['carpet', 'tiles'])
+    const evidence = weighEvidence(
+      kinds,
+      readingsFrom(
+        Object.fromEntries(
+          ['a', 'b', 'c', 'd', 'e', 'f'].map((group) => [group, { carpet: [10, 11], tiles: [20, 21] }]),
+        ),
+      ),
+    )
+    const check = (levelId: string, comparison: Claim['comparison'] = 'more') =>
+      checkClaim(kinds, { ...claim, levelId, comparison }, evidence, null).fit
+    expect([check('tiles'), check('carpet'), check('carpet', 'less'), check('gone')]).toEqual([
+      'fits',
+      'contradicts',
+      'fits',
+      'contradicts',
+    ])
+  })
+})
+
+describe('comparePrediction', () => {
+  const outcome = (answer: PredictionAnswer, evidence = all) => comparePrediction(plan, answer, evidence)
+
+  it('compares directions', () => {
+    expect(outcome({ format: 'direction', direction: 'more' })).toBe('as-predicted')
+    expect(outcome({ format: 'direction', direction: 'same' })).toBe('surprised')
+    expect(outcome({ format: 'direction', direction: 'same' }, none)).toBe('as-predicted')
+    expect(outcome({ format: 'direction', direction: 'more' }, open)).toBe('open')
+  })
+
+  it('compares orders: neighbours swapped is nearly right', () => {
+    expect(outcome({ format: 'order', levelIds: ['h60', 'h40', 'h20'] })).toBe('as-predicted')
+    expect(outcome({ format: 'order', levelIds: ['h40', 'h60', 'h20'] })).toBe('nearly')
+    expect(outcome({ format: 'order', levelIds: ['h20', 'h40', 'h60'] })).toBe('surprised')
+  })
+
+  it('compares numbers by the wobble seen', () => {
+    expect(outcome({ format: 'number', levelId: 'h60', value: 32 })).toBe('as-predicted')
+    expect(outcome({ format: 'number', levelId: 'h60', value: 33 })).toBe('nearly')
+    expect(outcome({ format: 'number', levelId: 'h60', value: 60 })).toBe('surprised')
+    expect(outcome({ format: 'number', levelId: 'gone', value: 60 })).toBe('open')
+  })
+
+  it('compares choices', () => {
+    expect(outcome({ format: 'choice', levelId: 'h60' })).toBe('as-predicted')
+    expect(outcome({ format: 'choice', levelId: 'h20' })).toBe('surprised')
+  })
+
+  it('has words for each', () => {
+    expect(predictionWords(plan, { format: 'direction', direction: 'less' })).toBe(
+      'a larger drop height gives a smaller bounce height',
+    )
+    expect(predictionWords(plan, { format: 'choice', levelId: 'h40' })).toBe(
+      '40 cm gives the most bounce height',
+    )
+    expect(predictionWords(plan, { format: 'number', levelId: 'h40', value: 22 })).toBe(
+      '40 cm gives about 22 cm',
+    )
+    expect(predictionWords(plan, { format: 'order', levelIds: ['h60', 'gone'] })).toMatch(
+      /60 cm, a level no longer in the plan/,
+    )
+  })
+})

@@ -1,0 +1,171 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { checkEntry, currentReadings, groupProgress, groupSlots, readingHistory, slotStates } from '.'
+import { examplePlan } from '../testing/examplePlan'
+import { reading, readingsFrom } from '../testing/exampleReadings'
+
+const first = reading({ id: 'a', value: 130 })
+const correction = reading({ id: 'b', value: 13, supersedes: 'a' })
+const aside = reading({ id: 'c', value: 13, status: 'set-aside', reason: 'pushed', supersedes: 'b' })
+const repeat = reading({ id: 'd', value: 14 })
+
+describe('currentReadings', () => {
+  it('leaves out what was superseded and keeps the rest', () => {
+    expect(currentReadings([first, correction, aside, repeat]).map((one) => one.id)).toEqual(['c', 'd'])
+  })
+
+  it('never loses a reading that nobody superseded', () => {
+    fc.assert(
+      fc.property(fc.array(fc.nat({ max: 20 }), { maxLength: 30 }), (targets) => {
+        const all = targets.map((target, index) =>
+          reading({ id: `x${index}`, supersedes: target < index ? `x${target}` : null }),
+        )
+        const named = new Set(all.map((one) => one.supersedes))
+        expect(currentReadings(all)).toEqual(all.filter((one) => !named.has(one.id)))
+      }),
+    )
+  })
+})
+
+describe('slotStates', () => {
+  it('holds one counted reading beside those set aside', () => {
+    const state = slotStates([first, correction, aside, repeat]).get('leaf|h20|1')!
+    expect(state.counted?.id).toBe('d')
+    expect(state.setAside.map((one) => one.id)).toEqual(['c'])
+  })
+
+  it('opens a slot again when its reading is set aside', () => {
+    expect(slotStates([first, correction, aside]).get('leaf|h20|1')!.counted).toBeNull()
+  })
+})
+
+describe('readingHistory', () => {
+  it('shows every reading, newest first, with what took its place', () => {
+    const history = readingHistory([first, correction, aside, repeat])
+    expect(history.map((entry) => entry.reading.id)).toEqual(['d', 'c', 'b', 'a'])
+    expect(history.at(-1)!.supersededBy?.id).toBe('b')
+    expect(history[0]!.supersededBy).toBeNull()
+  })
+})
+
+describe('groupProgress', () => {
+  const plan = examplePlan({ levelOrder: 'same' })
+
+  it('begins with the first try of the first level', () => {
+    expect(groupProgress(plan, 'leaf', 0, [])).toEqual({
+      done: 0,
+      needed: 9,
+      next: { groupId: 'leaf', levelId: 'h20', tryNumber: 1 },
+    })
+  })
+
+  it('comes back to a try that was set aside', () => {
+    const readings = [...readingsFrom({ leaf: { h20: [1, 2, 3], h40: [4] } })]
+    const gone = reading({ status: 'set-aside', reason: 'x', supersedes: readings[1]!.id, tryNumber: 2 })
+    expect(groupProgress(plan, 'leaf', 0, [...readings, gone])).toMatchObject({
+      done: 3,
+      next: { levelId: 'h20', tryNumber: 2 },
+    })
+  })
+
+  it('has nothing to do for other groups when the class tests together', () => {
+    expect(groupSlots({ ...plan, whoTests: 'whole-class' }, 'bell', 1)).toEqual([])
+    expect(groupProgress({ ...plan, whoTests: 'whole-class' }, 'bell', 1, [])).toEqual({
+      done: 0,
+      needed: 0,
+      next: null,
+    })
+  })
+
+  it('is done when every slot holds a reading', () => {
+    expect(
+      groupProgress(
+        plan,
+        'leaf',
+        0,
+        readingsFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } }),
+      ).next,
+    ).toBeNull()
+  })
+})
+
+describe('checkEntry', () => {
+  const plan = examplePlan()
+  const codes = (text: string, others: number[] = []) => {
+    const entry = checkEntry(text, plan, others)
+    return entry.state === 'value' ? entry.hints.map((hint) => hint.code) : entry.state
+  }
+
+  it('takes what fits without a word', () => {
+    expect(checkEntry('62', plan, [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
+    expect(checkEntry('0.62 m', plan, [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
+  })
+
+  it('tells nothing typed from no number', () => {
+    expect(codes(' ')).toBe('empty')
+    expect(codes('high')).toBe('unreadable')
+  })
+
+  it('knows the ends of the scale and its marks', () => {
+    expect(codes('-2')).toEqual(['below-scale'])
+    expect(codes('130')).toEqual(['above-scale'])
+    expect(checkEntry('12.3', plan, [])).toMatchObject({ hints: [{ code: 'between-marks', suggestion: 12 }] })
+    expect(checkEntry('12.5', { ...plan, rounding: 'half-mark' }, [])).toMatchObject({ hints: [] })
+  })
+
+  it('compares with the scale in the unit measured, offsets of temperature left out', () => {
+    const thermometer = {
+      name: 'thermometer',
+      unit: 'C' as const,
+      smallestMark: 1,
+      numberedEvery: 10,
+      least: -10,
+      greatest: 110,
+      secondsPerReading: 30,
+    }
+    const warm = {
+      rounding: 'mark' as const,
+      measured: { name: 'temperature', unit: 'F' as const, instrument: thermometer },
+    }
+    expect(checkEntry('68.4', warm, [])).toMatchObject({
+      hints: [{ code: 'between-marks', suggestion: 68 }],
+    })
+  })
+
+  it.each([
+    ['640', 64],
+    ['6.4', 64],
+    ['0.64', 64],
+    ['6400', 64],
+    ['25', 64],
+  ])('explains %s among readings near 64 as %d', (text, meant) => {
+    expect(checkEntry(text, plan, [62, 65, 66])).toMatchObject({
+      hints: [{ code: 'likely-slip', suggestion: meant }],
+    })
+  })
+
+  it('does not call a merely odd value a slip, nor judge by a single other one', () => {
+    expect(codes('40', [62, 65, 66])).toEqual([])
+    expect(codes('6', [62])).toEqual([])
+    expect(codes('0', [62, 65])).toEqual([])
+  })
+
+  it('suggests only what is on the scale and near the others', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 9999 }),
+        fc.array(fc.integer({ min: 10, max: 90 }), { minLength: 2, maxLength: 8 }),
+        (typed, others) => {
+          const entry = checkEntry(String(typed), plan, others)
+          if (entry.state !== 'value') throw new Error('a number was refused')
+          expect(entry.value).toBe(typed)
+          for (const { code, suggestion } of entry.hints)
+            if (code === 'likely-slip') {
+              expect(suggestion!).toBeGreaterThan(0)
+              expect(suggestion!).toBeLessThan(2 * Math.max(...others) + 4)
+            }
+        },
+      ),
+    )
+  })
+})

@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest'
+import { variableWords } from '#core/class'
+import { weighEvidence } from '#core/evidence'
+import { checkFair } from '#core/plan'
+import { currentReadings } from '#core/record'
+import { planSchema, validate } from '#shared/schemas'
+import { kestrelLessons } from './lessons'
+import { seededRandom } from './random'
+import { simulateReadings } from './readings'
+import { kestrelClass } from './school'
+import { starters } from './starters'
+
+const groupIds = kestrelClass(seededRandom(1)).groups.map((group) => group.id)
+
+describe('starters', () => {
+  it.each(starters.map((starter) => [starter.id, starter] as const))(
+    '%s is a whole plan with nothing to mend and expected values for its levels',
+    (_, { plan, expected }) => {
+      expect(validate(planSchema, plan)).toEqual({ ok: true, value: plan })
+      expect(
+        checkFair(plan, { age: '7-9', words: variableWords('plain') }).findings.filter(
+          (finding) => finding.severity === 'mend',
+        ),
+      ).toEqual([])
+      expect(Object.keys(expected.values)).toEqual(plan.levels.map((level) => level.id))
+      expect(expected.basis).not.toBe('')
+    },
+  )
+})
+
+describe('the demo school', () => {
+  it('goes by first names, four children to a group', () => {
+    const { pupils, groups } = kestrelClass(seededRandom(1))
+    expect(pupils).toHaveLength(24)
+    for (const group of groups) expect(pupils.filter((pupil) => pupil.groupId === group.id)).toHaveLength(4)
+  })
+
+  it('is the same for the same seed', () => {
+    expect(kestrelClass(seededRandom(7))).toEqual(kestrelClass(seededRandom(7)))
+    expect(kestrelClass(seededRandom(7))).not.toEqual(kestrelClass(seededRandom(8)))
+  })
+
+  it('has a complete lesson in which the checks have something to find', () => {
+    const [bounce] = kestrelLessons(new Date('2026-03-09'))
+    const readings = simulateReadings(bounce!.starter, { ...bounce!.readings!, groupIds }, seededRandom(2))
+    expect(currentReadings(readings).filter((one) => one.status === 'counted')).toHaveLength(72)
+    expect(currentReadings(readings).filter((one) => one.status === 'set-aside')).toHaveLength(1)
+    expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(2)
+    const evidence = weighEvidence(bounce!.starter.plan, readings)
+    expect(evidence.finding).toMatchObject({ verdict: { word: 'clear' }, direction: 'rising' })
+    expect(evidence.offsets.map((one) => one.groupId)).toContain(groupIds[4])
+  })
+
+  it('has a lesson half-way with a slip left to find, and one for tomorrow', () => {
+    const [, grip, shadow] = kestrelLessons(new Date('2026-03-09'))
+    const readings = simulateReadings(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
+    expect(weighEvidence(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
+    expect(shadow).toMatchObject({ date: '2026-03-10', readings: null })
+  })
+})

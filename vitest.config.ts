@@ -1,0 +1,37 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+const alias = { '#core': folder('./core'), '#shared': folder('./shared'), '#demo': folder('./demo') }
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: { name: 'core', include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'app/**/*.test.ts'] },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
+          testTimeout: 20_000,
+          hookTimeout: 30_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'browser',
+          include: ['tests/**/*.test.ts'],
+          globalSetup: './tests/support/globalSetup.ts',
+          fileParallelism: false,
+          testTimeout: 90_000,
+          hookTimeout: 60_000,
+        },
+      },
+    ],
+  },
+})
