@@ -1,0 +1,259 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { emptyConclusion } from '#core/conclusion'
+import { newId } from '#core/plan'
+import type { ApiProblem, ClassDto, InvestigationDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
+import { startApiApp, type ApiApp } from '../../testing/apiApp'
+import { bounceLesson, changedPlan, classInput, sentReading } from '../../testing/examples'
+
+let app: ApiApp
+beforeAll(async () => (app = await startApiApp()))
+afterAll(() => app.close())
+
+const lessonAt = async (path: string) => (await app.call<LessonDto>('GET', path)).body
+
+describe('lessons', () => {
+  it('start from a starter, a question, an earlier lesson, or a file', async () => {
+    const { own, lesson, path } = await bounceLesson(app)
+    expect(lesson).toMatchObject({
+      stage: 'plan',
+      plan: { title: 'Ball bounce' },
+      readings: [],
+      class: { children: 0 },
+    })
+    const start = async (from: object) =>
+      (await app.call<{ id: string }>('POST', '/api/lessons', { classId: own.id, date: '2026-03-10', from }))
+        .body.id
+    expect(
+      await lessonAt(`/api/lessons/${await start({ kind: 'question', question: 'Why is it so?' })}`),
+    ).toMatchObject({ stage: 'wonder', plan: { question: 'Why is it so?', tries: 3 } })
+
+    await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 5 }), version: 0 })
+    const again = await lessonAt(`/api/lessons/${await start({ kind: 'lesson', id: lesson.id })}`)
+    expect(again).toMatchObject({ investigationId: lesson.investigationId, plan: { tries: 5 } })
+
+    const file = await fetch(`${app.url}${path}/investigation.json`)
+    expect(file.headers.get('content-disposition')).toContain('Ball bounce.json')
+    const opened = await app.call<{ id: string; plan: unknown }>('POST', '/api/investigations/import', {
+      text: await file.text(),
+    })
+    expect(opened.body.plan).toEqual(changedPlan(lesson, { tries: 5 }))
+    expect(
+      (await lessonAt(`/api/lessons/${await start({ kind: 'investigation', id: opened.body.id })}`)).plan,
+    ).toEqual(opened.body.plan)
+    const list = (await app.call<InvestigationDto[]>('GET', '/api/investigations')).body
+    expect(list.filter((one) => one.kind === 'starter').length).toBeGreaterThanOrEqual(3)
+    expect(list.some((one) => one.id === opened.body.id)).toBe(true)
+  })
+
+  it('are listed with question, answer and how far they are, and can be taken off and put back', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const first = sentReading(lesson)
+    await app.call('POST', `${path}/readings`, { readings: [first, sentReading(lesson, { tryNumber: 2 })] })
+    await app.call('POST', `${path}/readings`, {
+      readings: [sentReading(lesson, { supersedes: first.id, value: 14 })],
+    })
+    await app.call('PUT', `${path}/conclusion`, {
+      conclusion: { ...emptyConclusion, ownWords: 'Higher is higher.', nextQuestion: 'On carpet?' },
+      version: 0,
+    })
+    const find = async () =>
+      (await app.call<LessonSummaryDto[]>('GET', '/api/lessons')).body.find((one) => one.id === lesson.id)
+    expect(await find()).toMatchObject({
+      className: 'Heron class',
+      readings: 2,
+      needed: 36,
+      answer: 'Higher is higher.',
+      nextQuestion: 'On carpet?',
+    })
+    await app.call('DELETE', path)
+    expect(await find()).toBeUndefined()
+    expect((await app.call('GET', path)).status).toBe(404)
+    await app.call('POST', `${path}/restore`)
+    expect(await find()).toBeDefined()
+  })
+
+  it('never show children’s names to a face of the lesson', async () => {
+    const own = (
+      await app.call<ClassDto>(
+        'POST',
+        '/api/classes',
+        classInput({ pupils: [{ id: newId(), name: 'Zebedee', groupId: null }] }),
+      )
+    ).body
+    const { id } = (
+      await app.call<{ id: string }>('POST', '/api/lessons', {
+        classId: own.id,
+        date: '2026-03-09',
+        from: { kind: 'starter', id: 'ball-bounce' },
+      })
+    ).body
+    const lesson = await lessonAt(`/api/lessons/${id}`)
+    expect(lesson.class.children).toBe(1)
+    expect(JSON.stringify(lesson)).not.toContain('Zebedee')
+  })
+
+  it.each([
+    ['an unknown class', { classId: newId() }, 404],
+    ['an unknown starter', { from: { kind: 'starter', id: 'none' } }, 404],
+    ['an impossible day', { date: '2026-02-30' }, 400],
+    ['a start of no kind', { from: { kind: 'thin air' } }, 400],
+    ['a question of 5,000 letters', { from: { kind: 'question', question: 'x'.repeat(5000) } }, 400],
+  ])('do not start with %s', async (_, changes, status) => {
+    const { own } = await bounceLesson(app)
+    expect(
+      (
+        await app.call('POST', '/api/lessons', {
+          classId: own.id,
+          date: '2026-03-09',
+          from: { kind: 'starter', id: 'ball-bounce' },
+          ...changes,
+        })
+      ).status,
+    ).toBe(status)
+  })
+})
+
+describe('plans', () => {
+  it('are saved once for each version: the second screen is told', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    expect(
+      (await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 4 }), version: 0 })).body,
+    ).toEqual({ planVersion: 1 })
+    const late = await app.call<ApiProblem>('PUT', `${path}/plan`, {
+      plan: changedPlan(lesson, { tries: 9 }),
+      version: 0,
+    })
+    expect([late.status, late.body.error.code]).toEqual([409, 'conflict'])
+    expect((await lessonAt(path)).plan.tries).toBe(4)
+  })
+
+  it('are refused with the way to each wrong field, and the old one is kept', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const { instrument } = lesson.plan.measured
+    const plan = {
+      ...lesson.plan,
+      tries: 99,
+      question: 'x'.repeat(5000),
+      levels: Array.from({ length: 40 }, (_, index) => ({
+        id: `l${index}`,
+        name: '',
+        value: index,
+        baseline: false,
+      })),
+      measured: { ...lesson.plan.measured, unit: 'furlong', instrument: { ...instrument, greatest: -5 } },
+    }
+    const { status, body } = await app.call<ApiProblem>('PUT', `${path}/plan`, { plan, version: 0 })
+    expect(status).toBe(400)
+    expect(body.error.fields.map((field) => field.path)).toEqual(
+      expect.arrayContaining([
+        'plan.tries',
+        'plan.question',
+        'plan.levels',
+        'plan.measured.unit',
+        'plan.measured.instrument.greatest',
+      ]),
+    )
+    expect(await lessonAt(path)).toEqual(lesson)
+  })
+
+  it('keep levels and unit that readings stand on', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    const less = await app.call<ApiProblem>('PUT', `${path}/plan`, {
+      plan: changedPlan(lesson, { levels: lesson.plan.levels.slice(1) }),
+      version: 0,
+    })
+    expect([less.status, less.body.error.fields[0]!.path]).toEqual([409, 'plan.levels'])
+    const other = await app.call<ApiProblem>('PUT', `${path}/plan`, {
+      plan: changedPlan(lesson, { measured: { ...lesson.plan.measured, unit: 'mm' } }),
+      version: 0,
+    })
+    expect([other.status, other.body.error.fields[0]!.path]).toEqual([409, 'plan.measured.unit'])
+  })
+
+  it('take emoji and any script as they are', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    await app.call('PUT', `${path}/plan`, {
+      plan: changedPlan(lesson, { title: '🎈 Bälle 弹跳' }),
+      version: 0,
+    })
+    expect((await lessonAt(path)).plan.title).toBe('🎈 Bälle 弹跳')
+  })
+})
+
+describe('investigation files', () => {
+  it.each([
+    ['a damaged one', '{"format":"jolly-bea', 'text'],
+    [
+      'one of a newer program',
+      JSON.stringify({ format: 'jolly-beaker-investigation', version: 99, plan: {} }),
+      'text',
+    ],
+    [
+      'one with a broken plan',
+      JSON.stringify({ format: 'jolly-beaker-investigation', version: 1, plan: { title: 7 } }),
+      'plan.title',
+    ],
+    ['one without a plan', JSON.stringify({ format: 'jolly-beaker-investigation', version: 1 }), 'plan.'],
+  ])('refuse %s and change nothing', async (_, text, path) => {
+    const before = (await app.call<InvestigationDto[]>('GET', '/api/investigations')).body
+    const { status, body } = await app.call<ApiProblem>('POST', '/api/investigations/import', { text })
+    expect(status).toBe(400)
+    expect(body.error.fields.map((field) => field.path)).toContain(path)
+    expect((await app.call<InvestigationDto[]>('GET', '/api/investigations')).body).toEqual(before)
+  })
+})
+
+describe('predictions', () => {
+  const more = { answer: { format: 'direction', direction: 'more' }, because: 'it falls further' }
+
+  it('are marked late when the group has tested already', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const [leaf, bell] = lesson.class.groups
+    expect((await app.call('PUT', `${path}/predictions/${leaf!.id}`, more)).body).toMatchObject({
+      late: false,
+      because: 'it falls further',
+    })
+    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    expect((await app.call('PUT', `${path}/predictions/${leaf!.id}`, more)).body).toMatchObject({
+      late: true,
+    })
+    expect((await app.call('PUT', `${path}/predictions/${bell!.id}`, more)).body).toMatchObject({
+      late: false,
+    })
+    expect((await lessonAt(path)).predictions).toHaveLength(2)
+  })
+
+  it('need a group of the class and levels of the plan', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    expect((await app.call('PUT', `${path}/predictions/${newId()}`, more)).status).toBe(404)
+    const bad = await app.call('PUT', `${path}/predictions/${lesson.class.groups[0]!.id}`, {
+      answer: { format: 'choice', levelId: 'gone' },
+      because: '',
+    })
+    expect(bad.status).toBe(400)
+    expect(
+      (
+        await app.call('PUT', `${path}/predictions/${lesson.class.groups[0]!.id}`, {
+          answer: { format: 'order' },
+          because: '',
+        })
+      ).status,
+    ).toBe(400)
+  })
+})
+
+describe('conclusions', () => {
+  it('are saved once for each version', async () => {
+    const { path } = await bounceLesson(app)
+    const conclusion = {
+      ...emptyConclusion,
+      claim: { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } },
+    }
+    expect((await app.call('PUT', `${path}/conclusion`, { conclusion, version: 0 })).body).toEqual({
+      conclusionVersion: 1,
+    })
+    expect((await app.call('PUT', `${path}/conclusion`, { conclusion, version: 0 })).status).toBe(409)
+    expect((await lessonAt(path)).conclusion).toEqual(conclusion)
+  })
+})

@@ -1,0 +1,47 @@
+import { emblemIds, emblemWord } from '#core/class'
+import { newId, type Plan } from '#core/plan'
+import type { Reading } from '#core/record'
+import type { ClassDto, ClassInput, LessonDto } from '#shared/types/api'
+import type { ApiApp } from './apiApp'
+
+/** A class as a teacher would send it. */
+export function classInput(changes: Partial<ClassInput> = {}): ClassInput {
+  const groups = emblemIds.slice(0, 3).map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
+  return { name: 'Heron class', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [], ...changes }
+}
+
+/** A class with a bounce lesson, ready to be tested. */
+export async function bounceLesson(app: ApiApp): Promise<{ own: ClassDto; lesson: LessonDto; path: string }> {
+  const own = (await app.call<ClassDto>('POST', '/api/classes', classInput())).body
+  const made = await app.call<{ id: string }>('POST', '/api/lessons', {
+    classId: own.id,
+    date: '2026-03-09',
+    from: { kind: 'starter', id: 'ball-bounce' },
+  })
+  const path = `/api/lessons/${made.body.id}`
+  return { own, lesson: (await app.call<LessonDto>('GET', path)).body, path }
+}
+
+/** A reading as a Sheet would send it, in the first slot unless said otherwise. */
+export function sentReading(lesson: LessonDto, changes: Partial<Reading> = {}): Reading {
+  return {
+    id: newId(),
+    groupId: lesson.class.groups[0]!.id,
+    levelId: lesson.plan.levels[0]!.id,
+    tryNumber: 1,
+    value: 13,
+    typed: '13',
+    status: 'counted',
+    reason: '',
+    source: 'sheet',
+    takenAt: '2026-03-09T10:15:00.000Z',
+    supersedes: null,
+    ...changes,
+  }
+}
+
+/** The plan of a lesson with some fields changed. */
+export const changedPlan = (lesson: LessonDto, changes: Partial<Plan>): Plan => ({
+  ...lesson.plan,
+  ...changes,
+})
