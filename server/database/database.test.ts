@@ -24,8 +24,9 @@ describe('the data folder', () => {
 
   it('is refused to a second program with words that say what to do', async () => {
     const first = await openDatabase({ folder })
-    await expect(openDatabase({ folder })).rejects.toThrow(FolderInUse)
-    await expect(openDatabase({ folder })).rejects.toThrow(/in use.*JOLLY_DATA/)
+    const refusal: unknown = await openDatabase({ folder }).catch((error: unknown) => error)
+    expect(refusal).toBeInstanceOf(FolderInUse)
+    expect((refusal as Error).message).toMatch(/in use.*JOLLY_DATA/)
     await first.close()
   }, 40_000)
 })

@@ -1,0 +1,35 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync } from 'node:fs'
+
+/** Where Debian's package puts the browser that tests and pictures are made with. */
+export const chromiumPath = '/usr/bin/chromium'
+
+/** Switches for a browser without a monitor that asks nothing of any network. */
+export const chromiumArguments = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+
+/** Installs Debian's Chromium when it is missing and this user may; says what to do when not. */
+export function ensureChromium(): void {
+  if (existsSync(chromiumPath)) return
+  console.log('Installing Debian’s chromium for the browser tests.')
+  const install = (command: string[]) =>
+    spawnSync('apt-get', command, {
+      stdio: 'inherit',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    }).status === 0
+  if (!(
+    install(['update', '-qq']) &&
+    install(['install', '-y', '-qq', 'chromium']) &&
+    existsSync(chromiumPath)
+  ))
+    throw new Error(
+      'The browser tests need Debian’s chromium. Install it as root: apt-get update && apt-get install chromium',
+    )
+}

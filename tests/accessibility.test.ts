@@ -1,0 +1,70 @@
+import type { Browser } from 'playwright-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { LessonSummaryDto } from '#shared/types/api'
+import { openBrowser, openPage, seriousFindings } from './support/browser'
+import { dataFolder, startServer, type RunningServer } from './support/server'
+
+let server: RunningServer
+let browser: Browser
+let ids: Record<string, string>
+
+beforeAll(async () => {
+  server = await startServer(await dataFolder(true))
+  browser = await openBrowser()
+  const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
+  const [own] = (await (await fetch(`${server.url}/api/classes`)).json()) as {
+    id: string
+    groups: { id: string }[]
+  }[]
+  const titled = (title: string) => lessons.find((lesson) => lesson.title === title)!.id
+  ids = {
+    bounce: titled('Ball bounce'),
+    grip: titled('Which sole grips'),
+    shadow: titled('Shadow length'),
+    class: own!.id,
+    leaf: own!.groups[0]!.id,
+    anchor: own!.groups[5]!.id,
+  }
+})
+afterAll(async () => {
+  await browser.close()
+  await server.stop()
+  server.forget()
+})
+
+describe('every main screen', () => {
+  it.each([
+    ['the logbook', '/', 'Start a lesson'],
+    ['the classes', '/classes', 'Kestrel class'],
+    ['a class', '/classes/:class', 'Read in a list'],
+    ['Wonder', '/lessons/:shadow/wonder', 'What do we wonder?'],
+    ['Plan', '/lessons/:shadow/plan', 'We keep the same'],
+    ['Pack', '/lessons/:bounce/pack', 'Tray cards'],
+    ['Test', '/lessons/:grip/test', 'Journal'],
+    ['Compare', '/lessons/:bounce/compare', 'Worth a look'],
+    ['Conclude', '/lessons/:bounce/conclude', 'Print the poster'],
+    ['the Board', '/board/:grip', 'tries are in'],
+    ['the choice of group', '/sheet/:grip', 'Which group are you?'],
+    ['a Sheet that predicts', '/sheet/:grip/:anchor', 'This is our prediction'],
+    ['a Sheet that reads', '/sheet/:grip/:leaf', 'Write it down'],
+    ['tray cards', '/print/:bounce/trays', 'On this tray'],
+    ['recording sheets', '/print/:bounce/sheets', 'We found out that'],
+    ['the poster', '/print/:bounce/poster', 'Our answer'],
+  ])(
+    '%s has no serious accessibility issue, no error and asks nothing of other machines',
+    async (_, path, words) => {
+      const { page, watch } = await openPage(
+        browser,
+        server.url,
+        path.startsWith('/sheet') ? { width: 390, height: 844 } : undefined,
+      )
+      await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, name: string) => ids[name]!))
+      await page.getByText(words).first().waitFor()
+      // Charts and fonts arrive a moment after the words.
+      await page.waitForTimeout(500)
+      expect(await seriousFindings(page)).toEqual([])
+      expect(watch).toEqual({ foreign: [], errors: [] })
+      await page.context().close()
+    },
+  )
+})

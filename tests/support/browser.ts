@@ -1,0 +1,55 @@
+import { chromium, type Browser, type Page } from 'playwright-core'
+import axe from 'axe-core'
+import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
+
+export const openBrowser = (): Promise<Browser> =>
+  chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
+
+/** What a page asked of other machines and what it complained of; both must stay empty. */
+export interface Watch {
+  foreign: string[]
+  errors: string[]
+}
+
+/** A page of the given size that notes every request to another machine and every error. */
+export async function openPage(
+  browser: Browser,
+  url: string,
+  size = { width: 1280, height: 800 },
+): Promise<{ page: Page; watch: Watch }> {
+  const context = await browser.newContext({
+    viewport: size,
+    reducedMotion: 'reduce',
+    acceptDownloads: true,
+    permissions: ['clipboard-read', 'clipboard-write'],
+  })
+  const page = await context.newPage()
+  page.setDefaultTimeout(12_000)
+  const watch: Watch = { foreign: [], errors: [] }
+  page.on('request', (request) => {
+    const asked = new URL(request.url())
+    if (!['data:', 'blob:'].includes(asked.protocol) && asked.origin !== new URL(url).origin)
+      watch.foreign.push(request.url())
+  })
+  page.on('pageerror', (error) => watch.errors.push(error.message))
+  page.on('console', (message) => {
+    // A refused request is told to the user; the browser's own note of it is no error of the page.
+    if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
+      watch.errors.push(message.text())
+  })
+  return { page, watch }
+}
+
+/** Serious and critical findings of axe on a page, each with the element it is about. */
+export async function seriousFindings(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source)
+  const { violations, passes } = await page.evaluate(async () =>
+    (window as unknown as { axe: typeof axe }).axe.run(document),
+  )
+  if (passes.length < 8) throw new Error(`axe looked at almost nothing: ${passes.length} rules`)
+  return violations
+    .filter((violation) => violation.impact === 'serious' || violation.impact === 'critical')
+    .flatMap((violation) =>
+      violation.nodes.map((node) => `${violation.id}: ${node.target.join(' ')} ${node.html.slice(0, 120)}`),
+    )
+}

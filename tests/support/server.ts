@@ -1,0 +1,82 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { openDatabase } from '../../server/database/client'
+import { seedDemo } from '../../scripts/seedDemo'
+
+/** A built application running on a folder of its own. */
+export interface RunningServer {
+  url: string
+  folder: string
+  process: ChildProcess
+  output: () => string
+  /** Stops it as the system would, and waits until it is gone. */
+  stop: (signal?: NodeJS.Signals) => Promise<number | null>
+  /** Removes the data; to be called last. */
+  forget: () => void
+}
+
+/** A new empty data folder; with `demo`, the demo school is in it. */
+export async function dataFolder(demo = false): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
+  if (demo) {
+    const opened = await openDatabase({ folder })
+    await seedDemo(opened.db, new Date())
+    await opened.close()
+  }
+  return folder
+}
+
+/** Starts the built application and waits until it answers. */
+export async function startServer(folder: string, wanted?: number): Promise<RunningServer> {
+  const port = wanted ?? (await freePort())
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+    env: {
+      ...process.env,
+      JOLLY_DATA: folder,
+      JOLLY_PORT: String(port),
+      JOLLY_HOST: '127.0.0.1',
+      DATABASE_URL: '',
+    },
+  })
+  let output = ''
+  server.stdout.on('data', (part: Buffer) => (output += part.toString()))
+  server.stderr.on('data', (part: Buffer) => (output += part.toString()))
+  const gone = new Promise<number | null>((done) => server.once('exit', done))
+  const url = `http://127.0.0.1:${port}`
+  const deadline = Date.now() + 40_000
+  while (!(await answers(url))) {
+    if (server.exitCode !== null || Date.now() > deadline)
+      throw new Error(`the server did not start:\n${output}`)
+    await new Promise((next) => setTimeout(next, 150))
+  }
+  return {
+    url,
+    folder,
+    process: server,
+    output: () => output,
+    stop: (signal = 'SIGTERM') => {
+      server.kill(signal)
+      return gone
+    },
+    forget: () => rmSync(folder, { recursive: true, force: true }),
+  }
+}
+
+async function answers(url: string): Promise<boolean> {
+  return fetch(`${url}/api/health`).then(
+    (response) => response.ok,
+    () => false,
+  )
+}
+
+function freePort(): Promise<number> {
+  return new Promise((done) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => done(port))
+    })
+  })
+}
