@@ -23,18 +23,30 @@ export default typescript.config(
   ...vue.configs['flat/recommended'],
   {
     files: ['**/*.{ts,vue}'],
-    languageOptions: { parserOptions: { parser: typescript.parser }, globals: { ...globals.browser, ...globals.node } },
+    languageOptions: {
+      parserOptions: { parser: typescript.parser },
+      globals: { ...globals.browser, ...globals.node },
+    },
     rules: {
       'no-undef': 'off',
       'no-empty': 'error',
       eqeqeq: 'error',
       'no-console': ['error', { allow: ['error'] }],
       'vue/multi-word-component-names': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
-  { files: ['core/**/*.ts'], rules: outside(['app', 'server', 'shared', 'demo', 'scripts', 'tests'], ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']) },
+  {
+    files: ['core/**/*.ts'],
+    rules: outside(
+      ['app', 'server', 'shared', 'demo', 'scripts', 'tests'],
+      ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite'],
+    ),
+  },
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -58,6 +58,7 @@ export default defineNuxtConfig({
     allowedMethodsRestricter: false,
   },
   nitro: {
+    compressPublicAssets: true,
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
   },
@@ -70,7 +71,7 @@ export default defineNuxtConfig({
         '../demo/**/*.ts',
         '../tests/**/*.ts',
         '../scripts/**/*.ts',
-        '../bench/**/*.ts',
+        '../bench/*.ts',
         '../*.config.ts',
       ],
     },

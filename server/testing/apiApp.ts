@@ -1,3 +1,4 @@
+/// <reference types="vite/client" />
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { createApp, createRouter, toNodeListener, type EventHandler, type RouterMethod } from 'h3'
@@ -7,7 +8,10 @@ import { inMemory } from '../database/drivers/pglite'
 import { LiveHub, provideHub } from '../live/hub'
 import access from '../middleware/access'
 
-const files = import.meta.glob<EventHandler>(['../api/**/*.ts', '!../api/**/*.test.ts'], { eager: true, import: 'default' })
+const files = import.meta.glob<EventHandler>(['../api/**/*.ts', '!../api/**/*.test.ts'], {
+  eager: true,
+  import: 'default',
+})
 
 /** The server's routes on an in-memory database, reached by HTTP on loopback. */
 export interface ApiApp {

@@ -72,7 +72,7 @@ async function answers(url: string): Promise<boolean> {
   )
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((done) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address() as { port: number }

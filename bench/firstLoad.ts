@@ -1,0 +1,52 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { chromium, type Browser } from 'playwright-core'
+import { chromiumArguments, chromiumPath } from '../scripts/chromium'
+import { dataFolder, freePort, startServer } from '../tests/support/server'
+
+/** Bytes over the wire until the first screen of a new school stands, against the smallest page on the same libraries. */
+export async function firstLoad(): Promise<string> {
+  const built = spawnSync('npx', ['nuxt', 'build', 'bench/bare'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+  })
+  if (built.status !== 0) throw new Error('the bare page could not be built')
+  const server = await startServer(await dataFolder())
+  const port = await freePort()
+  const bare = spawn(process.execPath, ['.bench/bare/server/index.mjs'], {
+    env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port) },
+    stdio: 'ignore',
+  })
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
+  const ours = await bytesOf(browser, server.url, 'Make a class')
+  const theirs = await bytesOf(browser, `http://127.0.0.1:${port}`, 'A button')
+  await browser.close()
+  bare.kill()
+  await server.stop()
+  server.forget()
+  return `bytes until the first screen / a bare Nuxt and Vuetify page: ${(ours / theirs).toFixed(2)} (${Math.round(ours / 1000)} kB and ${Math.round(theirs / 1000)} kB compressed)`
+}
+
+async function bytesOf(browser: Browser, url: string, words: string): Promise<number> {
+  const page = await browser.newPage()
+  for (let tries = 0; ; tries++) {
+    const answered = await page.goto(url).then(
+      () => true,
+      () => false,
+    )
+    if (answered) break
+    if (tries > 100) throw new Error(`${url} does not answer`)
+    await new Promise((next) => setTimeout(next, 100))
+  }
+  await page.getByText(words).first().waitFor()
+  const bytes = await page.evaluate(() => {
+    const entries = [
+      ...performance.getEntriesByType('navigation'),
+      ...performance.getEntriesByType('resource'),
+    ] as PerformanceResourceTiming[]
+    return entries
+      .filter((entry) => !entry.name.includes('/api/'))
+      .reduce((sum, entry) => sum + entry.encodedBodySize, 0)
+  })
+  await page.close()
+  return bytes
+}

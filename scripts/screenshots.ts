@@ -1,0 +1,56 @@
+import { mkdirSync } from 'node:fs'
+import { chromium } from 'playwright-core'
+import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
+import { dataFolder, startServer } from '../tests/support/server'
+import { buildWhenNeeded } from './build'
+import { chromiumArguments, chromiumPath, ensureChromium } from './chromium'
+
+const desk = { width: 1280, height: 800 }
+const tablet = { width: 800, height: 1200 }
+const phone = { width: 390, height: 844 }
+
+/** The main views, each from the demo school. */
+const views: [name: string, path: string, size: { width: number; height: number }][] = [
+  ['logbook', '/', desk],
+  ['class', '/classes/:class', desk],
+  ['wonder', '/lessons/:shadow/wonder', desk],
+  ['plan', '/lessons/:shadow/plan', desk],
+  ['pack', '/lessons/:bounce/pack', desk],
+  ['test', '/lessons/:grip/test', desk],
+  ['compare', '/lessons/:bounce/compare', desk],
+  ['conclude', '/lessons/:bounce/conclude', desk],
+  ['board', '/board/:grip', desk],
+  ['sheet-predict', '/sheet/:grip/:anchor', phone],
+  ['sheet-reading', '/sheet/:grip/:leaf', phone],
+  ['sheet-tablet', '/sheet/:grip/:leaf', tablet],
+  ['tray-cards', '/print/:bounce/trays', tablet],
+  ['poster', '/print/:bounce/poster', tablet],
+]
+
+ensureChromium()
+buildWhenNeeded()
+mkdirSync('docs/screenshots', { recursive: true })
+const server = await startServer(await dataFolder(true))
+const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
+const own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
+const titled = (title: string) => lessons.find((lesson) => lesson.title === title)!.id
+const ids: Record<string, string> = {
+  class: own.id,
+  leaf: own.groups[0]!.id,
+  anchor: own.groups[5]!.id,
+  bounce: titled('Ball bounce'),
+  grip: titled('Which sole grips'),
+  shadow: titled('Shadow length'),
+}
+const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
+for (const [name, path, viewport] of views) {
+  const page = await browser.newPage({ viewport })
+  await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
+  await page.waitForTimeout(1500)
+  if (name === 'sheet-tablet') await page.getByRole('textbox').fill('6.1')
+  await page.screenshot({ path: `docs/screenshots/${name}.png` })
+  await page.close()
+}
+await browser.close()
+await server.stop()
+server.forget()
