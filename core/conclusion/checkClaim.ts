@@ -1,5 +1,5 @@
 import type { Evidence } from '../evidence'
-import type { Plan } from '../plan'
+import { levelName, orderedLevels, type Plan } from '../plan'
 import type { Claim } from './claim'
 
 /** How a claim sits with the data. */
@@ -24,6 +24,9 @@ export function checkClaim(
 ): ClaimCheck {
   const { finding, results } = evidence
   if (results.length < 2) return { fit: 'no-data', reason: 'There are no results to compare yet.' }
+  const untested = untestedLevel(plan, claim, evidence)
+  if (untested)
+    return { fit: 'says-more', reason: `${untested} has no readings yet, so the claim reaches too far.` }
   const wrong = contradiction(plan, claim, evidence)
   if (wrong) return { fit: 'contradicts', reason: wrong }
   if (claim.scope.kind === 'everything')
@@ -34,8 +37,12 @@ export function checkClaim(
   const agreeing = `${finding.agreeing} of ${finding.agreeing + finding.dissenting.length} groups`
   const disagree = finding.dissenting.length > 0
   const word = finding.verdict.word
-  if (word === 'cant-tell' && (claim.strength !== 'think' || claim.comparison === 'same'))
-    return { fit: 'says-more', reason: 'The data can’t tell yet. “We think that” is as far as they go.' }
+  if (word === 'cant-tell') {
+    if (claim.strength !== 'think' || claim.comparison === 'same')
+      return { fit: 'says-more', reason: 'The data can’t tell yet. “We think that” is as far as they go.' }
+    if (againstLean(claim, evidence))
+      return { fit: 'says-more', reason: 'So far the results lean another way, and they can’t tell yet.' }
+  }
   if (word === 'leaning' && claim.strength !== 'think')
     return {
       fit: 'says-more',
@@ -67,21 +74,36 @@ export function checkClaim(
   return { fit: 'fits', reason: 'This says what the data say, and no more.' }
 }
 
-function contradiction(plan: Plan, claim: Claim, { finding, results }: Evidence): string | null {
-  const word = finding.verdict.word
+/** The name of a level that the claim speaks of and nobody has tested, or null. */
+function untestedLevel(plan: Plan, { scope, levelId }: Claim, { results }: Evidence): string | null {
+  const levels = orderedLevels(plan)
+  const numbers = plan.changed.kind === 'number'
+  const named =
+    scope.kind === 'between'
+      ? levels.filter((level) => level.id === scope.fromId || level.id === scope.toId)
+      : levels.filter((level, index) =>
+          numbers ? index === 0 || index === levels.length - 1 : level.id === levelId,
+        )
+  const untested = named.find((level) => !results.some((result) => result.level.id === level.id))
+  return untested ? levelName(plan, untested) : null
+}
+
+function contradiction(plan: Plan, claim: Claim, evidence: Evidence): string | null {
+  const { word } = evidence.finding.verdict
   if (word === 'cant-tell') return null
   if (word === 'no-difference')
     return claim.comparison === 'same' ? null : 'The results differ by less than we could measure.'
-  if (claim.comparison === 'same') return `The results differ by more than the wobble of the tries.`
-  if (finding.kind === 'trend') {
-    const seen = finding.direction === 'rising' ? 'more' : 'less'
-    return claim.comparison === seen
-      ? null
-      : `The data go the other way: the ${plan.measured.name} got ${seen === 'more' ? 'larger' : 'smaller'}.`
-  }
+  if (claim.comparison === 'same') return 'The results differ by more than the wobble of the tries.'
+  if (!againstLean(claim, evidence)) return null
+  return evidence.finding.kind === 'trend'
+    ? `The data go the other way: the ${plan.measured.name} got ${evidence.finding.direction === 'rising' ? 'larger' : 'smaller'}.`
+    : 'Another kind came out ahead of this one.'
+}
+
+/** Whether the results, however uncertain, point somewhere else than the claim does. */
+function againstLean({ comparison, levelId }: Claim, { finding, results }: Evidence): boolean {
+  if (finding.kind === 'trend') return finding.direction === (comparison === 'more' ? 'falling' : 'rising')
   const centres = results.map((result) => result.centre)
-  const named = results.find((result) => result.level.id === claim.levelId)
-  const end = claim.comparison === 'more' ? Math.max(...centres) : Math.min(...centres)
-  if (!named) return 'The level that this claim names has no readings.'
-  return named.centre === end ? null : 'Another kind came out ahead of this one.'
+  const end = comparison === 'more' ? Math.max(...centres) : Math.min(...centres)
+  return results.find((result) => result.level.id === levelId)?.centre !== end
 }

@@ -81,6 +81,30 @@ describe('checkClaim', () => {
     expect(fit({}, all, 'Every time it went higher.')).toBe('fits')
   })
 
+  it('sees a claim over levels that nobody has tested', () => {
+    const half = weighEvidence(
+      plan,
+      readingsFrom({ a: { h20: [1, 2, 3], h40: [13, 14, 15] }, b: { h20: [1, 2, 3], h40: [12, 13, 14] } }),
+    )
+    expect(checkClaim(plan, { ...claim, strength: 'think' }, half, null)).toEqual({
+      fit: 'says-more',
+      reason: '60 cm has no readings yet, so the claim reaches too far.',
+    })
+  })
+
+  it('sees a guess that even the leaning of the data speaks against', () => {
+    const kinds = kindsPlan(['carpet', 'tiles', 'grass'])
+    // Medians: carpet 20 and 25, tiles 23 and 26. Tiles lead by 2, and overlap.
+    const evidence = weighEvidence(
+      kinds,
+      readingsFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
+    )
+    expect(evidence.finding.verdict.word).toBe('cant-tell')
+    const check = (levelId: string) =>
+      checkClaim(kinds, { ...claim, levelId, strength: 'think' }, evidence, null).fit
+    expect([check('tiles'), check('carpet'), check('grass')]).toEqual(['fits', 'says-more', 'says-more'])
+  })
+
   it('sees a claim that says less', () => {
     expect(fit({ strength: 'think' })).toBe('says-less')
     expect(fit({ strength: 'mostly' })).toBe('says-less')
@@ -91,21 +115,27 @@ describe('checkClaim', () => {
   })
 
   it('accepts its own suggestion, whatever the data', () => {
-    for (const evidence of [all, most, none])
-      expect(checkClaim(plan, suggestClaim(evidence)!, evidence, null).fit).toBe('fits')
-    expect(suggestClaim(open)).toBeNull()
+    const half = weighEvidence(
+      plan,
+      readingsFrom({ a: { h20: [1, 2, 3], h40: [3, 4, 5] }, b: { h20: [5, 6, 7], h40: [2, 3, 4] } }),
+    )
+    for (const evidence of [all, most, none, open, half])
+      expect(checkClaim(plan, suggestClaim(plan, evidence)!, evidence, null).fit).toBe('fits')
+    expect(suggestClaim(plan, half)).toMatchObject({
+      strength: 'think',
+      scope: { kind: 'between', fromId: 'h20', toId: 'h40' },
+    })
+    expect(suggestClaim(plan, weighEvidence(plan, []))).toBeNull()
   })
 
-  it('knows which kind came first', () => {
+  it('knows which kind came first, at the end that wins', () => {
     const kinds = kindsPlan(['carpet', 'tiles'])
-    const evidence = weighEvidence(
-      kinds,
-      readingsFrom(
-        Object.fromEntries(
-          ['a', 'b', 'c', 'd', 'e', 'f'].map((group) => [group, { carpet: [10, 11], tiles: [20, 21] }]),
-        ),
+    const readings = readingsFrom(
+      Object.fromEntries(
+        ['a', 'b', 'c', 'd', 'e', 'f'].map((group) => [group, { carpet: [10, 11], tiles: [20, 21] }]),
       ),
     )
+    const evidence = weighEvidence(kinds, readings)
     const check = (levelId: string, comparison: Claim['comparison'] = 'more') =>
       checkClaim(kinds, { ...claim, levelId, comparison }, evidence, null).fit
     expect([check('tiles'), check('carpet'), check('carpet', 'less'), check('gone')]).toEqual([
@@ -114,6 +144,11 @@ describe('checkClaim', () => {
       'fits',
       'contradicts',
     ])
+    const least = { ...kinds, best: 'least' as const }
+    expect(suggestClaim(least, weighEvidence(least, readings))).toMatchObject({
+      comparison: 'less',
+      levelId: 'carpet',
+    })
   })
 })
 

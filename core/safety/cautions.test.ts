@@ -4,7 +4,10 @@ import { ageBands } from '../class'
 
 describe('cautionsFor', () => {
   it('keeps hot water in adult hands for the youngest', () => {
-    expect(cautionsFor(['hot-water'], '5-7')[0]).toMatchObject({ handling: 'adult only', name: 'hot water' })
+    expect(cautionsFor(['hot-water'], '5-7')[0]).toMatchObject({
+      handling: 'adult only',
+      heading: 'hot water, only an adult',
+    })
     expect(cautionsFor(['hot-water'], '9-11')[0]!.handling).toBe('adult beside')
   })
 

@@ -1,5 +1,5 @@
 import type { AgeBand } from '../class'
-import { hazards, type Handling, type HazardId } from './hazards'
+import { handlingWords, hazards, type Handling, type HazardId } from './hazards'
 
 /** One caution as it is shown and printed. */
 export interface Caution {
@@ -7,6 +7,8 @@ export interface Caution {
   name: string
   caution: string
   handling: Handling
+  /** The hazard with who may handle it: "hot water, only an adult". */
+  heading: string
 }
 
 /** Stands wherever cautions are shown. */
@@ -20,6 +22,7 @@ export const safetyComesFirst =
 export function cautionsFor(ids: readonly HazardId[], age: AgeBand): Caution[] {
   return [...new Set(ids)].map((hazard) => {
     const { name, caution, handling } = hazards[hazard]
-    return { hazard, name, caution, handling: handling[age] }
+    const who = handlingWords[handling[age]]
+    return { hazard, name, caution, handling: handling[age], heading: who ? `${name}, ${who}` : name }
   })
 }

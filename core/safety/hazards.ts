@@ -18,6 +18,13 @@ export type HazardId =
 /** Who may handle the hazard. */
 export type Handling = 'adult only' | 'adult beside' | 'children'
 
+/** How the handling is said beside a hazard; nothing where children may, as a reminder must not sound like leave. */
+export const handlingWords: Record<Handling, string> = {
+  'adult only': 'only an adult',
+  'adult beside': 'with an adult beside',
+  children: '',
+}
+
 interface Hazard {
   name: string
   caution: string

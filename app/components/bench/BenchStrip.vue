@@ -141,6 +141,10 @@ const legend = computed(
   text-overflow: ellipsis;
 }
 
+.legend {
+  margin-left: 0.35em;
+}
+
 .legend::before {
   content: '· ';
 }

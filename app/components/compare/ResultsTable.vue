@@ -79,6 +79,7 @@ const print = (value: number) => printNumber(value, mark.value, 1)
   border-collapse: collapse;
   width: 100%;
   font-size: 0.92rem;
+  line-height: 1.3;
 }
 
 caption {

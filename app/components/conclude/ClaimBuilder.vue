@@ -15,7 +15,7 @@ import { useLesson } from '../../stores/lesson'
 /** The claim as movable parts, and what the data say of it. */
 const store = useLesson()
 const conclusion = computed(() => store.open.conclusion)
-const suggested = computed(() => suggestClaim(store.evidence))
+const suggested = computed(() => suggestClaim(store.plan, store.evidence))
 const claim = computed<Claim>(
   () =>
     conclusion.value.claim ??
@@ -68,9 +68,20 @@ const scopes = computed(() => {
   ]
   return all.map((scope) => ({
     title: claimScope(store.plan, { ...claim.value, scope }),
-    value: JSON.stringify(scope),
+    value: scopeKey(scope),
+    scope,
   }))
 })
+
+/** One text for a scope; the order of its fields may differ after a journey through the database. */
+function scopeKey(scope: Claim['scope']): string {
+  return scope.kind === 'between' ? `${scope.fromId}|${scope.toId}` : scope.kind
+}
+
+function changeScope(key: string) {
+  const chosen = scopes.value.find((one) => one.value === key)
+  if (chosen) change({ scope: chosen.scope })
+}
 
 function change(changes: Partial<Claim>) {
   store.editConclusion({ claim: { ...claim.value, ...changes }, ownWords: null })
@@ -97,12 +108,7 @@ const levelWords = computed(() =>
         it.
       </p>
       <div class="row">
-        <VBtn v-if="suggested" color="primary" @click="store.editConclusion({ claim: suggested })"
-          >Begin with what the data say</VBtn
-        >
-        <VBtn v-else color="primary" @click="store.editConclusion({ claim })"
-          >Begin with “We think that”</VBtn
-        >
+        <VBtn color="primary" @click="store.editConclusion({ claim })">Begin with what the data say</VBtn>
       </div>
     </template>
     <template v-else>
@@ -120,10 +126,10 @@ const levelWords = computed(() =>
           @update:model-value="changeEffect"
         />
         <VSelect
-          :model-value="JSON.stringify(claim.scope)"
+          :model-value="scopeKey(claim.scope)"
           :items="scopes"
           label="How far it reaches"
-          @update:model-value="change({ scope: JSON.parse($event) })"
+          @update:model-value="changeScope"
         />
       </div>
       <VTextarea

@@ -72,7 +72,7 @@ function mend(remedy: Remedy) {
       <details v-if="cautions.length > 0" class="cautions">
         <summary>{{ cautions.length }} usual {{ cautions.length === 1 ? 'caution' : 'cautions' }}</summary>
         <p v-for="caution in cautions" :key="caution.hazard">
-          <b>{{ caution.name }}</b> ({{ caution.handling }}): {{ caution.caution }}
+          <b>{{ caution.heading }}</b>: {{ caution.caution }}
         </p>
         <p class="soft">{{ safetyComesFirst }}</p>
       </details>

@@ -77,7 +77,7 @@ async function remove(lesson: LessonSummaryDto) {
             <p v-if="lesson.answer" class="small">{{ lesson.answer }}</p>
             <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
           </td>
-          <td>{{ lesson.className }}</td>
+          <td class="nowrap">{{ lesson.className }}</td>
           <td class="nowrap">{{ dayWords(lesson.date) }}</td>
           <td class="nowrap">
             {{ stageNames[lesson.stage] }}<br /><span class="small soft">{{ lessonNeed(lesson) }}</span>

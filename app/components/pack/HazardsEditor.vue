@@ -22,7 +22,7 @@ const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class
     />
     <ul v-if="cautions.length" class="small">
       <li v-for="caution in cautions" :key="caution.hazard">
-        <b>{{ caution.name }}</b> · {{ caution.handling }}<br />{{ caution.caution }}
+        <b>{{ caution.heading }}</b><br />{{ caution.caution }}
       </li>
     </ul>
     <p class="small soft">{{ safetyComesFirst }}</p>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { cautionsFor } from '#core/safety'
 import { useLesson } from '../../stores/lesson'
 
 /** A practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
+const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
 </script>
 
 <template>
@@ -16,6 +19,11 @@ const store = useLesson()
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
     </ol>
     <InstrumentScale :instrument="store.plan.measured.instrument" :width="350" class="scale" />
+    <div v-if="cautions.length" class="care">
+      <p v-for="caution in cautions" :key="caution.hazard">
+        <b>{{ caution.heading }}</b>: {{ caution.caution }}
+      </p>
+    </div>
     <VBtn color="primary" size="x-large" block @click="$emit('done')">We have practised</VBtn>
   </section>
 </template>
@@ -36,6 +44,15 @@ ol {
   padding-left: 26px;
   font-size: 1.15rem;
   line-height: 1.6;
+}
+
+.care {
+  border: 2px solid var(--marigold);
+  border-radius: var(--radius);
+  background: var(--marigold-wash);
+  padding: 10px 14px;
+  display: grid;
+  gap: 8px;
 }
 
 .scale {

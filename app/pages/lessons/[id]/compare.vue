@@ -61,7 +61,7 @@ h1 {
 }
 
 .hero {
-  height: min(292px, 37vh);
+  height: min(276px, 35vh);
   padding: 8px;
 }
 

@@ -44,14 +44,7 @@ async function onward() {
         class="narrow"
         @update:model-value="store.editPlan({ title: $event }, 'title')"
       />
-      <VAlert
-        v-for="finding in bestFindings"
-        :key="finding.code"
-        color="accent"
-        variant="tonal"
-        density="compact"
-        class="best"
-      >
+      <div v-for="finding in bestFindings" :key="finding.code" class="best" role="status">
         {{ finding.reason }}
         <div class="row remedies">
           <VBtn
@@ -64,7 +57,7 @@ async function onward() {
             >{{ one.label }}</VBtn
           >
         </div>
-      </VAlert>
+      </div>
       <VBtn
         color="primary"
         size="large"
@@ -139,7 +132,10 @@ async function onward() {
 }
 
 .best {
-  color: var(--ink);
+  background: var(--marigold-wash);
+  border-left: 4px solid var(--marigold);
+  border-radius: var(--radius);
+  padding: 12px 14px;
 }
 
 .remedies {

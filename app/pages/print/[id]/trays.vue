@@ -65,7 +65,7 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
             <b>Take care</b>
             <ul>
               <li v-for="caution in cautions" :key="caution.hazard">
-                {{ caution.name }} ({{ caution.handling }}): {{ caution.caution }}
+                {{ caution.heading }}: {{ caution.caution }}
               </li>
             </ul>
             {{ safetyComesFirst }}
