@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { newId } from '../core/plan'
 import type { ClassDto } from '../shared/types/api'
-import { dataFolder, startServer } from '../tests/support/server'
+import { dataFolder, startServer } from '../scripts/runServer'
 import { median } from 'simple-statistics'
 
 const rounds = 6

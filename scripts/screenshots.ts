@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import { chromium } from 'playwright-core'
 import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
-import { dataFolder, startServer } from '../tests/support/server'
+import { dataFolder, startServer } from './runServer'
 import { buildWhenNeeded } from './build'
 import { chromiumArguments, chromiumPath, ensureChromium } from './chromium'
 

@@ -2,7 +2,7 @@ import type { Browser } from 'playwright-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LessonSummaryDto } from '#shared/types/api'
 import { openBrowser, openPage, seriousFindings } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from './support/server'
+import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
 let browser: Browser

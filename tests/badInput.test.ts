@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { openBrowser, openPage, type Watch } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from './support/server'
+import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
 let browser: Browser

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from './support/server'
+import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
 beforeAll(async () => (server = await startServer(await dataFolder(true))))

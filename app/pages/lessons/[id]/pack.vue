@@ -3,6 +3,7 @@ import { mdiPrinterOutline } from '@mdi/js'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
+if (store.open.stage === 'plan') void store.setStage('pack')
 </script>
 
 <template>

@@ -3,20 +3,34 @@ import { mdiUndo } from '@mdi/js'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
+
+/** A date field is empty while a day is being typed. */
+function setDay(day: string) {
+  if (day) void store.setDate(day)
+}
 </script>
 
 <template>
   <div class="plan">
     <div class="spread head">
       <h1>{{ store.plan.question || 'No question yet' }}</h1>
-      <VBtn
-        :prepend-icon="mdiUndo"
-        size="small"
-        variant="text"
-        :disabled="store.past.length === 0"
-        @click="store.undoPlan()"
-        >Undo</VBtn
-      >
+      <div class="row tools">
+        <VTextField
+          :model-value="store.open.date"
+          type="date"
+          label="Day of the lesson"
+          class="day"
+          @change="setDay($event.target.value)"
+        />
+        <VBtn
+          :prepend-icon="mdiUndo"
+          size="small"
+          variant="text"
+          :disabled="store.past.length === 0"
+          @click="store.undoPlan()"
+          >Undo</VBtn
+        >
+      </div>
     </div>
     <div class="columns">
       <div class="stack">
@@ -32,6 +46,15 @@ const store = useLesson()
 </template>
 
 <style scoped>
+.tools {
+  flex: none;
+  flex-wrap: nowrap;
+}
+
+.day {
+  width: 176px;
+}
+
 .head {
   margin-bottom: 12px;
 }

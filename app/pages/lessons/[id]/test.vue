@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -9,7 +9,15 @@ const view = ref<'predictions' | 'readings' | 'journal'>(
     : 'predictions',
 )
 const ready = () => store.plan.levels.length > 0
-if (store.open.stage === 'plan' || store.open.stage === 'pack') void store.setStage('test')
+
+// Looking in does not start the test; the first prediction or reading does.
+watch(
+  () => store.readings.length + store.open.predictions.length > 0,
+  (begun) => {
+    if (begun && ['wonder', 'plan', 'pack'].includes(store.open.stage)) void store.setStage('test')
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

@@ -3,8 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { openDatabase } from '../../server/database/client'
-import { seedDemo } from '../../scripts/seedDemo'
+import { openDatabase } from '../server/database/client'
+import { seedDemo } from './seedDemo'
 
 /** A built application running on a folder of its own. */
 export interface RunningServer {
