@@ -45,7 +45,15 @@ it('a prediction on a Sheet appears on the Desk', async () => {
   await sheet.getByLabel('because…').fill('it has further to fall')
   await sheet.getByRole('button', { name: 'This is our prediction' }).click()
   await desk.locator('form.line', { hasText: 'Leaf' }).getByText('before testing').waitFor()
-  await sheet.getByRole('button', { name: 'We have practised' }).click()
+  const practised = sheet.getByRole('button', { name: 'We have practised' })
+  await practised.waitFor()
+  // The page still moves while the prediction's echo arrives, so a press may miss; a child presses again.
+  await expect
+    .poll(async () => {
+      await practised.click({ timeout: 1000 }).catch(() => null)
+      return sheet.getByRole('heading', { name: '25 cm, try 1 of 3' }).isVisible()
+    })
+    .toBe(true)
   await desk.getByRole('button', { name: 'Readings' }).click()
 })
 
@@ -150,4 +158,44 @@ it('the server stops and starts again: every screen comes back by itself and cat
   await desk.getByLabel('Key, 25 cm, try 1').press('Enter')
   await board.getByText('reconnecting…').waitFor({ state: 'detached', timeout: 20_000 })
   await board.getByText('8 of 72 tries are in.').waitFor({ timeout: 15_000 })
+})
+
+it('two Desks change one plan: the second sees the first’s, and undo brings its own back', async () => {
+  await desk.goto(`${server.url}/lessons/${id}/plan`)
+  const own = desk.getByLabel('How ball is kept the same')
+  await own.waitFor()
+  await desk.context().setOffline(true)
+  await own.fill('mine')
+  const { plan, planVersion } = await lesson()
+  await fetch(`${server.url}/api/lessons/${id}/plan`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ plan: { ...plan, tries: 5 }, version: planVersion }),
+  })
+  await desk.context().setOffline(false)
+  await desk.getByText('Another screen changed this plan first.').waitFor({ timeout: 15_000 })
+  expect(await own.inputValue()).toBe('the same one every time')
+  await desk.locator('.v-snackbar').getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(async () => (await lesson()).plan.keptSame[0]!.how).toBe('mine')
+})
+
+it('two Desks write different parts of one conclusion: both stay', async () => {
+  await desk.goto(`${server.url}/lessons/${id}/conclude`)
+  const next = desk.getByLabel('Our next question')
+  await next.waitFor()
+  await desk.context().setOffline(true)
+  await next.fill('On carpet?')
+  const { conclusion, conclusionVersion } = await lesson()
+  await fetch(`${server.url}/api/lessons/${id}/conclusion`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      conclusion: { ...conclusion, better: 'Use a longer stick.' },
+      version: conclusionVersion,
+    }),
+  })
+  await desk.context().setOffline(false)
+  await expect
+    .poll(async () => (await lesson()).conclusion, { timeout: 15_000 })
+    .toMatchObject({ nextQuestion: 'On carpet?', better: 'Use a longer stick.' })
 })

@@ -28,6 +28,9 @@ export const useLesson = defineStore('lesson', () => {
   let lastEdit = { key: '', at: 0 }
   let unsavedPlan = false
   let unsavedConclusion = false
+  let conclusionChanges: Partial<Conclusion> = {}
+  let planSaved: Promise<void> = Promise.resolve()
+  let conclusionSaved: Promise<void> = Promise.resolve()
 
   const open = computed(() => {
     if (!lesson.value) throw new Error('no lesson is open')
@@ -52,17 +55,32 @@ export const useLesson = defineStore('lesson', () => {
   }
 
   async function load(id: string) {
+    if (lesson.value && lesson.value.id !== id) {
+      await Promise.all([savePlan(), saveConclusion()])
+    }
     if (lesson.value?.id !== id) {
       lesson.value = null
       past.value = []
       planProblems.value = []
       unsavedPlan = unsavedConclusion = false
+      conclusionChanges = {}
     }
     problem.value = null
     try {
-      lesson.value = await request<LessonDto>('GET', `/api/lessons/${id}`)
+      const fetched = await request<LessonDto>('GET', `/api/lessons/${id}`)
+      lesson.value = { ...fetched, ...unsavedParts() }
     } catch (error) {
       problem.value = error instanceof Error ? error.message : String(error)
+    }
+  }
+
+  /** What was typed here and is still on its way outlives a reload, with the version it was typed on. */
+  function unsavedParts(): Partial<LessonDto> {
+    const now = lesson.value
+    if (!now) return {}
+    return {
+      ...(unsavedPlan ? { plan: now.plan, planVersion: now.planVersion } : {}),
+      ...(unsavedConclusion ? { conclusion: now.conclusion, conclusionVersion: now.conclusionVersion } : {}),
     }
   }
 
@@ -127,9 +145,11 @@ export const useLesson = defineStore('lesson', () => {
     void savePlanSoon()
   }
 
-  const savePlanSoon = useDebounceFn(savePlan, saveAfter)
+  // One save at a time: a second one must know the version that the first one made.
+  const savePlanSoon = useDebounceFn(() => (planSaved = planSaved.then(savePlan)), saveAfter)
 
   async function savePlan(): Promise<void> {
+    if (!unsavedPlan) return
     const { id, plan: sent, planVersion } = open.value
     unsavedPlan = false
     try {
@@ -158,22 +178,38 @@ export const useLesson = defineStore('lesson', () => {
       ...field,
       path: field.path.replace(/^plan\./, ''),
     }))
-    notices.warn(error)
-    if (error.problem.code === 'conflict' && error.problem.fields.length === 0) {
-      unsavedPlan = false
-      void load(open.value.id)
-    }
+    if (error.problem.code === 'conflict' && error.problem.fields.length === 0) void showTheirs()
+    else notices.warn(error)
+  }
+
+  /** Another screen saved first: its plan is shown, and undo brings this screen's plan back. */
+  async function showTheirs() {
+    const mine = plan.value
+    unsavedPlan = false
+    await load(open.value.id)
+    past.value = [...past.value, mine]
+    saving.value = 'saved'
+    notices.tell('Another screen changed this plan first. Its plan is shown.', undoPlan)
   }
 
   function editConclusion(changes: Partial<Conclusion>) {
     patch({ conclusion: { ...open.value.conclusion, ...changes } })
+    conclusionChanges = { ...conclusionChanges, ...changes }
     unsavedConclusion = true
     saving.value = 'waiting'
     void saveConclusionSoon()
   }
 
-  const saveConclusionSoon = useDebounceFn(async () => {
+  const saveConclusionSoon = useDebounceFn(
+    () => (conclusionSaved = conclusionSaved.then(saveConclusion)),
+    saveAfter,
+  )
+
+  async function saveConclusion(): Promise<void> {
+    if (!unsavedConclusion) return
     const { id, conclusion, conclusionVersion } = open.value
+    const changes = conclusionChanges
+    conclusionChanges = {}
     unsavedConclusion = false
     try {
       const saved = await request<{ conclusionVersion: number }>('PUT', `/api/lessons/${id}/conclusion`, {
@@ -185,13 +221,18 @@ export const useLesson = defineStore('lesson', () => {
       if (!unsavedConclusion) saving.value = 'saved'
     } catch (error) {
       saving.value = 'refused'
+      if (!(error instanceof RequestProblem)) return notices.warn(error)
+      if (error.problem.code === 'conflict') {
+        // Another screen wrote other fields: take its text and put what was typed here on top.
+        await load(id)
+        return editConclusion({ ...changes, ...conclusionChanges })
+      }
       notices.warn(error)
-      if (error instanceof RequestProblem && error.offline) {
-        unsavedConclusion = true
-        setTimeout(() => void saveConclusionSoon(), 3000)
-      } else if (error instanceof RequestProblem && error.problem.code === 'conflict') void load(id)
+      unsavedConclusion = true
+      conclusionChanges = { ...changes, ...conclusionChanges }
+      if (error.offline) setTimeout(() => void saveConclusionSoon(), 3000)
     }
-  }, saveAfter)
+  }
 
   async function predict(groupId: string, answer: PredictionAnswer, because: string) {
     const { id } = open.value

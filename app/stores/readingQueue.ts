@@ -1,18 +1,11 @@
-import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Reading } from '#core/record'
 import { request, RequestProblem } from '../api/request'
-
-interface Waiting {
-  lessonId: string
-  reading: Reading
-}
+import { keptReadings, type KeptReading } from './keptReadings'
 
 /** A reading that the server would not take, with its words why. */
-export interface RefusedReading extends Waiting {
-  message: string
-}
+export type RefusedReading = KeptReading & { message: string }
 
 const retryAfter = 2000
 const atOnce = 400
@@ -22,15 +15,17 @@ const atOnce = 400
  * lost connection or a closed lid loses nothing; sending one twice is harmless.
  */
 export const useReadingQueue = defineStore('readingQueue', () => {
-  const waiting = useLocalStorage<Waiting[]>('jolly-beaker-waiting-readings', [])
-  const refused = useLocalStorage<RefusedReading[]>('jolly-beaker-refused-readings', [])
+  const waiting = ref<KeptReading[]>(keptReadings.all('waiting'))
+  const refused = ref<RefusedReading[]>(keptReadings.all('refused').map((kept) => ({ message: '', ...kept })))
   const offline = ref(false)
   let busy = false
 
   const count = computed(() => waiting.value.length)
 
   function send(lessonId: string, readings: Reading[]) {
-    waiting.value = [...waiting.value, ...readings.map((reading) => ({ lessonId, reading }))]
+    const fresh = readings.map((reading) => ({ lessonId, reading }))
+    for (const one of fresh) keptReadings.put('waiting', one)
+    waiting.value = [...waiting.value, ...fresh]
     void flush()
   }
 
@@ -64,26 +59,30 @@ export const useReadingQueue = defineStore('readingQueue', () => {
     }
   }
 
-  async function sendOne(one: Waiting): Promise<void> {
+  async function sendOne(one: KeptReading): Promise<void> {
     try {
       await request('POST', `/api/lessons/${one.lessonId}/readings`, { readings: [one.reading] })
       delivered.value = [...delivered.value.slice(-atOnce), one]
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
-      refused.value = [...refused.value, { ...one, message: error.message }]
+      const kept = { ...one, message: error.message }
+      keptReadings.put('refused', kept)
+      refused.value = [...refused.value, kept]
     }
     leave([one])
   }
 
-  function leave(batch: Waiting[]) {
+  function leave(batch: KeptReading[]) {
     const gone = new Set(batch.map((one) => one.reading.id))
+    for (const id of gone) keptReadings.remove('waiting', id)
     waiting.value = waiting.value.filter((one) => !gone.has(one.reading.id))
   }
 
   /** Sent and taken, but perhaps not yet heard back through the live stream. */
-  const delivered = ref<Waiting[]>([])
+  const delivered = ref<KeptReading[]>([])
 
   function dismiss(id: string) {
+    keptReadings.remove('refused', id)
     refused.value = refused.value.filter((one) => one.reading.id !== id)
   }
 

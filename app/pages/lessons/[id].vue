@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Stage } from '#shared/types/api'
 import { useDeskKey } from '../../composables/useDeskKeys'
@@ -14,6 +15,9 @@ const { connected } = useLiveLesson(id)
 const stages = useStages()
 const stage = computed(() => (route.path.split('/')[3] ?? 'plan') as Stage)
 const keysShown = ref(false)
+useEventListener(window, 'beforeunload', (event) => {
+  if (store.saving !== 'saved') event.preventDefault()
+})
 const withChecks = computed(() => ['plan', 'pack', 'test'].includes(stage.value))
 
 useDeskKey(['1', '2', '3', '4', '5', '6'], (key) => {
