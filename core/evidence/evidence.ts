@@ -1,5 +1,5 @@
 import { readingError } from '../instrument'
-import { orderedLevels, type Plan } from '../plan'
+import { orderedLevels, type Level, type Plan } from '../plan'
 import { convertUnit } from '../quantity'
 import type { Reading } from '../record'
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
@@ -33,11 +33,29 @@ export function weighEvidence(plan: Plan, readings: readonly Reading[]): Evidenc
     results,
     odd: oddReadings(cells, error),
     offsets: groupOffsets(cells, error),
-    finding:
-      plan.changed.kind === 'number'
-        ? trendEvidence(levels, cells, results, mark)
-        : kindsEvidence(levels, cells, results, plan.best ?? 'most', mark),
+    finding: judge(plan, levels, cells, results, mark),
   }
+}
+
+/**
+ * The finding alone, from cells: how virtual classes are judged, by the very code that judges real ones.
+ * @example judgeCells(plan, cells).verdict.word // 'clear'
+ */
+export function judgeCells(plan: Plan, cells: readonly Cell[]): Evidence['finding'] {
+  const levels = orderedLevels(plan)
+  return judge(plan, levels, cells, levelResults(levels, cells), resolutionOf(plan).mark)
+}
+
+function judge(
+  plan: Plan,
+  levels: readonly Level[],
+  cells: readonly Cell[],
+  results: readonly LevelResult[],
+  mark: number,
+): Evidence['finding'] {
+  return plan.changed.kind === 'number'
+    ? trendEvidence(levels, cells, results, mark)
+    : kindsEvidence(levels, cells, results, plan.best ?? 'most', mark)
 }
 
 /**

@@ -1,4 +1,4 @@
-export { weighEvidence, resolutionOf, type Evidence } from './evidence'
+export { judgeCells, weighEvidence, resolutionOf, type Evidence } from './evidence'
 export { resultSentence, type ResultSentence } from './resultSentence'
 export { summariseCell, type CellSummary } from './cellSummary'
 export { cellsOf, levelResults, type Cell, type LevelResult } from './cells'

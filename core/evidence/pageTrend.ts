@@ -23,14 +23,15 @@ export interface TrendTest {
  * @example pageTrend([[1, 2, 3], [2, 4, 9]]).pRising // 1/36: both blocks rise
  */
 export function pageTrend(blocks: readonly (readonly number[])[]): TrendTest {
-  let null2 = [1]
   let statistic2 = 0
+  const patterns: string[] = []
   for (const block of blocks) {
     if (block.length < 2) continue
     const ranks2 = midRanks(block).map((rank) => rank * 2)
     statistic2 += ranks2.reduce((sum, rank, index) => sum + (index + 1) * rank, 0)
-    null2 = convolve(null2, blockDistribution(ranks2))
+    patterns.push(ranks2.sort((a, b) => a - b).join(' '))
   }
+  const null2 = nullDistribution(patterns.sort())
   let pRising = 0
   let pFalling = 0
   null2.forEach((probability, sum) => {
@@ -40,14 +41,30 @@ export function pageTrend(blocks: readonly (readonly number[])[]): TrendTest {
   return { statistic: statistic2 / 2, pRising: Math.min(1, pRising), pFalling: Math.min(1, pFalling) }
 }
 
+const knownNulls = new Map<string, number[]>([['', [1]]])
+const mostKnown = 5000
+
+/** The blocks' distributions convolved; classes share their beginnings, so each is kept for the next call. */
+function nullDistribution(patterns: readonly string[]): number[] {
+  const key = patterns.join(',')
+  const before = knownNulls.get(key)
+  if (before) return before
+  const made = convolve(nullDistribution(patterns.slice(0, -1)), blockDistribution(patterns.at(-1)!))
+  if (knownNulls.size >= mostKnown) {
+    knownNulls.clear()
+    knownNulls.set('', [1])
+  }
+  knownNulls.set(key, made)
+  return made
+}
+
 const known = new Map<string, number[]>()
 
 /** Probabilities of the sum of place x rank over all orders of the ranks, indexed by the (doubled) sum. */
-function blockDistribution(ranks2: readonly number[]): number[] {
-  const sorted = [...ranks2].sort((a, b) => a - b)
-  const key = sorted.join(' ')
-  const before = known.get(key)
+function blockDistribution(pattern: string): number[] {
+  const before = known.get(pattern)
   if (before) return before
+  const sorted = pattern.split(' ').map(Number)
   const size = sorted.length
   if (size > 12) throw new RangeError('a trend is tested over at most 12 levels')
   const greatest = sorted.reduce((sum, rank, index) => sum + (index + 1) * rank, 0)
@@ -69,7 +86,7 @@ function blockDistribution(ranks2: readonly number[]): number[] {
   const all = ways[2 ** size - 1]!
   const orders = all.reduce((sum, count) => sum + count, 0)
   const distribution = Array.from(all, (count) => count / orders)
-  known.set(key, distribution)
+  known.set(pattern, distribution)
   return distribution
 }
 

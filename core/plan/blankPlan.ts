@@ -40,5 +40,6 @@ export function blankPlan(age: AgeBand): Plan {
     materials: [],
     hazards: [],
     steps: [],
+    expected: null,
   }
 }

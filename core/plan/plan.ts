@@ -59,6 +59,16 @@ export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class'
 /** How several tries become one number. */
 export type Summary = 'mean' | 'median' | 'most-common' | 'none'
 
+/** What the teacher expects to see, in the unit measured: the three answers that a rehearsal needs. */
+export interface Expectation {
+  /** At the first level in the order of comparison. */
+  first: number
+  /** At the last level. */
+  last: number
+  /** How far apart two tries of the same group usually are. */
+  apart: number
+}
+
 /** An investigation of the kind *measure*: everything that must be settled before the first reading. */
 export interface Plan {
   title: string
@@ -80,6 +90,8 @@ export interface Plan {
   materials: Material[]
   hazards: HazardId[]
   steps: string[]
+  /** Null until the teacher has said what to expect. */
+  expected: Expectation | null
 }
 
 /** The most levels and tries that a class can work with and a screen can show. */

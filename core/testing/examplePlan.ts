@@ -32,6 +32,7 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
     materials: [],
     hazards: [],
     steps: [],
+    expected: null,
     ...changes,
   }
 }

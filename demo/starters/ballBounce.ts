@@ -80,6 +80,7 @@ export const ballBounce: Starter = {
       },
     ],
     hazards: ['climbing', 'small-parts'],
+    expected: { first: 14, last: 55, apart: 3 },
     steps: [
       'Tape the stick upright against the wall, zero at the floor.',
       'Hold the ball with its bottom at the drop height.',

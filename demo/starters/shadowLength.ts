@@ -69,6 +69,7 @@ export const shadowLength: Starter = {
       },
     ],
     hazards: ['sun'],
+    expected: { first: 10, last: 40, apart: 2 },
     steps: [
       'Stand the post on the zero of the stick.',
       'Put the lamp at its distance.',

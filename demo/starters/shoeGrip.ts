@@ -75,6 +75,7 @@ export const shoeGrip: Starter = {
       },
     ],
     hazards: ['spills'],
+    expected: { first: 3.1, last: 6.9, apart: 0.3 },
     steps: [
       'Put the bag in the shoe.',
       'Hook the force meter to the back of the shoe.',

@@ -74,6 +74,11 @@ export const planSchema = Joi.object<Plan>({
   materials: list(material, planLimits.materials, 'materials').unique('id'),
   hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').unique(),
   steps: list(openLine(240), planLimits.steps, 'steps'),
+  // Plans written before rehearsals say nothing of this.
+  expected: Joi.object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })
+    .allow(null)
+    .optional()
+    .default(null),
 })
   .prefs(required)
   .messages({

@@ -16,12 +16,15 @@ const looks = {
   mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
 } as const
 const look = computed(() => looks[store.fair.state])
-const waiting = ['Shows', 'Fits', 'Kitted'] as const
+const waiting = ['Fits', 'Kitted'] as const
+const route = useRoute()
+const planning = computed(() => route.path.endsWith('/plan'))
 const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
-const shown = ref(3)
+const usual = 2
+const shown = ref(usual)
 watch(
   () => store.open.id,
-  () => (shown.value = 3),
+  () => (shown.value = usual),
 )
 
 function mend(remedy: Remedy) {
@@ -61,6 +64,7 @@ function mend(remedy: Remedy) {
         {{ store.fair.findings.length - shown }} more
       </VBtn>
     </section>
+    <ShowsCheck v-if="planning" />
     <p v-for="name in waiting" :key="name" class="line quiet">
       <VIcon :icon="mdiCircleOutline" size="20" /><b>{{ name }}</b
       ><span class="state">not looked at yet</span>

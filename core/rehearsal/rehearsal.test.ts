@@ -1,0 +1,195 @@
+import fc from 'fast-check'
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
+import { describe, expect, it } from 'vitest'
+import {
+  expectedValues,
+  neighbourPlans,
+  noRehearsal,
+  rehearse,
+  showsCheck,
+  testingMinutes,
+  virtualClass,
+} from '.'
+import { examplePlan, kindsPlan } from '../testing/examplePlan'
+
+const seeded = (seed: number) => {
+  const generator = xoroshiro128plus(seed)
+  return () => uniformFloat64(generator)
+}
+const plan = examplePlan()
+const plainly = { first: 11, last: 33, apart: 2 }
+
+describe('expectedValues', () => {
+  it('lie on a straight line by value, kinds evenly spaced', () => {
+    expect([...expectedValues(plan, { first: 10, last: 30, apart: 1 }).values()]).toEqual([10, 20, 30])
+    expect([
+      ...expectedValues(examplePlan({ levels: [plan.levels[2]!, plan.levels[0]!] }), {
+        first: 1,
+        last: 5,
+        apart: 1,
+      }),
+    ]).toEqual([
+      ['h20', 1],
+      ['h60', 5],
+    ])
+    expect([
+      ...expectedValues(kindsPlan(['a', 'b', 'c', 'd']), { first: 0, last: 3, apart: 1 }).values(),
+    ]).toEqual([0, 1, 2, 3])
+  })
+})
+
+describe('virtualClass', () => {
+  it('has the readings of the plan, on the marks and within the scale', () => {
+    fc.assert(
+      fc.property(
+        fc.integer(),
+        fc.integer({ min: 0, max: 200 }),
+        fc.integer({ min: 0, max: 200 }),
+        fc.integer({ min: 1, max: 8 }),
+        (seed, first, last, groups) => {
+          const { cells, clipped, readings } = virtualClass(
+            plan,
+            { first, last, apart: 5 },
+            groups,
+            seeded(seed),
+          )
+          const values = cells.flatMap((cell) => cell.values)
+          expect(values).toHaveLength(groups * 9)
+          expect(readings).toBe(groups * 9)
+          expect(clipped).toBeGreaterThanOrEqual(0)
+          for (const value of values) {
+            expect(Number.isInteger(value)).toBe(true)
+            expect(value).toBeGreaterThanOrEqual(0)
+            expect(value).toBeLessThanOrEqual(100)
+          }
+        },
+      ),
+      { numRuns: 50 },
+    )
+  })
+
+  it('scatters as wide as it was told: tries of a group differ by the given mean', () => {
+    const two = examplePlan({
+      tries: 2,
+      measured: { ...plan.measured, instrument: { ...plan.measured.instrument, smallestMark: 0.01 } },
+    })
+    const random = seeded(5)
+    let sum = 0
+    let count = 0
+    for (let index = 0; index < 400; index++)
+      for (const { values } of virtualClass(two, { first: 50, last: 50, apart: 2 }, 4, random).cells) {
+        const difference = Math.abs(values[0]! - values[1]!)
+        // Tries that went wrong lie far away and are counted elsewhere.
+        if (difference < 9) {
+          sum += difference
+          count++
+        }
+      }
+    expect(sum / count).toBeGreaterThan(1.9)
+    expect(sum / count).toBeLessThan(2.1)
+  })
+})
+
+describe('rehearse', () => {
+  it('is the same for the same seed, and can be continued', () => {
+    const whole = rehearse(plan, plainly, 6, 60, seeded(1))
+    const random = seeded(1)
+    expect(rehearse(plan, plainly, 6, 40, random, rehearse(plan, plainly, 6, 20, random))).toEqual(whole)
+    expect(whole.right + whole.wrong + whole.open).toBe(60)
+    expect(whole.examples).toHaveLength(12)
+  })
+
+  it('sees a plain effect nearly always and a hidden one seldom', () => {
+    const plain = rehearse(plan, plainly, 6, 200, seeded(2))
+    const hidden = rehearse(plan, { first: 20, last: 22, apart: 12 }, 2, 200, seeded(2))
+    expect(plain.right / 200).toBeGreaterThan(0.95)
+    expect(hidden.right / 200).toBeLessThan(0.5)
+  })
+
+  it('is rarely wrong where there is nothing to see', () => {
+    // A true difference of two marks in a spread of twenty: a clear answer either way is luck, at most 1 in 20.
+    const { wrong } = rehearse(plan, { first: 50, last: 52, apart: 20 }, 6, 400, seeded(3))
+    expect(wrong / 400).toBeLessThan(0.05)
+  })
+
+  it('knows what the right answer is: falling, the best kind at either end, or no difference', () => {
+    expect(rehearse(plan, { first: 33, last: 11, apart: 2 }, 6, 50, seeded(4)).right).toBeGreaterThan(45)
+    const kinds = kindsPlan(['a', 'b', 'c'])
+    expect(rehearse(kinds, { first: 10, last: 40, apart: 2 }, 6, 50, seeded(4)).right).toBeGreaterThan(45)
+    expect(
+      rehearse({ ...kinds, best: 'least' }, { first: 10, last: 40, apart: 2 }, 6, 50, seeded(4)).right,
+    ).toBeGreaterThan(40)
+    expect(rehearse(plan, { first: 20, last: 20, apart: 0 }, 6, 50, seeded(4)).wrong).toBeLessThan(5)
+  })
+
+  it('notices readings that stop at the end of the scale', () => {
+    const { clipped, readings } = rehearse(plan, { first: 60, last: 140, apart: 4 }, 6, 50, seeded(5))
+    expect(clipped / readings).toBeGreaterThan(0.3)
+  })
+
+  it('refuses a plan with nothing to compare', () => {
+    expect(() => rehearse(examplePlan({ levels: [] }), plainly, 6, 1, seeded(1))).toThrow(RangeError)
+    expect(() => rehearse(examplePlan({ tries: 0 }), plainly, 6, 1, seeded(1))).toThrow(RangeError)
+  })
+})
+
+describe('neighbourPlans', () => {
+  it('offers a try more with what it costs: three more tries of 48 s', () => {
+    expect(testingMinutes(plan)).toBeCloseTo((10 * 48) / 60, 9)
+    const [more] = neighbourPlans(plan, plainly)
+    expect(more).toMatchObject({ label: '4 tries instead of 3', plan: { tries: 4 } })
+    expect(more!.extraMinutes).toBeCloseTo(2.4, 9)
+  })
+
+  it('offers levels further apart, expected on the same line', () => {
+    const wider = neighbourPlans(plan, plainly).find((one) => one.label === '80 cm instead of 60 cm')!
+    expect(wider.plan.levels.map((level) => level.value)).toEqual([20, 40, 80])
+    expect(wider.expected.last).toBeCloseTo(44, 9)
+    expect(wider.plan.levels[2]!.id).toBe('h60')
+  })
+
+  it('offers a longer instrument only where the scale is short', () => {
+    const labels = (last: number) =>
+      neighbourPlans({ ...plan, expected: { first: 20, last, apart: 3 } }, { first: 20, last, apart: 3 }).map(
+        (one) => one.label,
+      )
+    expect(labels(120)).toContain('A tape measure instead')
+    expect(labels(40)).not.toContain('A tape measure instead')
+  })
+
+  it('keeps what the neighbour changes to what it says: a try more shows at least as much', () => {
+    const weak = { first: 20, last: 26, apart: 6 }
+    const now = rehearse(plan, weak, 4, 600, seeded(8)).right
+    const [more] = neighbourPlans(plan, weak)
+    expect(rehearse(more!.plan, more!.expected, 4, 600, seeded(8)).right).toBeGreaterThanOrEqual(now - 15)
+  })
+})
+
+describe('showsCheck', () => {
+  const came = (right: number, wrong: number, clipped = 0) =>
+    showsCheck(
+      { ...noRehearsal, classes: 100, right, wrong, open: 100 - right - wrong, clipped, readings: 100 },
+      'metre stick',
+    )
+
+  it.each([
+    [100, 0, 'good', 'In classes like yours the answer would nearly always show.'],
+    [75, 0, 'think', 'In 3 of 12 classes like yours the answer would stay hidden.'],
+    [40, 0, 'mend', 'In 7 of 12 classes like yours the answer would stay hidden.'],
+    [
+      85,
+      10,
+      'think',
+      'In 1 of 12 classes like yours the answer would stay hidden. In 1 of 12 it would come out wrong.',
+    ],
+  ])('%d right and %d wrong of 100: %s', (right, wrong, state, sentence) => {
+    expect(came(right, wrong)).toEqual({ state, sentence, clipping: null })
+  })
+
+  it('tells of readings past the end', () => {
+    expect(came(100, 0, 33).clipping).toBe(
+      'About one reading in 3 would fall off the scale of the metre stick.',
+    )
+  })
+})

@@ -1,0 +1,89 @@
+import { judgeCells, levelResults, resolutionOf, type Evidence } from '../evidence'
+import { orderedLevels, type Expectation, type Plan } from '../plan'
+import { expectedValues, virtualClass, type Random } from './virtualClass'
+
+/** How one virtual class ended: it saw a clear right answer, a clear wrong one, or none. */
+export type ClassOutcome = 'right' | 'wrong' | 'open'
+
+/** One class to draw: how it ended and what it got at each level, in the order of comparison. */
+export interface ExampleClass {
+  outcome: ClassOutcome
+  results: number[]
+}
+
+/** What many virtual classes came to. */
+export interface Rehearsal {
+  classes: number
+  right: number
+  wrong: number
+  open: number
+  /** Readings that stopped at an end of the scale, and all readings. */
+  clipped: number
+  readings: number
+  /** The first twelve classes. */
+  examples: ExampleClass[]
+}
+
+const drawn = 12
+
+/** A rehearsal that has not begun. */
+export const noRehearsal: Rehearsal = {
+  classes: 0,
+  right: 0,
+  wrong: 0,
+  open: 0,
+  clipped: 0,
+  readings: 0,
+  examples: [],
+}
+
+/**
+ * Rehearses a plan in virtual classes and counts how they end. Each class is judged by the same code as real
+ * data. The right answer is the one that was put in: the direction, the kind that comes first, or, where the
+ * ends differ by no more than a mark, that there is no difference to be measured.
+ *
+ * @param before classes rehearsed already, to which these are added
+ * @throws RangeError when the plan has fewer than two levels or no tries.
+ * @example rehearse(plan, { first: 14, last: 55, apart: 3 }, 6, 1000, random).right // 1000
+ */
+export function rehearse(
+  plan: Plan,
+  expected: Expectation,
+  groups: number,
+  classes: number,
+  random: Random,
+  before = noRehearsal,
+): Rehearsal {
+  if (plan.levels.length < 2 || plan.tries < 1)
+    throw new RangeError('a rehearsal needs two levels and one try')
+  const levels = orderedLevels(plan)
+  const truth = trueAnswer(plan, expected)
+  const total = { ...before, examples: [...before.examples] }
+  for (let index = 0; index < classes; index++) {
+    const { cells, clipped, readings } = virtualClass(plan, expected, groups, random)
+    const outcome = outcomeOf(judgeCells(plan, cells), truth)
+    total[outcome]++
+    total.classes++
+    total.clipped += clipped
+    total.readings += readings
+    if (total.examples.length < drawn)
+      total.examples.push({ outcome, results: levelResults(levels, cells).map((result) => result.centre) })
+  }
+  return total
+}
+
+/** What the class should find: a direction, the id of the kind that comes first, or no difference. */
+function trueAnswer(plan: Plan, expected: Expectation): string {
+  if (Math.abs(expected.last - expected.first) <= resolutionOf(plan).mark) return 'no-difference'
+  if (plan.changed.kind === 'number') return expected.last > expected.first ? 'rising' : 'falling'
+  const sign = plan.best === 'least' ? -1 : 1
+  return [...expectedValues(plan, expected)].sort((a, b) => sign * (b[1] - a[1]))[0]![0]
+}
+
+function outcomeOf(finding: Evidence['finding'], truth: string): ClassOutcome {
+  const { word } = finding.verdict
+  if (word === 'no-difference') return truth === 'no-difference' ? 'right' : 'open'
+  if (word !== 'clear') return 'open'
+  const answer = finding.kind === 'trend' ? finding.direction : finding.first?.level.id
+  return answer === truth ? 'right' : 'wrong'
+}

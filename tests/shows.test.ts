@@ -1,0 +1,61 @@
+import type { Browser, Page } from 'playwright-core'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
+import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+
+let server: RunningServer
+let browser: Browser
+let page: Page
+let watch: Watch
+let id: string
+
+const lesson = async () => (await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto
+const shows = () => page.getByRole('region', { name: 'Shows' })
+const hidden = async () => Number(/In (\d+) of 12/.exec(await shows().innerText())?.[1] ?? 0)
+
+beforeAll(async () => {
+  server = await startServer(await dataFolder(true))
+  browser = await openBrowser()
+  ;({ page, watch } = await openPage(browser, server.url))
+  const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
+  id = lessons.find((one) => one.title === 'Shadow length')!.id
+  await page.goto(`${server.url}/lessons/${id}/plan`)
+})
+afterAll(async () => {
+  await browser.close()
+  await server.stop()
+  server.forget()
+})
+
+it('says of a plain effect that it will show', async () => {
+  await shows().getByText('will show', { exact: true }).waitFor()
+  await shows()
+    .getByRole('img', {
+      name: 'Twelve rehearsed classes: 12 saw it, 0 saw the wrong thing, 0 could not tell',
+    })
+    .waitFor()
+})
+
+it('says of a small effect in a wide scatter that it stays hidden, and offers what would help', async () => {
+  await shows().getByRole('button', { name: 'Change' }).click()
+  await page.getByLabel('At 120 cm').fill('14')
+  await page.getByLabel('Same again: how far apart?').fill('5')
+  await shows()
+    .getByText(/In \d+ of 12 classes like yours the answer would stay hidden\./)
+    .waitFor()
+  await shows().getByRole('button', { name: '150 cm instead of 120 cm' }).waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+})
+
+it('reacts to a change of tries, and a remedy keeps what it promised', async () => {
+  const before = await hidden()
+  await page.locator('.v-select', { has: page.getByText('Tries at each level', { exact: true }) }).click()
+  await page.getByRole('option', { name: '6', exact: true }).click()
+  await expect.poll(hidden, { timeout: 20_000 }).toBeLessThan(before)
+  const withTries = await hidden()
+  await shows().getByRole('button', { name: '150 cm instead of 120 cm' }).click()
+  await expect.poll(async () => (await lesson()).plan.levels.at(-1)!.value).toBe(150)
+  await expect.poll(hidden, { timeout: 20_000 }).toBeLessThanOrEqual(withTries)
+  expect(watch).toEqual({ foreign: [], errors: [] })
+})
