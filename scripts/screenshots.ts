@@ -47,6 +47,7 @@ for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
   await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
   await page.waitForTimeout(1500)
+  if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
   if (name === 'sheet-tablet') await page.getByRole('textbox').fill('6.1')
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()
