@@ -1,8 +1,9 @@
 import type { Reading } from '#core/record'
 import { groupSlots, slotKey } from '#core/record'
 import { resolutionOf } from '#core/evidence'
+import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
-import { normal, uuidFrom, type Random } from './random'
+import { uuidFrom } from './random'
 import type { Starter } from './starters'
 
 /** What goes wrong in a demo lesson, on purpose. */
@@ -32,15 +33,16 @@ export function simulateReadings(
   random: Random,
 ): Reading[] {
   const { mark } = resolutionOf(plan)
+  const normal = normalRandom(random)
   const readings: Reading[] = []
   let clock = Date.parse(start)
   groupIds.forEach((groupId, place) => {
     const slots = groupSlots(plan, groupId, place)
-    const groupFactor = 1 + expected.groupSpread * normal(random)
+    const groupFactor = 1 + expected.groupSpread * normal()
     const offset = mishaps.offset?.place === place ? mishaps.offset.by : 0
     for (const slot of slots.slice(0, Math.round(slots.length * (done[place] ?? 1)))) {
       const centre = expected.values[slot.levelId]! * groupFactor + offset
-      const value = Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal(random)), mark))
+      const value = Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark))
       clock += 20_000 + Math.round(random() * 15_000)
       const take = (changes: Partial<Reading>): Reading => {
         const at = (clock += 4000)

@@ -1,9 +1,7 @@
 import { emblemIds, emblemWord } from '#core/class'
 import type { ClassInput } from '#shared/types/api'
-import { uuidFrom, type Random } from './random'
-
-/** The demo school: made up, like everything in it. */
-export const schoolName = 'Tidewick School'
+import type { Random } from '#core/rehearsal'
+import { uuidFrom } from './random'
 
 const kestrelNames = [
   'Ada',

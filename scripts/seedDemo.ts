@@ -1,5 +1,5 @@
 import { kestrelLessons } from '../demo/lessons'
-import { seededRandom } from '../demo/random'
+import { seededRandom } from '../core/rehearsal'
 import { simulateReadings } from '../demo/readings'
 import { kestrelClass } from '../demo/school'
 import type { Database } from '../server/database/database'

@@ -12,10 +12,12 @@ export function useLiveLesson(id: Ref<string>) {
   const connected = ref(false)
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | undefined
+  let left = false
 
   function listen() {
     close()
-    if (!store.lesson) return
+    // The page may have been left, or another lesson chosen, while this one was on its way.
+    if (left || store.lesson?.id !== id.value) return
     source = new EventSource(`/api/lessons/${id.value}/events?after=${store.lesson.seq}`)
     source.onopen = () => {
       connected.value = true
@@ -44,6 +46,9 @@ export function useLiveLesson(id: Ref<string>) {
     },
     { immediate: true },
   )
-  onScopeDispose(close)
+  onScopeDispose(() => {
+    left = true
+    close()
+  })
   return { connected }
 }

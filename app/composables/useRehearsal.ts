@@ -1,8 +1,8 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { Rehearsal } from '#core/rehearsal'
+import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
-import type { RankedNeighbour, RehearsalJob, RehearsalNews } from '../workers/rehearsal.worker'
+import type { RehearsalJob, RehearsalNews } from '../workers/rehearsal.worker'
 
 const waitFor = 120
 
@@ -11,7 +11,8 @@ export function useRehearsal() {
   const store = useLesson()
   const rehearsal = shallowRef<Rehearsal | null>(null)
   const neighbours = shallowRef<RankedNeighbour[]>([])
-  const done = ref(0)
+  const running = ref(false)
+  let left = false
   let worker: Worker | null = null
 
   /** What there is to rehearse, or null while the plan or the teacher's answers are not ready. */
@@ -46,28 +47,31 @@ export function useRehearsal() {
   function stop() {
     worker?.terminate()
     worker = null
+    running.value = false
   }
 
   const start = useDebounceFn(() => {
     stop()
     neighbours.value = []
+    if (left) return
     if (!job.value) return void (rehearsal.value = null)
-    done.value = 0
+    running.value = true
     worker = new Worker(new URL('../workers/rehearsal.worker.ts', import.meta.url), { type: 'module' })
     worker.onmessage = ({ data }: MessageEvent<RehearsalNews>) => {
       if (data.kind === 'neighbours') {
         neighbours.value = data.neighbours
         stop()
-      } else {
-        rehearsal.value = data.rehearsal
-        done.value = data.done
-      }
+      } else rehearsal.value = data.rehearsal
     }
+    worker.onerror = stop
     // Plans come from a reactive store; a worker takes plain copies only.
     worker.postMessage(JSON.parse(JSON.stringify(job.value)))
   }, waitFor)
 
   watch(essence, start, { immediate: true })
-  onScopeDispose(stop)
-  return { rehearsal, neighbours, done, stop }
+  onScopeDispose(() => {
+    left = true
+    stop()
+  })
+  return { rehearsal, neighbours, running, stop }
 }

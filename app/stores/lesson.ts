@@ -9,7 +9,7 @@ import { checkFair, type Plan } from '#core/plan'
 import { groupProgress, slotStates } from '#core/record'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
-import { request, RequestProblem } from '../api/request'
+import { problemWords, request, RequestProblem } from '../api/request'
 import { useNotices } from './notices'
 import { useReadingQueue } from './readingQueue'
 
@@ -26,8 +26,11 @@ export const useLesson = defineStore('lesson', () => {
   const saving = ref<'saved' | 'waiting' | 'refused'>('saved')
   const past = shallowRef<Plan[]>([])
   let lastEdit = { key: '', at: 0 }
-  let unsavedPlan = false
-  let unsavedConclusion = false
+  /** The id that was asked for last; an answer for another one comes too late. */
+  let wanted = ''
+  // What the server is known to have; what is shown is unsaved for as long as it is another object.
+  let savedPlan: Plan | null = null
+  let savedConclusion: Conclusion | null = null
   let conclusionChanges: Partial<Conclusion> = {}
   let planSaved: Promise<void> = Promise.resolve()
   let conclusionSaved: Promise<void> = Promise.resolve()
@@ -50,37 +53,49 @@ export const useLesson = defineStore('lesson', () => {
     groups.value.map((group, place) => groupProgress(plan.value, group.id, place, readings.value)),
   )
 
+  const planUnsaved = () => lesson.value !== null && lesson.value.plan !== savedPlan
+  const conclusionUnsaved = () => lesson.value !== null && lesson.value.conclusion !== savedConclusion
+
   function patch(changes: Partial<LessonDto>) {
     if (lesson.value) lesson.value = { ...lesson.value, ...changes }
   }
 
   async function load(id: string) {
+    wanted = id
     if (lesson.value && lesson.value.id !== id) {
       await Promise.all([savePlan(), saveConclusion()])
-    }
-    if (lesson.value?.id !== id) {
-      lesson.value = null
-      past.value = []
-      planProblems.value = []
-      unsavedPlan = unsavedConclusion = false
-      conclusionChanges = {}
+      if (wanted !== id) return
+      close()
     }
     problem.value = null
     try {
       const fetched = await request<LessonDto>('GET', `/api/lessons/${id}`)
-      lesson.value = { ...fetched, ...unsavedParts() }
+      if (wanted === id) take(fetched)
     } catch (error) {
-      problem.value = error instanceof Error ? error.message : String(error)
+      if (wanted === id) problem.value = problemWords(error)
     }
   }
 
-  /** What was typed here and is still on its way outlives a reload, with the version it was typed on. */
-  function unsavedParts(): Partial<LessonDto> {
+  function close() {
+    lesson.value = null
+    savedPlan = savedConclusion = null
+    past.value = []
+    planProblems.value = []
+    conclusionChanges = {}
+    saving.value = 'saved'
+  }
+
+  /** Shows a lesson as the server has it; what was typed here and is not saved yet stays, on the version it was typed on. */
+  function take(fetched: LessonDto) {
     const now = lesson.value
-    if (!now) return {}
-    return {
-      ...(unsavedPlan ? { plan: now.plan, planVersion: now.planVersion } : {}),
-      ...(unsavedConclusion ? { conclusion: now.conclusion, conclusionVersion: now.conclusionVersion } : {}),
+    const keepPlan = now !== null && planUnsaved()
+    const keepConclusion = now !== null && conclusionUnsaved()
+    if (!keepPlan) savedPlan = fetched.plan
+    if (!keepConclusion) savedConclusion = fetched.conclusion
+    lesson.value = {
+      ...fetched,
+      ...(keepPlan ? { plan: now.plan, planVersion: now.planVersion } : {}),
+      ...(keepConclusion ? { conclusion: now.conclusion, conclusionVersion: now.conclusionVersion } : {}),
     }
   }
 
@@ -104,13 +119,13 @@ export const useLesson = defineStore('lesson', () => {
           ],
         })
       case 'plan':
-        if (event.planVersion > now.planVersion && !unsavedPlan)
-          patch({ plan: event.plan, planVersion: event.planVersion })
-        return
+        if (event.planVersion <= now.planVersion || planUnsaved()) return
+        savedPlan = event.plan
+        return patch({ plan: event.plan, planVersion: event.planVersion })
       case 'conclusion':
-        if (event.conclusionVersion > now.conclusionVersion && !unsavedConclusion)
-          patch({ conclusion: event.conclusion, conclusionVersion: event.conclusionVersion })
-        return
+        if (event.conclusionVersion <= now.conclusionVersion || conclusionUnsaved()) return
+        savedConclusion = event.conclusion
+        return patch({ conclusion: event.conclusion, conclusionVersion: event.conclusionVersion })
       case 'lesson':
         return patch({ date: event.date, stage: event.stage })
       case 'class':
@@ -140,7 +155,6 @@ export const useLesson = defineStore('lesson', () => {
 
   function putPlan(next: Plan) {
     patch({ plan: next })
-    unsavedPlan = true
     saving.value = 'waiting'
     void savePlanSoon()
   }
@@ -149,24 +163,30 @@ export const useLesson = defineStore('lesson', () => {
   const savePlanSoon = useDebounceFn(() => (planSaved = planSaved.then(savePlan)), saveAfter)
 
   async function savePlan(): Promise<void> {
-    if (!unsavedPlan) return
+    if (!planUnsaved()) return
     const { id, plan: sent, planVersion } = open.value
-    unsavedPlan = false
     try {
       const saved = await request<{ planVersion: number }>('PUT', `/api/lessons/${id}/plan`, {
         plan: sent,
         version: planVersion,
       })
-      if (lesson.value?.id === id) patch({ planVersion: Math.max(open.value.planVersion, saved.planVersion) })
+      if (lesson.value?.id !== id) return
+      savedPlan = sent
+      patch({ planVersion: saved.planVersion })
       planProblems.value = []
-      if (!unsavedPlan) saving.value = 'saved'
+      settled()
     } catch (error) {
-      planRefused(error)
+      if (lesson.value?.id === id) await planRefused(error)
+      else notices.warn(error)
     }
   }
 
-  function planRefused(error: unknown) {
-    unsavedPlan = true
+  /** Says that all is saved, once it is. */
+  function settled() {
+    if (!planUnsaved() && !conclusionUnsaved()) saving.value = 'saved'
+  }
+
+  async function planRefused(error: unknown) {
     saving.value = 'refused'
     if (!(error instanceof RequestProblem)) return notices.warn(error)
     if (error.offline) {
@@ -178,24 +198,24 @@ export const useLesson = defineStore('lesson', () => {
       ...field,
       path: field.path.replace(/^plan\./, ''),
     }))
-    if (error.problem.code === 'conflict' && error.problem.fields.length === 0) void showTheirs()
+    if (error.problem.code === 'conflict' && error.problem.fields.length === 0) await showTheirs()
     else notices.warn(error)
   }
 
   /** Another screen saved first: its plan is shown, and undo brings this screen's plan back. */
   async function showTheirs() {
-    const mine = plan.value
-    unsavedPlan = false
-    await load(open.value.id)
+    const { id, plan: mine } = open.value
+    savedPlan = mine
+    await load(id)
+    if (problem.value) return notices.warn(problem.value)
     past.value = [...past.value, mine]
-    saving.value = 'saved'
+    settled()
     notices.tell('Another screen changed this plan first. Its plan is shown.', undoPlan)
   }
 
   function editConclusion(changes: Partial<Conclusion>) {
     patch({ conclusion: { ...open.value.conclusion, ...changes } })
     conclusionChanges = { ...conclusionChanges, ...changes }
-    unsavedConclusion = true
     saving.value = 'waiting'
     void saveConclusionSoon()
   }
@@ -206,29 +226,30 @@ export const useLesson = defineStore('lesson', () => {
   )
 
   async function saveConclusion(): Promise<void> {
-    if (!unsavedConclusion) return
+    if (!conclusionUnsaved()) return
     const { id, conclusion, conclusionVersion } = open.value
     const changes = conclusionChanges
     conclusionChanges = {}
-    unsavedConclusion = false
     try {
       const saved = await request<{ conclusionVersion: number }>('PUT', `/api/lessons/${id}/conclusion`, {
         conclusion,
         version: conclusionVersion,
       })
-      if (lesson.value?.id === id)
-        patch({ conclusionVersion: Math.max(open.value.conclusionVersion, saved.conclusionVersion) })
-      if (!unsavedConclusion) saving.value = 'saved'
+      if (lesson.value?.id !== id) return
+      savedConclusion = conclusion
+      patch({ conclusionVersion: saved.conclusionVersion })
+      settled()
     } catch (error) {
+      if (lesson.value?.id !== id) return notices.warn(error)
       saving.value = 'refused'
       if (!(error instanceof RequestProblem)) return notices.warn(error)
       if (error.problem.code === 'conflict') {
         // Another screen wrote other fields: take its text and put what was typed here on top.
+        savedConclusion = open.value.conclusion
         await load(id)
         return editConclusion({ ...changes, ...conclusionChanges })
       }
       notices.warn(error)
-      unsavedConclusion = true
       conclusionChanges = { ...changes, ...conclusionChanges }
       if (error.offline) setTimeout(() => void saveConclusionSoon(), 3000)
     }

@@ -1,7 +1,12 @@
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
-import { neighbourPlans, noRehearsal, rehearse, type NeighbourPlan, type Rehearsal } from '#core/rehearsal'
 import type { Expectation, Plan } from '#core/plan'
+import {
+  noRehearsal,
+  rankNeighbours,
+  rehearse,
+  seededRandom,
+  type RankedNeighbour,
+  type Rehearsal,
+} from '#core/rehearsal'
 
 /** What a rehearsal is asked for. */
 export interface RehearsalJob {
@@ -10,51 +15,26 @@ export interface RehearsalJob {
   groups: number
 }
 
-/** A neighbouring plan with how much more often its classes saw the right answer. */
-export interface RankedNeighbour extends NeighbourPlan {
-  /** Share of classes, beyond the plan's own share. */
-  gain: number
-}
-
 /** What the worker tells: counts as they grow, then the neighbours. */
 export type RehearsalNews =
-  | { kind: 'progress'; rehearsal: Rehearsal; done: number }
-  | { kind: 'neighbours'; neighbours: RankedNeighbour[] }
+  { kind: 'progress'; rehearsal: Rehearsal } | { kind: 'neighbours'; neighbours: RankedNeighbour[] }
 
 const classes = 1000
 const chunk = 50
 const neighbourClasses = 300
-const worthAPress = 0.03
 const seed = 20260301
 
-const seeded = () => {
-  const generator = xoroshiro128plus(seed)
-  return () => uniformFloat64(generator)
-}
 const tell = (news: RehearsalNews) => postMessage(news)
 
 onmessage = ({ data: { plan, expected, groups } }: MessageEvent<RehearsalJob>) => {
-  const random = seeded()
+  const random = seededRandom(seed)
   let rehearsal = noRehearsal
   while (rehearsal.classes < classes) {
     rehearsal = rehearse(plan, expected, groups, chunk, random, rehearsal)
-    tell({ kind: 'progress', rehearsal, done: rehearsal.classes / classes })
+    tell({ kind: 'progress', rehearsal })
   }
-  const share = rehearsal.right / rehearsal.classes
-  const ranked = neighbourPlans(plan, expected)
-    .map((neighbour) => ({
-      ...neighbour,
-      gain:
-        rehearse(neighbour.plan, neighbour.expected, groups, neighbourClasses, seeded()).right /
-          neighbourClasses -
-        share,
-    }))
-    .filter((neighbour) => neighbour.gain >= worthAPress)
-    .sort((a, b) => gainPerMinute(b) - gainPerMinute(a))
-  tell({ kind: 'neighbours', neighbours: ranked })
-}
-
-/** What costs no time is worth as much as if it cost half a minute. */
-function gainPerMinute({ gain, extraMinutes }: RankedNeighbour): number {
-  return gain / Math.max(0.5, extraMinutes)
+  tell({
+    kind: 'neighbours',
+    neighbours: rankNeighbours(plan, expected, groups, rehearsal, neighbourClasses, () => seededRandom(seed)),
+  })
 }

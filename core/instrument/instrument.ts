@@ -14,8 +14,14 @@ export interface Instrument {
   secondsPerReading: number
 }
 
+/** An instrument on the shelf: what it is called there, and what it measures. */
+export interface CupboardInstrument extends Instrument {
+  id: string
+  dimension: Dimension
+}
+
 /** The cupboard of instruments that a new plan can choose from. */
-export const instrumentCupboard: (Instrument & { id: string; dimension: Dimension })[] = [
+export const instrumentCupboard: CupboardInstrument[] = [
   cupboard('metre-stick', 'metre stick', 'length', 'cm', 1, 10, 0, 100, 8),
   cupboard('tape', 'tape measure', 'length', 'cm', 1, 10, 0, 300, 10),
   cupboard('ruler', 'ruler', 'length', 'mm', 1, 10, 0, 300, 8),
@@ -41,4 +47,16 @@ function cupboard(
   secondsPerReading: number,
 ) {
   return { id, name, dimension, unit, smallestMark, numberedEvery, least, greatest, secondsPerReading }
+}
+
+/**
+ * An instrument taken out of the cupboard into a plan, without its label on the shelf.
+ * @example fromCupboard(instrumentCupboard[0]!).name // 'metre stick'
+ */
+export function fromCupboard({
+  id: _id,
+  dimension: _dimension,
+  ...instrument
+}: CupboardInstrument): Instrument {
+  return instrument
 }

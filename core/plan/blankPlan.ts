@@ -1,5 +1,5 @@
 import type { AgeBand } from '../class'
-import { instrumentCupboard } from '../instrument'
+import { fromCupboard, instrumentCupboard } from '../instrument'
 import type { Plan, Summary } from './plan'
 
 /** Tries and summary that suit an age, where the school has not said otherwise. */
@@ -22,7 +22,7 @@ export function defaultsForAge(age: AgeBand): AgeDefaults {
  * @example blankPlan('5-7').tries // 2
  */
 export function blankPlan(age: AgeBand): Plan {
-  const { id: _id, dimension: _dimension, ...instrument } = instrumentCupboard[0]!
+  const instrument = fromCupboard(instrumentCupboard[0]!)
   return {
     title: '',
     question: '',

@@ -36,3 +36,24 @@ export function groupProgress(
   const open = slots.filter((slot) => !states.get(slotKey(slot))?.counted)
   return { done: slots.length - open.length, needed: slots.length, next: open[0] ?? null }
 }
+
+/**
+ * How many of the slots at each level hold a counted reading, over all groups that test it, by level id.
+ * @param groupIds the groups of the class, in order
+ * @example levelProgress(plan, ['a', 'b'], readings).get('h20') // { done: 2, needed: 6 }
+ */
+export function levelProgress(
+  plan: Plan,
+  groupIds: readonly string[],
+  readings: readonly Reading[],
+): Map<string, { done: number; needed: number }> {
+  const states = slotStates(readings)
+  const levels = new Map(plan.levels.map((level) => [level.id, { done: 0, needed: 0 }]))
+  for (const [place, groupId] of groupIds.entries())
+    for (const slot of groupSlots(plan, groupId, place)) {
+      const level = levels.get(slot.levelId)!
+      level.needed++
+      if (states.get(slotKey(slot))?.counted) level.done++
+    }
+  return levels
+}

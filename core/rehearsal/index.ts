@@ -1,10 +1,6 @@
 export { rehearse, noRehearsal, type ClassOutcome, type ExampleClass, type Rehearsal } from './rehearse'
-export {
-  classAssumptions,
-  expectedValues,
-  virtualClass,
-  type Random,
-  type VirtualClass,
-} from './virtualClass'
+export { classAssumptions, expectedValues, virtualClass, type VirtualClass } from './virtualClass'
+export { normalRandom, seededRandom, type Random } from './random'
+export { rankNeighbours, type RankedNeighbour } from './rankNeighbours'
 export { neighbourPlans, testingMinutes, type NeighbourPlan } from './neighbours'
 export { showsCheck, type ShowsCheck } from './showsCheck'

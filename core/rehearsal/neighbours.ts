@@ -1,4 +1,4 @@
-import { instrumentCupboard } from '../instrument'
+import { fromCupboard, instrumentCupboard } from '../instrument'
 import { levelsForGroup, planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { expectedValues } from './virtualClass'
@@ -40,10 +40,10 @@ export function neighbourPlans(plan: Plan, expected: Expectation): NeighbourPlan
     neighbours.push(made(`${plan.tries + 1} tries instead of ${plan.tries}`, { tries: plan.tries + 1 }))
   const wider = widerLevels(plan, expected)
   if (wider) neighbours.push(made(wider.label, { levels: wider.levels }, wider.expected))
-  for (const other of otherInstruments(plan)) {
-    const { id: _id, dimension: _dimension, ...instrument } = other
-    neighbours.push(made(`A ${other.name} instead`, { measured: { ...plan.measured, instrument } }))
-  }
+  for (const other of otherInstruments(plan, expected))
+    neighbours.push(
+      made(`A ${other.name} instead`, { measured: { ...plan.measured, instrument: fromCupboard(other) } }),
+    )
   return neighbours
 }
 
@@ -67,9 +67,9 @@ function widerLevels(
 }
 
 /** Instruments of the cupboard that are finer and still long enough, or longer where the scale is too short. */
-function otherInstruments(plan: Plan) {
+function otherInstruments(plan: Plan, expected: Expectation) {
   const now = plan.measured.instrument
-  const largest = plan.expected ? Math.max(...expectedValues(plan, plan.expected).values()) : now.greatest
+  const largest = Math.max(...expectedValues(plan, expected).values())
   const { dimension } = unitDefinition(now.unit)
   return instrumentCupboard.filter((other) => {
     if (other.dimension !== dimension || other.unit !== now.unit || other.name === now.name) return false

@@ -1,22 +1,17 @@
 import fc from 'fast-check'
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 import { describe, expect, it } from 'vitest'
 import {
   expectedValues,
   neighbourPlans,
   noRehearsal,
   rehearse,
+  seededRandom,
   showsCheck,
   testingMinutes,
   virtualClass,
 } from '.'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 
-const seeded = (seed: number) => {
-  const generator = xoroshiro128plus(seed)
-  return () => uniformFloat64(generator)
-}
 const plan = examplePlan()
 const plainly = { first: 11, last: 33, apart: 2 }
 
@@ -52,7 +47,7 @@ describe('virtualClass', () => {
             plan,
             { first, last, apart: 5 },
             groups,
-            seeded(seed),
+            seededRandom(seed),
           )
           const values = cells.flatMap((cell) => cell.values)
           expect(values).toHaveLength(groups * 9)
@@ -74,7 +69,7 @@ describe('virtualClass', () => {
       tries: 2,
       measured: { ...plan.measured, instrument: { ...plan.measured.instrument, smallestMark: 0.01 } },
     })
-    const random = seeded(5)
+    const random = seededRandom(5)
     let sum = 0
     let count = 0
     for (let index = 0; index < 400; index++)
@@ -93,44 +88,48 @@ describe('virtualClass', () => {
 
 describe('rehearse', () => {
   it('is the same for the same seed, and can be continued', () => {
-    const whole = rehearse(plan, plainly, 6, 60, seeded(1))
-    const random = seeded(1)
+    const whole = rehearse(plan, plainly, 6, 60, seededRandom(1))
+    const random = seededRandom(1)
     expect(rehearse(plan, plainly, 6, 40, random, rehearse(plan, plainly, 6, 20, random))).toEqual(whole)
     expect(whole.right + whole.wrong + whole.open).toBe(60)
     expect(whole.examples).toHaveLength(12)
   })
 
   it('sees a plain effect nearly always and a hidden one seldom', () => {
-    const plain = rehearse(plan, plainly, 6, 200, seeded(2))
-    const hidden = rehearse(plan, { first: 20, last: 22, apart: 12 }, 2, 200, seeded(2))
+    const plain = rehearse(plan, plainly, 6, 200, seededRandom(2))
+    const hidden = rehearse(plan, { first: 20, last: 22, apart: 12 }, 2, 200, seededRandom(2))
     expect(plain.right / 200).toBeGreaterThan(0.95)
     expect(hidden.right / 200).toBeLessThan(0.5)
   })
 
   it('is rarely wrong where there is nothing to see', () => {
     // A true difference of two marks in a spread of twenty: a clear answer either way is luck, at most 1 in 20.
-    const { wrong } = rehearse(plan, { first: 50, last: 52, apart: 20 }, 6, 400, seeded(3))
+    const { wrong } = rehearse(plan, { first: 50, last: 52, apart: 20 }, 6, 400, seededRandom(3))
     expect(wrong / 400).toBeLessThan(0.05)
   })
 
   it('knows what the right answer is: falling, the best kind at either end, or no difference', () => {
-    expect(rehearse(plan, { first: 33, last: 11, apart: 2 }, 6, 50, seeded(4)).right).toBeGreaterThan(45)
+    expect(rehearse(plan, { first: 33, last: 11, apart: 2 }, 6, 50, seededRandom(4)).right).toBeGreaterThan(
+      45,
+    )
     const kinds = kindsPlan(['a', 'b', 'c'])
-    expect(rehearse(kinds, { first: 10, last: 40, apart: 2 }, 6, 50, seeded(4)).right).toBeGreaterThan(45)
+    expect(rehearse(kinds, { first: 10, last: 40, apart: 2 }, 6, 50, seededRandom(4)).right).toBeGreaterThan(
+      45,
+    )
     expect(
-      rehearse({ ...kinds, best: 'least' }, { first: 10, last: 40, apart: 2 }, 6, 50, seeded(4)).right,
+      rehearse({ ...kinds, best: 'least' }, { first: 10, last: 40, apart: 2 }, 6, 50, seededRandom(4)).right,
     ).toBeGreaterThan(40)
-    expect(rehearse(plan, { first: 20, last: 20, apart: 0 }, 6, 50, seeded(4)).wrong).toBeLessThan(5)
+    expect(rehearse(plan, { first: 20, last: 20, apart: 0 }, 6, 50, seededRandom(4)).wrong).toBeLessThan(5)
   })
 
   it('notices readings that stop at the end of the scale', () => {
-    const { clipped, readings } = rehearse(plan, { first: 60, last: 140, apart: 4 }, 6, 50, seeded(5))
+    const { clipped, readings } = rehearse(plan, { first: 60, last: 140, apart: 4 }, 6, 50, seededRandom(5))
     expect(clipped / readings).toBeGreaterThan(0.3)
   })
 
   it('refuses a plan with nothing to compare', () => {
-    expect(() => rehearse(examplePlan({ levels: [] }), plainly, 6, 1, seeded(1))).toThrow(RangeError)
-    expect(() => rehearse(examplePlan({ tries: 0 }), plainly, 6, 1, seeded(1))).toThrow(RangeError)
+    expect(() => rehearse(examplePlan({ levels: [] }), plainly, 6, 1, seededRandom(1))).toThrow(RangeError)
+    expect(() => rehearse(examplePlan({ tries: 0 }), plainly, 6, 1, seededRandom(1))).toThrow(RangeError)
   })
 })
 
@@ -160,9 +159,11 @@ describe('neighbourPlans', () => {
 
   it('keeps what the neighbour changes to what it says: a try more shows at least as much', () => {
     const weak = { first: 20, last: 26, apart: 6 }
-    const now = rehearse(plan, weak, 4, 600, seeded(8)).right
+    const now = rehearse(plan, weak, 4, 600, seededRandom(8)).right
     const [more] = neighbourPlans(plan, weak)
-    expect(rehearse(more!.plan, more!.expected, 4, 600, seeded(8)).right).toBeGreaterThanOrEqual(now - 15)
+    expect(rehearse(more!.plan, more!.expected, 4, 600, seededRandom(8)).right).toBeGreaterThanOrEqual(
+      now - 15,
+    )
   })
 })
 

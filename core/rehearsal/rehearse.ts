@@ -1,6 +1,7 @@
 import { judgeCells, levelResults, resolutionOf, type Evidence } from '../evidence'
 import { orderedLevels, type Expectation, type Plan } from '../plan'
-import { expectedValues, virtualClass, type Random } from './virtualClass'
+import type { Random } from './random'
+import { expectedValues, virtualClass } from './virtualClass'
 
 /** How one virtual class ended: it saw a clear right answer, a clear wrong one, or none. */
 export type ClassOutcome = 'right' | 'wrong' | 'open'

@@ -3,9 +3,7 @@ import { summariseCell, type Cell } from '../evidence'
 import { reactionSd } from '../instrument'
 import { levelsForGroup, orderedLevels, type Expectation, type Plan } from '../plan'
 import { convertUnit, roundToMark, unitDefinition } from '../quantity'
-
-/** A source of numbers from 0 (included) to 1 (excluded). */
-export type Random = () => number
+import { normalRandom, type Random } from './random'
 
 /** What is assumed of every class, and may be argued about. */
 export const classAssumptions = {
@@ -40,7 +38,7 @@ export function virtualClass(
   random: Random,
 ): VirtualClass {
   const { unit, instrument } = plan.measured
-  const normal = normals(random)
+  const normal = normalRandom(random)
   const atLevel = expectedValues(plan, expected)
   const reaction =
     unitDefinition(unit).dimension === 'time' ? convertUnit(reactionSd, 's', unit) * Math.SQRT2 : 0
@@ -90,20 +88,4 @@ export function expectedValues(
       to === from ? mean([first, last]) : first + ((last - first) * (places[index]! - from)) / (to - from),
     ]),
   )
-}
-
-/** Normal numbers in pairs from uniform ones (Box and Muller, 1958). */
-function normals(random: Random): () => number {
-  let spare: number | null = null
-  return () => {
-    if (spare !== null) {
-      const kept = spare
-      spare = null
-      return kept
-    }
-    const radius = Math.sqrt(-2 * Math.log(1 - random()))
-    const angle = 2 * Math.PI * random()
-    spare = radius * Math.sin(angle)
-    return radius * Math.cos(angle)
-  }
 }

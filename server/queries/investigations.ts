@@ -9,7 +9,10 @@ import type { Database } from '../database/database'
 import { investigations } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
-/** Everything that a new lesson can start from: the starters that ship, then the school's own. */
+/**
+ * Everything that a new lesson can start from: the starters that ship, then the school's own. A question
+ * that somebody has only begun with is no plan to start from.
+ */
 export async function listInvestigations(db: Database): Promise<InvestigationDto[]> {
   const rows = await db.select().from(investigations).orderBy(desc(investigations.madeAt))
   return [
@@ -21,7 +24,7 @@ export async function listInvestigations(db: Database): Promise<InvestigationDto
       about,
     })),
     ...rows
-      .filter((row) => row.starterId === null && row.plan.question !== '')
+      .filter((row) => row.starterId === null && row.plan.levels.length > 0)
       .map(({ id, plan }) => ({
         id,
         kind: 'investigation' as const,

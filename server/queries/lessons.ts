@@ -20,7 +20,8 @@ export type LessonOrigin =
 
 type LessonRow = typeof lessons.$inferSelect
 
-async function findLesson(db: Database, id: string): Promise<LessonRow> {
+/** A lesson's own row; one that was taken off the logbook is not found. */
+export async function findLesson(db: Database, id: string): Promise<LessonRow> {
   const [row] = await db
     .select()
     .from(lessons)

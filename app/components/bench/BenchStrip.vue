@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { levelName, orderedLevels } from '#core/plan'
 import { printQuantity, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/evidence'
-import { slotKey } from '#core/record'
+import { levelProgress } from '#core/record'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../../stores/lesson'
 
@@ -21,27 +21,19 @@ function toScale(value: number | null): number {
   return value === null ? 0 : Math.abs(value) / largest.value
 }
 
-function readingsAt(levelId: string) {
-  const slots = store.groups.flatMap((group, place) =>
-    store.progress[place] && store.progress[place]!.needed > 0
-      ? Array.from({ length: store.plan.tries }, (_, index) => ({
-          groupId: group.id,
-          levelId,
-          tryNumber: index + 1,
-        }))
-      : [],
-  )
-  return {
-    done: slots.filter((slot) => store.slots.get(slotKey(slot))?.counted).length,
-    needed: slots.length,
-  }
-}
+const tested = computed(() =>
+  levelProgress(
+    store.plan,
+    store.groups.map((group) => group.id),
+    store.readings,
+  ),
+)
 
 const vessels = computed(() =>
   levels.value.map((level) => {
     const name = levelName(store.plan, level)
     if (props.stage === 'test') {
-      const { done, needed } = readingsAt(level.id)
+      const { done, needed } = tested.value.get(level.id)!
       return {
         id: level.id,
         name,

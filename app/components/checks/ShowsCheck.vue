@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed } from 'vue'
-import { showsCheck } from '#core/rehearsal'
+import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
 import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
-import type { RankedNeighbour } from '../../workers/rehearsal.worker'
 
 /** Will the test show anything? Rehearsed in many virtual classes before the real one. */
 const store = useLesson()
 const notices = useNotices()
-const { rehearsal, neighbours, done, stop } = useRehearsal()
+const { rehearsal, neighbours, running, stop } = useRehearsal()
 const check = computed(() =>
   rehearsal.value ? showsCheck(rehearsal.value, store.plan.measured.instrument.name) : null,
 )
@@ -57,7 +56,7 @@ function take(neighbour: RankedNeighbour) {
           <span class="small soft">{{ price(neighbour) }}</span>
         </div>
         <ExampleClasses :examples="rehearsal.examples" />
-        <p v-if="done < 1" class="small soft">
+        <p v-if="running" class="small soft">
           {{ rehearsal.classes }} classes rehearsed
           <VBtn size="x-small" variant="text" @click="stop">Stop</VBtn>
         </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { instrumentCupboard, type Instrument } from '#core/instrument'
+import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
 import { parseQuantity, unitDefinition, units, type Unit } from '#core/quantity'
 import type { Measured } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
@@ -32,14 +32,14 @@ function change(changes: Partial<Measured>, key = '') {
 function chooseInstrument(name: string) {
   const found = instrumentCupboard.find((one) => one.name === name)
   if (!found) return
-  const { id: _id, dimension: _dimension, ...instrument } = found
+  const instrument = fromCupboard(found)
   change({ instrument, unit: found.dimension === dimension.value ? measured.value.unit : instrument.unit })
 }
 
 function changeUnit(unit: Unit) {
   const fitting = instrumentCupboard.find((one) => one.dimension === unitDefinition(unit).dimension)
   if (unitDefinition(unit).dimension === dimension.value || !fitting) return change({ unit })
-  const { id: _id, dimension: _dimension, ...instrument } = fitting
+  const instrument = fromCupboard(fitting)
   change({ unit, instrument })
 }
 

@@ -1,12 +1,15 @@
 import { createEventStream, defineEventHandler, getQuery, getRequestHeader } from 'h3'
+import { useDatabase } from '../../../database/client'
 import { idParam } from '../../../http/defineRoute'
 import { useHub } from '../../../live/hub'
+import { findLesson } from '../../../queries/lessons'
 
 const heartbeatEvery = 15_000
 
 /** The live stream of a lesson: what the screen missed first, then each event as it happens. */
 export default defineEventHandler(async (event) => {
   const lessonId = idParam(event, 'lesson')
+  await findLesson(useDatabase(), lessonId)
   const stream = createEventStream(event)
   const missed = Number(getRequestHeader(event, 'last-event-id') ?? getQuery(event).after ?? 0)
   const leave = useHub().subscribe(lessonId, {
