@@ -1,6 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkEntry, currentReadings, groupProgress, groupSlots, readingHistory, slotStates } from '.'
+import {
+  checkEntry,
+  currentReadings,
+  groupProgress,
+  groupSlots,
+  levelProgress,
+  readingHistory,
+  slotStates,
+} from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { reading, readingsFrom } from '../testing/exampleReadings'
 
@@ -86,6 +94,26 @@ describe('groupProgress', () => {
         readingsFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } }),
       ).next,
     ).toBeNull()
+  })
+})
+
+describe('levelProgress', () => {
+  const readings = readingsFrom({ leaf: { h20: [1, 2, 3], h40: [4] }, bell: { h40: [5] } })
+
+  it('counts over all groups, level by level', () => {
+    expect(Object.fromEntries(levelProgress(examplePlan(), ['leaf', 'bell'], readings))).toEqual({
+      h20: { done: 3, needed: 6 },
+      h40: { done: 2, needed: 6 },
+      h60: { done: 0, needed: 6 },
+    })
+  })
+
+  it('needs only what the groups really test', () => {
+    const shared = levelProgress(examplePlan({ whoTests: 'shared-levels' }), ['leaf', 'bell'], readings)
+    // Leaf tests 20 and 40 cm, Bell 40 and 60 cm.
+    expect([...shared.values()].map((level) => level.needed)).toEqual([3, 6, 3])
+    const together = levelProgress(examplePlan({ whoTests: 'whole-class' }), ['leaf', 'bell'], readings)
+    expect([...together.values()].map((level) => level.needed)).toEqual([3, 3, 3])
   })
 })
 

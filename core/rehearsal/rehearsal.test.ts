@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  normalRandom,
+  rankNeighbours,
   expectedValues,
   neighbourPlans,
   noRehearsal,
@@ -164,6 +166,37 @@ describe('neighbourPlans', () => {
     expect(rehearse(more!.plan, more!.expected, 4, 600, seededRandom(8)).right).toBeGreaterThanOrEqual(
       now - 15,
     )
+  })
+})
+
+describe('rankNeighbours', () => {
+  const weak = { first: 20, last: 26, apart: 6 }
+  const ranked = (expected: typeof weak) => {
+    const rehearsal = rehearse(plan, expected, 4, 400, seededRandom(6))
+    return rankNeighbours(plan, expected, 4, rehearsal, 200, () => seededRandom(6))
+  }
+
+  it('puts levels further apart, which cost no time, before a try more', () => {
+    const all = ranked(weak)
+    expect(all[0]).toMatchObject({ label: '80 cm instead of 60 cm', extraMinutes: 0 })
+    expect(all.every((one) => one.gain >= 0.03)).toBe(true)
+  })
+
+  it('offers nothing where nothing is left to gain', () => {
+    expect(ranked(plainly)).toEqual([])
+  })
+})
+
+describe('random numbers', () => {
+  it('have the mean and spread that they should, the same for the same seed', () => {
+    const normal = normalRandom(seededRandom(11))
+    const some = Array.from({ length: 20_000 }, normal)
+    const mean = some.reduce((sum, one) => sum + one, 0) / some.length
+    const spread = Math.sqrt(some.reduce((sum, one) => sum + (one - mean) ** 2, 0) / some.length)
+    // Five standard errors: 5/√20000 and 5/√40000.
+    expect(Math.abs(mean)).toBeLessThan(0.036)
+    expect(Math.abs(spread - 1)).toBeLessThan(0.025)
+    expect(normalRandom(seededRandom(11))()).toBe(some[0])
   })
 })
 

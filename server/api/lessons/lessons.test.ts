@@ -43,6 +43,8 @@ describe('lessons', () => {
     const list = (await app.call<InvestigationDto[]>('GET', '/api/investigations')).body
     expect(list.filter((one) => one.kind === 'starter').length).toBeGreaterThanOrEqual(3)
     expect(list.some((one) => one.id === opened.body.id)).toBe(true)
+    // A question that was only begun with is no plan to start from.
+    expect(list.some((one) => one.question === 'Why is it so?')).toBe(false)
   })
 
   it('are listed with question, answer and how far they are, and can be taken off and put back', async () => {

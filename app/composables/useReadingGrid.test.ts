@@ -1,0 +1,113 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { readingHistory } from '#core/record'
+import { examplePlan } from '../../core/testing/examplePlan'
+import { useLesson } from '../stores/lesson'
+import { fakeServer, lessonDto } from '../testing/fakeServer'
+import { useReadingGrid } from './useReadingGrid'
+
+const slot = (groupId: string, levelId: string, tryNumber: number) => ({ groupId, levelId, tryNumber })
+const first = slot('leaf', 'h20', 1)
+
+let grid: ReturnType<typeof useReadingGrid>
+async function open(changes = {}) {
+  fakeServer(({ method }) =>
+    method === 'GET' ? { body: lessonDto({ plan: examplePlan(changes) }) } : { body: { added: [] } },
+  )
+  await useLesson().load('one')
+  grid = useReadingGrid()
+}
+beforeEach(() => open())
+afterEach(() => vi.unstubAllGlobals())
+
+function type(where: typeof first, text: string): boolean {
+  grid.draft(where, text)
+  return grid.settle(where)
+}
+
+describe('the grid', () => {
+  it('has a column for each level and try, and a row for each group', () => {
+    expect(grid.columns.value).toHaveLength(9)
+    expect(grid.rows.value.map((row) => row.group.id)).toEqual(['leaf', 'bell', 'key'])
+  })
+
+  it('closes the places that a group does not test', async () => {
+    await open({ whoTests: 'shared-levels' })
+    expect(grid.rows.value.map((row) => row.tests.size)).toEqual([2, 2, 2])
+    await open({ whoTests: 'whole-class' })
+    expect(grid.rows.value.map((row) => row.tests.size)).toEqual([3, 0, 0])
+  })
+
+  it('takes numbers as people type them and shows them on the instrument’s marks', () => {
+    expect(type(first, '0.12 m')).toBe(true)
+    expect(grid.textOf(first)).toBe('12')
+    expect(useLesson().readings).toMatchObject([
+      { value: 12, typed: '0.12 m', source: 'desk', supersedes: null },
+    ])
+    type(slot('leaf', 'h20', 2), '12,5')
+    expect(grid.textOf(slot('leaf', 'h20', 2))).toBe('12.5')
+    expect(grid.hint.value).toMatchObject({ where: 'leaf, 20 cm, try 2', suggestion: 13 })
+    grid.takeSuggestion()
+    expect(grid.textOf(slot('leaf', 'h20', 2))).toBe('13')
+  })
+
+  it('leaves text that is no number where it was typed', () => {
+    expect(type(first, 'ten')).toBe(false)
+    expect([grid.textOf(first), useLesson().readings]).toEqual(['ten', []])
+    expect(grid.hint.value?.message).toMatch(/not a number/)
+  })
+
+  it('records nothing for the same value again, and for nothing', () => {
+    type(first, '12')
+    type(first, '12.0')
+    type(slot('bell', 'h20', 1), '  ')
+    expect(useLesson().readings).toHaveLength(1)
+  })
+
+  it('corrects, sets aside and undoes by adding readings', () => {
+    type(first, '120')
+    type(first, '12')
+    expect(grid.textOf(first)).toBe('12')
+    grid.undo()
+    expect(grid.textOf(first)).toBe('120')
+    grid.setAside(first, 'pushed or bumped')
+    expect(grid.textOf(first)).toBe('')
+    grid.undo()
+    expect(grid.textOf(first)).toBe('120')
+    expect(readingHistory(useLesson().readings)).toHaveLength(5)
+    expect(grid.stateOf(first)?.setAside).toEqual([])
+  })
+
+  it('undoes a first entry by taking it out of the count, and then has nothing left to undo', () => {
+    type(first, '12')
+    expect(grid.undo()).toEqual(first)
+    expect(grid.stateOf(first)).toMatchObject({
+      counted: null,
+      setAside: [{ value: 12, reason: 'typed by mistake' }],
+    })
+    expect(grid.undo()).toBeNull()
+  })
+
+  it('empties a place when its text is deleted', () => {
+    type(first, '12')
+    type(first, '')
+    expect(grid.stateOf(first)?.counted).toBeNull()
+  })
+
+  it('pastes a block, keeps what it cannot read in sight and counts what falls outside', () => {
+    expect(grid.paste('11\t12\t13\n14\tx\t0.16 m\n', 1, 0)).toEqual({ taken: 5, left: 1 })
+    expect(
+      ['bell', 'key'].map((group) => [1, 2, 3].map((one) => grid.textOf(slot(group, 'h20', one)))),
+    ).toEqual([
+      ['11', '12', '13'],
+      ['14', 'x', '16'],
+    ])
+    expect(grid.paste('1\t2\n3\t4', 2, 8)).toEqual({ taken: 1, left: 3 })
+  })
+
+  it('shows extra tries that were made with an earlier plan', async () => {
+    type(slot('leaf', 'h20', 3), '15')
+    useLesson().editPlan({ tries: 2 })
+    expect(grid.columns.value.filter((column) => column.levelId === 'h20')).toHaveLength(3)
+    expect(grid.columns.value.filter((column) => column.levelId === 'h40')).toHaveLength(2)
+  })
+})

@@ -1,0 +1,241 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { LessonDto } from '#shared/types/api'
+import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../testing/fakeServer'
+import { reading } from '../../core/testing/exampleReadings'
+import { useLesson } from './lesson'
+import { useNotices } from './notices'
+
+let server: ReturnType<typeof fakeServer>
+let held: LessonDto
+
+/** A server that keeps one lesson and refuses a version that is not its own. */
+function keep({ method, path, body }: SentRequest): Answer {
+  if (method === 'GET') return { body: held }
+  const { version, plan, conclusion } = body as {
+    version: number
+    plan: LessonDto['plan']
+    conclusion: LessonDto['conclusion']
+  }
+  if (path.endsWith('/plan')) {
+    if (version !== held.planVersion) return refusal(409, 'conflict')
+    held = { ...held, plan, planVersion: version + 1 }
+    return { body: { planVersion: held.planVersion } }
+  }
+  if (path.endsWith('/conclusion')) {
+    if (version !== held.conclusionVersion) return refusal(409, 'conflict')
+    held = { ...held, conclusion, conclusionVersion: version + 1 }
+    return { body: { conclusionVersion: held.conclusionVersion } }
+  }
+  return { body: {} }
+}
+
+beforeEach(async () => {
+  vi.useFakeTimers()
+  held = lessonDto()
+  server = fakeServer(keep)
+  await useLesson().load('one')
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+const later = (milliseconds = 400) => vi.advanceTimersByTimeAsync(milliseconds)
+
+describe('the plan of an open lesson', () => {
+  it('is saved a moment after the last edit, in one request, with its version', async () => {
+    const store = useLesson()
+    store.editPlan({ question: 'a' }, 'question')
+    store.editPlan({ question: 'ab' }, 'question')
+    expect(store.saving).toBe('waiting')
+    await later()
+    expect(server.of('PUT').map((one) => one.body)).toEqual([
+      { plan: { ...lessonDto().plan, question: 'ab' }, version: 0 },
+    ])
+    expect([store.saving, store.open.planVersion]).toEqual(['saved', 1])
+  })
+
+  it('undoes quick edits of one field together, others one by one', () => {
+    const store = useLesson()
+    store.editPlan({ question: 'a' }, 'question')
+    store.editPlan({ question: 'ab' }, 'question')
+    store.editPlan({ tries: 5 })
+    store.undoPlan()
+    expect(store.plan).toMatchObject({ question: 'ab', tries: 3 })
+    store.undoPlan()
+    expect(store.plan.question).toBe(lessonDto().plan.question)
+    store.undoPlan()
+    expect(store.past).toEqual([])
+  })
+
+  it('saves one edit after the other, though the first answer is slow', async () => {
+    const store = useLesson()
+    let answerFirst = () => {}
+    server.answerWith((request) =>
+      request.method === 'PUT' && server.of('PUT').length === 1
+        ? new Promise((done) => (answerFirst = () => done(keep(request))))
+        : keep(request),
+    )
+    store.editPlan({ tries: 4 })
+    await later()
+    store.editPlan({ tries: 5 })
+    await later()
+    expect(server.of('PUT')).toHaveLength(1)
+    answerFirst()
+    await later()
+    expect(server.of('PUT').map((one) => (one.body as { version: number }).version)).toEqual([0, 1])
+    expect([held.plan.tries, store.saving]).toEqual([5, 'saved'])
+  })
+
+  it('keeps what is being saved when another screen’s plan arrives in between, and gives it back on undo', async () => {
+    const store = useLesson()
+    let answerFirst = () => {}
+    server.answerWith((request) =>
+      request.method === 'PUT'
+        ? new Promise((done) => (answerFirst = () => done(keep(request))))
+        : keep(request),
+    )
+    store.editPlan({ question: 'mine' })
+    await later()
+    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 1, seq: 1 }
+    store.apply({ kind: 'plan', plan: held.plan, planVersion: 1, seq: 1 })
+    expect(store.plan.question).toBe('mine')
+    answerFirst()
+    await later()
+    expect(store.plan.question).toBe('theirs')
+    server.answerWith(keep)
+    store.undoPlan()
+    await later()
+    expect(held.plan.question).toBe('mine')
+  })
+
+  it('stays on the screen and is sent again when the server is not reached', async () => {
+    const store = useLesson()
+    server.answerWith(() => 'offline')
+    store.editPlan({ tries: 7 })
+    await later()
+    expect([store.plan.tries, store.saving]).toEqual([7, 'refused'])
+    server.answerWith(keep)
+    await later(4000)
+    expect([held.plan.tries, store.saving]).toEqual([7, 'saved'])
+  })
+
+  it('points at the field that the server refuses and keeps the rest', async () => {
+    const store = useLesson()
+    server.answerWith(() =>
+      refusal(400, 'invalid', [{ path: 'plan.measured.unit', message: 'There are readings.' }]),
+    )
+    store.editPlan({ tries: 8 })
+    await later()
+    expect(store.planProblems).toEqual([{ path: 'measured.unit', message: 'There are readings.' }])
+    expect(store.plan.tries).toBe(8)
+    server.answerWith(keep)
+    store.editPlan({ tries: 9 })
+    await later()
+    expect([store.planProblems, held.plan.tries]).toEqual([[], 9])
+  })
+
+  it('is saved before another lesson is opened, and a late answer does not bring the old one back', async () => {
+    const store = useLesson()
+    store.editPlan({ tries: 6 })
+    let answerOne = () => {}
+    const loading = store.load('two')
+    await vi.waitFor(() => expect(held.plan.tries).toBe(6))
+    await loading
+    server.answerWith(({ path }) =>
+      path.endsWith('/one')
+        ? new Promise((done) => (answerOne = () => done({ body: lessonDto() })))
+        : { body: lessonDto({ id: 'three' }) },
+    )
+    const first = store.load('one')
+    const second = store.load('three')
+    await second
+    answerOne()
+    await first
+    expect(store.open.id).toBe('three')
+  })
+})
+
+describe('what other screens do', () => {
+  it('appears once, whichever way it is heard', () => {
+    const store = useLesson()
+    const one = reading({ id: 'r', groupId: 'leaf', value: 12 })
+    store.apply({ kind: 'readings', readings: [one], seq: 1 })
+    store.apply({ kind: 'readings', readings: [one], seq: 1 })
+    store.apply({ kind: 'readings', readings: [one], seq: 2 })
+    expect(store.readings).toEqual([one])
+    expect(store.progress.map((group) => group.done)).toEqual([1, 0, 0])
+    expect(store.evidence.results[0]!.centre).toBe(12)
+  })
+
+  it('is fetched anew when an event was missed', async () => {
+    held = { ...held, readings: [reading({ groupId: 'bell' })], seq: 5 }
+    useLesson().apply({ kind: 'lesson', date: '2026-03-10', stage: 'test', seq: 5 })
+    await later()
+    expect(useLesson().open).toMatchObject({ seq: 5, readings: held.readings })
+  })
+
+  it('shows another day, stage, class and prediction', () => {
+    const store = useLesson()
+    const { class: own } = store.open
+    store.apply({ kind: 'lesson', date: '2026-03-12', stage: 'test', seq: 1 })
+    store.apply({ kind: 'class', class: { ...own, name: 'Renamed' }, seq: 2 })
+    const prediction = {
+      groupId: 'leaf',
+      answer: { format: 'direction' as const, direction: 'more' as const },
+      because: '',
+      madeAt: '',
+      late: false,
+    }
+    store.apply({ kind: 'prediction', prediction, seq: 3 })
+    store.apply({ kind: 'prediction', prediction: { ...prediction, because: 'x' }, seq: 4 })
+    expect(store.open).toMatchObject({
+      date: '2026-03-12',
+      stage: 'test',
+      class: { name: 'Renamed' },
+      predictions: [{ because: 'x' }],
+    })
+  })
+})
+
+describe('the conclusion of an open lesson', () => {
+  it('puts what was typed here on top of what another screen wrote', async () => {
+    const store = useLesson()
+    held = {
+      ...held,
+      conclusion: { ...held.conclusion, better: 'theirs', dissent: 'theirs' },
+      conclusionVersion: 3,
+    }
+    store.editConclusion({ dissent: 'mine' })
+    await later()
+    await later()
+    expect(held.conclusion).toMatchObject({ better: 'theirs', dissent: 'mine' })
+    expect([store.saving, store.open.conclusionVersion]).toEqual(['saved', 4])
+  })
+
+  it('tells why it is not saved and keeps it', async () => {
+    const store = useLesson()
+    server.answerWith(() => refusal(400, 'invalid'))
+    store.editConclusion({ nextQuestion: 'On carpet?' })
+    await later()
+    expect([store.saving, store.open.conclusion.nextQuestion, useNotices().current?.text]).toEqual([
+      'refused',
+      'On carpet?',
+      'refused: invalid',
+    ])
+  })
+})
+
+describe('a lesson that is not there', () => {
+  it('leaves words why', async () => {
+    server.answerWith(() => refusal(404, 'not-found'))
+    await useLesson().load('gone')
+    expect([useLesson().problem, useLesson().lesson]).toEqual(['refused: not-found', null])
+  })
+
+  it('goes back to its day when the new one is refused', async () => {
+    server.answerWith(() => refusal(400, 'invalid'))
+    await useLesson().setDate('2026-99-99')
+    expect(useLesson().open.date).toBe('2026-03-09')
+  })
+})

@@ -1,0 +1,79 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { vi } from 'vitest'
+import { emptyConclusion } from '#core/conclusion'
+import { examplePlan } from '../../core/testing/examplePlan'
+import type { ApiProblem, LessonDto } from '#shared/types/api'
+
+/** A lesson of three groups as the server would send it. */
+export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
+  const groups = (['leaf', 'bell', 'key'] as const).map((emblem) => ({ id: emblem, name: emblem, emblem }))
+  return {
+    id: 'one',
+    investigationId: 'i',
+    class: { id: 'c', name: 'Heron', ageBand: '7-9', vocabulary: 'plain', groups, children: 12 },
+    date: '2026-03-09',
+    stage: 'plan',
+    plan: examplePlan(),
+    planVersion: 0,
+    conclusion: emptyConclusion,
+    conclusionVersion: 0,
+    predictions: [],
+    readings: [],
+    seq: 0,
+    ...changes,
+  }
+}
+
+export interface SentRequest {
+  method: string
+  path: string
+  body: never
+}
+
+/** What a fake server answers: a body, or a status with a problem; `offline` is no answer at all. */
+export type Answer = { body: unknown } | { status: number; problem: ApiProblem['error'] } | 'offline'
+
+/**
+ * Stands in for the network and the browser's store: every request is noted and answered by the test, now or
+ * later. Gives back the requests so far and how to change the answers.
+ */
+export function fakeServer(answer: (request: SentRequest) => Answer | Promise<Answer>) {
+  const sent: SentRequest[] = []
+  const entries = new Map<string, string>()
+  let answering = answer
+  vi.stubGlobal('localStorage', {
+    get length() {
+      return entries.size
+    },
+    key: (index: number) => [...entries.keys()][index] ?? null,
+    getItem: (key: string) => entries.get(key) ?? null,
+    setItem: (key: string, value: string) => void entries.set(key, value),
+    removeItem: (key: string) => void entries.delete(key),
+  })
+  vi.stubGlobal('fetch', async (path: string, { method, body }: { method: string; body?: string }) => {
+    const request = { method, path, body: (body === undefined ? undefined : JSON.parse(body)) as never }
+    sent.push(request)
+    const came = await answering(request)
+    if (came === 'offline') throw new TypeError('no network')
+    return 'body' in came
+      ? new Response(JSON.stringify(came.body), { status: 200 })
+      : new Response(JSON.stringify({ error: came.problem }), { status: came.status })
+  })
+  setActivePinia(createPinia())
+  return {
+    sent,
+    kept: entries,
+    answerWith: (next: typeof answer) => (answering = next),
+    of: (method: string) => sent.filter((request) => request.method === method),
+  }
+}
+
+/** A refusal as the server words it. */
+export const refusal = (
+  status: number,
+  code: ApiProblem['error']['code'],
+  fields: ApiProblem['error']['fields'] = [],
+): Answer => ({
+  status,
+  problem: { code, message: `refused: ${code}`, fields },
+})
