@@ -12,8 +12,9 @@ const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class
 <template>
   <section class="step">
     <h1>
-      Practise first: {{ store.plan.practiceTries }}
-      {{ store.plan.practiceTries === 1 ? 'try' : 'tries' }} that do not count
+      Practise first:
+      {{ store.plan.practiceTries === 1 ? 'one try that does' : `${store.plan.practiceTries} tries that do` }}
+      not count
     </h1>
     <ol v-if="store.plan.steps.length">
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>

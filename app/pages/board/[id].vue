@@ -14,6 +14,7 @@ const { connected } = useLiveLesson(id)
 const { toggle, isSupported } = useFullscreen()
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
+const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
 const footing = computed(() => {
   if (!store.lesson) return ''
   const answer = classAnswer(store.plan, store.open.conclusion)
@@ -43,17 +44,17 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <div class="wall">
         <ResultsChart
           v-if="done > 0"
-          :size="{ text: 28, symbol: 26, summary: needed > 0 && done === needed }"
+          :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
         />
         <p v-else class="waiting">The first dot will land here.</p>
       </div>
-      <ul class="groups" aria-label="How far each group is">
+      <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
         <li
           v-for="(group, place) in store.groups"
           :key="group.id"
           :class="{ all: store.progress[place]!.done === store.progress[place]!.needed }"
         >
-          <GroupEmblem :emblem="group.emblem" :size="52" named name="" />
+          <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
           <span
             ><b class="number"
               >{{ store.progress[place]!.done }}<small>/{{ store.progress[place]!.needed }}</small></b
@@ -116,6 +117,20 @@ h1 {
   flex-wrap: wrap;
   gap: 8px 26px;
   justify-content: space-between;
+}
+
+.groups.crowded {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 4px 8px;
+}
+
+.crowded li {
+  padding-block: 0;
+}
+
+.crowded .name {
+  line-height: 1;
 }
 
 .groups li {

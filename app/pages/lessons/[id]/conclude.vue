@@ -11,7 +11,7 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
 <template>
   <div class="stack">
     <div class="spread">
-      <h1>{{ store.plan.question || 'No question yet' }}</h1>
+      <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
       <div class="row">
         <VBtn
           variant="text"
@@ -41,7 +41,7 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
       <NuxtLink :to="`/lessons/${store.open.id}/test`">Go on in Test</NuxtLink>.
     </p>
     <ClaimBuilder v-else />
-    <div class="columns">
+    <div class="two-columns">
       <PredictionsMet />
       <section class="panel stack">
         <h2>And then</h2>
@@ -71,20 +71,6 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
 </template>
 
 <style scoped>
-h1 {
-  font-size: 1.25rem;
-}
-
-.columns {
-  display: grid;
-  grid-template-columns: 1.15fr 1fr;
-  gap: 14px;
-  align-items: start;
-}
-
 @media (max-width: 1000px) {
-  .columns {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -9,7 +9,7 @@ if (store.open.stage === 'plan') void store.setStage('pack')
 <template>
   <div class="stack pack">
     <div class="spread">
-      <h1>
+      <h1 class="stage-title">
         Kit for {{ store.groups.length }} groups<template v-if="store.open.class.children"
           >, {{ store.open.class.children }} children</template
         >
@@ -33,7 +33,7 @@ if (store.open.stage === 'plan') void store.setStage('pack')
       </div>
     </div>
     <section class="panel"><KitTable /></section>
-    <div class="columns">
+    <div class="two-columns">
       <section class="panel stack">
         <h2>What a group does</h2>
         <StepsEditor />
@@ -47,20 +47,6 @@ if (store.open.stage === 'plan') void store.setStage('pack')
 </template>
 
 <style scoped>
-h1 {
-  font-size: 1.25rem;
-}
-
-.columns {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 14px;
-  align-items: start;
-}
-
 @media (max-width: 1000px) {
-  .columns {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

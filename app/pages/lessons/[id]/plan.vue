@@ -13,7 +13,7 @@ function setDay(day: string) {
 <template>
   <div class="plan">
     <div class="spread head">
-      <h1>{{ store.plan.question || 'No question yet' }}</h1>
+      <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
       <div class="row tools">
         <VTextField
           :model-value="store.open.date"
@@ -32,7 +32,7 @@ function setDay(day: string) {
         >
       </div>
     </div>
-    <div class="columns">
+    <div class="two-columns">
       <div class="stack">
         <ChangedEditor />
         <MeasuredEditor />
@@ -59,20 +59,6 @@ function setDay(day: string) {
   margin-bottom: 12px;
 }
 
-h1 {
-  font-size: 1.25rem;
-}
-
-.columns {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 14px;
-  align-items: start;
-}
-
 @media (max-width: 1000px) {
-  .columns {
-    grid-template-columns: 1fr;
-  }
 }
 </style>
