@@ -17,7 +17,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   for (const { starter, date, stage, predictions, readings, conclusion } of kestrelLessons(today)) {
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
     for (const { place, answer, because } of predictions)
-      await savePrediction(db, id, groupIds[place]!, answer, because)
+      await savePrediction(db, id, groupIds[place]!, { seat: 0, answer, because })
     if (readings) await addReadings(db, id, simulateReadings(starter, { ...readings, groupIds }, random))
     await saveConclusion(db, id, conclusion, 0)
     await changeLesson(db, id, { stage })

@@ -182,6 +182,7 @@ describe('what other screens do', () => {
     store.apply({ kind: 'class', class: { ...own, name: 'Renamed' }, seq: 2 })
     const prediction = {
       groupId: 'leaf',
+      seat: 0,
       answer: { format: 'direction' as const, direction: 'more' as const },
       because: '',
       madeAt: '',

@@ -2,11 +2,12 @@ import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
-import type { Conclusion, PredictionAnswer } from '#core/conclusion'
+import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
 import { weighEvidence } from '#core/evidence'
 import { kitAmounts } from '#core/kit'
 import { checkFair, type Plan } from '#core/plan'
 import { groupProgress, slotStates } from '#core/record'
+import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
 import { problemWords, request, RequestProblem } from '../api/request'
@@ -14,6 +15,7 @@ import { useNotices } from './notices'
 import { useReadingQueue } from './readingQueue'
 
 const saveAfter = 350
+const samePredictor = (a: PredictorSeat, b: PredictorSeat) => a.groupId === b.groupId && a.seat === b.seat
 const undoSteps = 60
 
 /** The lesson that is open on this screen: its plan, predictions, readings, conclusion, and what the core makes of them. */
@@ -45,7 +47,21 @@ export const useLesson = defineStore('lesson', () => {
   const readings = computed(() => queue.withWaiting(open.value.id, open.value.readings))
   const slots = computed(() => slotStates(readings.value))
   const evidence = computed(() => weighEvidence(plan.value, readings.value))
-  const fair = computed(() => checkFair(plan.value, { age: open.value.class.ageBand, words: words.value }))
+  const fair = computed(() =>
+    checkFair(plan.value, { age: open.value.class.ageBand, words: words.value, ...open.value.school }),
+  )
+  /** Everybody whose prediction is asked for, with what they have predicted. */
+  const predictors = computed(() =>
+    predictorSeats(
+      plan.value,
+      groups.value.map((group) => group.id),
+      open.value.class.children,
+    ).map((seat) => ({
+      ...seat,
+      group: groups.value.find((group) => group.id === seat.groupId)!,
+      made: open.value.predictions.find((one) => samePredictor(one, seat)) ?? null,
+    })),
+  )
   const kit = computed(() =>
     kitAmounts(plan.value, { groups: groups.value.length, children: open.value.class.children }),
   )
@@ -114,7 +130,7 @@ export const useLesson = defineStore('lesson', () => {
       case 'prediction':
         return patch({
           predictions: [
-            ...now.predictions.filter((one) => one.groupId !== event.prediction.groupId),
+            ...now.predictions.filter((one) => !samePredictor(one, event.prediction)),
             event.prediction,
           ],
         })
@@ -128,6 +144,14 @@ export const useLesson = defineStore('lesson', () => {
         return patch({ conclusion: event.conclusion, conclusionVersion: event.conclusionVersion })
       case 'lesson':
         return patch({ date: event.date, stage: event.stage })
+      case 'stimulus':
+        return patch({ stimulus: event.stimulus })
+      case 'note':
+        return patch({ notes: withNote(now.notes, event.note) })
+      case 'note-removed':
+        return patch({ notes: now.notes.filter((note) => note.id !== event.id) })
+      case 'parts':
+        return void load(now.id)
       case 'class':
         return patch({ class: event.class })
     }
@@ -255,13 +279,14 @@ export const useLesson = defineStore('lesson', () => {
     }
   }
 
-  async function predict(groupId: string, answer: PredictionAnswer, because: string) {
+  async function predict({ groupId, seat }: PredictorSeat, answer: PredictionAnswer, because: string) {
     const { id } = open.value
-    const prediction = await request<PredictionDto>('PUT', `/api/lessons/${id}/predictions/${groupId}`, {
+    const made = await request<PredictionDto>('PUT', `/api/lessons/${id}/predictions/${groupId}`, {
+      seat,
       answer,
       because,
     })
-    patch({ predictions: [...open.value.predictions.filter((one) => one.groupId !== groupId), prediction] })
+    patch({ predictions: [...open.value.predictions.filter((one) => !samePredictor(one, made)), made] })
   }
 
   async function setStage(stage: Stage) {
@@ -293,9 +318,11 @@ export const useLesson = defineStore('lesson', () => {
     slots,
     evidence,
     fair,
+    predictors,
     kit,
     progress,
     load,
+    patch,
     apply,
     editPlan,
     undoPlan,

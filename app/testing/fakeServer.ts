@@ -1,6 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
+import { instrumentCupboard } from '#core/instrument'
+import { usualWays } from '#core/plan'
+import { noStimulus } from '#core/wonder'
 import { examplePlan } from '../../core/testing/examplePlan'
 import type { ApiProblem, LessonDto } from '#shared/types/api'
 
@@ -13,6 +16,11 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     class: { id: 'c', name: 'Heron', ageBand: '7-9', vocabulary: 'plain', groups, children: 12 },
     date: '2026-03-09',
     stage: 'plan',
+    wholeId: 'one',
+    parts: [{ id: 'one', groups, changed: 'drop height', measured: 'bounce height' }],
+    stimulus: noStimulus,
+    notes: [],
+    school: { ways: usualWays, cupboard: instrumentCupboard },
     plan: examplePlan(),
     planVersion: 0,
     conclusion: emptyConclusion,

@@ -24,10 +24,12 @@ describe('lessonNeed', () => {
     question: 'Why?',
     classId: '',
     className: '',
+    groupNames: null,
     date: '',
     stage: 'plan',
     answer: null,
     nextQuestion: '',
+    nextQuestions: [],
     readings: 0,
     needed: 36,
   }

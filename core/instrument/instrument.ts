@@ -18,21 +18,24 @@ export interface Instrument {
 export interface CupboardInstrument extends Instrument {
   id: string
   dimension: Dimension
+  /** How many of them there are. */
+  howMany: number
 }
 
 /** The cupboard of instruments that a new plan can choose from. */
 export const instrumentCupboard: CupboardInstrument[] = [
-  cupboard('metre-stick', 'metre stick', 'length', 'cm', 1, 10, 0, 100, 8),
-  cupboard('tape', 'tape measure', 'length', 'cm', 1, 10, 0, 300, 10),
-  cupboard('ruler', 'ruler', 'length', 'mm', 1, 10, 0, 300, 8),
-  cupboard('stopwatch', 'stopwatch', 'time', 's', 0.1, 1, 0, 600, 5),
-  cupboard('kitchen-timer', 'kitchen timer', 'time', 'min', 1, 5, 0, 60, 5),
-  cupboard('balance', 'balance', 'mass', 'g', 1, 100, 0, 2000, 15),
-  cupboard('kitchen-scale', 'kitchen scale', 'mass', 'g', 5, 100, 0, 5000, 10),
-  cupboard('measuring-jug', 'measuring jug', 'volume', 'mL', 10, 100, 0, 1000, 12),
-  cupboard('measuring-cylinder', 'measuring cylinder', 'volume', 'mL', 1, 10, 0, 100, 15),
-  cupboard('thermometer', 'thermometer', 'temperature', 'C', 1, 10, -10, 110, 30),
-  cupboard('force-meter', 'force meter', 'force', 'N', 0.1, 1, 0, 10, 10),
+  cupboard('metre-stick', 'metre stick', 'length', 'cm', 1, 10, 0, 100, 8, 8),
+  cupboard('tape', 'tape measure', 'length', 'cm', 1, 10, 0, 300, 10, 6),
+  cupboard('ruler', 'ruler', 'length', 'mm', 1, 10, 0, 300, 8, 30),
+  cupboard('stopwatch', 'stopwatch', 'time', 's', 0.1, 1, 0, 600, 5, 8),
+  cupboard('kitchen-timer', 'kitchen timer', 'time', 'min', 1, 5, 0, 60, 5, 2),
+  cupboard('balance', 'balance', 'mass', 'g', 1, 100, 0, 2000, 15, 3),
+  cupboard('kitchen-scale', 'kitchen scale', 'mass', 'g', 5, 100, 0, 5000, 10, 2),
+  cupboard('measuring-jug', 'measuring jug', 'volume', 'mL', 10, 100, 0, 1000, 12, 6),
+  cupboard('measuring-cylinder', 'measuring cylinder', 'volume', 'mL', 1, 10, 0, 100, 15, 6),
+  cupboard('thermometer', 'thermometer', 'temperature', 'C', 1, 10, -10, 110, 30, 4),
+  cupboard('force-meter', 'force meter', 'force', 'N', 0.1, 1, 0, 10, 10, 6),
+  cupboard('counting', 'counting', 'count', 'count', 1, 10, 0, 200, 15, 99),
 ]
 
 function cupboard(
@@ -45,8 +48,20 @@ function cupboard(
   least: number,
   greatest: number,
   secondsPerReading: number,
-) {
-  return { id, name, dimension, unit, smallestMark, numberedEvery, least, greatest, secondsPerReading }
+  howMany: number,
+): CupboardInstrument {
+  return {
+    id,
+    name,
+    dimension,
+    unit,
+    smallestMark,
+    numberedEvery,
+    least,
+    greatest,
+    secondsPerReading,
+    howMany,
+  }
 }
 
 /**
@@ -56,6 +71,7 @@ function cupboard(
 export function fromCupboard({
   id: _id,
   dimension: _dimension,
+  howMany: _howMany,
   ...instrument
 }: CupboardInstrument): Instrument {
   return instrument

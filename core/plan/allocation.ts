@@ -7,7 +7,10 @@ import type { Level, Plan } from './plan'
  * - every group all levels: all of them;
  * - levels shared out: half of them, rounded up, at least two, starting one further on for each group, so
  *   that neighbouring groups overlap and can be compared;
- * - whole class: all of them, one group acting for the class.
+ * - whole class: all of them, one group acting for the class;
+ * - stations: all of them, each group beginning one station further on, so that no two groups meet where there
+ *   are at least as many stations as groups;
+ * - at home: all of them.
  *
  * When each group has its own order the levels are rotated by the group's place and every second group goes
  * backwards, so that wear, warming or tiredness does not always meet the same level.
@@ -21,6 +24,7 @@ export function levelsForGroup(
 ): Level[] {
   const levels = orderedLevels(plan)
   if (levels.length === 0) return []
+  if (plan.whoTests === 'stations') return rotate(levels, place)
   const own = plan.whoTests === 'shared-levels' ? share(levels, place) : levels
   if (plan.levelOrder === 'same') return own
   const turned = rotate(own, Math.ceil(place / 2))

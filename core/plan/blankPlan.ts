@@ -1,42 +1,39 @@
 import type { AgeBand } from '../class'
-import { fromCupboard, instrumentCupboard } from '../instrument'
-import type { Plan, Summary } from './plan'
-
-/** Tries and summary that suit an age, where the school has not said otherwise. */
-export interface AgeDefaults {
-  tries: number
-  summary: Summary
-}
+import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
+import type { Plan } from './plan'
+import { defaultsForAge, usualWays } from './schoolWays'
 
 /**
- * The usual tries per level and way of summing up for an age band.
- * @example defaultsForAge('7-9') // { tries: 3, summary: 'median' }
- */
-export function defaultsForAge(age: AgeBand): AgeDefaults {
-  if (age === '5-7') return { tries: 2, summary: 'none' }
-  return { tries: 3, summary: age === '7-9' ? 'median' : 'mean' }
-}
-
-/**
- * An empty plan with the defaults of an age band, ready to be filled in.
+ * An empty plan with the defaults of an age band and a school, ready to be filled in.
+ * @param cupboard the instruments at hand; the plan begins with the first that reads a length
  * @example blankPlan('5-7').tries // 2
  */
-export function blankPlan(age: AgeBand): Plan {
-  const instrument = fromCupboard(instrumentCupboard[0]!)
+export function blankPlan(
+  age: AgeBand,
+  ways = usualWays,
+  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+): Plan {
+  const first = cupboard.find((one) => one.dimension === 'length') ?? cupboard[0] ?? instrumentCupboard[0]!
+  const instrument = fromCupboard(first)
+  const customary = ways.units === 'customary' && first.dimension === 'length'
   return {
     title: '',
     question: '',
     best: null,
-    changed: { name: '', kind: 'number', unit: 'cm' },
+    aim: 'compare',
+    recording: { kind: 'measure' },
+    ideas: { change: [], measure: [] },
+    changed: { name: '', kind: 'number', unit: customary ? 'in' : 'cm', range: null },
     levels: [],
-    measured: { name: '', unit: instrument.unit, instrument },
+    properties: [],
+    measured: { name: '', unit: customary ? 'in' : instrument.unit, instrument },
     keptSame: [],
-    ...defaultsForAge(age),
-    practiceTries: 1,
-    rounding: 'mark',
-    whoTests: 'all-levels',
+    ...defaultsForAge(age, ways),
+    practiceTries: ways.practiceTries,
+    rounding: ways.rounding,
+    whoTests: ways.whoTests,
     levelOrder: 'same',
-    prediction: { format: 'direction', because: true },
+    prediction: { format: 'direction', ...ways.prediction },
     materials: [],
     hazards: [],
     steps: [],

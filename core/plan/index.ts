@@ -1,8 +1,22 @@
 export * from './plan'
-export { blankPlan, defaultsForAge, type AgeDefaults } from './blankPlan'
+export * from './recording'
+export { blankPlan } from './blankPlan'
+export { defaultsForAge, usualWays, type AgeDefaults, type SchoolWays } from './schoolWays'
 export { levelName, orderedLevels } from './levelName'
 export { levelsForGroup } from './allocation'
 export { newId } from './newId'
 export { suggestLevel } from './suggestLevel'
+export { evenLevels } from './evenLevels'
+export { withAim, withRounds } from './rounds'
+export { waysToKeep } from './waysToKeep'
+export {
+  addIdea,
+  moveCard,
+  pickedCards,
+  removeCard,
+  variableCards,
+  type Card,
+  type CardPlace,
+} from './variables'
 export { checkFair, type FairCheck } from './fair/checkFair'
 export type { FairContext, Finding, Remedy } from './fair/finding'

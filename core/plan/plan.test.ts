@@ -16,7 +16,7 @@ describe('levels', () => {
   it('are named by number and unit, or by their own name', () => {
     expect(levelName(examplePlan(), examplePlan().levels[1]!)).toBe('40 cm')
     expect(levelName(kindsPlan(['carpet']), kindsPlan(['carpet']).levels[0]!)).toBe('carpet')
-    expect(levelName(examplePlan(), { id: 'x', name: '', value: null, baseline: false })).toBe(
+    expect(levelName(examplePlan(), { id: 'x', name: '', value: null, baseline: false, picture: null })).toBe(
       'no number yet',
     )
   })
@@ -31,7 +31,13 @@ describe('levels', () => {
     const at = (...values: number[]) =>
       suggestLevel({
         changed: examplePlan().changed,
-        levels: values.map((value) => ({ id: String(value), name: '', value, baseline: false })),
+        levels: values.map((value) => ({
+          id: String(value),
+          name: '',
+          value,
+          baseline: false,
+          picture: null,
+        })),
       })
     expect(at()).toBe(10)
     expect(at(15)).toBe(30)
@@ -43,7 +49,13 @@ describe('levels', () => {
 })
 
 describe('levelsForGroup', () => {
-  const five = [20, 40, 60, 80, 100].map((value) => ({ id: String(value), name: '', value, baseline: false }))
+  const five = [20, 40, 60, 80, 100].map((value) => ({
+    id: String(value),
+    name: '',
+    value,
+    baseline: false,
+    picture: null,
+  }))
   const values = (plan: ReturnType<typeof examplePlan>, place: number) =>
     levelsForGroup(plan, place).map((level) => level.value)
 
@@ -80,6 +92,7 @@ describe('levelsForGroup', () => {
             name: '',
             value: index,
             baseline: false,
+            picture: null,
           }))
           const mine = levelsForGroup({ changed: examplePlan().changed, levels, whoTests, levelOrder }, place)
           expect(new Set(mine).size).toBe(mine.length)

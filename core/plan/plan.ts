@@ -1,6 +1,7 @@
 import type { Instrument } from '../instrument'
 import type { Unit } from '../quantity'
 import type { HazardId } from '../safety'
+import type { Recording } from './recording'
 
 /** The one thing that is changed: a number with a unit, or named kinds. */
 export interface Changed {
@@ -8,6 +9,8 @@ export interface Changed {
   kind: 'number' | 'kinds'
   /** The unit of the levels when they are numbers. */
   unit: Unit | null
+  /** How far the set-up lets a number go, in `unit`: "the table is 120 cm long". Null when nobody has said. */
+  range: { least: number; greatest: number } | null
 }
 
 /** One value or kind of the thing that is changed. */
@@ -18,6 +21,21 @@ export interface Level {
   value: number | null
   /** "Plain, nothing added": what the other levels are compared with. */
   baseline: boolean
+  /** Identifier of a photo or sketch of it. */
+  picture: string | null
+}
+
+/** Something else that the levels may differ in; what it is at each level, by level id, as the teacher states it. */
+export interface Property {
+  id: string
+  name: string
+  at: Record<string, string>
+}
+
+/** A card on the variables board that has not been picked: something that could be changed, or measured. */
+export interface Idea {
+  id: string
+  name: string
 }
 
 /** The one thing that is measured, and what with. */
@@ -27,11 +45,13 @@ export interface Measured {
   instrument: Instrument
 }
 
-/** A thing that would matter if it changed, and how it is kept from changing. */
+/** A thing that would matter if it changed, and how it is kept from changing: a value or a rule. */
 export interface KeptSame {
   id: string
   name: string
   how: string
+  /** Its levels from when it was the thing changed, so that picking it again brings them back. */
+  was: { changed: Changed; levels: Level[] } | null
 }
 
 /** What a material is needed for; the amount is needed once for each of these. */
@@ -53,8 +73,14 @@ export interface Material {
 /** How a prediction is put: a direction, the order of the levels, a number, or a choice of level. */
 export type PredictionFormat = 'direction' | 'order' | 'number' | 'choice'
 
-/** Who tests which levels. */
-export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class'
+/** Whose prediction it is. */
+export type Predictor = 'child' | 'group' | 'class'
+
+/** Who tests which levels, and where. */
+export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class' | 'stations' | 'at-home'
+
+/** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
+export type Aim = 'compare' | 'improve'
 
 /** How several tries become one number. */
 export type Summary = 'mean' | 'median' | 'most-common' | 'none'
@@ -69,14 +95,19 @@ export interface Expectation {
   apart: number
 }
 
-/** An investigation of the kind *measure*: everything that must be settled before the first reading. */
+/** An investigation: everything that must be settled before the first reading. */
 export interface Plan {
   title: string
   question: string
   /** What "best" stands for in the question: the most or the least of what is measured. */
   best: 'most' | 'least' | null
+  aim: Aim
+  recording: Recording
+  /** Cards of the variables board that lie in their trays. */
+  ideas: { change: Idea[]; measure: Idea[] }
   changed: Changed
   levels: Level[]
+  properties: Property[]
   measured: Measured
   keptSame: KeptSame[]
   tries: number
@@ -86,7 +117,7 @@ export interface Plan {
   whoTests: WhoTests
   /** Whether every group goes through the levels in the same order or in its own. */
   levelOrder: 'same' | 'own'
-  prediction: { format: PredictionFormat; because: boolean }
+  prediction: { format: PredictionFormat; because: boolean; who: Predictor }
   materials: Material[]
   hazards: HazardId[]
   steps: string[]
@@ -100,6 +131,8 @@ export const planLimits = {
   tries: 10,
   practiceTries: 5,
   keptSame: 20,
+  ideas: 20,
+  properties: 6,
   materials: 40,
   steps: 20,
 } as const

@@ -67,7 +67,7 @@ export function parseQuantity(text: string, unit: Unit): ParsedQuantity {
     return {
       ok: false,
       problem: 'not-a-number',
-      message: `“${shorten(text)}” is not a number. Type it like 12.5 ${symbol} or 3 1/2.`,
+      message: `“${shorten(text)}” is not a number. Type it like ${dimension === 'count' ? '12' : `12.5 ${symbol} or 3 1/2`}.`,
     }
 
   const value = parts.sign === '-' || parts.sign === '−' ? -size : size
@@ -77,15 +77,20 @@ export function parseQuantity(text: string, unit: Unit): ParsedQuantity {
     return {
       ok: false,
       problem: 'unknown-unit',
-      message: `“${shorten(parts.unit)}” is not a unit we know. This is measured in ${spoken} (${symbol}).`,
+      message: `“${shorten(parts.unit)}” is not a unit we know. ${measuredIn(unit)}`,
     }
   if (unitDefinition(typedUnit).dimension !== dimension)
     return {
       ok: false,
       problem: 'wrong-kind-of-unit',
-      message: `${capital(unitDefinition(typedUnit).spoken)} do not fit here. This is measured in ${spoken} (${symbol}).`,
+      message: `${capital(unitDefinition(typedUnit).spoken)} do not fit here. ${measuredIn(unit)}`,
     }
   return { ok: true, value: convertUnit(value, typedUnit, unit), typedUnit }
+}
+
+function measuredIn(unit: Unit): string {
+  const { dimension, spoken, symbol } = unitDefinition(unit)
+  return dimension === 'count' ? 'Type a number of things.' : `This is measured in ${spoken} (${symbol}).`
 }
 
 function amount(parts: Record<string, string | undefined>): number {

@@ -28,5 +28,5 @@ export function printNumber(value: number, mark: number, extraDecimals = 0): str
  * @example printQuantity(62.333, 'cm', 1, 1) // '62.3 cm'
  */
 export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
-  return `${printNumber(value, mark, extraDecimals)} ${unitDefinition(unit).symbol}`
+  return `${printNumber(value, mark, extraDecimals)} ${unitDefinition(unit).symbol}`.trimEnd()
 }

@@ -1,7 +1,7 @@
 import convert, { type Unit as LibraryUnit } from 'convert'
 
-/** What a number on a bench can be a number of. */
-export type Dimension = 'length' | 'time' | 'mass' | 'volume' | 'temperature' | 'force'
+/** What a number on a bench can be a number of. Things counted have no unit, so nothing is written after them. */
+export type Dimension = 'length' | 'time' | 'mass' | 'volume' | 'temperature' | 'force' | 'count'
 
 interface UnitDefinition {
   dimension: Dimension
@@ -38,6 +38,7 @@ const definitions = {
   C: { dimension: 'temperature', symbol: '°C', spoken: 'degrees Celsius', typed: ['c', '°c', '°'] },
   F: { dimension: 'temperature', symbol: '°F', spoken: 'degrees Fahrenheit', typed: ['f', '°f'] },
   N: { dimension: 'force', symbol: 'N', spoken: 'newtons', typed: ['n', 'newton', 'newtons'] },
+  count: { dimension: 'count', symbol: '', spoken: 'things counted', typed: ['times', 'things', 'pieces'] },
 } as const satisfies Record<string, UnitDefinition>
 
 /** A unit that the product measures in. */

@@ -1,4 +1,9 @@
-import type { Plan } from '../plan'
+import type { Level, Plan } from '../plan'
+
+/** A number level for tests. */
+export function numberLevel(value: number | null, id = `h${value}`): Level {
+  return { id, name: '', value, baseline: false, picture: null }
+}
 
 /** A sound plan for tests: drop heights of 20, 40 and 60 cm, three tries, read in whole centimetres. */
 export function examplePlan(changes: Partial<Plan> = {}): Plan {
@@ -6,8 +11,12 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
     title: 'Ball bounce',
     question: 'Does the drop height change the bounce?',
     best: null,
-    changed: { name: 'drop height', kind: 'number', unit: 'cm' },
-    levels: [20, 40, 60].map((value) => ({ id: `h${value}`, name: '', value, baseline: false })),
+    aim: 'compare',
+    recording: { kind: 'measure' },
+    ideas: { change: [], measure: [] },
+    changed: { name: 'drop height', kind: 'number', unit: 'cm', range: null },
+    levels: [20, 40, 60].map((value) => numberLevel(value)),
+    properties: [],
     measured: {
       name: 'bounce height',
       unit: 'cm',
@@ -21,14 +30,14 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
         secondsPerReading: 8,
       },
     },
-    keptSame: [{ id: 'ball', name: 'ball', how: 'the same one every time' }],
+    keptSame: [{ id: 'ball', name: 'ball', how: 'the same one every time', was: null }],
     tries: 3,
     practiceTries: 1,
     summary: 'median',
     rounding: 'mark',
     whoTests: 'all-levels',
     levelOrder: 'own',
-    prediction: { format: 'direction', because: true },
+    prediction: { format: 'direction', because: true, who: 'group' },
     materials: [],
     hazards: [],
     steps: [],
@@ -40,9 +49,9 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
 /** The same test with named kinds in place of numbers. */
 export function kindsPlan(names: string[], changes: Partial<Plan> = {}): Plan {
   return examplePlan({
-    changed: { name: 'surface', kind: 'kinds', unit: null },
-    levels: names.map((name) => ({ id: name, name, value: null, baseline: false })),
-    prediction: { format: 'choice', because: true },
+    changed: { name: 'surface', kind: 'kinds', unit: null, range: null },
+    levels: names.map((name) => ({ id: name, name, value: null, baseline: false, picture: null })),
+    prediction: { format: 'choice', because: true, who: 'group' },
     ...changes,
   })
 }

@@ -10,8 +10,8 @@ export const ballBounce: Starter = {
     ...starterDefaults,
     title: 'Ball bounce',
     question: 'Does the height we drop from change how high the ball bounces?',
-    changed: { name: 'drop height', kind: 'number', unit: 'cm' },
-    levels: heights.map((value) => ({ id: `h${value}`, name: '', value, baseline: false })),
+    changed: { name: 'drop height', kind: 'number', unit: 'cm', range: null },
+    levels: heights.map((value) => ({ id: `h${value}`, name: '', value, baseline: false, picture: null })),
     measured: {
       name: 'bounce height',
       unit: 'cm',
@@ -26,12 +26,22 @@ export const ballBounce: Starter = {
       },
     },
     keptSame: [
-      { id: 'ball', name: 'ball', how: 'the same one every time' },
-      { id: 'floor', name: 'floor', how: 'the same hard spot, stick against the wall' },
-      { id: 'drop', name: 'way of dropping', how: 'let go, do not push; bottom of the ball at the mark' },
-      { id: 'reader', name: 'who reads', how: 'the same child, eyes level with the top of the bounce' },
+      { id: 'ball', name: 'ball', how: 'the same one every time', was: null },
+      { id: 'floor', name: 'floor', how: 'the same hard spot, stick against the wall', was: null },
+      {
+        id: 'drop',
+        name: 'way of dropping',
+        how: 'let go, do not push; bottom of the ball at the mark',
+        was: null,
+      },
+      {
+        id: 'reader',
+        name: 'who reads',
+        how: 'the same child, eyes level with the top of the bounce',
+        was: null,
+      },
     ],
-    prediction: { format: 'direction', because: true },
+    prediction: { format: 'direction', because: true, who: 'group' },
     materials: [
       {
         id: 'ball',

@@ -9,8 +9,8 @@ export const shadowLength: Starter = {
     ...starterDefaults,
     title: 'Shadow length',
     question: 'What happens to the length of a shadow when the lamp is further away?',
-    changed: { name: 'lamp distance', kind: 'number', unit: 'cm' },
-    levels: distances.map((value) => ({ id: `d${value}`, name: '', value, baseline: false })),
+    changed: { name: 'lamp distance', kind: 'number', unit: 'cm', range: null },
+    levels: distances.map((value) => ({ id: `d${value}`, name: '', value, baseline: false, picture: null })),
     measured: {
       name: 'shadow length',
       unit: 'cm',
@@ -25,11 +25,11 @@ export const shadowLength: Starter = {
       },
     },
     keptSame: [
-      { id: 'post', name: 'post', how: 'the same 10 cm stick of glue' },
-      { id: 'lamp', name: 'height of the lamp', how: 'standing on the same box, 40 cm high' },
-      { id: 'table', name: 'table', how: '' },
+      { id: 'post', name: 'post', how: 'the same 10 cm stick of glue', was: null },
+      { id: 'lamp', name: 'height of the lamp', how: 'standing on the same box, 40 cm high', was: null },
+      { id: 'table', name: 'table', how: '', was: null },
     ],
-    prediction: { format: 'direction', because: true },
+    prediction: { format: 'direction', because: true, who: 'group' },
     materials: [
       {
         id: 'lamp',

@@ -15,8 +15,8 @@ export const shoeGrip: Starter = {
     title: 'Which sole grips',
     question: 'Which shoe sole grips the floor best?',
     best: 'most',
-    changed: { name: 'sole', kind: 'kinds', unit: null },
-    levels: soles.map(([id, name]) => ({ id, name, value: null, baseline: false })),
+    changed: { name: 'sole', kind: 'kinds', unit: null, range: null },
+    levels: soles.map(([id, name]) => ({ id, name, value: null, baseline: false, picture: null })),
     measured: {
       name: 'pulling force',
       unit: 'N',
@@ -31,11 +31,16 @@ export const shoeGrip: Starter = {
       },
     },
     keptSame: [
-      { id: 'load', name: 'weight in the shoe', how: 'the same 1 kg bag of sand' },
-      { id: 'board', name: 'surface', how: 'the same wooden board, wiped dry' },
-      { id: 'pull', name: 'way of pulling', how: 'level with the board, slowly, until it just slips' },
+      { id: 'load', name: 'weight in the shoe', how: 'the same 1 kg bag of sand', was: null },
+      { id: 'board', name: 'surface', how: 'the same wooden board, wiped dry', was: null },
+      {
+        id: 'pull',
+        name: 'way of pulling',
+        how: 'level with the board, slowly, until it just slips',
+        was: null,
+      },
     ],
-    prediction: { format: 'choice', because: true },
+    prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
       {
         id: 'shoes',

@@ -21,10 +21,14 @@ export interface Starter {
 /** The usual fields of a starter's plan. */
 export const starterDefaults = {
   best: null,
+  aim: 'compare',
+  recording: { kind: 'measure' },
+  ideas: { change: [], measure: [] },
+  properties: [],
   tries: 3,
   practiceTries: 1,
   summary: 'median',
   rounding: 'mark',
   whoTests: 'all-levels',
   levelOrder: 'same',
-} as const
+} satisfies Partial<Plan>

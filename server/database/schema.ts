@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import {
   boolean,
+  customType,
   date,
   doublePrecision,
   foreignKey,
@@ -16,12 +17,37 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
-import type { Plan } from '#core/plan'
+import type { CupboardInstrument } from '#core/instrument'
+import type { Plan, SchoolWays } from '#core/plan'
 import type { ReadingSource } from '#core/record'
-import type { LessonEvent, Stage } from '#shared/types/api'
+import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
+import type { LessonEvent, PictureType, Stage } from '#shared/types/api'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
 const madeAt = () => moment('made_at').notNull().defaultNow()
+
+const bytes = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' })
+
+/** One row: how this school usually works. */
+export const school = pgTable('school', {
+  id: integer('id').primaryKey(),
+  ways: jsonb('ways').$type<SchoolWays>().notNull(),
+})
+
+/** The school's cupboard; empty until it is edited for the first time. */
+export const instruments = pgTable('instruments', {
+  id: text('id').primaryKey(),
+  definition: jsonb('definition').$type<CupboardInstrument>().notNull(),
+  place: integer('place').notNull(),
+})
+
+/** Photos and sketches, as they are shown. Rows are added and never changed. */
+export const pictures = pgTable('pictures', {
+  id: uuid('id').primaryKey(),
+  type: text('type').$type<PictureType>().notNull(),
+  bytes: bytes('bytes').notNull(),
+  madeAt: madeAt(),
+})
 
 export const classes = pgTable('classes', {
   id: uuid('id').primaryKey(),
@@ -80,6 +106,11 @@ export const lessons = pgTable(
       .references(() => classes.id),
     date: date('date', { mode: 'string' }).notNull(),
     stage: text('stage').$type<Stage>().notNull(),
+    /** The lesson that this one is a part of: the same question, tested another way by some of its groups. */
+    partOf: uuid('part_of'),
+    /** The groups that take part; null for the whole class. */
+    groupIds: jsonb('group_ids').$type<string[]>(),
+    stimulus: jsonb('stimulus').$type<Stimulus>().notNull().default({ text: '', picture: null }),
     plan: jsonb('plan').$type<Plan>().notNull(),
     planVersion: integer('plan_version').notNull().default(0),
     conclusion: jsonb('conclusion').$type<Conclusion>().notNull(),
@@ -89,9 +120,30 @@ export const lessons = pgTable(
     madeAt: madeAt(),
     removedAt: moment('removed_at'),
   },
-  (table) => [index('lessons_date').on(table.date)],
+  (table) => [
+    index('lessons_date').on(table.date),
+    foreignKey({ columns: [table.partOf], foreignColumns: [table.id], name: 'lessons_part_of_fk' }),
+  ],
 )
 
+export const notes = pgTable(
+  'notes',
+  {
+    id: uuid('id').primaryKey(),
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    kind: text('kind').$type<NoteKind>().notNull(),
+    text: text('text').notNull(),
+    sort: text('sort').$type<QuestionSort>(),
+    settled: boolean('settled').notNull(),
+    madeAt: madeAt(),
+    removedAt: moment('removed_at'),
+  },
+  (table) => [index('notes_lesson').on(table.lessonId)],
+)
+
+/** Who predicted: seat 0 is the whole group, 1 and up its children, who stay without names. */
 export const predictions = pgTable(
   'predictions',
   {
@@ -101,12 +153,13 @@ export const predictions = pgTable(
     groupId: uuid('group_id')
       .notNull()
       .references(() => groups.id),
+    seat: integer('seat').notNull().default(0),
     answer: jsonb('answer').$type<PredictionAnswer>().notNull(),
     because: text('because').notNull(),
     madeAt: madeAt(),
     late: boolean('late').notNull(),
   },
-  (table) => [primaryKey({ columns: [table.lessonId, table.groupId] })],
+  (table) => [primaryKey({ columns: [table.lessonId, table.groupId, table.seat] })],
 )
 
 /** Rows are added and never changed or removed. */

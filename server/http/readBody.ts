@@ -1,8 +1,8 @@
 import type { H3Event } from 'h3'
 import { ApiError } from './apiError'
 
-/** Reads a JSON body of at most `limit` bytes; what comes after the limit is not kept. */
-export async function readJson(event: H3Event, limit: number): Promise<unknown> {
+/** Reads a body of at most `limit` bytes; what comes after the limit is not kept. */
+export async function readBytes(event: H3Event, limit: number): Promise<Buffer> {
   const { req } = event.node
   const tooLarge = () =>
     new ApiError('too-large', `This is too large to take in: at most ${Math.round(limit / 1000)} kB.`)
@@ -17,10 +17,16 @@ export async function readJson(event: H3Event, limit: number): Promise<unknown> 
     if (size <= limit) parts.push(part)
   }
   if (size > limit) throw tooLarge()
-  if (!/^application\/json\b/.test(req.headers['content-type'] ?? ''))
+  return Buffer.concat(parts)
+}
+
+/** Reads a JSON body of at most `limit` bytes. */
+export async function readJson(event: H3Event, limit: number): Promise<unknown> {
+  const bytes = await readBytes(event, limit)
+  if (!/^application\/json\b/.test(event.node.req.headers['content-type'] ?? ''))
     throw new ApiError('invalid', 'Send this as JSON.')
   try {
-    return JSON.parse(Buffer.concat(parts).toString('utf8'))
+    return JSON.parse(bytes.toString('utf8'))
   } catch {
     throw new ApiError('invalid', 'What was sent is not complete. Try again.')
   }

@@ -5,6 +5,7 @@ import type { Database } from '../database/database'
 import { classes, groups, lessons, predictions, pupils, readings } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
+import { takesPart } from './lessonGroups'
 
 /** All classes, by name. */
 export async function listClasses(db: Database): Promise<ClassDto[]> {
@@ -34,9 +35,15 @@ export async function listClassesById(db: Database, ids: string[]): Promise<Map<
   return new Map(found.map((one) => [one.id, one]))
 }
 
-/** A class for the faces of a lesson: with a count in place of names. */
-export function withoutNames({ pupils: all, ...rest }: ClassDto): LessonClassDto {
-  return { ...rest, children: all.length }
+/** A class for the faces of a lesson: the groups that take part, with a count in place of names. */
+export function withoutNames(
+  { pupils: all, groups: allGroups, ...rest }: ClassDto,
+  part: (groupId: string) => boolean = () => true,
+): LessonClassDto {
+  const own = allGroups.filter((group) => part(group.id))
+  const whole = own.length === allGroups.length
+  const children = all.filter((pupil) => whole || (pupil.groupId !== null && part(pupil.groupId)))
+  return { ...rest, groups: own, children: children.length }
 }
 
 export async function createClass(db: Database, input: ClassInput): Promise<ClassDto> {
@@ -70,12 +77,16 @@ export async function updateClass(db: Database, id: string, input: ClassInput): 
       ),
     )
     await writeMembers(tx, id, input)
-    const changed = withoutNames(await getClass(tx, id))
+    const changed = await getClass(tx, id)
     const open = await tx
-      .select({ id: lessons.id })
+      .select()
       .from(lessons)
       .where(and(eq(lessons.classId, id), isNull(lessons.removedAt)))
-    for (const lesson of open) await recordEvent(tx, lesson.id, { kind: 'class', class: changed })
+    for (const lesson of open)
+      await recordEvent(tx, lesson.id, {
+        kind: 'class',
+        class: withoutNames(changed, await takesPart(tx, lesson)),
+      })
   })
   return getClass(db, id)
 }

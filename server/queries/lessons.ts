@@ -2,7 +2,8 @@ import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { classAnswer, emptyConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import { currentReadings, groupSlots } from '#core/record'
+import { groupSlots } from '#core/record'
+import { nextQuestions } from '#core/wonder'
 import { starters } from '#demo/starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -11,24 +12,17 @@ import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { createInvestigation, getInvestigationPlan } from './investigations'
+import { takesPart } from './lessonGroups'
+import { findLesson, lockLesson } from './lessonRow'
+import { notesOf, questionsOf } from './notes'
+import { partsOf, refuseTakenGroups, tellParts } from './parts'
 import { predictionsOf } from './predictions'
 import { readingsOf } from './readings'
+import { getSchool } from './school'
 
 /** What a new lesson starts from. */
 export type LessonOrigin =
   { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
-
-type LessonRow = typeof lessons.$inferSelect
-
-/** A lesson's own row; one that was taken off the logbook is not found. */
-export async function findLesson(db: Database, id: string): Promise<LessonRow> {
-  const [row] = await db
-    .select()
-    .from(lessons)
-    .where(and(eq(lessons.id, id), isNull(lessons.removedAt)))
-  if (!row) throw notFound('lesson')
-  return row
-}
 
 /** The logbook: all lessons, newest day first. */
 export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
@@ -39,26 +33,33 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
     .where(isNull(lessons.removedAt))
     .orderBy(desc(lessons.date), desc(lessons.madeAt))
   const byClass = await listClassesById(db, [...new Set(rows.map((row) => row.classes.id))])
-  const counts = await countedReadings(
-    db,
-    rows.map((row) => row.lessons.id),
+  const ids = rows.map((row) => row.lessons.id)
+  const counts = await countedReadings(db, ids)
+  const asked = await questionsOf(db, ids)
+  return Promise.all(
+    rows.map(async ({ lessons: lesson, classes: own }) => {
+      const whole = byClass.get(own.id)!
+      const { groups } = withoutNames(whole, await takesPart(db, lesson))
+      return {
+        id: lesson.id,
+        title: lesson.plan.title,
+        question: lesson.plan.question,
+        classId: own.id,
+        className: own.name,
+        groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
+        date: lesson.date,
+        stage: lesson.stage,
+        answer: classAnswer(lesson.plan, lesson.conclusion),
+        nextQuestion: lesson.conclusion.nextQuestion,
+        nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
+        readings: counts.get(lesson.id) ?? 0,
+        needed: slotsNeeded(lesson.plan, groups),
+      }
+    }),
   )
-  return rows.map(({ lessons: lesson, classes: own }) => ({
-    id: lesson.id,
-    title: lesson.plan.title,
-    question: lesson.plan.question,
-    classId: own.id,
-    className: own.name,
-    date: lesson.date,
-    stage: lesson.stage,
-    answer: classAnswer(lesson.plan, lesson.conclusion),
-    nextQuestion: lesson.conclusion.nextQuestion,
-    readings: counts.get(lesson.id) ?? 0,
-    needed: slotsNeeded(lesson.plan, byClass.get(own.id)!),
-  }))
 }
 
-function slotsNeeded(plan: Plan, { groups }: ClassDto): number {
+function slotsNeeded(plan: Plan, groups: readonly { id: string }[]): number {
   return groups.reduce((sum, group, place) => sum + groupSlots(plan, group.id, place).length, 0)
 }
 
@@ -86,9 +87,14 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
       return {
         id,
         investigationId: row.investigationId,
-        class: withoutNames(await getClass(tx, row.classId, true)),
+        class: withoutNames(await getClass(tx, row.classId, true), await takesPart(tx, row)),
         date: row.date,
         stage: row.stage,
+        wholeId: row.partOf ?? id,
+        parts: await partsOf(tx, row),
+        stimulus: row.stimulus,
+        notes: await notesOf(tx, id),
+        school: await getSchool(tx),
         plan: row.plan,
         planVersion: row.planVersion,
         conclusion: row.conclusion,
@@ -143,7 +149,8 @@ async function originOf(
       return { plan: earlier.plan, investigationId: earlier.investigationId }
     }
     case 'question': {
-      const plan = { ...blankPlan(own.ageBand), question: from.question }
+      const { ways, cupboard } = await getSchool(tx)
+      const plan = { ...blankPlan(own.ageBand, ways, cupboard), question: from.question }
       return { plan, investigationId: await createInvestigation(tx, plan, null) }
     }
   }
@@ -163,49 +170,6 @@ export async function changeLesson(
       stage: changes.stage ?? before.stage,
     })
   })
-}
-
-/** Saves the plan, unless somebody saved another one since; levels that hold readings must stay. */
-export async function savePlan(
-  db: Database,
-  id: string,
-  plan: Plan,
-  version: number,
-): Promise<{ planVersion: number }> {
-  return db.transaction(async (tx) => {
-    const before = await lockLesson(tx, id)
-    if (before.planVersion !== version)
-      throw new ApiError(
-        'conflict',
-        'This plan was changed on another screen. Reload to see it; your last change was not saved.',
-      )
-    await refuseLosingReadings(tx, id, before.plan, plan)
-    const planVersion = version + 1
-    await tx.update(lessons).set({ plan, planVersion }).where(eq(lessons.id, id))
-    await recordEvent(tx, id, { kind: 'plan', plan, planVersion })
-    return { planVersion }
-  })
-}
-
-async function refuseLosingReadings(tx: Database, id: string, before: Plan, after: Plan): Promise<void> {
-  const kept = new Set(after.levels.map((level) => level.id))
-  const standing = currentReadings(await readingsOf(tx, id)).filter((reading) => reading.status === 'counted')
-  if (
-    standing.some(
-      (reading) => !kept.has(reading.levelId) && before.levels.some((level) => level.id === reading.levelId),
-    )
-  )
-    throw new ApiError(
-      'conflict',
-      'This level has readings already. Set them aside first, or keep the level.',
-      [{ path: 'plan.levels', message: 'This level has readings.' }],
-    )
-  if (standing.length > 0 && after.measured.unit !== before.measured.unit)
-    throw new ApiError(
-      'conflict',
-      'There are readings in the old unit already. Keep the unit, or start a new lesson.',
-      [{ path: 'plan.measured.unit', message: 'There are readings in this unit.' }],
-    )
 }
 
 export async function saveConclusion(
@@ -228,18 +192,16 @@ export async function saveConclusion(
   })
 }
 
-/** Takes a lesson off the logbook, or puts it back; nothing of it is deleted. */
+/** Takes a lesson off the logbook, or puts it back; nothing of it is deleted. The groups of a part go back to the whole. */
 export async function setLessonRemoved(db: Database, id: string, removed: boolean): Promise<void> {
-  const changed = await db
-    .update(lessons)
-    .set({ removedAt: removed ? new Date() : null })
-    .where(eq(lessons.id, id))
-    .returning({ id: lessons.id })
-  if (changed.length === 0) throw notFound('lesson')
-}
-
-async function lockLesson(tx: Database, id: string): Promise<LessonRow> {
-  const [row] = await tx.select().from(lessons).where(eq(lessons.id, id)).for('update')
-  if (!row || row.removedAt) throw notFound('lesson')
-  return row
+  await db.transaction(async (tx) => {
+    const [row] = await tx.select().from(lessons).where(eq(lessons.id, id)).for('update')
+    if (!row) throw notFound('lesson')
+    if (!removed && row.partOf && row.removedAt) await refuseTakenGroups(tx, row)
+    await tx
+      .update(lessons)
+      .set({ removedAt: removed ? new Date() : null })
+      .where(eq(lessons.id, id))
+    if (row.partOf) await tellParts(tx, row.partOf)
+  })
 }

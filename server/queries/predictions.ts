@@ -5,6 +5,7 @@ import type { Database } from '../database/database'
 import { groups, lessons, predictions } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
+import { takesPart } from './lessonGroups'
 import { hasReadings } from './readings'
 
 export async function predictionsOf(db: Database, lessonId: string): Promise<PredictionDto[]> {
@@ -14,21 +15,25 @@ export async function predictionsOf(db: Database, lessonId: string): Promise<Pre
 
 function toPrediction({
   groupId,
+  seat,
   answer,
   because,
   madeAt,
   late,
 }: typeof predictions.$inferSelect): PredictionDto {
-  return { groupId, answer, because, madeAt: madeAt.toISOString(), late }
+  return { groupId, seat, answer, because, madeAt: madeAt.toISOString(), late }
 }
 
-/** Saves a group's prediction; one that is written or changed after the group's first reading is marked late. */
+/**
+ * Saves a prediction of a group (seat 0) or of one of its children (seat 1 and up, unnamed); one that is written
+ * or changed after the group's first reading is marked late. What the whole class predicts is kept under its
+ * first group, which also acts for the class in a whole-class test.
+ */
 export async function savePrediction(
   db: Database,
   lessonId: string,
   groupId: string,
-  answer: PredictionAnswer,
-  because: string,
+  { seat, answer, because }: Pick<PredictionDto, 'seat' | 'because'> & { answer: PredictionAnswer },
 ): Promise<PredictionDto> {
   return db.transaction(async (tx) => {
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
@@ -37,7 +42,7 @@ export async function savePrediction(
       .select()
       .from(groups)
       .where(and(eq(groups.id, groupId), eq(groups.classId, lesson.classId)))
-    if (!group) throw notFound('group')
+    if (!group || !(await takesPart(tx, lesson))(groupId)) throw notFound('group')
     const levels = new Set(lesson.plan.levels.map((level) => level.id))
     const named = 'levelIds' in answer ? answer.levelIds : 'levelId' in answer ? [answer.levelId] : []
     if (named.some((id) => !levels.has(id)))
@@ -47,16 +52,20 @@ export async function savePrediction(
     const row = {
       lessonId,
       groupId,
+      seat,
       answer,
       because,
       madeAt: new Date(),
       late: await hasReadings(tx, lessonId, groupId),
     }
-    const { lessonId: _lesson, groupId: _group, ...changes } = row
+    const { lessonId: _lesson, groupId: _group, seat: _seat, ...changes } = row
     await tx
       .insert(predictions)
       .values(row)
-      .onConflictDoUpdate({ target: [predictions.lessonId, predictions.groupId], set: changes })
+      .onConflictDoUpdate({
+        target: [predictions.lessonId, predictions.groupId, predictions.seat],
+        set: changes,
+      })
     const prediction = toPrediction(row)
     await recordEvent(tx, lessonId, { kind: 'prediction', prediction })
     return prediction

@@ -6,6 +6,7 @@ import type { Database } from '../database/database'
 import { groups, lessons, readings } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
+import { takesPart } from './lessonGroups'
 
 export type NewReading = Reading
 
@@ -62,10 +63,11 @@ export async function addReadings(db: Database, lessonId: string, sent: NewReadi
         )
     }
     if (fresh.length === 0) return []
+    const part = await takesPart(tx, lesson)
     const groupIds = new Set(
-      (await tx.select({ id: groups.id }).from(groups).where(eq(groups.classId, lesson.classId))).map(
-        (row) => row.id,
-      ),
+      (await tx.select({ id: groups.id }).from(groups).where(eq(groups.classId, lesson.classId)))
+        .map((row) => row.id)
+        .filter(part),
     )
     const problems = [...placeProblems(fresh, lesson.plan, groupIds)]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)

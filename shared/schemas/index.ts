@@ -1,4 +1,6 @@
 export * from './classes'
 export * from './lessons'
+export * from './school'
+export * from './wonder'
 export { planSchema } from './plan'
 export { validate, type FieldProblem, type Validated } from './validate'

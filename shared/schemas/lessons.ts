@@ -47,7 +47,11 @@ const answer = Joi.object({
   value: amount(-1e6, 1e6).when('format', { is: 'number', then: Joi.required(), otherwise: Joi.forbidden() }),
 })
 
-export const predictionSchema = Joi.object({ answer: answer.required(), because: openLine(300).required() })
+export const predictionSchema = Joi.object({
+  seat: wholeNumber(0, 40).default(0),
+  answer: answer.required(),
+  because: openLine(300).required(),
+})
 
 const reading = Joi.object({
   id: id.required(),
@@ -99,6 +103,16 @@ export const conclusionSchema = Joi.object({
     nextQuestion: openLine(300).required(),
   }).required(),
   version,
+})
+
+/** The groups that get a test of their own. */
+export const partSchema = Joi.object({
+  groupIds: Joi.array()
+    .items(id)
+    .min(1)
+    .unique()
+    .required()
+    .messages({ 'array.min': 'Choose at least one group.' }),
 })
 
 export const importSchema = Joi.object({

@@ -1,8 +1,9 @@
 import Joi from 'joi'
-import { planLimits, type Plan } from '#core/plan'
+import { planLimits, recordingKinds, recordingLimits, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
 import { hazardIds } from '#core/safety'
-import { amount, choice, localId, openLine, wholeNumber } from './common'
+import { amount, choice, id, localId, openLine, wholeNumber } from './common'
+import { instrumentSchema } from './instrument'
 
 const required = { presence: 'required' } as const
 const most = 1e6
@@ -15,23 +16,57 @@ const list = (item: Joi.Schema, limit: number, what: string) =>
       'array.base': `The ${what} must be a list.`,
     })
 
-const instrument = Joi.object({
-  name: openLine(60),
-  unit: choice(...units),
-  smallestMark: amount(0.0001, most),
-  numberedEvery: amount(0.0001, most),
-  least: amount(-most, most),
-  greatest: amount(-most, most)
-    .greater(Joi.ref('least'))
-    .messages({ 'number.greater': 'The scale must end above where it starts.' }),
-  secondsPerReading: amount(0, 86400),
-})
-
 const level = Joi.object({
   id: localId,
   name: openLine(60),
   value: amount(-most, most).allow(null),
   baseline: Joi.boolean(),
+  picture: id.allow(null).optional().default(null),
+})
+
+const changed = Joi.object({
+  name: openLine(80),
+  kind: choice('number', 'kinds'),
+  unit: choice(...units).allow(null),
+  range: Joi.object({
+    least: amount(-most, most),
+    greatest: amount(-most, most)
+      .greater(Joi.ref('least'))
+      .messages({ 'number.greater': 'The set-up must reach further than where it starts.' }),
+  })
+    .allow(null)
+    .optional()
+    .default(null),
+})
+
+const levels = list(level, planLimits.levels, 'levels').unique('id')
+
+const keptSame = Joi.object({
+  id: localId,
+  name: openLine(80),
+  how: openLine(160),
+  was: Joi.object({ changed, levels }).allow(null).optional().default(null),
+})
+
+const property = Joi.object({
+  id: localId,
+  name: openLine(60),
+  at: Joi.object().pattern(localId, openLine(60)).max(planLimits.levels),
+})
+
+const ideas = list(Joi.object({ id: localId, name: openLine(80) }), planLimits.ideas, 'cards').unique('id')
+
+const recording = Joi.object({
+  kind: choice(...recordingKinds),
+  everyMinutes: wholeNumber(1, recordingLimits.everyMinutes).when('kind', {
+    is: 'intervals',
+    otherwise: Joi.forbidden(),
+  }),
+  times: wholeNumber(2, recordingLimits.times).when('kind', { is: 'intervals', otherwise: Joi.forbidden() }),
+  days: wholeNumber(2, recordingLimits.days).when('kind', { is: 'daily', otherwise: Joi.forbidden() }),
+  words: list(openLine(40), recordingLimits.words, 'words')
+    .unique()
+    .when('kind', { is: 'word-scale', otherwise: Joi.forbidden() }),
 })
 
 const material = Joi.object({
@@ -49,27 +84,25 @@ export const planSchema = Joi.object<Plan>({
   title: openLine(120),
   question: openLine(300),
   best: choice('most', 'least').allow(null),
-  changed: Joi.object({
-    name: openLine(80),
-    kind: choice('number', 'kinds'),
-    unit: choice(...units).allow(null),
-  }),
-  levels: list(level, planLimits.levels, 'levels').unique('id'),
-  measured: Joi.object({ name: openLine(80), unit: choice(...units), instrument }),
-  keptSame: list(
-    Joi.object({ id: localId, name: openLine(80), how: openLine(160) }),
-    planLimits.keptSame,
-    'things to keep the same',
-  ).unique('id'),
+  // Plans written before there were more ways of recording say nothing of these.
+  aim: choice('compare', 'improve').optional().default('compare'),
+  recording: recording.optional().default({ kind: 'measure' }),
+  ideas: Joi.object({ change: ideas, measure: ideas }).optional().default({ change: [], measure: [] }),
+  changed,
+  levels,
+  properties: list(property, planLimits.properties, 'properties').unique('id').optional().default([]),
+  measured: Joi.object({ name: openLine(80), unit: choice(...units), instrument: instrumentSchema }),
+  keptSame: list(keptSame, planLimits.keptSame, 'things to keep the same').unique('id'),
   tries: wholeNumber(0, planLimits.tries),
   practiceTries: wholeNumber(0, planLimits.practiceTries),
   summary: choice('mean', 'median', 'most-common', 'none'),
   rounding: choice('mark', 'half-mark'),
-  whoTests: choice('all-levels', 'shared-levels', 'whole-class'),
+  whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
   levelOrder: choice('same', 'own'),
   prediction: Joi.object({
     format: choice('direction', 'order', 'number', 'choice'),
     because: Joi.boolean(),
+    who: choice('child', 'group', 'class').optional().default('group'),
   }),
   materials: list(material, planLimits.materials, 'materials').unique('id'),
   hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').unique(),

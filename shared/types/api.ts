@@ -1,8 +1,13 @@
 import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
-import type { Plan } from '#core/plan'
+import type { CupboardInstrument } from '#core/instrument'
+import type { Plan, SchoolWays } from '#core/plan'
 import type { Reading } from '#core/record'
+import type { Note, Stimulus } from '#core/wonder'
 import type { FieldProblem } from '../schemas/validate'
+
+/** The kinds of picture that are kept: what a camera, a scanner or the sketch pad makes. */
+export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp'
 
 export type Stage = 'wonder' | 'plan' | 'pack' | 'test' | 'compare' | 'conclude'
 
@@ -61,21 +66,41 @@ export interface LessonSummaryDto {
   question: string
   classId: string
   className: string
+  /** The groups that take part, where it is not the whole class. */
+  groupNames: string[] | null
   date: string
   stage: Stage
   answer: string | null
   nextQuestion: string
+  /** Questions of the class that nobody has tested yet. */
+  nextQuestions: string[]
   readings: number
   needed: number
 }
 
 export interface PredictionDto {
   groupId: string
+  /** 0 for the whole group, or the whole class under its first group; 1 and up for its children, unnamed. */
+  seat: number
   answer: PredictionAnswer
   because: string
   madeAt: string
   /** Written, or changed, after the group's first reading. */
   late: boolean
+}
+
+/** How this school usually works, and the instruments in its cupboard. */
+export interface SchoolDto {
+  ways: SchoolWays
+  cupboard: CupboardInstrument[]
+}
+
+/** Some of the groups with a test of their own, under the question of the whole lesson. */
+export interface LessonPartDto {
+  id: string
+  groups: GroupDto[]
+  changed: string
+  measured: string
 }
 
 /** Everything that an open lesson needs. */
@@ -85,6 +110,13 @@ export interface LessonDto {
   class: LessonClassDto
   date: string
   stage: Stage
+  /** The lesson that this one is a part of, or its own id: the lesson under which the parts are listed. */
+  wholeId: string
+  /** This lesson and the others under the same question, in the order made; one when the class tests together. */
+  parts: LessonPartDto[]
+  stimulus: Stimulus
+  notes: Note[]
+  school: SchoolDto
   plan: Plan
   planVersion: number
   conclusion: Conclusion
@@ -102,5 +134,10 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }
   | { kind: 'lesson'; date: string; stage: Stage }
+  | { kind: 'stimulus'; stimulus: Stimulus }
+  | { kind: 'note'; note: Note }
+  | { kind: 'note-removed'; id: string }
+  /** Groups went to another part or came back: what is shown must be fetched anew. */
+  | { kind: 'parts' }
   | { kind: 'class'; class: LessonClassDto }
 )

@@ -12,9 +12,9 @@ const words = {
   open: 'still open',
 }
 const lines = computed(() =>
-  store.groups.flatMap((group) => {
-    const made = store.open.predictions.find((one) => one.groupId === group.id)
-    return made ? [{ group, made, outcome: comparePrediction(store.plan, made.answer, store.evidence) }] : []
+  store.open.predictions.flatMap((made) => {
+    const group = store.groups.find((one) => one.id === made.groupId)
+    return group ? [{ group, made, outcome: comparePrediction(store.plan, made.answer, store.evidence) }] : []
   }),
 )
 </script>
@@ -23,8 +23,9 @@ const lines = computed(() =>
   <section class="panel stack">
     <h2>What we had predicted</h2>
     <ul v-if="lines.length">
-      <li v-for="{ group, made, outcome } in lines" :key="group.id">
-        <GroupEmblem :emblem="group.emblem" named :name="group.name" :size="18" />
+      <li v-for="{ group, made, outcome } in lines" :key="`${group.id}|${made.seat}`">
+        <span v-if="store.plan.prediction.who === 'class'">Whole class</span>
+        <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
           >{{ predictionWords(store.plan, made.answer)
           }}<span v-if="made.because" class="soft">, because {{ made.because }}</span

@@ -20,7 +20,7 @@ function setKind(kind: Changed['kind']) {
   const levels = plan.value.levels.map((level) =>
     kind === 'kinds'
       ? { ...level, name: level.name || (level.value === null ? '' : String(level.value)) }
-      : { ...level, value: level.value ?? (Number(level.name) || null), baseline: false },
+      : { ...level, value: level.value ?? (Number(level.name) || null), baseline: false, picture: null },
   )
   store.editPlan({
     changed: {
@@ -28,7 +28,8 @@ function setKind(kind: Changed['kind']) {
       kind,
       unit: kind === 'number' ? (plan.value.changed.unit ?? 'cm') : null,
     },
-    levels: levels.length > 0 ? levels : [{ id: newId(), name: '', value: null, baseline: false }],
+    levels:
+      levels.length > 0 ? levels : [{ id: newId(), name: '', value: null, baseline: false, picture: null }],
     prediction: {
       ...plan.value.prediction,
       format:

@@ -49,7 +49,7 @@ function change(id: string, changes: Partial<KeptSame>, key: string) {
       color="primary"
       class="add"
       :prepend-icon="mdiPlus"
-      @click="store.editPlan({ keptSame: [...kept, { id: newId(), name: '', how: '' }] })"
+      @click="store.editPlan({ keptSame: [...kept, { id: newId(), name: '', how: '', was: null }] })"
       >Add one more</VBtn
     >
   </section>

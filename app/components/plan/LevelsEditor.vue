@@ -42,7 +42,13 @@ function settle(level: Level) {
 }
 
 async function add() {
-  const level: Level = { id: newId(), name: '', value: suggestLevel(plan.value), baseline: false }
+  const level: Level = {
+    id: newId(),
+    name: '',
+    value: suggestLevel(plan.value),
+    baseline: false,
+    picture: null,
+  }
   store.editPlan({ levels: [...plan.value.levels, level] })
   await nextTick()
   const inputs = rows.value?.querySelectorAll<HTMLInputElement>('input')

@@ -5,7 +5,7 @@ import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 
 /** First of all: what does the group expect? */
-const props = defineProps<{ groupId: string }>()
+const props = defineProps<{ groupId: string; seat: number }>()
 const store = useLesson()
 const notices = useNotices()
 const answer = ref<PredictionAnswer | null>(null)
@@ -15,13 +15,14 @@ const busy = ref(false)
 async function keep() {
   if (!answer.value) return
   busy.value = true
-  await notices.attempt(() => store.predict(props.groupId, answer.value!, because.value.trim()))
+  await notices.attempt(() => store.predict(props, answer.value!, because.value.trim()))
   busy.value = false
 }
 </script>
 
 <template>
   <form class="step" @submit.prevent="keep">
+    <p v-if="seat > 0" class="turn">Child {{ seat }}, it is your turn. Then pass it on.</p>
     <h1>{{ store.plan.question }}</h1>
     <PredictionInput v-model="answer" large label="Our prediction" />
     <VTextarea
@@ -32,9 +33,9 @@ async function keep() {
       :rows="2"
       class="because"
     />
-    <VBtn type="submit" color="primary" size="x-large" block :disabled="!answer || busy"
-      >This is our prediction</VBtn
-    >
+    <VBtn type="submit" color="primary" size="x-large" block :disabled="!answer || busy">{{
+      seat > 0 ? 'This is my prediction' : 'This is our prediction'
+    }}</VBtn>
   </form>
 </template>
 
@@ -44,6 +45,10 @@ async function keep() {
   flex-direction: column;
   gap: 20px;
   margin-top: 18px;
+}
+
+.turn {
+  font: 600 1.2rem var(--heading);
 }
 
 h1 {

@@ -1,68 +1,78 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js'
 import { computed, reactive, watch } from 'vue'
-import type { PredictionAnswer } from '#core/conclusion'
+import type { PredictionAnswer, PredictorSeat } from '#core/conclusion'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 
-/** Every group's prediction, typed in by the teacher or seen as it comes from the Sheets. */
+/** Everybody's prediction, typed in by the teacher or seen as it comes from the Sheets. */
 const store = useLesson()
 const notices = useNotices()
 const drafts = reactive<Record<string, { answer: PredictionAnswer | null; because: string; dirty: boolean }>>(
   {},
 )
-const made = computed(() => new Map(store.open.predictions.map((one) => [one.groupId, one])))
+const lines = computed(() =>
+  store.predictors.map((one) => ({
+    ...one,
+    key: `${one.groupId}|${one.seat}`,
+    label:
+      store.plan.prediction.who === 'class'
+        ? 'Whole class'
+        : one.seat > 0
+          ? `${one.group.name}, child ${one.seat}`
+          : one.group.name,
+  })),
+)
 
 watch(
-  [() => store.groups, made],
+  lines,
   () => {
-    for (const group of store.groups) {
-      if (drafts[group.id]?.dirty) continue
-      const prediction = made.value.get(group.id)
-      drafts[group.id] = {
-        answer: prediction?.answer ?? null,
-        because: prediction?.because ?? '',
-        dirty: false,
-      }
+    for (const { key, made } of lines.value) {
+      if (drafts[key]?.dirty) continue
+      drafts[key] = { answer: made?.answer ?? null, because: made?.because ?? '', dirty: false }
     }
   },
   { immediate: true },
 )
 
-async function save(groupId: string) {
-  const draft = drafts[groupId]!
+async function save(line: PredictorSeat & { key: string }) {
+  const draft = drafts[line.key]!
   if (!draft.answer) return
   await notices.attempt(async () => {
-    await store.predict(groupId, draft.answer!, draft.because)
+    await store.predict(line, draft.answer!, draft.because)
     draft.dirty = false
   })
 }
 
-const saveable = (groupId: string) => drafts[groupId]!.dirty && drafts[groupId]!.answer !== null
+const saveable = (key: string) => drafts[key]!.dirty && drafts[key]!.answer !== null
 </script>
 
 <template>
   <div class="predictions">
-    <form v-for="group in store.groups" :key="group.id" class="line" @submit.prevent="save(group.id)">
-      <GroupEmblem :emblem="group.emblem" named :name="group.name" :size="24" />
-      <template v-if="drafts[group.id]">
+    <form v-for="line in lines" :key="line.key" class="line" @submit.prevent="save(line)">
+      <b v-if="store.plan.prediction.who === 'class'">Whole class</b>
+      <span v-else class="who">
+        <GroupEmblem :emblem="line.group.emblem" named :name="line.group.name" :size="24" />
+        <span v-if="line.seat > 0" class="soft">{{ line.seat }}</span>
+      </span>
+      <template v-if="drafts[line.key]">
         <PredictionInput
-          :model-value="drafts[group.id]!.answer"
-          :label="group.name"
-          @update:model-value="Object.assign(drafts[group.id]!, { answer: $event, dirty: true })"
+          :model-value="drafts[line.key]!.answer"
+          :label="line.label"
+          @update:model-value="Object.assign(drafts[line.key]!, { answer: $event, dirty: true })"
         />
         <VTextField
           v-if="store.plan.prediction.because"
-          :model-value="drafts[group.id]!.because"
+          :model-value="drafts[line.key]!.because"
           label="because"
           :maxlength="300"
-          @update:model-value="Object.assign(drafts[group.id]!, { because: $event, dirty: true })"
+          @update:model-value="Object.assign(drafts[line.key]!, { because: $event, dirty: true })"
         />
         <span v-else />
-        <VBtn v-if="saveable(group.id)" type="submit" color="primary" size="small">Keep</VBtn>
-        <span v-else-if="made.has(group.id)" class="small soft"
+        <VBtn v-if="saveable(line.key)" type="submit" color="primary" size="small">Keep</VBtn>
+        <span v-else-if="line.made" class="small soft"
           ><VIcon :icon="mdiCheck" size="16" color="primary" />
-          {{ made.get(group.id)!.late ? 'after the first reading' : 'before testing' }}</span
+          {{ line.made.late ? 'after the first reading' : 'before testing' }}</span
         >
         <span v-else class="small soft">not yet</span>
       </template>
@@ -75,6 +85,12 @@ const saveable = (groupId: string) => drafts[groupId]!.dirty && drafts[groupId]!
   display: flex;
   flex-direction: column;
   gap: 10px;
+}
+
+.who {
+  display: flex;
+  gap: 6px;
+  align-items: center;
 }
 
 .line {

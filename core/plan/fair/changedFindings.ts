@@ -1,18 +1,18 @@
 import { newId } from '../newId'
 import type { Plan } from '../plan'
+import { cardRemedies } from './cardRemedies'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about the one thing that is changed: none, more than one, or the same as another part of the plan. */
 export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
-  const name = plan.changed.name.trim()
-  if (!name)
+  if (!plan.changed.name.trim())
     return [
       {
         code: 'nothing-changed',
         severity: 'mend',
         part: 'changed',
-        reason: `Nothing changes yet, so there is nothing to compare. Say ${words.changed}: one thing only.`,
-        remedies: [],
+        reason: `Nothing is changed yet, so this is a show, a model or a look-up, not a test. Say ${words.changed}: one thing only.`,
+        remedies: cardRemedies(plan, ['could-change', 'kept-same'], 'changed', 'Change'),
       },
     ]
   return [...twoThings(plan), ...alsoKeptSame(plan, words.keptSame), ...measuresItself(plan)]
@@ -39,7 +39,7 @@ function twoThings(plan: Plan): Finding[] {
               .filter(
                 (thing) => thing !== kept && !before.keptSame.some((same) => sameWords(same.name, thing)),
               )
-              .map((thing) => ({ id: newId(), name: thing, how: '' })),
+              .map((thing) => ({ id: newId(), name: thing, how: '', was: null })),
           ],
         })),
       ),

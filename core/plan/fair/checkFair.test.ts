@@ -18,7 +18,13 @@ const find = (plan: Plan, code: string): Finding => {
     )
   return found
 }
-const level = (value: number | null, id = String(value)) => ({ id, name: '', value, baseline: false })
+const level = (value: number | null, id = String(value)) => ({
+  id,
+  name: '',
+  value,
+  baseline: false,
+  picture: null,
+})
 
 describe('checkFair', () => {
   it('is content with a sound plan', () => {
@@ -27,7 +33,10 @@ describe('checkFair', () => {
 
   it('asks for one thing to change', () => {
     expect(
-      find(examplePlan({ changed: { name: ' ', kind: 'number', unit: 'cm' } }), 'nothing-changed').severity,
+      find(
+        examplePlan({ changed: { name: ' ', kind: 'number', unit: 'cm', range: null } }),
+        'nothing-changed',
+      ).severity,
     ).toBe('mend')
   })
 
@@ -35,8 +44,8 @@ describe('checkFair', () => {
     'sees two things in %j and keeps the other the same',
     (name) => {
       const plan = examplePlan({
-        changed: { name, kind: 'number', unit: 'cm' },
-        keptSame: [{ id: 'f', name: 'floor', how: 'x' }],
+        changed: { name, kind: 'number', unit: 'cm', range: null },
+        keptSame: [{ id: 'f', name: 'floor', how: 'x', was: null }],
       })
       const { remedies } = find(plan, 'two-things-changed')
       expect(remedies.map((one) => one.label)).toEqual(['Change only height', 'Change only ball'])
@@ -47,16 +56,17 @@ describe('checkFair', () => {
   )
 
   it('does not take a word with “and” inside for two things', () => {
-    expect(check(examplePlan({ changed: { name: 'sand wetness', kind: 'number', unit: 'cm' } })).state).toBe(
-      'good',
-    )
+    expect(
+      check(examplePlan({ changed: { name: 'sand wetness', kind: 'number', unit: 'cm', range: null } }))
+        .state,
+    ).toBe('good')
   })
 
   it('sees a thing that is changed and kept the same', () => {
     const plan = examplePlan({
       keptSame: [
-        { id: 'a', name: 'Drop  Height', how: 'x' },
-        { id: 'b', name: 'floor', how: 'x' },
+        { id: 'a', name: 'Drop  Height', how: 'x', was: null },
+        { id: 'b', name: 'floor', how: 'x', was: null },
       ],
     })
     expect(
@@ -125,8 +135,8 @@ describe('checkFair', () => {
   it('asks how each thing is kept the same', () => {
     const plan = examplePlan({
       keptSame: [
-        { id: 'a', name: 'ball', how: '' },
-        { id: 'b', name: 'floor', how: '' },
+        { id: 'a', name: 'ball', how: '', was: null },
+        { id: 'b', name: 'floor', how: '', was: null },
       ],
     })
     const first = find(plan, 'unequal-start-a')
@@ -161,7 +171,12 @@ describe('checkFair', () => {
 
   it('does not let a pasted essay into a label', () => {
     const plan = examplePlan({
-      changed: { name: `${'a'.repeat(3000)} and ${'b'.repeat(3000)}`, kind: 'number', unit: 'cm' },
+      changed: {
+        name: `${'a'.repeat(3000)} and ${'b'.repeat(3000)}`,
+        kind: 'number',
+        unit: 'cm',
+        range: null,
+      },
     })
     for (const { remedies, reason } of check(plan).findings)
       for (const text of [reason, ...remedies.map((one) => one.label)]) expect(text.length).toBeLessThan(200)
@@ -172,13 +187,13 @@ describe('checkFair', () => {
     fc.assert(
       fc.property(
         fc.record({
-          changed: names.map((name) => ({ name, kind: 'number' as const, unit: 'cm' as const })),
+          changed: names.map((name) => ({ name, kind: 'number' as const, unit: 'cm' as const, range: null })),
           levels: fc
             .array(fc.constantFrom(null, 20, 40, 60), { maxLength: 16 })
             .map((values) => values.map((value, index) => level(value, `l${index}`))),
           keptSame: fc
             .array(fc.record({ name: names, how: fc.constantFrom('', 'same') }), { maxLength: 4 })
-            .map((all) => all.map((one, index) => ({ ...one, id: `k${index}` }))),
+            .map((all) => all.map((one, index) => ({ ...one, id: `k${index}`, was: null }))),
           tries: fc.integer({ min: 0, max: 4 }),
           levelOrder: fc.constantFrom('same' as const, 'own' as const),
           question: fc.constantFrom('', 'Which is best?', 'Does it help?'),

@@ -4,6 +4,7 @@ import type { FairContext, Finding } from './finding'
 import { keptSameFindings } from './keptSameFindings'
 import { levelFindings } from './levelFindings'
 import { measuredFindings } from './measuredFindings'
+import { propertyFindings } from './propertyFindings'
 import { triesFindings } from './triesFindings'
 
 /** What the Fair check says of a plan: content, worth a thought, or to be mended; and why. */
@@ -14,7 +15,8 @@ export interface FairCheck {
 
 /**
  * Checks from the plan alone whether a test is fair: one thing changed, one thing measured, the rest kept
- * the same, enough levels and tries, no order that favours a level, "best" defined.
+ * the same (second properties of the levels too), enough levels and tries within reach, an outcome that the
+ * instrument can show, no order that favours a level, "best" defined.
  * Findings to be mended come first. Applying a finding's remedy removes that finding.
  *
  * @param context the age of the children, and the school's words for variables
@@ -24,6 +26,7 @@ export function checkFair(plan: Plan, context: FairContext): FairCheck {
   const findings = [
     ...changedFindings(plan, context),
     ...levelFindings(plan, context),
+    ...propertyFindings(plan),
     ...measuredFindings(plan, context),
     ...keptSameFindings(plan, context),
     ...triesFindings(plan, context),

@@ -1,4 +1,6 @@
 import type { AgeBand, VariableWords } from '../../class'
+import type { CupboardInstrument } from '../../instrument'
+import type { SchoolWays } from '../schoolWays'
 import type { Plan } from '../plan'
 
 /** One press that mends what a finding speaks of. */
@@ -23,6 +25,10 @@ export interface Finding {
 export interface FairContext {
   age: AgeBand
   words: VariableWords
+  /** How the school usually works; the usual ways when it has not said. */
+  ways?: SchoolWays
+  /** The instruments at hand; those that ship when the school has not listed its own. */
+  cupboard?: readonly CupboardInstrument[]
 }
 
 /**

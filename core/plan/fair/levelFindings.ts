@@ -11,6 +11,7 @@ export function levelFindings(plan: Plan, { words }: FairContext): Finding[] {
     ...twice(plan),
     ...tooFew(plan, words.changed),
     ...tooMany(plan),
+    ...outOfReach(plan),
     ...noBaseline(plan),
   ]
 }
@@ -76,11 +77,11 @@ function tooFew(plan: Plan, changedWords: string): Finding[] {
           ? []
           : [
               remedy(
-                `Add ${levelName(plan, { id: '', name: '', value: next, baseline: false })}`,
+                `Add ${levelName(plan, { id: '', name: '', value: next, baseline: false, picture: null })}`,
                 (before) => ({
                   levels: [
                     ...before.levels,
-                    { id: newId(), name: '', value: suggestLevel(before), baseline: false },
+                    { id: newId(), name: '', value: suggestLevel(before), baseline: false, picture: null },
                   ],
                 }),
               ),
@@ -106,6 +107,38 @@ function tooMany(plan: Plan): Finding[] {
   ]
 }
 
+function outOfReach(plan: Plan): Finding[] {
+  const { kind, range } = plan.changed
+  if (kind !== 'number' || !range) return []
+  const reach = (level: Level) => Math.min(range.greatest, Math.max(range.least, level.value ?? range.least))
+  const out = plan.levels.find((level) => level.value !== null && reach(level) !== level.value)
+  if (!out) return []
+  const within = levelName(plan, { ...out, value: reach(out) })
+  const taken = plan.levels.some((level) => level.value === reach(out))
+  return [
+    {
+      code: `level-out-of-reach-${out.id}`,
+      severity: 'mend',
+      part: 'levels',
+      reason: `${levelName(plan, out)} is more than the set-up lets us do: it goes from ${levelName(plan, { ...out, value: range.least })} to ${levelName(plan, { ...out, value: range.greatest })}.`,
+      remedies: [
+        ...(taken
+          ? []
+          : [
+              remedy(`Make it ${within}`, (before) => ({
+                levels: before.levels.map((level) =>
+                  level.id === out.id ? { ...level, value: reach(out) } : level,
+                ),
+              })),
+            ]),
+        remedy(`Take ${levelName(plan, out)} out`, (before) => ({
+          levels: before.levels.filter((level) => level.id !== out.id),
+        })),
+      ],
+    },
+  ]
+}
+
 /** Asks for "compared with nothing" when the question asks whether something helps at all. */
 function noBaseline(plan: Plan): Finding[] {
   if (plan.changed.kind !== 'kinds' || plan.levels.length === 0) return []
@@ -124,7 +157,10 @@ function noBaseline(plan: Plan): Finding[] {
       reason: 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
       remedies: [
         remedy('Add “nothing added”', (before) => ({
-          levels: [{ id: newId(), name: 'nothing added', value: null, baseline: true }, ...before.levels],
+          levels: [
+            { id: newId(), name: 'nothing added', value: null, baseline: true, picture: null },
+            ...before.levels,
+          ],
         })),
       ],
     },

@@ -1,12 +1,22 @@
-import { unitDefinition } from '../../quantity'
+import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../../instrument'
+import { convertUnit, unitDefinition } from '../../quantity'
 import type { Plan } from '../plan'
+import { cardRemedies } from './cardRemedies'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 const judging = /\b(best|better|good|nicest|worst|strongest|fastest|quickest|greatest)\b/i
 
 /** Findings about what is measured: nothing, the wrong instrument, or a "best" that nobody has defined. */
-export function measuredFindings(plan: Plan, { words }: FairContext): Finding[] {
-  return [...nothingMeasured(plan, words.measured), ...wrongInstrument(plan), ...bestUndefined(plan)]
+export function measuredFindings(
+  plan: Plan,
+  { words, cupboard = instrumentCupboard }: FairContext,
+): Finding[] {
+  return [
+    ...nothingMeasured(plan, words.measured),
+    ...wrongInstrument(plan),
+    ...notMeasurable(plan, cupboard),
+    ...bestUndefined(plan),
+  ]
 }
 
 function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
@@ -16,8 +26,8 @@ function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
       code: 'nothing-measured',
       severity: 'mend',
       part: 'measured',
-      reason: `Nothing is measured yet, so this is a show and not a test. Say ${measuredWords}.`,
-      remedies: [],
+      reason: `Nothing is measured yet, so this is a show, a model or a look-up, not a test. Say ${measuredWords}.`,
+      remedies: cardRemedies(plan, ['could-measure'], 'measured', 'Measure'),
     },
   ]
 }
@@ -38,6 +48,39 @@ function wrongInstrument(plan: Plan): Finding[] {
           measured: { ...before.measured, unit: before.measured.instrument.unit },
         })),
       ],
+    },
+  ]
+}
+
+/** What is expected lies off the scale, or differs by less than a mark. */
+function notMeasurable(plan: Plan, cupboard: readonly CupboardInstrument[]): Finding[] {
+  const { expected, measured } = plan
+  const { instrument, unit } = measured
+  if (!expected || unitDefinition(unit).dimension !== unitDefinition(instrument.unit).dimension) return []
+  const [lowest, highest] = [expected.first, expected.last]
+    .map((value) => convertUnit(value, unit, instrument.unit))
+    .sort((a, b) => a - b) as [number, number]
+  const reads = (one: Instrument) => one.least <= lowest && one.greatest >= highest
+  const tells = (one: Instrument) => highest - lowest >= one.smallestMark
+  const off = !reads(instrument)
+  if (!off && (tells(instrument) || highest === lowest)) return []
+  const better = cupboard.filter(
+    (one) =>
+      one.unit === instrument.unit && one.name !== instrument.name && reads(one) && (off || tells(one)),
+  )
+  return [
+    {
+      code: off ? 'off-the-scale' : 'finer-than-a-mark',
+      severity: 'mend',
+      part: 'measured',
+      reason: off
+        ? `What we expect lies off the scale of the ${quoted(instrument.name)}, so it could not be read.`
+        : `The difference we expect is smaller than one mark of the ${quoted(instrument.name)}, so all levels would look alike.`,
+      remedies: better.slice(0, 2).map((one) =>
+        remedy(`Use a ${quoted(one.name)}`, (before) => ({
+          measured: { ...before.measured, instrument: fromCupboard(one) },
+        })),
+      ),
     },
   ]
 }

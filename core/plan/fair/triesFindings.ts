@@ -1,10 +1,10 @@
-import { defaultsForAge } from '../blankPlan'
 import type { Plan } from '../plan'
+import { defaultsForAge } from '../schoolWays'
 import { remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about tries: too few to see the wobble, and levels that every group meets in the same order. */
-export function triesFindings(plan: Plan, { age }: FairContext): Finding[] {
-  return [...tooFewTries(plan, defaultsForAge(age).tries), ...sameOrder(plan)]
+export function triesFindings(plan: Plan, { age, ways }: FairContext): Finding[] {
+  return [...tooFewTries(plan, defaultsForAge(age, ways).tries), ...sameOrder(plan)]
 }
 
 function tooFewTries(plan: Plan, usual: number): Finding[] {
@@ -24,7 +24,9 @@ function tooFewTries(plan: Plan, usual: number): Finding[] {
 }
 
 function sameOrder(plan: Plan): Finding[] {
-  if (plan.levelOrder === 'own' || plan.whoTests === 'whole-class' || plan.levels.length < 2) return []
+  // Stations turn by themselves, the whole class meets each level once, and rounds have only one order.
+  const turns = plan.levelOrder === 'own' || ['whole-class', 'stations'].includes(plan.whoTests)
+  if (turns || plan.aim === 'improve' || plan.levels.length < 2) return []
   return [
     {
       code: 'same-order',

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
 const view = ref<'predictions' | 'readings' | 'journal'>(
-  store.readings.length > 0 || store.open.predictions.length === store.groups.length
-    ? 'readings'
-    : 'predictions',
+  store.readings.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
 )
+const predicted = computed(() => store.predictors.filter((one) => one.made).length)
 const ready = () => store.plan.levels.length > 0
 
 // Looking in does not start the test; the first prediction or reading does.
@@ -25,8 +24,7 @@ watch(
     <div class="spread">
       <VBtnToggle v-model="view" mandatory color="secondary" density="comfortable" variant="outlined" divided>
         <VBtn value="predictions"
-          >Predictions
-          <span class="count">{{ store.open.predictions.length }}/{{ store.groups.length }}</span></VBtn
+          >Predictions <span class="count">{{ predicted }}/{{ store.predictors.length }}</span></VBtn
         >
         <VBtn value="readings">Readings</VBtn>
         <VBtn value="journal">Journal</VBtn>

@@ -20,14 +20,19 @@ const place = computed(() =>
 )
 const group = computed(() => (ready.value ? (store.groups[place.value] ?? null) : null))
 const progress = computed(() => (ready.value ? (store.progress[place.value] ?? null) : null))
-const predicted = computed(() => store.open.predictions.some((one) => one.groupId === groupId.value))
+/** Who in this group predicts next; nobody once all have, or when the whole class predicts together. */
+const predictsNext = computed(() =>
+  store.plan.prediction.who === 'class'
+    ? undefined
+    : store.predictors.find((one) => one.groupId === groupId.value && !one.made),
+)
 const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
 )
 const step = computed(() => {
   if (!group.value || !progress.value) return 'lost'
   if (progress.value.needed === 0) return 'nothing'
-  if (!predicted.value && progress.value.done === 0) return 'predict'
+  if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (store.plan.practiceTries > 0 && !hasPractised.value) return 'practise'
   return progress.value.next ? 'read' : 'done'
 })
@@ -55,7 +60,12 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         rounded
         aria-hidden="true"
       />
-      <SheetPredict v-if="step === 'predict'" :group-id="groupId" />
+      <SheetPredict
+        v-if="step === 'predict' && predictsNext"
+        :key="predictsNext.seat"
+        :group-id="groupId"
+        :seat="predictsNext.seat"
+      />
       <SheetPractise
         v-else-if="step === 'practise'"
         @done="practised = [...practised.slice(-200), `${id}|${groupId}`]"

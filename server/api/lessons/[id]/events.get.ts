@@ -2,7 +2,7 @@ import { createEventStream, defineEventHandler, getQuery, getRequestHeader } fro
 import { useDatabase } from '../../../database/client'
 import { idParam } from '../../../http/defineRoute'
 import { useHub } from '../../../live/hub'
-import { findLesson } from '../../../queries/lessons'
+import { findLesson } from '../../../queries/lessonRow'
 
 const heartbeatEvery = 15_000
 

@@ -2,7 +2,7 @@ import type { Plan } from '#core/plan'
 import { planChangeSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { savePlan } from '../../../queries/lessons'
+import { savePlan } from '../../../queries/plans'
 
 export default defineRoute<{ plan: Plan; version: number }>({
   body: planChangeSchema,

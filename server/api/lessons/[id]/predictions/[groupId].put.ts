@@ -4,14 +4,8 @@ import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { savePrediction } from '../../../../queries/predictions'
 
-export default defineRoute<{ answer: PredictionAnswer; because: string }>({
+export default defineRoute<{ seat: number; answer: PredictionAnswer; because: string }>({
   body: predictionSchema,
   handle: ({ event, body }) =>
-    savePrediction(
-      useDatabase(),
-      idParam(event, 'lesson'),
-      idParam(event, 'group', 'groupId'),
-      body.answer,
-      body.because,
-    ),
+    savePrediction(useDatabase(), idParam(event, 'lesson'), idParam(event, 'group', 'groupId'), body),
 })

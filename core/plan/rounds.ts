@@ -1,0 +1,46 @@
+import { newId } from './newId'
+import { planLimits, type Aim, type Level, type Plan } from './plan'
+
+const usualRounds = 3
+
+/**
+ * The plan turned to comparing levels, or to improving a design in rounds. Rounds are named levels in the
+ * order in which they happen, so everything that works on levels works on them.
+ * @example withAim(plan, 'improve').levels.map((level) => level.name) // ['round 1', 'round 2', 'round 3']
+ */
+export function withAim(plan: Plan, aim: Aim): Plan {
+  if (aim === plan.aim) return plan
+  if (aim === 'compare') return { ...plan, aim, levels: [], recording: { kind: 'measure' }, expected: null }
+  return withRounds(
+    {
+      ...plan,
+      aim,
+      changed: { name: plan.changed.name.trim() || 'our design', kind: 'kinds', unit: null, range: null },
+      levels: [],
+      properties: [],
+      recording: { kind: 'rounds' },
+      levelOrder: 'same',
+      whoTests: plan.whoTests === 'whole-class' ? 'whole-class' : 'all-levels',
+      prediction: { ...plan.prediction, format: 'number' },
+      expected: null,
+    },
+    usualRounds,
+  )
+}
+
+/**
+ * The plan with this many rounds; rounds that stay keep their readings.
+ * @throws RangeError for fewer than 2 rounds or more than a plan has room for.
+ */
+export function withRounds(plan: Plan, count: number): Plan {
+  if (!Number.isInteger(count) || count < 2 || count > planLimits.levels)
+    throw new RangeError(`a design is improved in 2 to ${planLimits.levels} rounds`)
+  const more = Array.from({ length: Math.max(0, count - plan.levels.length) }, (_, index): Level => ({
+    id: newId(),
+    name: `round ${plan.levels.length + index + 1}`,
+    value: null,
+    baseline: false,
+    picture: null,
+  }))
+  return { ...plan, levels: [...plan.levels, ...more].slice(0, count) }
+}

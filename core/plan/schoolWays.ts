@@ -1,0 +1,42 @@
+import type { AgeBand, Vocabulary } from '../class'
+import type { Plan, Predictor, Summary, WhoTests } from './plan'
+
+/** Tries and summary that suit an age, where the school has not said otherwise. */
+export interface AgeDefaults {
+  tries: number
+  summary: Summary
+}
+
+/** How a school usually works; new classes and plans begin with it, and any of them can differ. */
+export interface SchoolWays {
+  vocabulary: Vocabulary
+  units: 'metric' | 'customary'
+  practiceTries: number
+  rounding: Plan['rounding']
+  whoTests: WhoTests
+  prediction: { who: Predictor; because: boolean }
+  byAge: Record<AgeBand, AgeDefaults>
+}
+
+/** How most schools work: the defaults until a school says otherwise. */
+export const usualWays: SchoolWays = {
+  vocabulary: 'plain',
+  units: 'metric',
+  practiceTries: 1,
+  rounding: 'mark',
+  whoTests: 'all-levels',
+  prediction: { who: 'group', because: true },
+  byAge: {
+    '5-7': { tries: 2, summary: 'none' },
+    '7-9': { tries: 3, summary: 'median' },
+    '9-11': { tries: 3, summary: 'mean' },
+  },
+}
+
+/**
+ * The usual tries per level and way of summing up for an age band.
+ * @example defaultsForAge('7-9') // { tries: 3, summary: 'median' }
+ */
+export function defaultsForAge(age: AgeBand, ways = usualWays): AgeDefaults {
+  return ways.byAge[age]
+}

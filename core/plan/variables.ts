@@ -1,0 +1,148 @@
+import { newId } from './newId'
+import type { Idea, KeptSame, Plan } from './plan'
+
+/** Where a card lies on the variables board. */
+export type CardPlace = 'could-change' | 'changed' | 'kept-same' | 'could-measure' | 'measured'
+
+/** One card of the variables board. */
+export interface Card {
+  id: string
+  name: string
+  place: CardPlace
+}
+
+/** The identifiers of the two cards that are picked; all others carry their own. */
+export const pickedCards = { changed: 'changed', measured: 'measured' } as const
+
+const open = { kind: 'number', unit: 'cm', range: null } as const
+
+/**
+ * Every card of the board, from the plan: a card has no place of its own but the part of the plan it stands for.
+ * @example variableCards(plan).find((card) => card.place === 'changed')?.name // 'drop height'
+ */
+export function variableCards(plan: Plan): Card[] {
+  const cards = (place: CardPlace, all: readonly Idea[]) => all.map(({ id, name }) => ({ id, name, place }))
+  const picked = (place: 'changed' | 'measured') =>
+    plan[place].name.trim() === '' ? [] : [{ id: pickedCards[place], name: plan[place].name, place }]
+  return [
+    ...cards('could-change', plan.ideas.change),
+    ...picked('changed'),
+    ...cards('kept-same', plan.keptSame),
+    ...cards('could-measure', plan.ideas.measure),
+    ...picked('measured'),
+  ]
+}
+
+/**
+ * A plan with one more card in a tray; empty names and names that lie on the board already add nothing.
+ * @example addIdea(plan, 'change', 'kind of ball').ideas.change.at(-1)?.name // 'kind of ball'
+ */
+export function addIdea(plan: Plan, tray: 'change' | 'measure', name: string): Plan {
+  const wanted = name.trim()
+  const places: CardPlace[] =
+    tray === 'change' ? ['could-change', 'changed', 'kept-same'] : ['could-measure', 'measured']
+  const known = variableCards(plan).some(
+    (card) => places.includes(card.place) && card.name.trim().toLowerCase() === wanted.toLowerCase(),
+  )
+  if (wanted === '' || known) return plan
+  return withIdeas(plan, tray, [...plan.ideas[tray], { id: newId(), name: wanted }])
+}
+
+/**
+ * Moves a card to another place of the board. Picking the thing to change drops every other change card,
+ * and the one that was picked before, into *keep the same*; picking the thing to measure puts the earlier one
+ * back into its tray. A change card stays among the change places, a measure card among the measure places:
+ * any other move leaves the plan as it is.
+ * @throws RangeError when no card has this id.
+ * @example moveCard(plan, 'ball', 'changed').keptSame.map((same) => same.name) // ['drop height', 'floor']
+ */
+export function moveCard(plan: Plan, id: string, to: CardPlace): Plan {
+  const card = variableCards(plan).find((one) => one.id === id)
+  if (!card) throw new RangeError('this card is not on the board')
+  if (card.place === to) return plan
+  const measures = card.place === 'could-measure' || card.place === 'measured'
+  if (to === 'changed' && !measures) return pickChanged(plan, card)
+  if (to === 'measured' && measures) return pickMeasured(plan, card)
+  if (to === 'could-measure' && measures)
+    return withIdeas({ ...plan, measured: { ...plan.measured, name: '' } }, 'measure', [
+      ...plan.ideas.measure,
+      { id: newId(), name: card.name },
+    ])
+  if (to === 'kept-same' && !measures) return keep(plan, card)
+  if (to === 'could-change' && !measures)
+    return withIdeas(without(plan, card), 'change', [...plan.ideas.change, { id: newId(), name: card.name }])
+  return plan
+}
+
+/**
+ * Takes a card off the board.
+ * @example removeCard(plan, 'ball').keptSame // without the ball
+ */
+export function removeCard(plan: Plan, id: string): Plan {
+  const card = variableCards(plan).find((one) => one.id === id)
+  return card ? without(plan, card) : plan
+}
+
+function pickChanged(plan: Plan, card: Card): Plan {
+  const was = plan.keptSame.find((same) => same.id === card.id)?.was ?? null
+  const before = without(plan, card)
+  const others = before.ideas.change.map((idea) => asKept(idea.id, idea.name))
+  return {
+    ...before,
+    changed: { ...(was?.changed ?? open), name: card.name },
+    levels: was?.levels ?? (plan.changed.name.trim() === '' ? plan.levels : []),
+    properties: [],
+    keptSame: [...before.keptSame, ...others, ...formerlyChanged(plan)],
+    ideas: { ...before.ideas, change: [] },
+    expected: null,
+  }
+}
+
+/** What was changed until now, with its levels; nothing when nothing was. */
+function formerlyChanged(plan: Plan): KeptSame[] {
+  if (plan.changed.name.trim() === '') return []
+  return [{ ...asKept(newId(), plan.changed.name), was: { changed: plan.changed, levels: plan.levels } }]
+}
+
+function pickMeasured(plan: Plan, card: Card): Plan {
+  const before = without(plan, card)
+  const earlier = plan.measured.name.trim()
+  return {
+    ...before,
+    measured: { ...before.measured, name: card.name },
+    ideas: {
+      ...before.ideas,
+      measure: earlier ? [...before.ideas.measure, { id: newId(), name: earlier }] : before.ideas.measure,
+    },
+    expected: null,
+  }
+}
+
+function keep(plan: Plan, card: Card): Plan {
+  if (card.place === 'changed')
+    return { ...without(plan, card), keptSame: [...plan.keptSame, ...formerlyChanged(plan)] }
+  return { ...without(plan, card), keptSame: [...plan.keptSame, asKept(card.id, card.name)] }
+}
+
+function without(plan: Plan, { id, place }: Card): Plan {
+  const others = <T extends { id: string }>(all: T[]) => all.filter((one) => one.id !== id)
+  switch (place) {
+    case 'could-change':
+      return withIdeas(plan, 'change', others(plan.ideas.change))
+    case 'could-measure':
+      return withIdeas(plan, 'measure', others(plan.ideas.measure))
+    case 'kept-same':
+      return { ...plan, keptSame: others(plan.keptSame) }
+    case 'changed':
+      return { ...plan, changed: { ...open, name: '' }, levels: [], properties: [], expected: null }
+    case 'measured':
+      return { ...plan, measured: { ...plan.measured, name: '' }, expected: null }
+  }
+}
+
+const asKept = (id: string, name: string): KeptSame => ({ id, name, how: '', was: null })
+
+const withIdeas = (plan: Plan, tray: 'change' | 'measure', ideas: Idea[]): Plan => ({
+  ...plan,
+  ideas: { ...plan.ideas, [tray]: ideas },
+})

@@ -1,0 +1,46 @@
+import type { Note } from './note'
+
+const signs: [wording: RegExp, hint: (found: string) => string][] = [
+  [
+    /\b(because|that[’']s why|since|so that)\b/i,
+    (found) => `“${found}” gives a reason. Did we see the reason?`,
+  ],
+  [
+    /\b(must|probably|maybe|perhaps|might|could be|i think|we think|i guess|should)\b/i,
+    (found) => `“${found}” sounds like a guess. Did we see it?`,
+  ],
+  [
+    /\b(wants?|likes?|trying|tries to|knows?|feels?)\b/i,
+    (found) => `Can we see that something “${found}”, or do we suppose it?`,
+  ],
+  [
+    /^(it|this|that)([’']s| is) (an?|the)\b/i,
+    (found) => `“${found} …” says what it is. What did we see that tells so?`,
+  ],
+  [/\b(will|going to)\b/i, (found) => `“${found}” speaks of later. Did it happen already?`],
+]
+
+/**
+ * Asks about a note's wording when it sounds like a guess among things noticed. It suggests only: the teacher
+ * and the class decide what was seen.
+ * @returns a question to put to the class, or null when nothing in the wording asks for one
+ * @example guessHint('It is heavy because it is wet') // '“because” gives a reason. Did we see the reason?'
+ */
+export function guessHint(text: string): string | null {
+  for (const [wording, hint] of signs) {
+    const found = wording.exec(text.trim())?.[0]
+    if (found) return hint(found)
+  }
+  return null
+}
+
+/**
+ * The notes under *noticed* that the class has not talked over and whose wording sounds like a guess.
+ * @example toSort(notes).map(({ note }) => note.text) // ['It is heavy because it is wet']
+ */
+export function toSort(notes: readonly Note[]): { note: Note; hint: string }[] {
+  return notes.flatMap((note) => {
+    const hint = note.kind === 'noticed' && !note.settled ? guessHint(note.text) : null
+    return hint ? [{ note, hint }] : []
+  })
+}

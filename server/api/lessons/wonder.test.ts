@@ -1,0 +1,122 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { newId } from '#core/plan'
+import { wonderLimits, type Note } from '#core/wonder'
+import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
+import { startApiApp, type ApiApp } from '../../testing/apiApp'
+import { bounceLesson } from '../../testing/examples'
+
+let app: ApiApp
+beforeAll(async () => (app = await startApiApp()))
+afterAll(() => app.close())
+
+const note = (changes: Partial<Note> = {}): Note => ({
+  id: newId(),
+  kind: 'asking',
+  text: 'Does it bounce on carpet?',
+  sort: null,
+  settled: false,
+  ...changes,
+})
+const send = (path: string, { id, ...body }: Note) => app.call<Note>('PUT', `${path}/notes/${id}`, body)
+const notesOf = async (path: string) => (await app.call<LessonDto>('GET', path)).body.notes
+const pixel = Uint8Array.from(
+  atob('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='),
+  (letter) => letter.charCodeAt(0),
+)
+const upload = async (bytes: Uint8Array<ArrayBuffer>) => {
+  const answer = await fetch(`${app.url}/api/pictures`, {
+    method: 'POST',
+    body: bytes,
+    headers: { origin: app.url, 'content-type': 'application/octet-stream' },
+  })
+  return { status: answer.status, body: (await answer.json()) as { id: string } }
+}
+
+describe('notes', () => {
+  it('are written, changed in their place, taken off and brought back', async () => {
+    const { path } = await bounceLesson(app)
+    const [first, second] = [note({ kind: 'noticed', text: 'It is red' }), note()]
+    for (const one of [first, second]) expect((await send(path, one)).status).toBe(200)
+    await send(path, { ...first, kind: 'guessed', settled: true })
+    expect(await notesOf(path)).toEqual([{ ...first, kind: 'guessed', settled: true }, second])
+    expect((await app.call('DELETE', `${path}/notes/${first.id}`)).status).toBe(200)
+    expect(await notesOf(path)).toEqual([second])
+    expect((await app.call('DELETE', `${path}/notes/${first.id}`)).status).toBe(404)
+    await send(path, first)
+    expect(await notesOf(path)).toEqual([first, second])
+  })
+
+  it('reach every screen that has the lesson open', async () => {
+    const { path, lesson } = await bounceLesson(app)
+    const one = note()
+    await send(path, one)
+    const leave = new AbortController()
+    const stream = await fetch(`${app.url}${path}/events?after=${lesson.seq}`, { signal: leave.signal })
+    let text = ''
+    for await (const part of stream.body as unknown as AsyncIterable<Uint8Array>) {
+      text += new TextDecoder().decode(part)
+      if (text.includes(one.id)) break
+    }
+    leave.abort()
+    expect(text).toContain('"kind":"note"')
+  })
+
+  it.each([
+    [{ text: '' }, 'text'],
+    [{ text: 'x'.repeat(5000) }, 'text'],
+    [{ kind: 'shouted' as never }, 'kind'],
+    [{ sort: 'perhaps' as never }, 'sort'],
+  ])('refuse %o at the right field', async (changes, field) => {
+    const { path } = await bounceLesson(app)
+    const answer = await send(path, note(changes))
+    expect(answer).toMatchObject({ status: 400, body: { error: { fields: [{ path: field }] } } })
+    expect(await notesOf(path)).toEqual([])
+  })
+
+  it('keep an emoji and stop when the board is full', async () => {
+    const { path } = await bounceLesson(app)
+    expect((await send(path, note({ text: 'Why 🎈?' }))).body.text).toBe('Why 🎈?')
+    for (let index = 1; index < wonderLimits.notes; index++) await send(path, note({ text: `note ${index}` }))
+    expect(await send(path, note())).toMatchObject({
+      status: 409,
+      body: { error: { message: expect.stringContaining('full') } },
+    })
+  })
+
+  it('do not wander into another lesson', async () => {
+    const [mine, theirs] = [await bounceLesson(app), await bounceLesson(app)]
+    const one = note()
+    await send(mine.path, one)
+    expect((await send(theirs.path, one)).status).toBe(409)
+    expect((await app.call('DELETE', `${theirs.path}/notes/${one.id}`)).status).toBe(404)
+  })
+
+  it('stay in the logbook as next questions until they are tested', async () => {
+    const { path, lesson } = await bounceLesson(app)
+    await send(path, note({ text: 'On carpet?' }))
+    await send(path, note({ text: 'Who made the ball?', sort: 'look-up' }))
+    await send(path, note({ text: lesson.plan.question, sort: 'test' }))
+    const all = (await app.call<LessonSummaryDto[]>('GET', '/api/lessons')).body
+    expect(all.find((one) => one.id === lesson.id)!.nextQuestions).toEqual(['On carpet?'])
+  })
+})
+
+describe('the stimulus', () => {
+  it('is words and a picture that is here', async () => {
+    const { path } = await bounceLesson(app)
+    const { id } = (await upload(pixel)).body
+    const shown = await fetch(`${app.url}/api/pictures/${id}`)
+    expect(shown.headers.get('content-type')).toBe('image/png')
+    expect(new Uint8Array(await shown.arrayBuffer())).toEqual(pixel)
+    const stimulus = { text: 'A ball fell down the stairs.', picture: id }
+    expect((await app.call('PUT', `${path}/stimulus`, stimulus)).status).toBe(200)
+    expect((await app.call<LessonDto>('GET', path)).body.stimulus).toEqual(stimulus)
+    expect((await app.call('PUT', `${path}/stimulus`, { text: '', picture: newId() })).status).toBe(404)
+  })
+
+  it('takes no file that is not a picture, nor a huge one', async () => {
+    const answer = await upload(new TextEncoder().encode('<svg onload="alert(1)"/>'))
+    expect(answer).toMatchObject({ status: 400, body: { error: { message: expect.stringMatching(/JPEG/) } } })
+    expect((await upload(new Uint8Array(3_100_000))).status).toBe(413)
+  })
+})

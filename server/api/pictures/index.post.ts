@@ -1,0 +1,13 @@
+import { setResponseStatus } from 'h3'
+import { useDatabase } from '../../database/client'
+import { defineRoute } from '../../http/defineRoute'
+import { readBytes } from '../../http/readBody'
+import { pictureLimit, savePicture } from '../../queries/pictures'
+
+export default defineRoute({
+  handle: async ({ event }) => {
+    const made = await savePicture(useDatabase(), await readBytes(event, pictureLimit))
+    setResponseStatus(event, 201)
+    return made
+  },
+})

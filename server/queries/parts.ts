@@ -1,0 +1,101 @@
+import { and, asc, eq, inArray, isNull, or } from 'drizzle-orm'
+import { v7 as newId } from 'uuid'
+import { emptyConclusion } from '#core/conclusion'
+import type { LessonPartDto } from '#shared/types/api'
+import type { Database } from '../database/database'
+import { lessons, predictions, readings } from '../database/schema'
+import { ApiError } from '../http/apiError'
+import { recordEvent } from '../live/events'
+import { getClass, withoutNames } from './classes'
+import { takesPart } from './lessonGroups'
+import { lockLesson, type LessonRow } from './lessonRow'
+
+/** The lesson and the parts under the same question, the whole first; each with its groups and its pair of variables. */
+export async function partsOf(
+  db: Database,
+  { id, partOf, classId }: Pick<LessonRow, 'id' | 'partOf' | 'classId'>,
+): Promise<LessonPartDto[]> {
+  const wholeId = partOf ?? id
+  const rows = await db
+    .select()
+    .from(lessons)
+    .where(and(or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId)), isNull(lessons.removedAt)))
+    .orderBy(asc(lessons.madeAt), asc(lessons.id))
+  const own = await getClass(db, classId, true)
+  return Promise.all(
+    rows.map(async (row) => ({
+      id: row.id,
+      groups: withoutNames(own, await takesPart(db, row)).groups,
+      changed: row.plan.changed.name,
+      measured: row.plan.measured.name,
+    })),
+  )
+}
+
+/** Gives some groups of a lesson a test of their own, begun with a copy of the plan. */
+export async function splitLesson(db: Database, id: string, groupIds: string[]): Promise<{ id: string }> {
+  return db.transaction(async (tx) => {
+    const asked = await lockLesson(tx, id)
+    const whole = asked.partOf ? await lockLesson(tx, asked.partOf) : asked
+    const part = await takesPart(tx, whole)
+    const own = await getClass(tx, whole.classId)
+    const here = own.groups.filter((group) => part(group.id))
+    if (groupIds.some((groupId) => !here.some((group) => group.id === groupId)))
+      throw new ApiError('conflict', 'One of these groups already has a test of its own.')
+    if (groupIds.length >= here.length)
+      throw new ApiError('invalid', 'At least one group must stay with the first test.', [
+        { path: 'groupIds', message: 'Leave one group out.' },
+      ])
+    await refuseBusy(tx, whole.id, groupIds)
+    const partId = newId()
+    await tx.insert(lessons).values({
+      id: partId,
+      investigationId: whole.investigationId,
+      classId: whole.classId,
+      date: whole.date,
+      stage: 'plan',
+      partOf: whole.id,
+      groupIds,
+      plan: whole.plan,
+      conclusion: emptyConclusion,
+    })
+    await tellParts(tx, whole.id)
+    return { id: partId }
+  })
+}
+
+/** A part cannot come back while its groups are busy with another one. */
+export async function refuseTakenGroups(tx: Database, part: LessonRow): Promise<void> {
+  const free = await takesPart(tx, { id: part.partOf!, groupIds: null })
+  if (!part.groupIds?.every(free))
+    throw new ApiError('conflict', 'One of its groups has begun another test of its own since.')
+}
+
+/** Tells every screen of the whole lesson and its parts that groups went elsewhere. */
+export async function tellParts(tx: Database, wholeId: string): Promise<void> {
+  const rows = await tx
+    .select({ id: lessons.id })
+    .from(lessons)
+    .where(or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId)))
+  for (const row of rows) await recordEvent(tx, row.id, { kind: 'parts' })
+}
+
+async function refuseBusy(tx: Database, lessonId: string, groupIds: string[]): Promise<void> {
+  const busy = [
+    ...(await tx
+      .select({ id: readings.groupId })
+      .from(readings)
+      .where(and(eq(readings.lessonId, lessonId), inArray(readings.groupId, groupIds)))
+      .limit(1)),
+    ...(await tx
+      .select({ id: predictions.groupId })
+      .from(predictions)
+      .where(and(eq(predictions.lessonId, lessonId), inArray(predictions.groupId, groupIds)))
+      .limit(1)),
+  ]
+  if (busy.length > 0)
+    throw new ApiError(
+      'conflict',
+      'One of these groups has already predicted or tested something. Start a new lesson for its own test.',
+    )
+}

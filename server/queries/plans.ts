@@ -1,0 +1,52 @@
+import { eq } from 'drizzle-orm'
+import type { Plan } from '#core/plan'
+import { currentReadings } from '#core/record'
+import type { Database } from '../database/database'
+import { lessons } from '../database/schema'
+import { ApiError } from '../http/apiError'
+import { recordEvent } from '../live/events'
+import { lockLesson } from './lessonRow'
+import { readingsOf } from './readings'
+
+/** Saves the plan, unless somebody saved another one since; levels that hold readings must stay. */
+export async function savePlan(
+  db: Database,
+  id: string,
+  plan: Plan,
+  version: number,
+): Promise<{ planVersion: number }> {
+  return db.transaction(async (tx) => {
+    const before = await lockLesson(tx, id)
+    if (before.planVersion !== version)
+      throw new ApiError(
+        'conflict',
+        'This plan was changed on another screen. Reload to see it; your last change was not saved.',
+      )
+    await refuseLosingReadings(tx, id, before.plan, plan)
+    const planVersion = version + 1
+    await tx.update(lessons).set({ plan, planVersion }).where(eq(lessons.id, id))
+    await recordEvent(tx, id, { kind: 'plan', plan, planVersion })
+    return { planVersion }
+  })
+}
+
+async function refuseLosingReadings(tx: Database, id: string, before: Plan, after: Plan): Promise<void> {
+  const kept = new Set(after.levels.map((level) => level.id))
+  const standing = currentReadings(await readingsOf(tx, id)).filter((reading) => reading.status === 'counted')
+  if (
+    standing.some(
+      (reading) => !kept.has(reading.levelId) && before.levels.some((level) => level.id === reading.levelId),
+    )
+  )
+    throw new ApiError(
+      'conflict',
+      'This level has readings already. Set them aside first, or keep the level.',
+      [{ path: 'plan.levels', message: 'This level has readings.' }],
+    )
+  if (standing.length > 0 && after.measured.unit !== before.measured.unit)
+    throw new ApiError(
+      'conflict',
+      'There are readings in the old unit already. Keep the unit, or start a new lesson.',
+      [{ path: 'plan.measured.unit', message: 'There are readings in this unit.' }],
+    )
+}

@@ -1,0 +1,37 @@
+import { asc } from 'drizzle-orm'
+import { instrumentCupboard, type CupboardInstrument } from '#core/instrument'
+import { usualWays, type SchoolWays } from '#core/plan'
+import type { SchoolDto } from '#shared/types/api'
+import type { Database } from '../database/database'
+import { instruments, school } from '../database/schema'
+
+const onlyRow = 1
+
+/** How the school works and what is in its cupboard; the usual ones until it has said otherwise. */
+export async function getSchool(db: Database): Promise<SchoolDto> {
+  const [row] = await db.select().from(school)
+  const listed = await db.select().from(instruments).orderBy(asc(instruments.place))
+  return {
+    ways: row?.ways ?? usualWays,
+    cupboard: listed.length > 0 ? listed.map((one) => one.definition) : instrumentCupboard,
+  }
+}
+
+export async function saveWays(db: Database, ways: SchoolWays): Promise<SchoolDto> {
+  await db
+    .insert(school)
+    .values({ id: onlyRow, ways })
+    .onConflictDoUpdate({ target: school.id, set: { ways } })
+  return getSchool(db)
+}
+
+/** Replaces the list of instruments. Plans keep the copies that they were made with. */
+export async function saveCupboard(db: Database, cupboard: CupboardInstrument[]): Promise<SchoolDto> {
+  await db.transaction(async (tx) => {
+    await tx.delete(instruments)
+    await tx
+      .insert(instruments)
+      .values(cupboard.map((definition, place) => ({ id: definition.id, definition, place })))
+  })
+  return getSchool(db)
+}
