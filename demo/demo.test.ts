@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { variableWords } from '#core/class'
 import { weighEvidence } from '#core/evidence'
-import { checkFair } from '#core/plan'
+import { checkFair, orderedLevels } from '#core/plan'
 import { currentReadings } from '#core/record'
 import { planSchema, validate } from '#shared/schemas'
 import { kestrelLessons } from './lessons'
@@ -28,6 +28,29 @@ describe('starters', () => {
   )
 })
 
+describe('the list of starters', () => {
+  it('shows many ways of recording, each with a basis for its numbers and steps for the groups', () => {
+    expect(starters.length).toBeGreaterThanOrEqual(8)
+    expect(new Set(starters.map(({ plan }) => plan.recording.kind)).size).toBeGreaterThanOrEqual(5)
+    for (const { plan } of starters) {
+      expect(plan.expected).not.toBeNull()
+      expect(plan.steps.length).toBeGreaterThan(1)
+      expect(plan.materials.length).toBeGreaterThan(2)
+    }
+  })
+
+  it('expects of each plan what its own values say, at either end', () => {
+    for (const { plan, expected } of starters) {
+      const values = orderedLevels(plan).map((level) => expected.values[level.id]!)
+      expect([plan.title, plan.expected!.first, plan.expected!.last]).toEqual([
+        plan.title,
+        expect.closeTo(values[0]!, 0),
+        expect.closeTo(values.at(-1)!, 0),
+      ])
+    }
+  })
+})
+
 describe('the demo school', () => {
   it('goes by first names, four children to a group', () => {
     const { pupils, groups } = kestrelClass(seededRandom(1))
@@ -52,7 +75,7 @@ describe('the demo school', () => {
   })
 
   it('has a lesson half-way with a slip left to find, and one for tomorrow', () => {
-    const [, grip, shadow] = kestrelLessons(new Date('2026-03-09'))
+    const [, grip, , shadow] = kestrelLessons(new Date('2026-03-09'))
     const readings = simulateReadings(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
     expect(weighEvidence(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
     expect(shadow).toMatchObject({ date: '2026-03-10', readings: null })

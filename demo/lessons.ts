@@ -1,12 +1,18 @@
 import { addDays, formatISO } from 'date-fns'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
+import { newId, type Plan } from '#core/plan'
+import type { Note, NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { Stage } from '#shared/types/api'
 import type { SimulatedClass } from './readings'
-import { ballBounce, shadowLength, shoeGrip, type Starter } from './starters'
+import { ballBounce, paperTowels, shadowLength, shoeGrip, type Starter } from './starters'
 
 /** A lesson of the demo school, told relative to today. */
 export interface DemoLesson {
   starter: Starter
+  /** What is changed of the starter's plan before anything else happens. */
+  changes?: Partial<Plan>
+  notes?: Omit<Note, 'id'>[]
+  stimulus?: Stimulus
   date: string
   stage: Stage
   predictions: { place: number; answer: PredictionAnswer; because: string }[]
@@ -19,13 +25,20 @@ const more = (place: number, because: string) => ({
   because,
   answer: { format: 'direction' as const, direction: 'more' as const },
 })
+const note = (kind: NoteKind, text: string, sort: QuestionSort | null = null) => ({
+  kind,
+  text,
+  sort,
+  settled: false,
+})
+const idea = (name: string) => ({ id: newId(), name })
 const choice = (place: number, levelId: string, because: string) => ({
   place,
   because,
   answer: { format: 'choice' as const, levelId },
 })
 
-/** The lessons of Kestrel class: one complete, one half-way through its test, one planned for tomorrow. */
+/** The lessons of Kestrel class: one complete, one half-way through its test, one planned, one only wondered about. */
 export function kestrelLessons(today: Date): DemoLesson[] {
   const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
   return [
@@ -82,6 +95,44 @@ export function kestrelLessons(today: Date): DemoLesson[] {
           spoilt: { place: 2, level: 1, tryNumber: 1, reason: 'started late or early' },
         },
       },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: paperTowels,
+      date: day(3),
+      stage: 'wonder',
+      changes: {
+        title: 'Paper towels',
+        question: '',
+        best: null,
+        changed: { name: '', kind: 'kinds', unit: null, range: null },
+        levels: [],
+        keptSame: [],
+        measured: { ...paperTowels.plan.measured, name: '' },
+        expected: null,
+        ideas: {
+          change: ['kind of paper', 'amount of water', 'size of the piece', 'time in the water'].map(idea),
+          measure: ['water soaked up', 'time until it tears'].map(idea),
+        },
+      },
+      stimulus: {
+        text: 'Somebody knocked a jug of water over the table. Three different papers lay beside it.',
+        picture: null,
+      },
+      notes: [
+        note('noticed', 'The water ran to the edge of the table'),
+        note('noticed', 'The blue paper is wet because it is thin'),
+        note('noticed', 'The white paper has little bumps'),
+        note('noticed', 'It must be kitchen paper'),
+        note('guessed', 'Thick paper drinks more water'),
+        note('guessed', 'The bumps hold the drops'),
+        note('asking', 'Which paper is best?'),
+        note('asking', 'Why does the water climb up the paper?'),
+        note('asking', 'What is paper made of?', 'look-up'),
+        note('asking', 'Which paper is the prettiest?'),
+      ],
+      predictions: [],
+      readings: null,
       conclusion: emptyConclusion,
     },
     {

@@ -1,10 +1,13 @@
 import { kestrelLessons } from '../demo/lessons'
 import { seededRandom } from '../core/rehearsal'
+import { uuidFrom } from '../demo/random'
 import { simulateReadings } from '../demo/readings'
 import { kestrelClass } from '../demo/school'
 import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
+import { saveNote, saveStimulus } from '../server/queries/notes'
+import { savePlan } from '../server/queries/plans'
 import { savePrediction } from '../server/queries/predictions'
 import { addReadings } from '../server/queries/readings'
 
@@ -14,8 +17,12 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   const random = seededRandom(seed)
   const kestrel = await createClass(db, kestrelClass(random))
   const groupIds = kestrel.groups.map((group) => group.id)
-  for (const { starter, date, stage, predictions, readings, conclusion } of kestrelLessons(today)) {
+  for (const lesson of kestrelLessons(today)) {
+    const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
+    if (changes) await savePlan(db, id, { ...starter.plan, ...changes }, 0)
+    if (stimulus) await saveStimulus(db, id, stimulus)
+    for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
     for (const { place, answer, because } of predictions)
       await savePrediction(db, id, groupIds[place]!, { seat: 0, answer, because })
     if (readings) await addReadings(db, id, simulateReadings(starter, { ...readings, groupIds }, random))

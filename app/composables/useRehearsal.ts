@@ -2,9 +2,10 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
-import type { RehearsalJob, RehearsalNews } from '../workers/rehearsal.worker'
+import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
 
-const waitFor = 120
+/** Long enough for the next key of a fast typist, short enough to feel immediate. */
+const waitFor = 60
 
 /** Rehearses the open plan in the background, anew after each change that matters; a running one is given up. */
 export function useRehearsal() {
@@ -12,8 +13,12 @@ export function useRehearsal() {
   const rehearsal = shallowRef<Rehearsal | null>(null)
   const neighbours = shallowRef<RankedNeighbour[]>([])
   const running = ref(false)
-  let left = false
+  /** How much of the rehearsal is done, from 0 to 1. */
+  const share = ref(0)
   let worker: Worker | null = null
+  /** The order that is being worked on; news of an earlier one comes too late. */
+  let number = 0
+  let left = false
 
   /** What there is to rehearse, or null while the plan or the teacher's answers are not ready. */
   const job = computed<RehearsalJob | null>(() => {
@@ -23,12 +28,18 @@ export function useRehearsal() {
     )
     if (!plan.expected || plan.tries < 1 || settled.length < 2 || settled.length < plan.levels.length)
       return null
-    return { plan, expected: plan.expected, groups: store.groups.length }
+    return {
+      plan,
+      expected: plan.expected,
+      groups: store.groups.length,
+      cupboard: store.open.school.cupboard,
+    }
   })
   /** Words, materials and pictures of a plan change nothing in its rehearsal. */
   const essence = computed(() => {
     if (!job.value) return ''
-    const { levels, changed, measured, tries, whoTests, summary, rounding, best, expected } = job.value.plan
+    const { levels, changed, measured, tries, whoTests, aim, summary, rounding, best, expected } =
+      job.value.plan
     return JSON.stringify([
       levels,
       changed.kind,
@@ -36,6 +47,7 @@ export function useRehearsal() {
       measured.instrument,
       tries,
       whoTests,
+      aim,
       summary,
       rounding,
       best,
@@ -45,33 +57,46 @@ export function useRehearsal() {
   })
 
   function stop() {
-    worker?.terminate()
-    worker = null
+    send(null)
     running.value = false
   }
 
-  const start = useDebounceFn(() => {
-    stop()
-    neighbours.value = []
-    if (left) return
-    if (!job.value) return void (rehearsal.value = null)
-    running.value = true
-    worker = new Worker(new URL('../workers/rehearsal.worker.ts', import.meta.url), { type: 'module' })
-    worker.onmessage = ({ data }: MessageEvent<RehearsalNews>) => {
+  function send(next: RehearsalJob | null) {
+    if (!next && !worker) return
+    worker ??= open()
+    // Plans come from a reactive store; a worker takes plain copies only.
+    const order: RehearsalOrder = { number: ++number, job: next && JSON.parse(JSON.stringify(next)) }
+    worker.postMessage(order)
+  }
+
+  function open(): Worker {
+    const made = new Worker(new URL('../workers/rehearsal.worker.ts', import.meta.url), { type: 'module' })
+    made.onmessage = ({ data }: MessageEvent<RehearsalNews>) => {
+      if (data.number !== number) return
       if (data.kind === 'neighbours') {
         neighbours.value = data.neighbours
-        stop()
-      } else rehearsal.value = data.rehearsal
+        running.value = false
+      } else {
+        rehearsal.value = data.rehearsal
+        share.value = data.rehearsal.classes / data.of
+      }
     }
-    worker.onerror = stop
-    // Plans come from a reactive store; a worker takes plain copies only.
-    worker.postMessage(JSON.parse(JSON.stringify(job.value)))
+    made.onerror = () => (running.value = false)
+    return made
+  }
+
+  const start = useDebounceFn(() => {
+    if (left) return
+    neighbours.value = []
+    running.value = job.value !== null
+    if (!job.value) rehearsal.value = null
+    send(job.value)
   }, waitFor)
 
   watch(essence, start, { immediate: true })
   onScopeDispose(() => {
     left = true
-    stop()
+    worker?.terminate()
   })
-  return { rehearsal, neighbours, running, stop }
+  return { rehearsal, neighbours, running, share, stop }
 }

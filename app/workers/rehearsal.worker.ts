@@ -1,5 +1,7 @@
+import type { CupboardInstrument } from '#core/instrument'
 import type { Expectation, Plan } from '#core/plan'
 import {
+  neighbourGains,
   noRehearsal,
   rankNeighbours,
   rehearse,
@@ -13,28 +15,58 @@ export interface RehearsalJob {
   plan: Plan
   expected: Expectation
   groups: number
+  cupboard: CupboardInstrument[]
+}
+
+/** A numbered job; without one, the running job is given up. */
+export interface RehearsalOrder {
+  number: number
+  job: RehearsalJob | null
 }
 
 /** What the worker tells: counts as they grow, then the neighbours. */
-export type RehearsalNews =
-  { kind: 'progress'; rehearsal: Rehearsal } | { kind: 'neighbours'; neighbours: RankedNeighbour[] }
+export type RehearsalNews = { number: number } & (
+  | { kind: 'progress'; rehearsal: Rehearsal; of: number }
+  | { kind: 'neighbours'; neighbours: RankedNeighbour[] }
+)
 
-const classes = 1000
-const chunk = 50
-const neighbourClasses = 300
+const classes = 10_000
+const firstChunk = 200
+const chunk = 700
+const neighbourClasses = 2000
 const seed = 20260301
 
+let wanted = 0
 const tell = (news: RehearsalNews) => postMessage(news)
 
-onmessage = ({ data: { plan, expected, groups } }: MessageEvent<RehearsalJob>) => {
+/** Lets a newer order in between two pieces of work; timers would wait longer than the work takes. */
+const door = new MessageChannel()
+function turn(): Promise<void> {
+  return new Promise((done) => {
+    door.port1.onmessage = () => done()
+    door.port2.postMessage(null)
+  })
+}
+
+onmessage = async ({ data: { number, job } }: MessageEvent<RehearsalOrder>) => {
+  wanted = number
+  if (!job) return
+  const { plan, expected, groups, cupboard } = job
   const random = seededRandom(seed)
   let rehearsal = noRehearsal
   while (rehearsal.classes < classes) {
-    rehearsal = rehearse(plan, expected, groups, chunk, random, rehearsal)
-    tell({ kind: 'progress', rehearsal })
+    const next = rehearsal.classes === 0 ? firstChunk : Math.min(chunk, classes - rehearsal.classes)
+    rehearsal = rehearse(plan, expected, groups, next, random, rehearsal)
+    tell({ number, kind: 'progress', rehearsal, of: classes })
+    await turn()
+    if (wanted !== number) return
   }
-  tell({
-    kind: 'neighbours',
-    neighbours: rankNeighbours(plan, expected, groups, rehearsal, neighbourClasses, () => seededRandom(seed)),
-  })
+  const gains: RankedNeighbour[] = []
+  const source = () => seededRandom(seed)
+  for (const gain of neighbourGains(plan, expected, groups, rehearsal, neighbourClasses, source, cupboard)) {
+    gains.push(gain)
+    await turn()
+    if (wanted !== number) return
+  }
+  tell({ number, kind: 'neighbours', neighbours: rankNeighbours(gains) })
 }

@@ -1,5 +1,5 @@
 import type { Evidence } from '../evidence'
-import { levelName, orderedLevels, type Plan } from '../plan'
+import { hasOrder, levelName, orderedLevels, type Plan } from '../plan'
 import type { Claim } from './claim'
 
 /** How a claim sits with the data. */
@@ -43,6 +43,11 @@ export function checkClaim(
     if (againstLean(claim, evidence))
       return { fit: 'says-more', reason: 'So far the results lean another way, and they can’t tell yet.' }
   }
+  if (finding.verdict.because === 'uneven' && claim.comparison !== 'same')
+    return {
+      fit: 'says-more',
+      reason: 'The levels differ, but not steadily up or down. Say in your own words which one stands out.',
+    }
   if (word === 'leaning' && claim.strength !== 'think')
     return {
       fit: 'says-more',
@@ -77,7 +82,7 @@ export function checkClaim(
 /** The name of a level that the claim speaks of and nobody has tested, or null. */
 function untestedLevel(plan: Plan, { scope, levelId }: Claim, { results }: Evidence): string | null {
   const levels = orderedLevels(plan)
-  const numbers = plan.changed.kind === 'number'
+  const numbers = hasOrder(plan)
   const named =
     scope.kind === 'between'
       ? levels.filter((level) => level.id === scope.fromId || level.id === scope.toId)

@@ -1,4 +1,4 @@
-import { levelName, orderedLevels, type Plan } from '../plan'
+import { hasOrder, levelName, orderedLevels, type Plan } from '../plan'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
 export interface Claim {
@@ -46,8 +46,9 @@ export function claimSentence(plan: Plan, claim: Claim): string {
  */
 export function claimEffect(plan: Plan, { comparison, levelId }: Claim): string {
   const { changed, measured } = plan
-  if (changed.kind === 'number') {
+  if (hasOrder(plan)) {
     const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
+    if (plan.aim === 'improve') return `later rounds gave ${size} ${measured.name}`
     return `a larger ${changed.name} gave ${size} ${measured.name}`
   }
   const level = plan.levels.find((one) => one.id === levelId)
@@ -67,6 +68,6 @@ export function claimScope(plan: Plan, { scope }: Claim): string {
   }
   if (scope.kind === 'everything') return `for any ${plan.changed.name} at all`
   if (scope.kind === 'between') return `between ${name(scope.fromId)} and ${name(scope.toId)}`
-  if (plan.changed.kind === 'kinds' || levels.length < 2) return 'for the ones we tested'
+  if (!hasOrder(plan) || levels.length < 2) return 'for the ones we tested'
   return `from ${levelName(plan, levels[0]!)} to ${levelName(plan, levels.at(-1)!)}`
 }

@@ -6,6 +6,7 @@ import {
   comparePrediction,
   emptyConclusion,
   predictionWords,
+  predictorSeats,
   suggestClaim,
   type Claim,
   type PredictionAnswer,
@@ -56,6 +57,54 @@ describe('classAnswer', () => {
     expect(classAnswer(plan, { ...emptyConclusion, claim, ownWords: 'Higher is higher.' })).toBe(
       'Higher is higher.',
     )
+  })
+})
+
+describe('claims about an uneven pattern and about rounds', () => {
+  const groups = ['a', 'b', 'c', 'd', 'e', 'f']
+  const table = (values: number[], ids: string[]) =>
+    readingsFrom(
+      Object.fromEntries(
+        groups.map((group, index) => [
+          group,
+          Object.fromEntries(ids.map((id, level) => [id, [values[level]! + index]])),
+        ]),
+      ),
+    )
+
+  it('offers no ready sentence for a pattern that turns, and calls “larger” too much', () => {
+    const plan = examplePlan()
+    const evidence = weighEvidence(plan, table([20, 50, 21], ['h20', 'h40', 'h60']))
+    expect(suggestClaim(plan, evidence)).toBeNull()
+    const claim = { comparison: 'more', levelId: null, strength: 'think', scope: { kind: 'tested' } } as const
+    expect(checkClaim(plan, claim, evidence, null)).toMatchObject({ fit: 'says-more' })
+    expect(comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence)).toBe('open')
+  })
+
+  it('speaks of later rounds where a design was improved', () => {
+    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })
+    const evidence = weighEvidence(bridge, table([5, 9, 15], ['round 1', 'round 2', 'round 3']))
+    const claim = suggestClaim(bridge, evidence)!
+    expect(claimSentence(bridge, claim)).toBe(
+      'Every time later rounds gave a larger bounce height, from round 1 to round 3.',
+    )
+    expect(checkClaim(bridge, claim, evidence, null).fit).toBe('fits')
+  })
+})
+
+describe('predictorSeats', () => {
+  const who = (one: 'child' | 'group' | 'class') => ({
+    prediction: { ...examplePlan().prediction, who: one },
+  })
+
+  it('asks each group, each child of each group, or the class under its first group', () => {
+    expect(predictorSeats(who('group'), ['a', 'b'], 9)).toEqual([
+      { groupId: 'a', seat: 0 },
+      { groupId: 'b', seat: 0 },
+    ])
+    expect(predictorSeats(who('class'), ['a', 'b'], 9)).toEqual([{ groupId: 'a', seat: 0 }])
+    expect(predictorSeats(who('child'), ['a', 'b'], 5)).toHaveLength(6)
+    expect(predictorSeats(who('child'), ['a'], 0).map((one) => one.seat)).toEqual([1, 2, 3, 4])
   })
 })
 

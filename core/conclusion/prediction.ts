@@ -66,6 +66,7 @@ export function comparePrediction(
         ? 'as-predicted'
         : 'surprised'
   if (evidence.finding.kind !== 'trend') return 'open'
+  if (!level && evidence.finding.direction === 'none') return 'open'
   const seen = level ? 'same' : evidence.finding.direction === 'rising' ? 'more' : 'less'
   return seen === answer.direction ? 'as-predicted' : 'surprised'
 }

@@ -1,6 +1,6 @@
 import { slotStates, type Reading } from '../record'
 import type { Level, Plan } from '../plan'
-import { summariseCell, type CellSummary } from './cellSummary'
+import { summariseCell, withoutDust, type CellSummary } from './cellSummary'
 
 /** One group at one level, with its counted tries. */
 export interface Cell {
@@ -55,9 +55,7 @@ export function levelResults(levels: readonly Level[], cells: readonly Cell[]): 
       {
         level,
         groups: own.length,
-        centre: Number(
-          (own.reduce((sum, cell) => sum + cell.summary.centre, 0) / own.length).toPrecision(12),
-        ),
+        centre: withoutDust(own.reduce((sum, cell) => sum + cell.summary.centre, 0) / own.length),
         least: Math.min(...own.map((cell) => cell.summary.least)),
         greatest: Math.max(...own.map((cell) => cell.summary.greatest)),
       },

@@ -181,15 +181,71 @@ describe('weighEvidence on kinds', () => {
   })
 })
 
+describe('patterns that neither rise nor fall, and kinds too close at the top', () => {
+  const groups = ['a', 'b', 'c', 'd', 'e', 'f']
+
+  it('are called uneven when the levels differ all the same', () => {
+    const peak = Object.fromEntries(
+      groups.map((group, index) => [group, { h20: [20 + index], h40: [50 + index], h60: [21 + index] }]),
+    )
+    const evidence = weighEvidence(examplePlan(), readingsFrom(peak))
+    expect(evidence.finding).toMatchObject({
+      verdict: { word: 'leaning', because: 'uneven' },
+      direction: 'none',
+    })
+    expect(resultSentence(examplePlan(), evidence).sentence).toBe(
+      'The bounce height differs, but not steadily up or down: most at 40 cm, least at 20 cm.',
+    )
+  })
+
+  it('still differ by Friedman’s test though the first two are level', () => {
+    const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most' })
+    const close = Object.fromEntries(
+      groups.map((group, index) => [
+        group,
+        { carpet: [40 + (index % 2 ? 3 : -3)], tiles: [41], grass: [10 + index] },
+      ]),
+    )
+    const evidence = weighEvidence(plan, readingsFrom(close))
+    expect(evidence.finding).toMatchObject({
+      kind: 'kinds',
+      differ: true,
+      verdict: { word: 'no-difference' },
+    })
+    const apart = Object.fromEntries(
+      groups.map((group, index) => [
+        group,
+        { carpet: [40 + (index % 2 ? 9 : -5)], tiles: [39], grass: [10 + index] },
+      ]),
+    )
+    expect(resultSentence(plan, weighEvidence(plan, readingsFrom(apart))).sentence).toBe(
+      'They do differ, but carpet and tiles are too close to tell apart yet.',
+    )
+  })
+
+  it('judges rounds of redesign by their order', () => {
+    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })
+    const better = Object.fromEntries(
+      groups.map((group, index) => [
+        group,
+        { 'round 1': [5 + index], 'round 2': [9 + index], 'round 3': [15 + index] },
+      ]),
+    )
+    const evidence = weighEvidence(bridge, readingsFrom(better))
+    expect(evidence.finding).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
+    expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
+  })
+})
+
 describe('decideVerdict', () => {
-  const grounds = { p: 0.5, fullAgreement: false, blocks: 6, difference: 5, resolution: 1 }
+  const grounds = { p: 0.5, fullAgreement: () => false, blocks: 6, difference: 5, resolution: 1 }
 
   it.each([
     [{ p: 0.05 }, 'clear'],
     [{ p: 0.051 }, 'leaning'],
     [{ p: 0.2 }, 'leaning'],
     [{ p: 0.21 }, 'cant-tell'],
-    [{ p: 0.5, fullAgreement: true }, 'clear'],
+    [{ p: 0.5, fullAgreement: () => true }, 'clear'],
     [{ p: 0.001, difference: 1 }, 'no-difference'],
     [{ p: 0.001, difference: 1, blocks: 2 }, 'cant-tell'],
     [{ p: 0.001, blocks: 1 }, 'cant-tell'],

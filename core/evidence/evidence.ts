@@ -1,5 +1,5 @@
 import { readingError } from '../instrument'
-import { orderedLevels, type Level, type Plan } from '../plan'
+import { hasOrder, orderedLevels, type Plan } from '../plan'
 import { convertUnit } from '../quantity'
 import type { Reading } from '../record'
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
@@ -19,7 +19,7 @@ export interface Evidence {
 
 /**
  * Weighs a lesson's readings: cells, level results, odd readings, group offsets and the verdict. Virtual
- * classes are judged by the same function.
+ * classes are judged by the same `judgeTrend` and `judgeKinds`.
  * @param readings every reading ever made; superseded and set-aside ones are left out here
  * @example weighEvidence(plan, readings).finding.verdict.word // 'clear'
  */
@@ -33,29 +33,10 @@ export function weighEvidence(plan: Plan, readings: readonly Reading[]): Evidenc
     results,
     odd: oddReadings(cells, error),
     offsets: groupOffsets(cells, error),
-    finding: judge(plan, levels, cells, results, mark),
+    finding: hasOrder(plan)
+      ? trendEvidence(levels, cells, results, mark)
+      : kindsEvidence(levels, cells, results, plan.best ?? 'most', mark),
   }
-}
-
-/**
- * The finding alone, from cells: how virtual classes are judged, by the very code that judges real ones.
- * @example judgeCells(plan, cells).verdict.word // 'clear'
- */
-export function judgeCells(plan: Plan, cells: readonly Cell[]): Evidence['finding'] {
-  const levels = orderedLevels(plan)
-  return judge(plan, levels, cells, levelResults(levels, cells), resolutionOf(plan).mark)
-}
-
-function judge(
-  plan: Plan,
-  levels: readonly Level[],
-  cells: readonly Cell[],
-  results: readonly LevelResult[],
-  mark: number,
-): Evidence['finding'] {
-  return plan.changed.kind === 'number'
-    ? trendEvidence(levels, cells, results, mark)
-    : kindsEvidence(levels, cells, results, plan.best ?? 'most', mark)
 }
 
 /**

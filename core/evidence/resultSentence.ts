@@ -30,7 +30,11 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
 function trendSentence(plan: Plan, evidence: Evidence, finding: TrendEvidence): ResultSentence {
   const { changed, measured } = plan
   const size = finding.direction === 'rising' ? 'larger' : 'smaller'
-  const effect = `a larger ${changed.name} gave a ${size} ${measured.name}`
+  const effect =
+    plan.aim === 'improve'
+      ? `later rounds gave a ${size} ${measured.name}`
+      : `a larger ${changed.name} gave a ${size} ${measured.name}`
+  if (finding.verdict.because === 'uneven') return unevenSentence(plan, evidence, finding)
   switch (finding.verdict.word) {
     case 'clear':
       return { sentence: `${capital(effect)}${slopeWords(plan, finding)}.`, reason: agreementReason(finding) }
@@ -49,6 +53,17 @@ function trendSentence(plan: Plan, evidence: Evidence, finding: TrendEvidence): 
         sentence: `We can’t tell yet whether ${changed.name} matters for ${measured.name}.`,
         reason: openReason(finding),
       }
+  }
+}
+
+/** The levels differ, but not steadily: the level that stands out is named. */
+function unevenSentence(plan: Plan, { results }: Evidence, { blocks }: TrendEvidence): ResultSentence {
+  const sorted = [...results].sort((a, b) => b.centre - a.centre)
+  const top = levelName(plan, sorted[0]!.level)
+  const bottom = levelName(plan, sorted.at(-1)!.level)
+  return {
+    sentence: `The ${plan.measured.name} differs, but not steadily up or down: most at ${top}, least at ${bottom}.`,
+    reason: `In ${blocks} groups the levels come in much the same order. Levels in between would show where it turns.`,
   }
 }
 
@@ -78,7 +93,9 @@ function kindsSentence(plan: Plan, evidence: Evidence, finding: KindsEvidence): 
       }
     case 'cant-tell':
       return {
-        sentence: `We can’t tell yet whether ${first} is really ahead of ${next}.`,
+        sentence: finding.differ
+          ? `They do differ, but ${first} and ${next} are too close to tell apart yet.`
+          : `We can’t tell yet whether ${first} is really ahead of ${next}.`,
         reason: openReason(finding),
       }
   }

@@ -9,8 +9,8 @@ export const leaningAt = 0.2
 export interface VerdictGrounds {
   /** Two-sided chance of a result this strong if the change did nothing. */
   p: number
-  /** Every block shows the same order and no try of the lower end reaches the upper end. */
-  fullAgreement: boolean
+  /** Whether every block shows the same order and no try of the lower end reaches the upper end; asked only when it matters. */
+  fullAgreement: () => boolean
   blocks: number
   /** Difference between the results that are compared, in the unit measured. */
   difference: number
@@ -21,7 +21,8 @@ export interface VerdictGrounds {
 /** A verdict with how it came about. */
 export interface Verdict {
   word: VerdictWord
-  because: 'chance' | 'small-class-agreement' | 'below-resolution' | 'too-little-data' | 'groups-disagree'
+  because:
+    'chance' | 'small-class-agreement' | 'below-resolution' | 'too-little-data' | 'groups-disagree' | 'uneven'
 }
 
 /**
@@ -34,7 +35,7 @@ export interface Verdict {
  * - *leaning*: a chance of at most 1 in 5;
  * - *can't tell yet*: anything else.
  *
- * @example decideVerdict({ p: 0.25, fullAgreement: true, blocks: 3, difference: 9, resolution: 1 }).word // 'clear'
+ * @example decideVerdict({ p: 0.25, fullAgreement: () => true, blocks: 3, difference: 9, resolution: 1 }).word // 'clear'
  */
 export function decideVerdict({ p, fullAgreement, blocks, difference, resolution }: VerdictGrounds): Verdict {
   if (blocks < 2) return { word: 'cant-tell', because: 'too-little-data' }
@@ -43,7 +44,7 @@ export function decideVerdict({ p, fullAgreement, blocks, difference, resolution
       ? { word: 'no-difference', because: 'below-resolution' }
       : { word: 'cant-tell', because: 'too-little-data' }
   if (p <= clearAt) return { word: 'clear', because: 'chance' }
-  if (fullAgreement) return { word: 'clear', because: 'small-class-agreement' }
+  if (fullAgreement()) return { word: 'clear', because: 'small-class-agreement' }
   if (p <= leaningAt) return { word: 'leaning', because: 'chance' }
   return { word: 'cant-tell', because: 'groups-disagree' }
 }

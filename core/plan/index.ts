@@ -2,10 +2,11 @@ export * from './plan'
 export * from './recording'
 export { blankPlan } from './blankPlan'
 export { defaultsForAge, usualWays, type AgeDefaults, type SchoolWays } from './schoolWays'
-export { levelName, orderedLevels } from './levelName'
+export { hasOrder, levelName, orderedLevels } from './levelName'
 export { levelsForGroup } from './allocation'
 export { newId } from './newId'
 export { suggestLevel } from './suggestLevel'
+export { guessChanged, guessUnit } from './guessFromName'
 export { evenLevels } from './evenLevels'
 export { withAim, withRounds } from './rounds'
 export { waysToKeep } from './waysToKeep'
@@ -14,6 +15,7 @@ export {
   moveCard,
   pickedCards,
   removeCard,
+  renameCard,
   variableCards,
   type Card,
   type CardPlace,

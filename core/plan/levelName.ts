@@ -20,3 +20,11 @@ export function orderedLevels(plan: Pick<Plan, 'changed' | 'levels'>): Level[] {
   if (plan.changed.kind === 'kinds') return plan.levels
   return [...plan.levels].sort((a, b) => (a.value ?? Infinity) - (b.value ?? Infinity))
 }
+
+/**
+ * Whether the levels have an order along which results may rise or fall: numbers, or rounds one after another.
+ * @example hasOrder(plan) // true for drop heights, false for kinds of paper
+ */
+export function hasOrder({ changed, aim }: Pick<Plan, 'changed' | 'aim'>): boolean {
+  return changed.kind === 'number' || aim === 'improve'
+}

@@ -1,5 +1,8 @@
+import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
+import { unitDefinition, type Unit } from '../quantity'
+import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
-import type { Idea, KeptSame, Plan } from './plan'
+import type { Idea, KeptSame, Measured, Plan } from './plan'
 
 /** Where a card lies on the variables board. */
 export type CardPlace = 'could-change' | 'changed' | 'kept-same' | 'could-measure' | 'measured'
@@ -13,8 +16,6 @@ export interface Card {
 
 /** The identifiers of the two cards that are picked; all others carry their own. */
 export const pickedCards = { changed: 'changed', measured: 'measured' } as const
-
-const open = { kind: 'number', unit: 'cm', range: null } as const
 
 /**
  * Every card of the board, from the plan: a card has no place of its own but the part of the plan it stands for.
@@ -52,17 +53,23 @@ export function addIdea(plan: Plan, tray: 'change' | 'measure', name: string): P
  * Moves a card to another place of the board. Picking the thing to change drops every other change card,
  * and the one that was picked before, into *keep the same*; picking the thing to measure puts the earlier one
  * back into its tray. A change card stays among the change places, a measure card among the measure places:
- * any other move leaves the plan as it is.
+ * any other move leaves the plan as it is. Names suggest units and instruments (see `guessUnit`).
+ * @param cupboard the instruments at hand
  * @throws RangeError when no card has this id.
  * @example moveCard(plan, 'ball', 'changed').keptSame.map((same) => same.name) // ['drop height', 'floor']
  */
-export function moveCard(plan: Plan, id: string, to: CardPlace): Plan {
+export function moveCard(
+  plan: Plan,
+  id: string,
+  to: CardPlace,
+  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+): Plan {
   const card = variableCards(plan).find((one) => one.id === id)
   if (!card) throw new RangeError('this card is not on the board')
   if (card.place === to) return plan
   const measures = card.place === 'could-measure' || card.place === 'measured'
   if (to === 'changed' && !measures) return pickChanged(plan, card)
-  if (to === 'measured' && measures) return pickMeasured(plan, card)
+  if (to === 'measured' && measures) return pickMeasured(plan, card, cupboard)
   if (to === 'could-measure' && measures)
     return withIdeas({ ...plan, measured: { ...plan.measured, name: '' } }, 'measure', [
       ...plan.ideas.measure,
@@ -83,14 +90,37 @@ export function removeCard(plan: Plan, id: string): Plan {
   return card ? without(plan, card) : plan
 }
 
+/**
+ * Calls a card something else; an empty name leaves it as it is.
+ * @example renameCard(plan, 'changed', 'height of drop').changed.name // 'height of drop'
+ */
+export function renameCard(plan: Plan, id: string, name: string): Plan {
+  const card = variableCards(plan).find((one) => one.id === id)
+  if (!card || name.trim() === '') return plan
+  const renamed = <T extends Idea>(all: T[]) =>
+    all.map((one) => (one.id === id ? { ...one, name: name.trim() } : one))
+  switch (card.place) {
+    case 'changed':
+      return { ...plan, changed: { ...plan.changed, name: name.trim() } }
+    case 'measured':
+      return { ...plan, measured: { ...plan.measured, name: name.trim() } }
+    case 'kept-same':
+      return { ...plan, keptSame: renamed(plan.keptSame) }
+    case 'could-change':
+      return withIdeas(plan, 'change', renamed(plan.ideas.change))
+    case 'could-measure':
+      return withIdeas(plan, 'measure', renamed(plan.ideas.measure))
+  }
+}
+
 function pickChanged(plan: Plan, card: Card): Plan {
   const was = plan.keptSame.find((same) => same.id === card.id)?.was ?? null
   const before = without(plan, card)
   const others = before.ideas.change.map((idea) => asKept(idea.id, idea.name))
   return {
     ...before,
-    changed: { ...(was?.changed ?? open), name: card.name },
-    levels: was?.levels ?? (plan.changed.name.trim() === '' ? plan.levels : []),
+    changed: was ? { ...was.changed, name: card.name } : guessChanged(card.name),
+    levels: was?.levels ?? [],
     properties: [],
     keptSame: [...before.keptSame, ...others, ...formerlyChanged(plan)],
     ideas: { ...before.ideas, change: [] },
@@ -104,18 +134,26 @@ function formerlyChanged(plan: Plan): KeptSame[] {
   return [{ ...asKept(newId(), plan.changed.name), was: { changed: plan.changed, levels: plan.levels } }]
 }
 
-function pickMeasured(plan: Plan, card: Card): Plan {
+/** A name that speaks of another unit brings an instrument that reads it. */
+function pickMeasured(plan: Plan, card: Card, cupboard: readonly CupboardInstrument[]): Plan {
   const before = without(plan, card)
   const earlier = plan.measured.name.trim()
   return {
     ...before,
-    measured: { ...before.measured, name: card.name },
+    measured: { ...readBy(before.measured, guessUnit(card.name), cupboard), name: card.name },
     ideas: {
       ...before.ideas,
       measure: earlier ? [...before.ideas.measure, { id: newId(), name: earlier }] : before.ideas.measure,
     },
     expected: null,
   }
+}
+
+function readBy(measured: Measured, unit: Unit | null, cupboard: readonly CupboardInstrument[]): Measured {
+  const dimension = unit && unitDefinition(unit).dimension
+  if (!dimension || unitDefinition(measured.unit).dimension === dimension) return measured
+  const found = cupboard.find((one) => one.dimension === dimension)
+  return found ? { ...measured, unit: found.unit, instrument: fromCupboard(found) } : measured
 }
 
 function keep(plan: Plan, card: Card): Plan {
@@ -134,7 +172,7 @@ function without(plan: Plan, { id, place }: Card): Plan {
     case 'kept-same':
       return { ...plan, keptSame: others(plan.keptSame) }
     case 'changed':
-      return { ...plan, changed: { ...open, name: '' }, levels: [], properties: [], expected: null }
+      return { ...plan, changed: guessChanged(''), levels: [], properties: [], expected: null }
     case 'measured':
       return { ...plan, measured: { ...plan.measured, name: '' }, expected: null }
   }

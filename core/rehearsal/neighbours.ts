@@ -1,7 +1,7 @@
-import { fromCupboard, instrumentCupboard } from '../instrument'
+import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
 import { levelsForGroup, planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { expectedValues } from './virtualClass'
+import { expectedValues } from './expectedValues'
 
 /** A plan one step away, with what is then expected and what it costs. */
 export interface NeighbourPlan {
@@ -27,9 +27,14 @@ export function testingMinutes(plan: Plan): number {
 /**
  * The plans one step away that could show more: a try more, the last level a step further out,
  * a finer or a longer instrument from the cupboard.
+ * @param cupboard the instruments at hand
  * @example neighbourPlans(plan, expected)[0].label // '4 tries instead of 3'
  */
-export function neighbourPlans(plan: Plan, expected: Expectation): NeighbourPlan[] {
+export function neighbourPlans(
+  plan: Plan,
+  expected: Expectation,
+  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+): NeighbourPlan[] {
   const minutes = testingMinutes(plan)
   const made = (label: string, changes: Partial<Plan>, then = expected): NeighbourPlan => {
     const next = { ...plan, ...changes, expected: then }
@@ -40,7 +45,7 @@ export function neighbourPlans(plan: Plan, expected: Expectation): NeighbourPlan
     neighbours.push(made(`${plan.tries + 1} tries instead of ${plan.tries}`, { tries: plan.tries + 1 }))
   const wider = widerLevels(plan, expected)
   if (wider) neighbours.push(made(wider.label, { levels: wider.levels }, wider.expected))
-  for (const other of otherInstruments(plan, expected))
+  for (const other of otherInstruments(plan, expected, cupboard))
     neighbours.push(
       made(`A ${other.name} instead`, { measured: { ...plan.measured, instrument: fromCupboard(other) } }),
     )
@@ -67,11 +72,11 @@ function widerLevels(
 }
 
 /** Instruments of the cupboard that are finer and still long enough, or longer where the scale is too short. */
-function otherInstruments(plan: Plan, expected: Expectation) {
+function otherInstruments(plan: Plan, expected: Expectation, cupboard: readonly CupboardInstrument[]) {
   const now = plan.measured.instrument
   const largest = Math.max(...expectedValues(plan, expected).values())
   const { dimension } = unitDefinition(now.unit)
-  return instrumentCupboard.filter((other) => {
+  return cupboard.filter((other) => {
     if (other.dimension !== dimension || other.unit !== now.unit || other.name === now.name) return false
     const finer = other.smallestMark < now.smallestMark && other.greatest >= largest
     const longer =

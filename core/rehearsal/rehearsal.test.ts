@@ -1,17 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  classroom,
   normalRandom,
   rankNeighbours,
   expectedValues,
+  neighbourGains,
   neighbourPlans,
   noRehearsal,
   rehearse,
   seededRandom,
   showsCheck,
   testingMinutes,
-  virtualClass,
 } from '.'
+import { judgeKinds, judgeTrend, resolutionOf, weighEvidence } from '../evidence'
+import type { Reading } from '../record'
+import { reading } from '../testing/exampleReadings'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 
 const plan = examplePlan()
@@ -36,7 +40,7 @@ describe('expectedValues', () => {
   })
 })
 
-describe('virtualClass', () => {
+describe('classroom', () => {
   it('has the readings of the plan, on the marks and within the scale', () => {
     fc.assert(
       fc.property(
@@ -45,17 +49,12 @@ describe('virtualClass', () => {
         fc.integer({ min: 0, max: 200 }),
         fc.integer({ min: 1, max: 8 }),
         (seed, first, last, groups) => {
-          const { cells, clipped, readings } = virtualClass(
-            plan,
-            { first, last, apart: 5 },
-            groups,
-            seededRandom(seed),
-          )
-          const values = cells.flatMap((cell) => cell.values)
-          expect(values).toHaveLength(groups * 9)
-          expect(readings).toBe(groups * 9)
+          const room = classroom(plan, { first, last, apart: 5 }, groups, seededRandom(seed))
+          const clipped = room.draw()
+          expect(room.values).toHaveLength(groups * 9)
+          expect(room.readings).toBe(groups * 9)
           expect(clipped).toBeGreaterThanOrEqual(0)
-          for (const value of values) {
+          for (const value of room.values) {
             expect(Number.isInteger(value)).toBe(true)
             expect(value).toBeGreaterThanOrEqual(0)
             expect(value).toBeLessThanOrEqual(100)
@@ -71,20 +70,71 @@ describe('virtualClass', () => {
       tries: 2,
       measured: { ...plan.measured, instrument: { ...plan.measured.instrument, smallestMark: 0.01 } },
     })
-    const random = seededRandom(5)
+    const room = classroom(two, { first: 50, last: 50, apart: 2 }, 4, seededRandom(5))
     let sum = 0
     let count = 0
-    for (let index = 0; index < 400; index++)
-      for (const { values } of virtualClass(two, { first: 50, last: 50, apart: 2 }, 4, random).cells) {
-        const difference = Math.abs(values[0]! - values[1]!)
+    for (let index = 0; index < 400; index++) {
+      room.draw()
+      for (let cell = 0; cell < room.values.length; cell += 2) {
+        const difference = Math.abs(room.values[cell]! - room.values[cell + 1]!)
         // Tries that went wrong lie far away and are counted elsewhere.
         if (difference < 9) {
           sum += difference
           count++
         }
       }
+    }
     expect(sum / count).toBeGreaterThan(1.9)
     expect(sum / count).toBeLessThan(2.1)
+  })
+
+  it('leaves empty what a group does not test', () => {
+    const shared = examplePlan({ whoTests: 'shared-levels' })
+    const room = classroom(shared, plainly, 3, seededRandom(6))
+    room.draw()
+    expect(room.readings).toBe(18)
+    expect([...room.values].filter(Number.isNaN)).toHaveLength(9)
+  })
+
+  it.each([
+    ['every group', examplePlan()],
+    ['shared levels', examplePlan({ whoTests: 'shared-levels' })],
+    ['the whole class', examplePlan({ whoTests: 'whole-class' })],
+    ['stations and means', examplePlan({ whoTests: 'stations', summary: 'mean' })],
+    [
+      'tenths',
+      examplePlan({
+        measured: { ...plan.measured, instrument: { ...plan.measured.instrument, smallestMark: 0.1 } },
+      }),
+    ],
+    ['named kinds', kindsPlan(['a', 'b', 'c'])],
+    ['rounds', kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })],
+  ])('is judged as the same readings typed by hand would be: %s', (_, own) => {
+    for (const [seed, last] of [
+      [1, 20],
+      [2, 24],
+      [3, 21],
+      [4, 40],
+    ] as const) {
+      const room = classroom(own, { first: 20, last, apart: 4 }, 5, seededRandom(seed))
+      room.draw()
+      const readings = [...room.values].flatMap((value, index): Reading[] => {
+        if (Number.isNaN(value)) return []
+        const cell = Math.floor(index / room.tries)
+        const level = room.levels[cell % room.levels.length]!
+        const groupId = `g${Math.floor(cell / room.levels.length)}`
+        return [reading({ groupId, levelId: level.id, tryNumber: (index % room.tries) + 1, value })]
+      })
+      const { finding, results } = weighEvidence(own, readings)
+      expect([...room.table.centres]).toEqual(results.map((result) => result.centre))
+      const judged =
+        finding.kind === 'trend'
+          ? judgeTrend(room.table, resolutionOf(own).mark)
+          : judgeKinds(room.table, 'most', 1)
+      if (finding.verdict.because !== 'uneven') expect(judged.verdict).toEqual(finding.verdict)
+      if (finding.kind === 'kinds' && 'first' in judged)
+        expect(room.levels[judged.first]!.id).toBe(finding.first!.level.id)
+    }
   })
 })
 
@@ -173,7 +223,7 @@ describe('rankNeighbours', () => {
   const weak = { first: 20, last: 26, apart: 6 }
   const ranked = (expected: typeof weak) => {
     const rehearsal = rehearse(plan, expected, 4, 400, seededRandom(6))
-    return rankNeighbours(plan, expected, 4, rehearsal, 200, () => seededRandom(6))
+    return rankNeighbours(neighbourGains(plan, expected, 4, rehearsal, 200, () => seededRandom(6)))
   }
 
   it('puts levels further apart, which cost no time, before a try more', () => {

@@ -1,7 +1,8 @@
-import { judgeCells, levelResults, resolutionOf, type Evidence } from '../evidence'
-import { orderedLevels, type Expectation, type Plan } from '../plan'
+import { judgeKinds, judgeTrend, resolutionOf, type VerdictWord } from '../evidence'
+import { hasOrder, type Expectation, type Plan } from '../plan'
+import { classroom, type Classroom } from './classroom'
+import { expectedValues } from './expectedValues'
 import type { Random } from './random'
-import { expectedValues, virtualClass } from './virtualClass'
 
 /** How one virtual class ended: it saw a clear right answer, a clear wrong one, or none. */
 export type ClassOutcome = 'right' | 'wrong' | 'open'
@@ -55,36 +56,45 @@ export function rehearse(
   random: Random,
   before = noRehearsal,
 ): Rehearsal {
-  if (plan.levels.length < 2 || plan.tries < 1)
-    throw new RangeError('a rehearsal needs two levels and one try')
-  const levels = orderedLevels(plan)
-  const truth = trueAnswer(plan, expected)
+  const room = classroom(plan, expected, groups, random)
+  const { mark } = resolutionOf(plan)
+  const judge = judgeOf(plan, room, mark)
+  const truth = trueAnswer(plan, expected, mark)
   const total = { ...before, examples: [...before.examples] }
   for (let index = 0; index < classes; index++) {
-    const { cells, clipped, readings } = virtualClass(plan, expected, groups, random)
-    const outcome = outcomeOf(judgeCells(plan, cells), truth)
+    total.clipped += room.draw()
+    const outcome = judge(truth)
     total[outcome]++
-    total.classes++
-    total.clipped += clipped
-    total.readings += readings
-    if (total.examples.length < drawn)
-      total.examples.push({ outcome, results: levelResults(levels, cells).map((result) => result.centre) })
+    if (total.examples.length < drawn) total.examples.push({ outcome, results: [...room.table.centres] })
   }
+  total.classes += classes
+  total.readings += classes * room.readings
   return total
 }
 
 /** What the class should find: a direction, the id of the kind that comes first, or no difference. */
-function trueAnswer(plan: Plan, expected: Expectation): string {
-  if (Math.abs(expected.last - expected.first) <= resolutionOf(plan).mark) return 'no-difference'
-  if (plan.changed.kind === 'number') return expected.last > expected.first ? 'rising' : 'falling'
+function trueAnswer(plan: Plan, expected: Expectation, mark: number): string {
+  if (Math.abs(expected.last - expected.first) <= mark) return 'no-difference'
+  if (hasOrder(plan)) return expected.last > expected.first ? 'rising' : 'falling'
   const sign = plan.best === 'least' ? -1 : 1
   return [...expectedValues(plan, expected)].sort((a, b) => sign * (b[1] - a[1]))[0]![0]
 }
 
-function outcomeOf(finding: Evidence['finding'], truth: string): ClassOutcome {
-  const { word } = finding.verdict
+/** Judges the class that was drawn last, as real data are judged. */
+function judgeOf(plan: Plan, { table, levels }: Classroom, mark: number): (truth: string) => ClassOutcome {
+  if (hasOrder(plan))
+    return (truth) => {
+      const { verdict, direction } = judgeTrend(table, mark)
+      return outcomeOf(verdict.word, direction, truth)
+    }
+  return (truth) => {
+    const { verdict, first } = judgeKinds(table, plan.best ?? 'most', mark)
+    return outcomeOf(verdict.word, levels[first]?.id ?? '', truth)
+  }
+}
+
+function outcomeOf(word: VerdictWord, answer: string, truth: string): ClassOutcome {
   if (word === 'no-difference') return truth === 'no-difference' ? 'right' : 'open'
   if (word !== 'clear') return 'open'
-  const answer = finding.kind === 'trend' ? finding.direction : finding.first?.level.id
   return answer === truth ? 'right' : 'wrong'
 }

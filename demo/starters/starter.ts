@@ -1,4 +1,5 @@
-import type { Plan } from '#core/plan'
+import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
+import type { KeptSame, Level, Material, Plan } from '#core/plan'
 
 /** An investigation that ships with the product, with what a class may expect to see. */
 export interface Starter {
@@ -32,3 +33,36 @@ export const starterDefaults = {
   whoTests: 'all-levels',
   levelOrder: 'same',
 } satisfies Partial<Plan>
+
+/** An instrument as it lies in the cupboard. */
+export function instrument(id: string): Instrument {
+  return fromCupboard(instrumentCupboard.find((one) => one.id === id)!)
+}
+
+/** Levels that are numbers, named by a letter and their value. */
+export const numberLevels = (letter: string, values: readonly number[]): Level[] =>
+  values.map((value) => ({ id: `${letter}${value}`, name: '', value, baseline: false, picture: null }))
+
+/** Levels that are named kinds; the first may be the one to compare with. */
+export const kindLevels = (
+  kinds: readonly (readonly [id: string, name: string])[],
+  baseline = false,
+): Level[] =>
+  kinds.map(([id, name], index) => ({
+    id,
+    name,
+    value: null,
+    baseline: baseline && index === 0,
+    picture: null,
+  }))
+
+export const same = (id: string, name: string, how: string): KeptSame => ({ id, name, how, was: null })
+
+/** One line of the kit list; a thing is counted unless it has a unit. */
+export const item = (
+  id: string,
+  name: string,
+  per: Material['per'],
+  use: Material['use'],
+  { amount = 1, unit = '', spare = 0 }: { amount?: number; unit?: string; spare?: number } = {},
+): Material => ({ id, name, amount, unit, per, use, spare: { kind: 'number', value: spare } })

@@ -1,11 +1,16 @@
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { newId, type Plan } from '#core/plan'
+import { examplePlan } from '../../core/testing/examplePlan'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
+import { getLesson } from '../queries/lessons'
 import { writeBackup } from './backup'
 import { databaseSettings, openDatabase } from './client'
+import { openPglite } from './drivers/pglite'
 import { FolderInUse } from './lock'
 
 let folder: string
@@ -57,5 +62,55 @@ describe('backups', () => {
     expect(kept).toHaveLength(14)
     expect(kept[0]).toContain('2026-03-08')
     expect(newest).toContain(kept.at(-1)!)
+  })
+})
+
+describe('a database of an earlier version', () => {
+  it('keeps its plans and predictions, with the usual answers to what they did not say', async () => {
+    const all = 'server/database/migrations'
+    const early = join(folder, 'early')
+    cpSync(all, early, { recursive: true })
+    const journal = join(early, 'meta', '_journal.json')
+    const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: unknown[] }
+    writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, 1) }))
+    const before = await openPglite(join(folder, 'data'), early)
+    const { groups } = classInput()
+    const { changed, measured, levels, keptSame, ...rest } = examplePlan()
+    const plan = {
+      ...rest,
+      changed: { name: changed.name, kind: changed.kind, unit: changed.unit },
+      measured,
+      levels: levels.map(({ picture: _picture, ...level }) => level),
+      keptSame: keptSame.map(({ was: _was, ...same }) => same),
+      prediction: { format: 'direction', because: true },
+    }
+    for (const later of ['aim', 'recording', 'ideas', 'properties', 'expected'] as const)
+      delete (plan as Partial<Plan>)[later]
+    const [own, investigation, lesson] = [newId(), newId(), newId()]
+    const group = groups[0]!.id
+    await before.db.execute(
+      sql`insert into classes (id, name, age_band, vocabulary) values (${own}, 'Old', '7-9', 'plain')`,
+    )
+    await before.db.execute(
+      sql`insert into groups (id, class_id, name, emblem, place) values (${group}, ${own}, 'Leaf', 'leaf', 0)`,
+    )
+    await before.db.execute(
+      sql`insert into investigations (id, plan) values (${investigation}, ${JSON.stringify(plan)}::jsonb)`,
+    )
+    await before.db.execute(
+      sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
+          (${lesson}, ${investigation}, ${own}, '2026-03-09', 'plan', ${JSON.stringify(plan)}::jsonb, '{}'::jsonb)`,
+    )
+    await before.db.execute(
+      sql`insert into predictions (lesson_id, group_id, answer, because, late) values
+          (${lesson}, ${group}, '{"format":"direction","direction":"more"}'::jsonb, 'so', false)`,
+    )
+    await before.close()
+    const after = await openPglite(join(folder, 'data'), all)
+    const opened = await getLesson(after.db, lesson)
+    await after.close()
+    expect(opened.plan).toEqual(examplePlan())
+    expect(opened.predictions).toMatchObject([{ seat: 0, because: 'so' }])
+    expect(opened.stimulus).toEqual({ text: '', picture: null })
   })
 })

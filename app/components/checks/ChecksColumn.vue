@@ -64,7 +64,7 @@ function mend(remedy: Remedy) {
         {{ store.fair.findings.length - shown }} more
       </VBtn>
     </section>
-    <ShowsCheck v-if="planning" />
+    <ShowsCheck :brief="!planning" />
     <p v-for="name in waiting" :key="name" class="line quiet">
       <VIcon :icon="mdiCircleOutline" size="20" /><b>{{ name }}</b
       ><span class="state">not looked at yet</span>

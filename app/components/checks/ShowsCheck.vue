@@ -6,10 +6,11 @@ import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 
-/** Will the test show anything? Rehearsed in many virtual classes before the real one. */
+/** Will the test show anything? Rehearsed in many virtual classes before the real one; in brief once planned. */
+defineProps<{ brief: boolean }>()
 const store = useLesson()
 const notices = useNotices()
-const { rehearsal, neighbours, running, stop } = useRehearsal()
+const { rehearsal, neighbours, running, share, stop } = useRehearsal()
 const check = computed(() =>
   rehearsal.value ? showsCheck(rehearsal.value, store.plan.measured.instrument.name) : null,
 )
@@ -45,7 +46,8 @@ function take(neighbour: RankedNeighbour) {
       <VIcon :icon="look.icon" :color="look.colour" size="20" />
       <b>Shows</b><span class="state">{{ look.word }}</span>
     </p>
-    <div class="body">
+    <p v-if="brief && check && check.state !== 'good'" class="sentence brief">{{ check.sentence }}</p>
+    <div v-if="!brief" class="body">
       <template v-if="check && rehearsal">
         <p class="sentence" role="status">{{ check.sentence }}</p>
         <p v-if="check.clipping" class="sentence">{{ check.clipping }}</p>
@@ -56,8 +58,9 @@ function take(neighbour: RankedNeighbour) {
           <span class="small soft">{{ price(neighbour) }}</span>
         </div>
         <ExampleClasses :examples="rehearsal.examples" />
-        <p v-if="running" class="small soft">
-          {{ rehearsal.classes }} classes rehearsed
+        <p v-if="running" class="small soft running">
+          <VProgressLinear :model-value="100 * share" color="primary" aria-label="Rehearsal" />
+          {{ rehearsal.classes }} classes
           <VBtn size="x-small" variant="text" @click="stop">Stop</VBtn>
         </p>
       </template>
@@ -89,6 +92,17 @@ function take(neighbour: RankedNeighbour) {
 .sentence {
   font-size: 0.92rem;
   line-height: 1.35;
+}
+
+.brief {
+  margin-top: 6px;
+}
+
+.running {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  white-space: nowrap;
 }
 
 .neighbour {

@@ -9,7 +9,7 @@ import {
   suggestClaim,
   type Claim,
 } from '#core/conclusion'
-import { levelName, orderedLevels } from '#core/plan'
+import { hasOrder, levelName, orderedLevels } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** The claim as movable parts, and what the data say of it. */
@@ -43,7 +43,7 @@ const strengths = [
   { title: 'We think that', value: 'think' },
 ]
 const effects = computed(() => {
-  const numbers = store.plan.changed.kind === 'number'
+  const numbers = hasOrder(store.plan)
   const levels = numbers ? [null] : orderedLevels(store.plan).map((level) => level.id)
   const comparisons = numbers ? (['more', 'less', 'same'] as const) : (['more', 'less'] as const)
   const all = levels.flatMap((levelId) => comparisons.map((comparison) => ({ comparison, levelId })))
@@ -55,12 +55,11 @@ const effects = computed(() => {
 })
 const scopes = computed(() => {
   const levels = orderedLevels(store.plan)
-  const pairs =
-    store.plan.changed.kind === 'number'
-      ? levels.flatMap((from, index) =>
-          levels.slice(index + 1).map((to) => ({ kind: 'between' as const, fromId: from.id, toId: to.id })),
-        )
-      : []
+  const pairs = hasOrder(store.plan)
+    ? levels.flatMap((from, index) =>
+        levels.slice(index + 1).map((to) => ({ kind: 'between' as const, fromId: from.id, toId: to.id })),
+      )
+    : []
   const all: Claim['scope'][] = [
     { kind: 'tested' },
     ...pairs.filter((pair) => pair.fromId !== levels[0]?.id || pair.toId !== levels.at(-1)?.id),

@@ -66,6 +66,7 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
           v-if="numbers"
           :model-value="shown(level)"
           :suffix="symbol"
+          class="number-field"
           inputmode="decimal"
           :aria-label="`Level ${index + 1}`"
           :error-messages="problems[level.id] || undefined"
@@ -81,6 +82,12 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
           placeholder="name of this kind"
           @update:model-value="change(level.id, { name: $event }, `level-${level.id}`)"
           @keydown.enter.prevent="add"
+        />
+        <PictureMenu
+          v-if="!numbers"
+          :model-value="level.picture"
+          :of="levelName(plan, level)"
+          @update:model-value="change(level.id, { picture: $event })"
         />
         <VBtn
           v-if="!numbers"
@@ -111,6 +118,7 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
       >Add a level</VBtn
     >
     <span v-else class="small soft">{{ planLimits.levels }} levels are the most.</span>
+    <slot />
   </div>
 </template>
 
@@ -123,7 +131,13 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
 }
 
 .levels.numbers {
-  grid-template-columns: repeat(3, minmax(0, 1fr));
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 6px 4px;
+}
+
+.number-field :deep(.v-field) {
+  --v-field-padding-start: 10px;
+  --v-field-padding-end: 8px;
 }
 
 .level {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
+import { fromCupboard, type Instrument } from '#core/instrument'
 import { parseQuantity, unitDefinition, units, type Unit } from '#core/quantity'
 import type { Measured } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
@@ -9,13 +9,22 @@ import { useLesson } from '../../stores/lesson'
 const store = useLesson()
 const measured = computed(() => store.plan.measured)
 const marksShown = ref(false)
+const cupboard = computed(() => store.open.school.cupboard)
 const dimension = computed(() => unitDefinition(measured.value.unit).dimension)
 const instruments = computed(() =>
   [
-    ...instrumentCupboard.filter((one) => one.dimension === dimension.value),
-    ...instrumentCupboard.filter((one) => one.dimension !== dimension.value),
+    ...cupboard.value.filter((one) => one.dimension === dimension.value),
+    ...cupboard.value.filter((one) => one.dimension !== dimension.value),
   ].map((one) => ({ title: one.name, value: one.name })),
 )
+/** Too few for every group to have one, which is worth knowing before the lesson. */
+const few = computed(() => {
+  const own = cupboard.value.find((one) => one.name === measured.value.instrument.name)
+  const working = store.plan.whoTests === 'whole-class' ? 1 : store.groups.length
+  return own && own.howMany < working
+    ? `${own.howMany === 0 ? 'None' : `Only ${own.howMany}`} in the cupboard for ${working} groups.`
+    : ''
+})
 const unitItems = units.map((unit) => ({ title: unitDefinition(unit).spoken, value: unit }))
 const fields: { key: 'smallestMark' | 'numberedEvery' | 'least' | 'greatest'; label: string }[] = [
   { key: 'smallestMark', label: 'A mark every' },
@@ -30,14 +39,14 @@ function change(changes: Partial<Measured>, key = '') {
 }
 
 function chooseInstrument(name: string) {
-  const found = instrumentCupboard.find((one) => one.name === name)
+  const found = cupboard.value.find((one) => one.name === name)
   if (!found) return
   const instrument = fromCupboard(found)
   change({ instrument, unit: found.dimension === dimension.value ? measured.value.unit : instrument.unit })
 }
 
 function changeUnit(unit: Unit) {
-  const fitting = instrumentCupboard.find((one) => one.dimension === unitDefinition(unit).dimension)
+  const fitting = cupboard.value.find((one) => one.dimension === unitDefinition(unit).dimension)
   if (unitDefinition(unit).dimension === dimension.value || !fitting) return change({ unit })
   const instrument = fromCupboard(fitting)
   change({ unit, instrument })
@@ -51,7 +60,17 @@ function changeMark(key: keyof Instrument, text: string) {
 
 <template>
   <section class="panel stack tight">
-    <h2>We measure</h2>
+    <div class="spread">
+      <h2>We measure</h2>
+      <VBtn
+        variant="text"
+        color="primary"
+        size="small"
+        :aria-expanded="marksShown"
+        @click="marksShown = !marksShown"
+        >{{ marksShown ? 'Hide its marks' : 'Change its marks' }}</VBtn
+      >
+    </div>
     <div class="two">
       <VTextField
         :model-value="measured.name"
@@ -74,17 +93,14 @@ function changeMark(key: keyof Instrument, text: string) {
         :model-value="measured.instrument.name"
         :items="instruments"
         label="With"
+        :hint="few"
+        :persistent-hint="few !== ''"
+        :hide-details="few === ''"
         @update:model-value="chooseInstrument"
       />
-      <VBtn
-        variant="text"
-        color="primary"
-        size="small"
-        :aria-expanded="marksShown"
-        @click="marksShown = !marksShown"
-        >{{ marksShown ? 'Hide its marks' : 'Change its marks' }}</VBtn
-      >
+      <RecordingKindSelect v-if="store.plan.aim === 'compare'" />
     </div>
+    <RecordingEditor v-if="store.plan.aim === 'compare'" />
     <div v-if="marksShown" class="four">
       <VTextField
         v-for="field in fields"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { planLimits, type Plan } from '#core/plan'
+import { planLimits, withAim, type Plan } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** How often, by whom, in which order; how tries are summed up and predictions put. */
@@ -11,6 +11,17 @@ const who = [
   { title: 'every group, all levels', value: 'all-levels' },
   { title: 'levels shared over the groups', value: 'shared-levels' },
   { title: 'the whole class together', value: 'whole-class' },
+  { title: 'groups turn from station to station', value: 'stations' },
+  { title: 'at home, over some days', value: 'at-home' },
+]
+const aims = [
+  { title: 'compare: which, or how much?', value: 'compare' },
+  { title: 'improve in rounds: beat our best', value: 'improve' },
+]
+const predictors = [
+  { title: 'every child', value: 'child' },
+  { title: 'each group', value: 'group' },
+  { title: 'the class together', value: 'class' },
 ]
 const orders = [
   { title: 'the same for all', value: 'same' },
@@ -39,6 +50,13 @@ const edit = (changes: Partial<Plan>) => store.editPlan(changes)
   <section class="panel stack tight">
     <h2>Tries</h2>
     <div class="grid">
+      <VSelect
+        :model-value="plan.aim"
+        :items="aims"
+        label="What for"
+        class="wide"
+        @update:model-value="store.editPlan((before) => withAim(before, $event))"
+      />
       <VSelect
         :model-value="plan.tries"
         :items="count(1, planLimits.tries)"
@@ -78,8 +96,14 @@ const edit = (changes: Partial<Plan>) => store.editPlan(changes)
       <VSelect
         :model-value="plan.prediction.format"
         :items="formats"
-        label="Groups predict"
+        label="Predict"
         @update:model-value="edit({ prediction: { ...plan.prediction, format: $event } })"
+      />
+      <VSelect
+        :model-value="plan.prediction.who"
+        :items="predictors"
+        label="Who predicts"
+        @update:model-value="edit({ prediction: { ...plan.prediction, who: $event } })"
       />
       <VCheckbox
         :model-value="plan.prediction.because"
@@ -99,5 +123,9 @@ const edit = (changes: Partial<Plan>) => store.editPlan(changes)
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
+}
+
+.wide {
+  grid-column: 1 / -1;
 }
 </style>

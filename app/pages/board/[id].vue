@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiFullscreen } from '@mdi/js'
 import { useFullscreen } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { classAnswer } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
@@ -12,6 +12,23 @@ const store = useLesson()
 const id = computed(() => String(route.params.id))
 const { connected } = useLiveLesson(id)
 const { toggle, isSupported } = useFullscreen()
+type Face = 'wonder' | 'cards' | 'results'
+const faces: { face: Face; name: string }[] = [
+  { face: 'wonder', name: 'Wonder' },
+  { face: 'cards', name: 'Cards' },
+  { face: 'results', name: 'Results' },
+]
+/** What is shown follows the lesson, until somebody at the board chooses. */
+const chosen = ref<Face | null>(null)
+const face = computed<Face>(
+  () =>
+    chosen.value ??
+    (store.open.stage === 'wonder'
+      ? 'wonder'
+      : store.open.stage === 'plan' && done.value === 0
+        ? 'cards'
+        : 'results'),
+)
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
@@ -32,6 +49,16 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <header>
         <h1>{{ store.plan.question || store.plan.title }}</h1>
         <span v-if="!connected" class="cut">reconnecting…</span>
+        <VBtnToggle :model-value="face" mandatory variant="text" color="secondary" class="faces">
+          <VBtn
+            v-for="one in faces"
+            :key="one.face"
+            :value="one.face"
+            size="large"
+            @click="chosen = one.face"
+            >{{ one.name }}</VBtn
+          >
+        </VBtnToggle>
         <VBtn
           v-if="isSupported"
           :icon="mdiFullscreen"
@@ -41,28 +68,32 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           @click="toggle"
         />
       </header>
-      <div class="wall">
-        <ResultsChart
-          v-if="done > 0"
-          :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
-        />
-        <p v-else class="waiting">The first dot will land here.</p>
-      </div>
-      <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
-        <li
-          v-for="(group, place) in store.groups"
-          :key="group.id"
-          :class="{ all: store.progress[place]!.done === store.progress[place]!.needed }"
-        >
-          <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
-          <span
-            ><b class="number"
-              >{{ store.progress[place]!.done }}<small>/{{ store.progress[place]!.needed }}</small></b
-            ><span class="name">{{ group.name }}</span></span
+      <WonderBoard v-if="face === 'wonder'" />
+      <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
+      <template v-else>
+        <div class="wall">
+          <ResultsChart
+            v-if="done > 0"
+            :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
+          />
+          <p v-else class="waiting">The first dot will land here.</p>
+        </div>
+        <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
+          <li
+            v-for="(group, place) in store.groups"
+            :key="group.id"
+            :class="{ all: store.progress[place]!.done === store.progress[place]!.needed }"
           >
-        </li>
-      </ul>
-      <p class="footing" role="status">{{ footing }}</p>
+            <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
+            <span
+              ><b class="number"
+                >{{ store.progress[place]!.done }}<small>/{{ store.progress[place]!.needed }}</small></b
+              ><span class="name">{{ group.name }}</span></span
+            >
+          </li>
+        </ul>
+        <p class="footing" role="status">{{ footing }}</p>
+      </template>
     </template>
     <LessonLoading v-else :problem="store.problem" />
   </VMain>
@@ -92,6 +123,15 @@ h1 {
 .cut {
   font-size: 28px;
   color: var(--coral);
+}
+
+.cards {
+  flex: 1;
+  min-height: 0;
+}
+
+.faces :deep(.v-btn) {
+  font-size: 28px;
 }
 
 .wall {

@@ -5,6 +5,7 @@ import type { Finding } from './finding'
 import { variableWords } from '../../class'
 import { examplePlan, kindsPlan } from '../../testing/examplePlan'
 import type { Plan } from '../plan'
+import { usualWays } from '../schoolWays'
 
 const context = { age: '7-9' as const, words: variableWords('plain') }
 const check = (plan: Plan) => checkFair(plan, context)
@@ -212,5 +213,136 @@ describe('checkFair', () => {
         },
       ),
     )
+  })
+})
+
+describe('checkFair, of what levels and instruments are', () => {
+  const towels = kindsPlan(['blue', 'white', 'bumpy'], { question: 'Which soaks up most?' })
+
+  it('calls it a show, a model or a look-up while nothing is changed or measured, and offers the cards', () => {
+    const open = examplePlan({
+      changed: { ...examplePlan().changed, name: '' },
+      measured: { ...examplePlan().measured, name: '' },
+      ideas: {
+        change: [{ id: 'a', name: 'drop height' }],
+        measure: [{ id: 'b', name: 'bounce height' }],
+      },
+    })
+    const nothing = find(open, 'nothing-changed')
+    expect(nothing.reason).toMatch(/a show, a model or a look-up, not a test/)
+    const changed = nothing.remedies[0]!.apply(open)
+    expect(changed.changed.name).toBe('drop height')
+    expect(find(changed, 'nothing-measured').remedies[0]!.apply(changed).measured.name).toBe('bounce height')
+  })
+
+  it('finds a second property that changes with the level', () => {
+    const plan = {
+      ...towels,
+      properties: [{ id: 'p', name: 'size', at: { blue: 'small', white: 'large', bumpy: 'large' } }],
+    }
+    const found = find(plan, 'second-property')
+    expect(found.reason).toBe(
+      'The size differs too (blue: small, white: large). Then nobody can say which of the two made the difference.',
+    )
+    const [alike] = found.remedies
+    expect(alike!.label).toBe('Same size for all: large')
+    expect(alike!.apply(plan)).toMatchObject({
+      properties: [],
+      keptSame: [{ name: 'ball' }, { name: 'size', how: 'large for all' }],
+    })
+    expect(check(alike!.apply(plan)).state).toBe('good')
+  })
+
+  it('lets a class ask about the second property instead, where each level has its own', () => {
+    const plan = {
+      ...towels,
+      properties: [{ id: 'p', name: 'size', at: { blue: 'small', white: 'middle', bumpy: 'large' } }],
+    }
+    const instead = find(plan, 'second-property').remedies[1]!.apply(plan)
+    expect(instead.changed.name).toBe('size')
+    expect(instead.levels.map((one) => one.name)).toEqual(['small', 'middle', 'large'])
+    expect(instead.levels.map((one) => one.id)).toEqual(['blue', 'white', 'bumpy'])
+    expect(instead.keptSame.at(-1)!.name).toBe('surface')
+  })
+
+  it('asks for a property that is stated of some levels only, and is content when all are alike', () => {
+    const some = { ...towels, properties: [{ id: 'p', name: 'size', at: { blue: 'small' } }] }
+    expect(find(some, 'property-unstated').remedies[0]!.apply(some).properties).toEqual([])
+    const alike = {
+      ...towels,
+      properties: [{ id: 'p', name: 'size', at: { blue: 'Small', white: 'small ', bumpy: 'small' } }],
+    }
+    expect(check(alike).state).toBe('good')
+  })
+
+  it('finds levels beyond what the set-up allows', () => {
+    const plan = examplePlan({ changed: { ...examplePlan().changed, range: { least: 0, greatest: 50 } } })
+    const found = find(plan, 'level-out-of-reach')
+    expect(found.reason).toContain('from 0 cm to 50 cm')
+    expect(found.remedies[0]!.apply(plan).levels.map((one) => one.value)).toEqual([20, 40, 50])
+    expect(found.remedies[1]!.apply(plan).levels).toHaveLength(2)
+    const taken = { ...plan, levels: [...plan.levels, level(50)] }
+    expect(find(taken, 'level-out-of-reach').remedies.map((one) => one.label)).toEqual(['Take 60 cm out'])
+  })
+
+  it('finds what the instrument cannot show: off the scale, or finer than a mark', () => {
+    const off = examplePlan({ expected: { first: 40, last: 160, apart: 4 } })
+    expect(find(off, 'off-the-scale').remedies.map((one) => one.label)).toEqual(['Use a tape measure'])
+    expect(check(find(off, 'off-the-scale').remedies[0]!.apply(off)).state).toBe('good')
+    const fine = examplePlan({
+      measured: {
+        ...examplePlan().measured,
+        unit: 's',
+        instrument: { ...examplePlan().measured.instrument, name: 'clock', unit: 's', greatest: 600 },
+      },
+      expected: { first: 3, last: 3.4, apart: 0.1 },
+    })
+    expect(find(fine, 'finer-than-a-mark').remedies[0]!.label).toBe('Use a stopwatch')
+    expect(check(find(fine, 'finer-than-a-mark').remedies[0]!.apply(fine)).state).toBe('good')
+  })
+
+  it('reminds of what classes forget to keep the same with such measurements', () => {
+    const warm = examplePlan({
+      measured: {
+        ...examplePlan().measured,
+        name: 'temperature lost',
+        unit: 'C',
+        instrument: { ...examplePlan().measured.instrument, unit: 'C' },
+      },
+    })
+    const found = find(warm, 'forgotten-starting-temperature')
+    expect(check(found.remedies[0]!.apply(warm)).state).toBe('good')
+    const weighed = examplePlan({ recording: { kind: 'before-after' } })
+    expect(find(weighed, 'forgotten-amount-at-the-start').severity).toBe('think')
+    const grown = examplePlan({ recording: { kind: 'daily', days: 5 } })
+    expect(find(grown, 'forgotten-place').severity).toBe('think')
+  })
+
+  it('wants the number filled in where a way to keep something the same has a gap', () => {
+    const gap = examplePlan({
+      keptSame: [{ id: 'w', name: 'water', how: 'the same amount: … mL', was: null }],
+    })
+    const found = find(gap, 'unequal-start-w')
+    expect(found.reason).toMatch(/fill in the number/)
+    expect(check(found.remedies[0]!.apply(gap)).state).toBe('good')
+  })
+
+  it('speaks in the school’s words and goes by its usual tries', () => {
+    const open = examplePlan({ changed: { ...examplePlan().changed, name: '' } })
+    const formal = checkFair(open, { age: '7-9', words: variableWords('formal') })
+    expect(formal.findings[0]!.reason).toContain('the independent variable')
+    const ways = {
+      ...usualWays,
+      byAge: { ...usualWays.byAge, '7-9': { tries: 5, summary: 'mean' as const } },
+    }
+    expect(checkFair(examplePlan(), { ...context, ways }).findings[0]!.remedies[0]!.label).toBe(
+      'Make it 5 tries',
+    )
+  })
+
+  it('does not warn of one order at stations or in rounds', () => {
+    expect(check(examplePlan({ levelOrder: 'same', whoTests: 'stations' })).state).toBe('good')
+    const rounds = kindsPlan(['round 1', 'round 2'], { aim: 'improve', levelOrder: 'same' })
+    expect(check(rounds).state).toBe('good')
   })
 })

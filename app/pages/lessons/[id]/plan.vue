@@ -1,8 +1,13 @@
 <script setup lang="ts">
-import { mdiUndo } from '@mdi/js'
+import { mdiCardsOutline, mdiTuneVariant, mdiUndo } from '@mdi/js'
+import { ref } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
+/** A plan without a pair begins on the cards, one that has it in its details. */
+const view = ref<'cards' | 'details'>(
+  store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'details' : 'cards',
+)
 
 /** A date field is empty while a day is being typed. */
 function setDay(day: string) {
@@ -11,10 +16,15 @@ function setDay(day: string) {
 </script>
 
 <template>
-  <div class="plan">
+  <div class="plan" :class="view">
     <div class="spread head">
       <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
       <div class="row tools">
+        <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
+          <VBtn value="cards" size="small" :prepend-icon="mdiCardsOutline">Change and keep</VBtn>
+          <VBtn value="details" size="small" :prepend-icon="mdiTuneVariant">Levels and tries</VBtn>
+        </VBtnToggle>
+        <OwnTest />
         <VTextField
           :model-value="store.open.date"
           type="date"
@@ -23,42 +33,50 @@ function setDay(day: string) {
           @change="setDay($event.target.value)"
         />
         <VBtn
-          :prepend-icon="mdiUndo"
+          :icon="mdiUndo"
           size="small"
           variant="text"
+          aria-label="Undo"
+          title="Undo (u)"
           :disabled="store.past.length === 0"
           @click="store.undoPlan()"
-          >Undo</VBtn
-        >
+        />
       </div>
     </div>
-    <div class="two-columns">
+    <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'details'" />
+    <div v-else class="two-columns">
       <div class="stack">
         <ChangedEditor />
         <MeasuredEditor />
       </div>
-      <div class="stack">
-        <KeptSameEditor />
-        <TriesEditor />
-      </div>
+      <TriesEditor />
     </div>
   </div>
 </template>
 
 <style scoped>
+.plan.cards {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+
+.cards {
+  flex: 1;
+  min-height: 0;
+}
+
 .tools {
   flex: none;
   flex-wrap: nowrap;
+  gap: 8px;
 }
 
 .day {
-  width: 176px;
+  width: 158px;
 }
 
 .head {
   margin-bottom: 12px;
-}
-
-@media (max-width: 1000px) {
 }
 </style>

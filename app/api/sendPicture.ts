@@ -1,0 +1,45 @@
+import type { ApiProblem } from '#shared/types/api'
+import { RequestProblem } from './request'
+
+const longestSide = 1600
+const quality = 0.85
+
+/** Sends a picture and gives back its identifier. */
+export async function sendPicture(picture: Blob): Promise<string> {
+  const response = await fetch('/api/pictures', {
+    method: 'POST',
+    body: picture,
+    headers: { 'content-type': 'application/octet-stream' },
+  })
+  const answer = (await response.json()) as { id: string } | ApiProblem
+  if ('error' in answer) throw new RequestProblem(answer.error, false)
+  return answer.id
+}
+
+/**
+ * A photo drawn anew at the size that a board needs: it travels fast, and what a camera writes beside the
+ * picture (place, time, device) stays behind.
+ */
+export async function shrinkPhoto(file: File): Promise<Blob> {
+  const picture = await createImageBitmap(file).catch(() => {
+    throw new Error('This file is no picture that can be shown. Choose a JPEG, PNG or WebP picture.')
+  })
+  const scale = Math.min(1, longestSide / Math.max(picture.width, picture.height))
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.round(picture.width * scale))
+  canvas.height = Math.max(1, Math.round(picture.height * scale))
+  canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  picture.close()
+  return canvasBlob(canvas, 'image/jpeg', quality)
+}
+
+/** A canvas as a picture file. */
+export function canvasBlob(canvas: HTMLCanvasElement, type: string, asQuality?: number): Promise<Blob> {
+  return new Promise((done, fail) =>
+    canvas.toBlob(
+      (blob) => (blob ? done(blob) : fail(new Error('The picture could not be made.'))),
+      type,
+      asQuality,
+    ),
+  )
+}

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { evenLevels, newId, planLimits } from '#core/plan'
+import { parseQuantity, unitDefinition } from '#core/quantity'
+import { useLesson } from '../../stores/lesson'
+
+/** How far the set-up goes, and levels in even steps over that range. */
+const emit = defineEmits<{ done: [] }>()
+const store = useLesson()
+const unit = computed(() => store.plan.changed.unit ?? 'cm')
+const symbol = computed(() => unitDefinition(unit.value).symbol)
+const least = ref('')
+const greatest = ref('')
+const count = ref(Math.max(3, store.plan.levels.length || 4))
+const counts = Array.from({ length: planLimits.levels - 1 }, (_, index) => index + 2)
+watch(
+  () => store.plan.changed.range,
+  (range) => {
+    least.value = range ? String(range.least) : ''
+    greatest.value = range ? String(range.greatest) : ''
+  },
+  { immediate: true },
+)
+
+const read = (text: string) => {
+  const parsed = parseQuantity(text, unit.value)
+  return parsed.ok && Math.abs(parsed.value) <= 1e6 ? parsed.value : null
+}
+const range = computed(() => {
+  const [from, to] = [read(least.value), read(greatest.value)]
+  return from === null || to === null ? null : { least: from, greatest: to }
+})
+const problem = computed(() =>
+  range.value && range.value.greatest <= range.value.least ? 'This must be more than the least.' : '',
+)
+const levels = computed(() =>
+  range.value && !problem.value ? evenLevels(range.value.least, range.value.greatest, count.value) : [],
+)
+
+function fill() {
+  if (!range.value || problem.value) return
+  store.editPlan((plan) => ({
+    ...plan,
+    changed: { ...plan.changed, range: range.value },
+    levels: levels.value.map(
+      (value) =>
+        plan.levels.find((level) => level.value === value) ?? {
+          id: newId(),
+          name: '',
+          value,
+          baseline: false,
+          picture: null,
+        },
+    ),
+  }))
+  emit('done')
+}
+</script>
+
+<template>
+  <div class="steps">
+    <p class="small soft">How far does the set-up let us go?</p>
+    <div class="fields">
+      <VTextField v-model="least" label="From" :suffix="symbol" inputmode="decimal" />
+      <VTextField
+        v-model="greatest"
+        label="To"
+        :suffix="symbol"
+        inputmode="decimal"
+        :error-messages="problem || undefined"
+      />
+      <VSelect v-model="count" :items="counts" label="Levels" />
+    </div>
+    <VBtn size="small" variant="outlined" color="primary" :disabled="levels.length === 0" @click="fill">{{
+      levels.length ? `Use ${levels.join(', ')} ${symbol}` : 'Use even steps'
+    }}</VBtn>
+  </div>
+</template>
+
+<style scoped>
+.steps {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 10px;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 8px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 92px;
+  gap: 8px;
+  width: 100%;
+}
+
+.steps :deep(.v-btn) {
+  height: auto;
+  min-height: 28px;
+  white-space: normal;
+  text-align: left;
+  padding-block: 3px;
+}
+</style>

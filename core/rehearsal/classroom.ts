@@ -1,0 +1,131 @@
+import { centreOf, emptyTable, resolutionOf, withoutDust, type LevelTable } from '../evidence'
+import { reactionSd } from '../instrument'
+import { levelsForGroup, orderedLevels, type Expectation, type Level, type Plan } from '../plan'
+import { convertUnit, unitDefinition } from '../quantity'
+import { expectedValues } from './expectedValues'
+import { normalRandom, type Random } from './random'
+
+/** What is assumed of every class, and may be argued about. */
+export const classAssumptions = {
+  /** How far groups read higher or lower throughout, as a share of the value (standard deviation). */
+  groupSpread: 0.04,
+  /** The share of tries that go wrong without anybody noticing: they come out at 30 to 90 % of the value. */
+  mishapRate: 0.02,
+} as const
+
+/** A plan made ready to be rehearsed in class after class; each draw replaces the class before. */
+export interface Classroom {
+  /** In the order of comparison. */
+  levels: Level[]
+  groups: number
+  /** Tries of each cell; all cells stand one after another in `values`, group by group, level by level. */
+  tries: number
+  /** NaN where a group does not test a level. */
+  values: Float64Array
+  /** The class as the evidence judges it. */
+  table: LevelTable
+  /** Readings of one class. */
+  readings: number
+  /** Draws the next class into `values` and `table`; gives back how many readings stopped at an end of the scale. */
+  draw: () => number
+}
+
+/**
+ * Makes a plan ready for virtual classes. Reading = expected value at the level x (1 + group offset) + spread
+ * from try to try, a stopwatch adding the reaction of the hand; rounded to the mark and clipped to the scale;
+ * now and then a try goes wrong. "Apart" is taken as the mean difference of two tries, which is 2/√π standard
+ * deviations.
+ *
+ * @param groups how many groups test
+ * @throws RangeError when the plan has fewer than two levels or no tries.
+ * @example classroom(plan, { first: 14, last: 55, apart: 3 }, 6, random).readings // 72: 6 groups, 4 levels, 3 tries
+ */
+export function classroom(plan: Plan, expected: Expectation, groups: number, random: Random): Classroom {
+  if (plan.levels.length < 2 || plan.tries < 1)
+    throw new RangeError('a rehearsal needs two levels and one try')
+  const levels = orderedLevels(plan)
+  const testing = plan.whoTests === 'whole-class' ? 1 : groups
+  const { tries, summary } = plan
+  const testedBy = Array.from({ length: testing }, (_, place) => {
+    const own = new Set(levelsForGroup(plan, place))
+    return levels.flatMap((level, index) => (own.has(level) ? [index] : []))
+  })
+  const atLevel = expectedValues(plan, expected)
+  const centre = Float64Array.from(levels, (level) => atLevel.get(level.id)!)
+  const read = reader(plan, expected, random)
+  const values = new Float64Array(testing * levels.length * tries).fill(NaN)
+  const rounds = testing === 1
+  const table = emptyTable(levels.length, rounds ? tries : testing, rounds)
+
+  function draw(): number {
+    let clipped = 0
+    for (let group = 0; group < testing; group++) {
+      const factor = 1 + classAssumptions.groupSpread * read.normal()
+      for (const level of testedBy[group]!) {
+        const start = (group * levels.length + level) * tries
+        for (let one = 0; one < tries; one++)
+          clipped += read.into(values, start + one, centre[level]! * factor)
+      }
+    }
+    summarise()
+    return clipped
+  }
+
+  /** Brings the tries into the table: centres of cells or rounds, and what each level came to. */
+  function summarise() {
+    for (let level = 0; level < levels.length; level++) {
+      let sum = 0
+      let count = 0
+      let least = Infinity
+      let greatest = -Infinity
+      for (let group = 0; group < testing; group++) {
+        const start = (group * levels.length + level) * tries
+        if (Number.isNaN(values[start]!)) continue
+        for (let one = start; one < start + tries; one++) {
+          const value = values[one]!
+          if (value < least) least = value
+          if (value > greatest) greatest = value
+          if (rounds) table.values[(one - start) * levels.length + level] = value
+        }
+        const centreHere = centreOf(values, start, tries, summary)
+        if (!rounds) table.values[group * levels.length + level] = centreHere
+        sum += centreHere
+        count++
+      }
+      table.centres[level] = count === 0 ? NaN : withoutDust(sum / count)
+      table.least[level] = least
+      table.greatest[level] = greatest
+    }
+  }
+
+  const readings = tries * testedBy.reduce((sum, own) => sum + own.length, 0)
+  return { levels, groups: testing, tries, values, table, readings, draw }
+}
+
+/** How a class reads its instrument, one try at a time. */
+function reader(plan: Plan, expected: Expectation, random: Random) {
+  const { unit, instrument } = plan.measured
+  const normal = normalRandom(random)
+  const reaction =
+    unitDefinition(unit).dimension === 'time' ? convertUnit(reactionSd, 's', unit) * Math.SQRT2 : 0
+  const trySd = Math.hypot((expected.apart * Math.sqrt(Math.PI)) / 2, reaction)
+  // A difference in temperature has no offset: what is lost or gained is converted as a distance.
+  const toUnit = (amount: number) => convertUnit(amount, instrument.unit, unit)
+  const [least, greatest] = [toUnit(instrument.least), toUnit(instrument.greatest)]
+  const mark = resolutionOf(plan).mark / (plan.rounding === 'half-mark' ? 2 : 1)
+  // Dividing by a whole number gives the same number as typing it; multiplying by 0.1 would leave dust.
+  const perUnit = 1 / mark
+  const whole = Math.abs(perUnit - Math.round(perUnit)) < 1e-9 ? Math.round(perUnit) : null
+  const onMark = whole
+    ? (value: number) => Math.round(value * whole) / whole
+    : (value: number) => withoutDust(Math.round(value / mark) * mark)
+
+  /** Writes one reading; 1 when it stopped at an end of the scale, else 0. */
+  function into(values: Float64Array, at: number, value: number): 0 | 1 {
+    const spoilt = random() < classAssumptions.mishapRate ? 0.3 + 0.6 * random() : 1
+    const shown = onMark((value + trySd * normal()) * spoilt)
+    values[at] = shown < least ? least : shown > greatest ? greatest : shown
+    return shown < least || shown > greatest ? 1 : 0
+  }
+  return { into, normal }
+}

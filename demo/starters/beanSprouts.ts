@@ -1,0 +1,50 @@
+import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+
+const places = [
+  ['light', 'window sill'],
+  ['shade', 'back of the room'],
+  ['dark', 'inside a cupboard'],
+] as const
+
+export const beanSprouts: Starter = {
+  id: 'bean-sprouts',
+  about: 'Beans on wet cotton wool in light, shade and dark, measured every school day for two weeks.',
+  plan: {
+    ...starterDefaults,
+    title: 'Sprouts in light and shade',
+    question: 'Where do bean sprouts grow the tallest?',
+    best: 'most',
+    recording: { kind: 'daily', days: 10 },
+    changed: { name: 'amount of light', kind: 'kinds', unit: null, range: null },
+    levels: kindLevels(places),
+    measured: { name: 'height', unit: 'mm', instrument: instrument('ruler') },
+    keptSame: [
+      same('beans', 'beans', 'the same packet, soaked overnight'),
+      same('water', 'amount of water', '10 mL each morning'),
+      same('warm', 'warmth', 'all in the same room'),
+      same('pot', 'pot', 'all alike, five beans in each'),
+    ],
+    practiceTries: 0,
+    prediction: { format: 'choice', because: true, who: 'group' },
+    materials: [
+      item('beans', 'mung beans', 'level', 'used-up', { amount: 5, spare: 20 }),
+      item('pot', 'small pot', 'level', 'reused', { spare: 2 }),
+      item('wool', 'cotton wool', 'level', 'used-up', { unit: 'pads' }),
+      item('ruler', 'ruler', 'group', 'reused'),
+    ],
+    hazards: ['living-things', 'mould', 'allergens'],
+    steps: [
+      'Lay five soaked beans on wet cotton wool.',
+      'Stand the pots in their places. Water each morning.',
+      'Measure the three tallest sprouts, every school day.',
+    ],
+    expected: { first: 60, last: 95, apart: 12 },
+  },
+  expected: {
+    values: { light: 60, shade: 75, dark: 95 },
+    trySpread: 0.12,
+    groupSpread: 0.06,
+    basis:
+      'Seedlings stretch in the dark: 6 to 10 cm after ten school days, tallest without light, is a stated assumption.',
+  },
+}

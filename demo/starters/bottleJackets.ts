@@ -1,0 +1,55 @@
+import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+
+const jackets = [
+  ['none', 'no jacket'],
+  ['paper', 'newspaper'],
+  ['wool', 'woollen sock'],
+  ['wrap', 'bubble wrap'],
+] as const
+
+export const bottleJackets: Starter = {
+  id: 'bottle-jackets',
+  about: 'Warm water in dressed bottles, read every five minutes. Warm as a bath, never hot.',
+  plan: {
+    ...starterDefaults,
+    title: 'Jackets for a bottle',
+    question: 'Which jacket keeps a bottle of warm water warm best?',
+    best: 'least',
+    recording: { kind: 'intervals', everyMinutes: 5, times: 6 },
+    changed: { name: 'jacket', kind: 'kinds', unit: null, range: null },
+    levels: kindLevels(jackets, true),
+    measured: { name: 'temperature lost', unit: 'C', instrument: instrument('thermometer') },
+    keptSame: [
+      same('bottle', 'bottle', 'all alike, 300 mL, lid with a hole'),
+      same('water', 'amount of water', '250 mL from the same jug'),
+      same('start', 'starting temperature', 'all poured at the same moment, 40 °C'),
+      same('place', 'place', 'side by side, away from window and heater'),
+    ],
+    tries: 1,
+    practiceTries: 0,
+    rounding: 'half-mark',
+    prediction: { format: 'order', because: true, who: 'group' },
+    materials: [
+      item('bottle', 'plastic bottle, 300 mL', 'level', 'reused', { spare: 1 }),
+      item('thermometer', 'thermometer', 'group', 'reused', { spare: 1 }),
+      item('paper', 'newspaper', 'group', 'used-up', { unit: 'sheets' }),
+      item('sock', 'woollen sock', 'group', 'reused'),
+      item('wrap', 'bubble wrap, 30 cm', 'group', 'reused'),
+      item('water', 'warm water, 40 °C', 'group', 'used-up', { amount: 1000, unit: 'mL' }),
+    ],
+    hazards: ['hot-water', 'spills'],
+    steps: [
+      'Dress the bottles. An adult pours the warm water.',
+      'Read all bottles at once, then every five minutes.',
+      'After half an hour take the last reading from the first.',
+    ],
+    expected: { first: 6, last: 3.5, apart: 0.5 },
+  },
+  expected: {
+    values: { none: 6, paper: 4.7, wool: 3.8, wrap: 3.5 },
+    trySpread: 0.05,
+    groupSpread: 0.05,
+    basis:
+      'Cooling towards a 20 °C room, 20 x (1 − e^(−k x 30 min)); the rates k of 0.012, 0.009, 0.007 and 0.0065 a minute are a stated assumption.',
+  },
+}
