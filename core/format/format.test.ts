@@ -4,9 +4,11 @@ import { describe, expect, it } from 'vitest'
 import {
   gridFromClipboard,
   openInvestigation,
+  picturesIn,
   previewRoster,
   readingsCsv,
   rosterLimit,
+  withPictures,
   writeInvestigation,
 } from '.'
 import { examplePlan } from '../testing/examplePlan'
@@ -122,7 +124,39 @@ describe('previewRoster', () => {
 
 describe('investigation files', () => {
   it('come back as they were written', () => {
-    expect(openInvestigation(writeInvestigation(examplePlan()))).toEqual({ ok: true, plan: examplePlan() })
+    expect(openInvestigation(writeInvestigation(examplePlan()))).toEqual({
+      ok: true,
+      plan: examplePlan(),
+      pictures: {},
+    })
+  })
+
+  it('carry the pictures of the plan, which go by new names elsewhere', () => {
+    const [first, ...rest] = examplePlan().levels
+    const plan = examplePlan({
+      levels: [{ ...first!, picture: 'old' }, ...rest],
+      keptSame: [
+        {
+          id: 'k',
+          name: 'floor',
+          how: '',
+          was: { changed: examplePlan().changed, levels: [{ ...first!, picture: 'lost' }] },
+        },
+      ],
+    })
+    expect(picturesIn(plan)).toEqual(['old', 'lost'])
+    const opened = openInvestigation(writeInvestigation(plan, { old: 'QUJD' }))
+    expect(opened).toMatchObject({ ok: true, pictures: { old: 'QUJD' } })
+    const renamed = withPictures(plan, new Map([['old', 'new']]))
+    expect(picturesIn(renamed)).toEqual(['new'])
+    expect(picturesIn(plan)).toEqual(['old', 'lost'])
+  })
+
+  it('of the first version have no pictures, and what is no text is none', () => {
+    const file = (pictures: unknown) =>
+      JSON.stringify({ format: 'jolly-beaker-investigation', version: 1, plan: {}, pictures })
+    expect(openInvestigation(file(undefined))).toEqual({ ok: true, plan: {}, pictures: {} })
+    expect(openInvestigation(file({ a: 3, b: 'x' }))).toMatchObject({ pictures: { b: 'x' } })
   })
 
   it.each([

@@ -8,8 +8,11 @@ export {
 } from './rosterCsv'
 export {
   investigationFormat,
+  investigationLetters,
   investigationVersion,
   openInvestigation,
+  picturesIn,
+  withPictures,
   writeInvestigation,
   type InvestigationFile,
   type OpenedInvestigation,

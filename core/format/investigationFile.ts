@@ -1,4 +1,4 @@
-import type { Plan } from '../plan'
+import type { Level, Plan } from '../plan'
 
 /** Marks a JSON file as an investigation of ours. */
 export const investigationFormat = 'jolly-beaker-investigation'
@@ -6,29 +6,40 @@ export const investigationFormat = 'jolly-beaker-investigation'
 /** The version that this program writes; it reads this one and every earlier one. */
 export const investigationVersion = 2
 
-/** An investigation as a file: the plan and nothing about a class or its children. */
+/** An investigation as a file: the plan with its pictures, and nothing about a class or its children. */
 export interface InvestigationFile {
   format: typeof investigationFormat
   version: number
   plan: Plan
+  /** The pictures that the plan names, by identifier, in base64. */
+  pictures: Record<string, string>
 }
+
+/** The most letters of a file: a plan with a photo of every level. */
+export const investigationLetters = 8_000_000
 
 /**
  * The text of an investigation file (JSON, two spaces, UTF-8).
  * @example writeInvestigation(plan).startsWith('{') // true
  */
-export function writeInvestigation(plan: Plan): string {
-  const file: InvestigationFile = { format: investigationFormat, version: investigationVersion, plan }
+export function writeInvestigation(plan: Plan, pictures: InvestigationFile['pictures'] = {}): string {
+  const file: InvestigationFile = {
+    format: investigationFormat,
+    version: investigationVersion,
+    plan,
+    pictures,
+  }
   return `${JSON.stringify(file, null, 2)}\n`
 }
 
 /** What a text turned out to be: an investigation file's envelope with a plan still to be checked, or why not. */
-export type OpenedInvestigation = { ok: true; plan: unknown } | { ok: false; message: string }
+export type OpenedInvestigation =
+  { ok: true; plan: unknown; pictures: Record<string, string> } | { ok: false; message: string }
 
 /**
  * Opens the envelope of an investigation file. The plan inside is still to be checked against its schema.
  * @returns a message that says what to do when the text is no such file or was written by a newer program
- * @example openInvestigation('{"format":"jolly-beaker-investigation","version":1,"plan":{}}') // { ok: true, plan: {} }
+ * @example openInvestigation('{"format":"jolly-beaker-investigation","version":1,"plan":{}}') // { ok: true, plan: {}, pictures: {} }
  */
 export function openInvestigation(text: string): OpenedInvestigation {
   let file: Partial<InvestigationFile> | null
@@ -55,5 +66,40 @@ export function openInvestigation(text: string): OpenedInvestigation {
       ok: false,
       message: `This file was written by a newer Jolly Beaker (version ${file.version}). Update this one to open it.`,
     }
-  return { ok: true, plan: file.plan }
+  return { ok: true, plan: file.plan, pictures: texts(file.pictures) }
+}
+
+/** What is not a text is no picture; files of version 1 have none. */
+function texts(given: unknown): Record<string, string> {
+  if (typeof given !== 'object' || given === null) return {}
+  return Object.fromEntries(Object.entries(given).filter(([, text]) => typeof text === 'string'))
+}
+
+/**
+ * The identifiers of all pictures that a plan names, each once.
+ * @example picturesIn(plan) // ['0190…']
+ */
+export function picturesIn(plan: Plan): string[] {
+  const levels = [...plan.levels, ...plan.keptSame.flatMap((same) => same.was?.levels ?? [])]
+  return [...new Set(levels.flatMap((level) => level.picture ?? []))]
+}
+
+/**
+ * A plan whose pictures go by other identifiers; those without one are left out.
+ * @example withPictures(plan, new Map([['old', 'new']])).levels[0].picture // 'new'
+ */
+export function withPictures(plan: Plan, renamed: ReadonlyMap<string, string>): Plan {
+  const rename = (levels: Level[]) =>
+    levels.map((level) => ({
+      ...level,
+      picture: level.picture === null ? null : (renamed.get(level.picture) ?? null),
+    }))
+  return {
+    ...plan,
+    levels: rename(plan.levels),
+    keptSame: plan.keptSame.map((same) => ({
+      ...same,
+      was: same.was && { ...same.was, levels: rename(same.was.levels) },
+    })),
+  }
 }

@@ -31,6 +31,17 @@ describe('kitAmounts', () => {
     expect(line({ per: 'class', amount: 2 })).toMatchObject({ perGroup: [0, 0, 0, 0, 0, 0], total: 2 })
   })
 
+  it('leaves a level’s reused things at its station, one set each, more where groups must double up', () => {
+    const stations = { whoTests: 'stations' as const }
+    expect(line({ per: 'level' }, { groups: 3, children: 12 }, stations)).toMatchObject({
+      perGroup: [0, 0, 0],
+      needed: 3,
+    })
+    expect(line({ per: 'level' }, { groups: 4, children: 12 }, stations).needed).toBe(6)
+    expect(line({ per: 'level', use: 'used-up' }, { groups: 3, children: 12 }, stations).needed).toBe(9)
+    expect(line({ per: 'group' }, { groups: 3, children: 12 }, stations).perGroup).toEqual([1, 1, 1])
+  })
+
   it('shares children out over the groups, the first ones taking the rest', () => {
     expect(line({ per: 'child' }, { groups: 5, children: 23 }).perGroup).toEqual([5, 5, 5, 4, 4])
   })

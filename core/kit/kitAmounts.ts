@@ -25,7 +25,8 @@ export interface KitLine {
  * and 1 practice try is 2 x (5 x 3 + 1) for each group. A reused one is needed once for each simultaneous
  * user: a group works on one try at a time, so "per try" and "level x try" count once a group, while "per
  * level" counts once for each level, since the levels stand ready side by side. Children are shared
- * out over the groups as evenly as possible. Everything is rounded up to whole units, trays first, then spares.
+ * out over the groups as evenly as possible. At stations the reused things of a level stay where they are: one
+ * set at each station, more where more groups than stations must double up. Everything is rounded up to whole units, trays first, then spares.
  *
  * @throws RangeError when a count is negative or not a whole number.
  * @example kitAmounts(plan, { groups: 6, children: 24 })[0].total // 7: a ball for each group and one spare
@@ -36,19 +37,29 @@ export function kitAmounts(plan: Plan, { groups, children }: KitClass): KitLine[
       throw new RangeError('groups and children are counted in whole numbers from 0')
   const trays = plan.whoTests === 'whole-class' ? Math.min(groups, 1) : groups
   return plan.materials.map((material) => {
+    const stays = plan.whoTests === 'stations' && material.use === 'reused' && material.per === 'level'
     const perGroup = Array.from({ length: groups }, (_, place) =>
-      place < trays
+      place < trays && !stays
         ? roundUp(material.amount * timesForGroup(material, plan, place, share(children, trays, place)))
         : 0,
     )
     const needed =
-      material.per === 'class' ? roundUp(material.amount) : perGroup.reduce((sum, amount) => sum + amount, 0)
+      material.per === 'class'
+        ? roundUp(material.amount)
+        : stays
+          ? roundUp(material.amount * stationSets(plan.levels.length, groups))
+          : perGroup.reduce((sum, amount) => sum + amount, 0)
     const spare =
       material.spare.kind === 'percent'
         ? roundUp((needed * material.spare.value) / 100)
         : roundUp(material.spare.value)
     return { material, perGroup, needed, spare, total: needed + spare }
   })
+}
+
+/** One set at each station; where groups are more than stations, some stations serve two at once. */
+function stationSets(stations: number, groups: number): number {
+  return stations === 0 ? 0 : stations * Math.max(1, Math.ceil(groups / stations))
 }
 
 function timesForGroup({ per, use }: Material, plan: Plan, place: number, children: number): number {

@@ -63,6 +63,14 @@ describe('levelsForGroup', () => {
     expect(values(examplePlan({ levels: five, levelOrder: 'same' }), 3)).toEqual([20, 40, 60, 80, 100])
   })
 
+  it('lets no two groups meet at a station while there are stations enough', () => {
+    const plan = examplePlan({ levels: five, whoTests: 'stations', levelOrder: 'same' })
+    for (let turn = 0; turn < 5; turn++) {
+      const at = [0, 1, 2, 3, 4].map((place) => values(plan, place)[turn])
+      expect(new Set(at).size).toBe(5)
+    }
+  })
+
   it('gives each group its own order: turned, every second one backwards', () => {
     const plan = examplePlan({ levels: five, levelOrder: 'own' })
     expect(values(plan, 0)).toEqual([20, 40, 60, 80, 100])

@@ -1,6 +1,6 @@
 import { desc, eq } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
-import { openInvestigation } from '#core/format'
+import { openInvestigation, picturesIn, withPictures } from '#core/format'
 import type { Plan } from '#core/plan'
 import { starters } from '#demo/starters'
 import { planSchema, validate } from '#shared/schemas'
@@ -8,6 +8,7 @@ import type { InvestigationDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { investigations } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
+import { savePicture } from './pictures'
 
 /**
  * Everything that a new lesson can start from: the starters that ship, then the school's own. A question
@@ -67,5 +68,13 @@ export async function importInvestigation(db: Database, text: string): Promise<{
       checked.fields.map((field) => ({ ...field, path: `plan.${field.path}` })),
     )
   }
-  return { id: await createInvestigation(db, checked.value, null), plan: checked.value }
+  return db.transaction(async (tx) => {
+    const kept = new Map<string, string>()
+    for (const id of picturesIn(checked.value)) {
+      const picture = opened.pictures[id]
+      if (picture) kept.set(id, (await savePicture(tx, Buffer.from(picture, 'base64'))).id)
+    }
+    const plan = withPictures(checked.value, kept)
+    return { id: await createInvestigation(tx, plan, null), plan }
+  })
 }

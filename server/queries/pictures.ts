@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm'
+import { eq, inArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -38,6 +38,13 @@ export async function getPicture(
     .where(eq(pictures.id, id))
   if (!row) throw notFound('picture')
   return row
+}
+
+/** Pictures as a file carries them, in base64 by identifier; unknown ones are left out. */
+export async function picturesAsText(db: Database, ids: string[]): Promise<Record<string, string>> {
+  if (ids.length === 0) return {}
+  const rows = await db.select().from(pictures).where(inArray(pictures.id, ids))
+  return Object.fromEntries(rows.map((row) => [row.id, Buffer.from(row.bytes).toString('base64')]))
 }
 
 export async function pictureExists(db: Database, id: string): Promise<boolean> {

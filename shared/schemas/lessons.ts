@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { investigationLetters } from '#core/format'
 import { planLimits } from '#core/plan'
 import { amount, choice, day, id, line, localId, openLine, wholeNumber } from './common'
 import { planSchema } from './plan'
@@ -116,7 +117,7 @@ export const partSchema = Joi.object({
 })
 
 export const importSchema = Joi.object({
-  text: Joi.string().max(400_000).required().messages({
+  text: Joi.string().max(investigationLetters).required().messages({
     'string.max': 'This file is too large for an investigation.',
     'string.empty': 'The file is empty.',
   }),

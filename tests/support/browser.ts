@@ -1,4 +1,4 @@
-import { chromium, type Browser, type Page } from 'playwright-core'
+import { chromium, type Browser, type Locator, type Page } from 'playwright-core'
 import axe from 'axe-core'
 import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
 
@@ -52,4 +52,25 @@ export async function seriousFindings(page: Page): Promise<string[]> {
     .flatMap((violation) =>
       violation.nodes.map((node) => `${violation.id}: ${node.target.join(' ')} ${node.html.slice(0, 120)}`),
     )
+}
+
+/** Pulls a thing onto another with the mouse, in steps, as a hand does. */
+export async function dragTo(page: Page, what: Locator, onto: Locator): Promise<void> {
+  const [from, to] = [await what.boundingBox(), await onto.boundingBox()]
+  if (!from || !to) throw new Error('there is nothing to drag, or nowhere to drag it')
+  await page.mouse.move(from.x + Math.min(40, from.width / 3), from.y + 14)
+  await page.mouse.down()
+  const [x, y] = [to.x + to.width / 2, to.y + Math.min(60, to.height / 2)]
+  await page.mouse.move(x, y - 10, { steps: 12 })
+  await page.mouse.move(x, y, { steps: 4 })
+  await page.mouse.up()
+}
+
+/** Chooses from one of the lists that open over the page. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page
+    .locator('.v-select', { has: page.getByText(label, { exact: true }) })
+    .first()
+    .click()
+  await page.getByRole('option', { name: option, exact: true }).click()
 }

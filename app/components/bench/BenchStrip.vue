@@ -61,6 +61,7 @@ const vessels = computed(() =>
       tone: 'level' as const,
       fill: toScale(level.value),
       note: level.baseline ? 'to compare with' : '',
+      picture: level.picture,
     }
   }),
 )

@@ -9,8 +9,10 @@ const props = withDefaults(
     note?: string
     tone?: 'level' | 'progress' | 'result'
     lit?: boolean
+    /** A photo or sketch of the kind, shown in place of the vessel. */
+    picture?: string | null
   }>(),
-  { note: '', tone: 'level', lit: false },
+  { note: '', tone: 'level', lit: false, picture: null },
 )
 const clip = useId()
 const top = 6
@@ -21,7 +23,8 @@ const colour = computed(() => ({ level: '#0b6e6e', progress: '#e8a317', result: 
 
 <template>
   <figure class="vessel" :class="{ lit }">
-    <svg width="41" height="58" viewBox="0 0 46 66" aria-hidden="true">
+    <img v-if="picture" :src="`/api/pictures/${picture}`" alt="" />
+    <svg v-else width="41" height="58" viewBox="0 0 46 66" aria-hidden="true">
       <clipPath :id="clip"><path d="M8 5v49a8 8 0 0 0 8 8h14a8 8 0 0 0 8-8V5z" /></clipPath>
       <g :clip-path="`url(#${clip})`">
         <rect class="liquid" x="0" :y="surface" width="46" height="66" :fill="colour" opacity="0.82" />
@@ -52,6 +55,13 @@ const colour = computed(() => ({ level: '#0b6e6e', progress: '#e8a317', result: 
   text-align: center;
   border-radius: var(--radius);
   padding-top: 2px;
+}
+
+img {
+  height: 58px;
+  max-width: 100%;
+  object-fit: contain;
+  border-radius: 6px;
 }
 
 .lit {

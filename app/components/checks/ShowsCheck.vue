@@ -22,6 +22,14 @@ const looks = {
 } as const
 const look = computed(() => looks[check.value?.state ?? 'none'])
 
+/** The chances behind the sentence, in whole hundredths. */
+const shares = computed(() => {
+  if (!rehearsal.value) return ''
+  const { classes, right, wrong, open } = rehearsal.value
+  const of = (count: number) => `${Math.round((100 * count) / classes)} %`
+  return `right answer ${of(right)}, wrong ${of(wrong)}, open ${of(open)}`
+})
+
 function price({ gain, extraMinutes }: RankedNeighbour): string {
   const minutes = Math.round(extraMinutes)
   const cost = minutes > 0 ? `${minutes} min more` : minutes < 0 ? `${-minutes} min less` : 'no extra time'
@@ -50,6 +58,7 @@ function take(neighbour: RankedNeighbour) {
     <div v-if="!brief" class="body">
       <template v-if="check && rehearsal">
         <p class="sentence" role="status">{{ check.sentence }}</p>
+        <p class="small soft">{{ shares }}</p>
         <p v-if="check.clipping" class="sentence">{{ check.clipping }}</p>
         <div v-for="neighbour in neighbours.slice(0, 2)" :key="neighbour.label" class="neighbour">
           <VBtn size="small" variant="outlined" color="primary" @click="take(neighbour)">{{

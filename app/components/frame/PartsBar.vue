@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiSourceMerge } from '@mdi/js'
+import { computed } from 'vue'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
@@ -11,6 +12,14 @@ const store = useLesson()
 const school = useSchool()
 const notices = useNotices()
 const router = useRouter()
+/** The plan on the screen is newer than what the server told of it. */
+const parts = computed(() =>
+  store.open.parts.map((part) =>
+    part.id === store.open.id
+      ? { ...part, changed: store.plan.changed.name, measured: store.plan.measured.name }
+      : part,
+  ),
+)
 
 async function rejoin() {
   const { id, wholeId } = store.open
@@ -27,7 +36,7 @@ async function rejoin() {
 <template>
   <nav v-if="store.open.parts.length > 1" class="parts no-print" aria-label="Tests under this question">
     <NuxtLink
-      v-for="part in store.open.parts"
+      v-for="part in parts"
       :key="part.id"
       :to="`/lessons/${part.id}/${stage}`"
       class="part"

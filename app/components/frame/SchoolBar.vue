@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiAccountGroup, mdiNotebookOutline } from '@mdi/js'
+import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js'
 </script>
 
 <template>
@@ -10,6 +10,7 @@ import { mdiAccountGroup, mdiNotebookOutline } from '@mdi/js'
     <nav aria-label="Main">
       <VBtn to="/" exact variant="text" :prepend-icon="mdiNotebookOutline">Logbook</VBtn>
       <VBtn to="/classes" variant="text" :prepend-icon="mdiAccountGroup">Classes</VBtn>
+      <VBtn to="/school" variant="text" :prepend-icon="mdiCupboardOutline">School</VBtn>
     </nav>
   </header>
 </template>

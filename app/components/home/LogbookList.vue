@@ -29,7 +29,9 @@ const stageNames = {
 const found = computed(() => {
   const words = find.value.trim().toLowerCase()
   return school.lessons.filter((one) =>
-    [one.title, one.question, one.answer, one.className].some((text) => text?.toLowerCase().includes(words)),
+    [one.title, one.question, one.answer, one.className, ...one.nextQuestions].some((text) =>
+      text?.toLowerCase().includes(words),
+    ),
   )
 })
 
@@ -42,6 +44,13 @@ async function runAgain(classId: string) {
     school.createLesson(classId, today, { kind: 'lesson', id: lesson.id }),
   )
   if (id) await router.push(`/lessons/${id}/plan`)
+}
+
+/** A question that was left over begins a lesson of its own. */
+async function ask(classId: string, question: string) {
+  const today = formatISO(new Date(), { representation: 'date' })
+  const id = await notices.attempt(() => school.createLesson(classId, today, { kind: 'question', question }))
+  if (id) await router.push(`/lessons/${id}/wonder`)
 }
 
 async function remove(lesson: LessonSummaryDto) {
@@ -72,12 +81,32 @@ async function remove(lesson: LessonSummaryDto) {
         <tr v-for="lesson in found" :key="lesson.id">
           <td class="question">
             <NuxtLink :to="`/lessons/${lesson.id}/${lesson.stage}`">{{
-              lesson.question || 'No question yet'
+              lesson.question || lesson.title || 'No question yet'
             }}</NuxtLink>
             <p v-if="lesson.answer" class="small">{{ lesson.answer }}</p>
             <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
+            <details v-if="lesson.nextQuestions.length" class="small next">
+              <summary>
+                {{ lesson.nextQuestions.length }} next
+                {{ lesson.nextQuestions.length === 1 ? 'question' : 'questions' }}
+              </summary>
+              <p v-for="question in lesson.nextQuestions" :key="question">
+                {{ question }}
+                <VBtn
+                  size="x-small"
+                  variant="text"
+                  color="primary"
+                  :aria-label="`Start a lesson: ${question}`"
+                  @click="ask(lesson.classId, question)"
+                  >Start a lesson</VBtn
+                >
+              </p>
+            </details>
           </td>
-          <td class="nowrap">{{ lesson.className }}</td>
+          <td class="nowrap">
+            {{ lesson.className }}
+            <p v-if="lesson.groupNames" class="small soft">{{ lesson.groupNames.join(', ') }}</p>
+          </td>
           <td class="nowrap">{{ dayWords(lesson.date) }}</td>
           <td class="nowrap">
             {{ stageNames[lesson.stage] }}<br /><span class="small soft">{{ lessonNeed(lesson) }}</span>
@@ -150,6 +179,11 @@ async function remove(lesson: LessonSummaryDto) {
 
 .question a {
   font-weight: 700;
+}
+
+.next summary {
+  cursor: pointer;
+  color: var(--ink-soft);
 }
 
 .nowrap {

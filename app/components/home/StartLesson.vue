@@ -2,6 +2,7 @@
 import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
 import { formatISO } from 'date-fns'
 import { computed, ref, watch } from 'vue'
+import { investigationLetters } from '#core/format'
 import { useNotices } from '../../stores/notices'
 import { useSchool, type LessonStart } from '../../stores/school'
 
@@ -38,7 +39,7 @@ async function open(event: Event) {
   input.value = ''
   if (!chosen) return
   await notices.attempt(async () => {
-    if (chosen.size > 400_000) throw new Error('This file is too large for an investigation.')
+    if (chosen.size > investigationLetters) throw new Error('This file is too large for an investigation.')
     await school.importInvestigation(await chosen.text())
     notices.tell('The investigation is in the list. Press it to start a lesson.')
   })

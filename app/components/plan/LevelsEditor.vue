@@ -51,7 +51,7 @@ async function add() {
   }
   store.editPlan({ levels: [...plan.value.levels, level] })
   await nextTick()
-  const inputs = rows.value?.querySelectorAll<HTMLInputElement>('input')
+  const inputs = rows.value?.querySelectorAll<HTMLInputElement>('.v-text-field input')
   inputs?.[inputs.length - 1]?.select()
 }
 
@@ -125,7 +125,6 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
 <style scoped>
 .levels {
   display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 6px 10px;
   margin-bottom: 4px;
 }

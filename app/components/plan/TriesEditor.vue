@@ -2,47 +2,25 @@
 import { computed } from 'vue'
 import { planLimits, withAim, type Plan } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
+import {
+  aims,
+  counts,
+  levelOrders,
+  predictors,
+  roundings,
+  summaries,
+  whoTests,
+} from '../../words/planChoices'
 
 /** How often, by whom, in which order; how tries are summed up and predictions put. */
 const store = useLesson()
 const plan = computed(() => store.plan)
-const count = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
-const who = [
-  { title: 'every group, all levels', value: 'all-levels' },
-  { title: 'levels shared over the groups', value: 'shared-levels' },
-  { title: 'the whole class together', value: 'whole-class' },
-  { title: 'groups turn from station to station', value: 'stations' },
-  { title: 'at home, over some days', value: 'at-home' },
-]
-const aims = [
-  { title: 'compare: which, or how much?', value: 'compare' },
-  { title: 'improve in rounds: beat our best', value: 'improve' },
-]
-const predictors = [
-  { title: 'every child', value: 'child' },
-  { title: 'each group', value: 'group' },
-  { title: 'the class together', value: 'class' },
-]
-const orders = [
-  { title: 'the same for all', value: 'same' },
-  { title: 'each group its own', value: 'own' },
-]
-const summaries = [
-  { title: 'the mean', value: 'mean' },
-  { title: 'the middle value', value: 'median' },
-  { title: 'the most common', value: 'most-common' },
-  { title: 'none, dots only', value: 'none' },
-]
 const formats = computed(() => [
   ...(plan.value.changed.kind === 'number' ? [{ title: 'a direction', value: 'direction' }] : []),
   { title: 'the order of the levels', value: 'order' },
   { title: 'a number', value: 'number' },
   { title: 'a choice of level', value: 'choice' },
 ])
-const roundings = [
-  { title: 'the nearest mark', value: 'mark' },
-  { title: 'half marks too', value: 'half-mark' },
-]
 const edit = (changes: Partial<Plan>) => store.editPlan(changes)
 </script>
 
@@ -59,25 +37,25 @@ const edit = (changes: Partial<Plan>) => store.editPlan(changes)
       />
       <VSelect
         :model-value="plan.tries"
-        :items="count(1, planLimits.tries)"
+        :items="counts(1, planLimits.tries)"
         label="Tries at each level"
         @update:model-value="edit({ tries: $event })"
       />
       <VSelect
         :model-value="plan.practiceTries"
-        :items="count(0, planLimits.practiceTries)"
+        :items="counts(0, planLimits.practiceTries)"
         label="Practice tries first"
         @update:model-value="edit({ practiceTries: $event })"
       />
       <VSelect
         :model-value="plan.whoTests"
-        :items="who"
+        :items="whoTests"
         label="Who tests what"
         @update:model-value="edit({ whoTests: $event })"
       />
       <VSelect
         :model-value="plan.levelOrder"
-        :items="orders"
+        :items="levelOrders"
         label="Order of levels"
         @update:model-value="edit({ levelOrder: $event })"
       />

@@ -2,10 +2,11 @@
 import { computed, ref, watch } from 'vue'
 import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
-import type { ClassDto, ClassInput } from '#shared/types/api'
+import type { ClassDto, ClassInput, SchoolDto } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
+import { vocabularies } from '../../words/planChoices'
 
 const route = useRoute()
 const router = useRouter()
@@ -20,11 +21,6 @@ const rosterShown = ref(false)
 const nameProblem = ref<string | null>(null)
 const changed = computed(() => JSON.stringify(draft.value) !== saved.value)
 const ages = ageBands.map((band) => ({ title: `${band.replace('-', ' to ')} years`, value: band }))
-const vocabularies = [
-  { title: 'we change, we measure, we keep the same', value: 'plain' },
-  { title: 'independent, dependent, control', value: 'formal' },
-  { title: 'test, outcome, controlled', value: 'tested' },
-]
 
 function take({ id: _id, ...input }: ClassDto | (ClassInput & { id?: string })) {
   draft.value = input
@@ -38,7 +34,11 @@ watch(
       const groups = emblemIds
         .slice(0, 6)
         .map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
-      return take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [] })
+      take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [] })
+      // The school's own words, unless the teacher was quicker.
+      const { ways } = await request<SchoolDto>('GET', '/api/school')
+      if (draft.value && !changed.value) take({ ...draft.value, vocabulary: ways.vocabulary })
+      return
     }
     try {
       take(await request<ClassDto>('GET', `/api/classes/${id.value}`))

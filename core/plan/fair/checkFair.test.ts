@@ -188,7 +188,14 @@ describe('checkFair', () => {
     fc.assert(
       fc.property(
         fc.record({
-          changed: names.map((name) => ({ name, kind: 'number' as const, unit: 'cm' as const, range: null })),
+          changed: fc
+            .tuple(names, fc.constantFrom(null, { least: 0, greatest: 50 }))
+            .map(([name, range]) => ({
+              name,
+              kind: 'number' as const,
+              unit: 'cm' as const,
+              range,
+            })),
           levels: fc
             .array(fc.constantFrom(null, 20, 40, 60), { maxLength: 16 })
             .map((values) => values.map((value, index) => level(value, `l${index}`))),
@@ -198,6 +205,19 @@ describe('checkFair', () => {
           tries: fc.integer({ min: 0, max: 4 }),
           levelOrder: fc.constantFrom('same' as const, 'own' as const),
           question: fc.constantFrom('', 'Which is best?', 'Does it help?'),
+          properties: fc
+            .dictionary(fc.constantFrom('l0', 'l1', 'l2'), fc.constantFrom('', 'small', 'large'))
+            .map((at) => [{ id: 'p', name: 'size', at }]),
+          expected: fc.constantFrom(
+            null,
+            { first: 10, last: 40, apart: 2 },
+            { first: 10, last: 400, apart: 2 },
+            { first: 10, last: 10.4, apart: 2 },
+          ),
+          ideas: fc.constantFrom<Plan['ideas'][]>(
+            { change: [], measure: [] },
+            { change: [{ id: 'i', name: 'weather' }], measure: [{ id: 'j', name: 'time' }] },
+          ),
         }),
         (changes) => {
           const plan = examplePlan(changes)

@@ -1,4 +1,5 @@
 import { setResponseStatus } from 'h3'
+import { investigationLetters } from '#core/format'
 import { importSchema } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
@@ -6,7 +7,7 @@ import { importInvestigation } from '../../queries/investigations'
 
 export default defineRoute<{ text: string }>({
   body: importSchema,
-  limit: 500_000,
+  limit: 2 * investigationLetters,
   handle: async ({ event, body }) => {
     const made = await importInvestigation(useDatabase(), body.text)
     setResponseStatus(event, 201)

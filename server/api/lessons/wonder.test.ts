@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { newId } from '#core/plan'
+import { newId, type Plan } from '#core/plan'
 import { wonderLimits, type Note } from '#core/wonder'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson } from '../../testing/examples'
+import { bounceLesson, changedPlan } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -98,6 +98,34 @@ describe('notes', () => {
     await send(path, note({ text: lesson.plan.question, sort: 'test' }))
     const all = (await app.call<LessonSummaryDto[]>('GET', '/api/lessons')).body
     expect(all.find((one) => one.id === lesson.id)!.nextQuestions).toEqual(['On carpet?'])
+  })
+})
+
+describe('pictures of kinds', () => {
+  it('travel with the investigation file and are opened again elsewhere', async () => {
+    const { path, lesson } = await bounceLesson(app)
+    const { id } = (await upload(pixel)).body
+    const [first, ...rest] = lesson.plan.levels
+    const plan = changedPlan(lesson, { levels: [{ ...first!, picture: id }, ...rest] })
+    await app.call('PUT', `${path}/plan`, { plan, version: 0 })
+    const text = await (await fetch(`${app.url}${path}/investigation.json`)).text()
+    const opened = await app.call<{ plan: Plan }>('POST', '/api/investigations/import', { text })
+    const copied = opened.body.plan.levels[0]!.picture
+    expect(copied).not.toBe(id)
+    const shown = await fetch(`${app.url}/api/pictures/${copied}`)
+    expect(new Uint8Array(await shown.arrayBuffer())).toEqual(pixel)
+  })
+
+  it('that are no pictures are refused, and nothing is added', async () => {
+    const { path, lesson } = await bounceLesson(app)
+    const [first, ...rest] = lesson.plan.levels
+    const plan = changedPlan(lesson, { levels: [{ ...first!, picture: lesson.id }, ...rest] })
+    const file = { format: 'jolly-beaker-investigation', version: 2, plan, pictures: { [lesson.id]: 'QUJD' } }
+    const before = (await app.call<unknown[]>('GET', '/api/investigations')).body.length
+    const text = JSON.stringify(file)
+    expect((await app.call('POST', '/api/investigations/import', { text })).status).toBe(400)
+    expect((await app.call<unknown[]>('GET', '/api/investigations')).body).toHaveLength(before)
+    expect((await app.call('GET', path)).status).toBe(200)
   })
 })
 

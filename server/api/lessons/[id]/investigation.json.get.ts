@@ -1,8 +1,9 @@
-import { writeInvestigation } from '#core/format'
+import { picturesIn, writeInvestigation } from '#core/format'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { sendFile } from '../../../http/sendFile'
 import { getLesson } from '../../../queries/lessons'
+import { picturesAsText } from '../../../queries/pictures'
 
 export default defineRoute({
   handle: async ({ event }) => {
@@ -11,7 +12,7 @@ export default defineRoute({
       event,
       'application/json',
       `${plan.title || 'investigation'}.json`,
-      writeInvestigation(plan),
+      writeInvestigation(plan, await picturesAsText(useDatabase(), picturesIn(plan))),
     )
   },
 })

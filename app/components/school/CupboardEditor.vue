@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { mdiClose, mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { CupboardInstrument } from '#core/instrument'
+import { newId } from '#core/plan'
+import { parseQuantity, unitDefinition, units } from '#core/quantity'
+import type { FieldProblem } from '#shared/schemas'
+
+/** The instruments of the school: their marks, how far they reach, how many there are; the chosen one is drawn. */
+const cupboard = defineModel<CupboardInstrument[]>({ required: true })
+const props = defineProps<{ problems: FieldProblem[] }>()
+const chosenId = ref(cupboard.value[0]?.id)
+const chosen = computed(() => cupboard.value.find((one) => one.id === chosenId.value) ?? cupboard.value[0])
+const drawable = computed(
+  () => chosen.value && chosen.value.greatest > chosen.value.least && chosen.value.smallestMark > 0,
+)
+const unitItems = units.map((unit) => ({ title: unitDefinition(unit).spoken, value: unit }))
+/** What is being typed and is no number yet. */
+const drafts = ref<Record<string, string>>({})
+const columns: {
+  key: 'smallestMark' | 'numberedEvery' | 'least' | 'greatest' | 'secondsPerReading' | 'howMany'
+  name: string
+}[] = [
+  { key: 'smallestMark', name: 'A mark every' },
+  { key: 'numberedEvery', name: 'A number every' },
+  { key: 'least', name: 'From' },
+  { key: 'greatest', name: 'To' },
+  { key: 'secondsPerReading', name: 'Seconds to read' },
+  { key: 'howMany', name: 'How many' },
+]
+
+function change(id: string, changes: Partial<CupboardInstrument>) {
+  cupboard.value = cupboard.value.map((one) => (one.id === id ? { ...one, ...changes } : one))
+}
+
+function typeNumber(one: CupboardInstrument, key: (typeof columns)[number]['key'], text: string) {
+  const parsed = parseQuantity(text, 'count')
+  const place = `${one.id}-${key}`
+  drafts.value = { ...drafts.value, [place]: text }
+  if (parsed.ok) change(one.id, { [key]: parsed.value })
+}
+
+const isBad = (place: string) =>
+  drafts.value[place] !== undefined && !parseQuantity(drafts.value[place]!, 'count').ok
+
+function problemAt(index: number, key: string): string | undefined {
+  return props.problems.find(({ path }) => path === `cupboard.${index}.${key}`)?.message
+}
+
+const rowProblem = (index: number) => props.problems.find(({ path }) => path === `cupboard.${index}`)?.message
+
+function add() {
+  const made: CupboardInstrument = {
+    id: newId(),
+    name: '',
+    dimension: 'length',
+    unit: 'cm',
+    smallestMark: 1,
+    numberedEvery: 10,
+    least: 0,
+    greatest: 100,
+    secondsPerReading: 10,
+    howMany: 1,
+  }
+  cupboard.value = [...cupboard.value, made]
+  chosenId.value = made.id
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div v-if="chosen && drawable" class="drawn">
+      <InstrumentScale :instrument="chosen" :width="700" />
+      <p class="small soft">{{ chosen.name || 'New instrument' }}, as a group will see it</p>
+    </div>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Instrument</th>
+          <th scope="col">Reads</th>
+          <th v-for="column in columns" :key="column.key" scope="col">{{ column.name }}</th>
+          <th><span class="visually-hidden">Take out</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="(one, index) in cupboard"
+          :key="one.id"
+          :class="{ chosen: one.id === chosen?.id }"
+          @focusin="chosenId = one.id"
+        >
+          <td>
+            <VTextField
+              :model-value="one.name"
+              aria-label="Name of the instrument"
+              :maxlength="60"
+              :error-messages="problemAt(index, 'name') ?? rowProblem(index)"
+              @update:model-value="change(one.id, { name: $event })"
+            />
+          </td>
+          <td>
+            <VSelect
+              :model-value="one.unit"
+              :items="unitItems"
+              :aria-label="`What ${one.name} reads`"
+              @update:model-value="
+                change(one.id, { unit: $event, dimension: unitDefinition($event).dimension })
+              "
+            />
+          </td>
+          <td v-for="column in columns" :key="column.key" class="number">
+            <VTextField
+              :model-value="
+                isBad(`${one.id}-${column.key}`) ? drafts[`${one.id}-${column.key}`] : one[column.key]
+              "
+              inputmode="decimal"
+              :aria-label="`${column.name}, ${one.name}`"
+              :error-messages="
+                isBad(`${one.id}-${column.key}`) ? 'A number, please.' : problemAt(index, column.key)
+              "
+              @update:model-value="typeNumber(one, column.key, String($event))"
+            />
+          </td>
+          <td>
+            <VBtn
+              :icon="mdiClose"
+              size="x-small"
+              variant="text"
+              :aria-label="`Take out ${one.name || 'this instrument'}`"
+              :disabled="cupboard.length === 1"
+              @click="cupboard = cupboard.filter((other) => other.id !== one.id)"
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <VBtn variant="text" color="primary" :prepend-icon="mdiPlus" class="add" @click="add"
+      >Add an instrument</VBtn
+    >
+  </div>
+</template>
+
+<style scoped>
+.drawn {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+}
+
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  text-align: left;
+  font-weight: 400;
+  font-size: 0.85rem;
+  color: var(--ink-soft);
+  padding: 0 6px 4px 2px;
+}
+
+td {
+  padding: 2px 4px 2px 0;
+  vertical-align: top;
+}
+
+td.number {
+  width: 96px;
+}
+
+td:nth-child(2) {
+  width: 190px;
+}
+
+.chosen td {
+  background: var(--teal-wash);
+}
+
+.add {
+  align-self: flex-start;
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { CupboardInstrument } from '#core/instrument'
+import type { SchoolWays } from '#core/plan'
+import type { FieldProblem } from '#shared/schemas'
+import type { SchoolDto } from '#shared/types/api'
+import { request, RequestProblem } from '../api/request'
+import { useNotices } from '../stores/notices'
+
+const notices = useNotices()
+const ways = ref<SchoolWays | null>(null)
+const cupboard = ref<CupboardInstrument[]>([])
+const saved = ref('')
+const problems = ref<FieldProblem[]>([])
+const view = ref<'ways' | 'cupboard'>('ways')
+const changed = computed(() => JSON.stringify([ways.value, cupboard.value]) !== saved.value)
+
+function take(school: SchoolDto) {
+  ways.value = school.ways
+  cupboard.value = school.cupboard
+  saved.value = JSON.stringify([school.ways, school.cupboard])
+}
+
+onMounted(() => notices.attempt(async () => take(await request<SchoolDto>('GET', '/api/school'))))
+
+async function save() {
+  problems.value = []
+  try {
+    await request('PUT', '/api/school/ways', ways.value)
+    take(await request<SchoolDto>('PUT', '/api/school/cupboard', { cupboard: cupboard.value }))
+    notices.tell('Saved. New plans begin like this; plans that are there stay as they are.')
+  } catch (error) {
+    if (error instanceof RequestProblem) {
+      problems.value = error.problem.fields
+      if (problems.value.some(({ path }) => path.startsWith('cupboard'))) view.value = 'cupboard'
+    }
+    notices.warn(error)
+  }
+}
+useHead({ title: 'Our school · Jolly Beaker' })
+</script>
+
+<template>
+  <VMain>
+    <SchoolBar />
+    <div v-if="ways" class="page stack">
+      <div class="spread">
+        <h1>Our school</h1>
+        <div class="row">
+          <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
+            <VBtn value="ways" size="small">How we work</VBtn>
+            <VBtn value="cupboard" size="small">Cupboard of instruments</VBtn>
+          </VBtnToggle>
+          <VBtn color="primary" :disabled="!changed" @click="save">{{ changed ? 'Save' : 'Saved' }}</VBtn>
+        </div>
+      </div>
+      <section v-if="view === 'ways'" class="panel stack">
+        <p class="soft">What a new class and a new plan begin with. Any lesson can do otherwise.</p>
+        <WaysEditor v-model="ways" />
+      </section>
+      <section v-else class="panel"><CupboardEditor v-model="cupboard" :problems="problems" /></section>
+    </div>
+  </VMain>
+</template>
+
+<style scoped>
+.page {
+  max-width: 1200px;
+  margin: 0 auto;
+  padding: 20px 28px 40px;
+}
+</style>
