@@ -1,5 +1,6 @@
 import { buildWhenNeeded } from '../scripts/build'
 import { ensureChromium } from '../scripts/chromium'
+import { checksOnScreen } from './checksOnScreen'
 import { firstLoad } from './firstLoad'
 import { fairCheck, rehearsal } from './rehearsal'
 import { savedReading } from './savedReading'
@@ -9,5 +10,6 @@ ensureChromium()
 buildWhenNeeded()
 console.log(rehearsal())
 console.log(fairCheck())
+console.log(await checksOnScreen())
 console.log(await savedReading())
 console.log(await firstLoad())

@@ -43,7 +43,7 @@ describe('every main screen', () => {
     ['the variables board', '/lessons/:towels/plan', 'We could change'],
     ['the Board, wondering', '/board/:towels', 'Which paper is best?'],
     ['Wonder', '/lessons/:shadow/wonder', 'What do we wonder?'],
-    ['Plan', '/lessons/:shadow/plan', 'Tries at each level'],
+    ['Plan', '/lessons/:shadow/plan', 'Change its marks'],
     ['Pack', '/lessons/:bounce/pack', 'Tray cards'],
     ['Test', '/lessons/:grip/test', 'Journal'],
     ['Compare', '/lessons/:bounce/compare', 'Worth a look'],

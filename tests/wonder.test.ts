@@ -142,7 +142,7 @@ it('leaves the questions that nobody tested in the logbook, from where one start
   await page.goto(server.url)
   const row = page.getByRole('row', { name: /number of marbles carried/ })
   await row.getByText('2 next questions').click()
-  await row.getByRole('button', { name: 'Start a lesson: Does the shape matter?' }).click()
+  await row.getByRole('button', { name: 'Ask next: Does the shape matter?' }).click()
   await page.getByRole('heading', { name: 'What do we wonder?' }).waitFor()
   expect(page.url()).not.toContain(id)
   expect(watch).toEqual({ foreign: [], errors: [] })

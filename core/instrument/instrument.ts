@@ -35,7 +35,7 @@ export const instrumentCupboard: CupboardInstrument[] = [
   cupboard('measuring-cylinder', 'measuring cylinder', 'volume', 'mL', 1, 10, 0, 100, 15, 6),
   cupboard('thermometer', 'thermometer', 'temperature', 'C', 1, 10, -10, 110, 30, 4),
   cupboard('force-meter', 'force meter', 'force', 'N', 0.1, 1, 0, 10, 10, 6),
-  cupboard('counting', 'counting', 'count', 'count', 1, 10, 0, 200, 15, 99),
+  cupboard('tally', 'tally', 'count', 'count', 1, 10, 0, 200, 15, 99),
 ]
 
 function cupboard(

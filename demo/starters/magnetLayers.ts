@@ -12,7 +12,7 @@ export const magnetLayers: Starter = {
     recording: { kind: 'count' },
     changed: { name: 'layers of card', kind: 'number', unit: 'count', range: { least: 0, greatest: 10 } },
     levels: numberLevels('l', layers),
-    measured: { name: 'number of clips held', unit: 'count', instrument: instrument('counting') },
+    measured: { name: 'number of clips held', unit: 'count', instrument: instrument('tally') },
     keptSame: [
       same('magnet', 'magnet', 'the same one every time'),
       same('clips', 'clips', 'the same box, all of one size'),

@@ -18,7 +18,7 @@ export const paperBridge: Starter = {
     recording: { kind: 'rounds' },
     changed: { name: 'our design', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(rounds),
-    measured: { name: 'number of washers held', unit: 'count', instrument: instrument('counting') },
+    measured: { name: 'number of washers held', unit: 'count', instrument: instrument('tally') },
     keptSame: [
       same('paper', 'paper', 'one sheet, 80 g/m², for each round'),
       same('gap', 'gap', '20 cm between the two piles of books'),

@@ -88,7 +88,7 @@ const legend = computed(
     <div class="part measured">
       <p class="what">
         We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
-        {{ store.plan.measured.instrument.name || '…' }} ({{ unit }})
+        {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}
       </p>
       <InstrumentScale :instrument="store.plan.measured.instrument" />
     </div>

@@ -96,9 +96,9 @@ async function remove(lesson: LessonSummaryDto) {
                   size="x-small"
                   variant="text"
                   color="primary"
-                  :aria-label="`Start a lesson: ${question}`"
+                  :aria-label="`Ask next: ${question}`"
                   @click="ask(lesson.classId, question)"
-                  >Start a lesson</VBtn
+                  >Ask next</VBtn
                 >
               </p>
             </details>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { recordingWords } from '#core/plan'
 import { parseQuantity, unitDefinition, convertUnit } from '#core/quantity'
 import { checkEntry, setAsideReasons, slotKey, type EntryHint, type Slot } from '#core/record'
 import { useRecorder } from '../../composables/useRecorder'
@@ -15,6 +16,9 @@ const hint = ref<(EntryHint & { value: number }) | null>(null)
 const wrong = ref(false)
 const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.length ?? 0) > 0)
 const unit = computed(() => store.plan.measured.unit)
+const oneReading = computed(() =>
+  store.plan.recording.kind === 'measure' ? '' : recordingWords(store.plan.recording.kind).oneReading,
+)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
 const pointer = computed(() => {
   const parsed = parseQuantity(typed.value, unit.value)
@@ -82,7 +86,9 @@ function spoilt(reason: string) {
       class="scale"
     />
     <label class="entry">
-      <span>{{ store.plan.measured.name }}</span>
+      <span
+        >{{ store.plan.measured.name }}<small v-if="oneReading">, {{ oneReading }}</small></span
+      >
       <span class="box"
         ><input
           v-model="typed"

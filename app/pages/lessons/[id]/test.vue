@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { recordingWords } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -35,6 +36,9 @@ watch(
         count.
       </p>
     </div>
+    <p v-if="view === 'readings' && store.plan.recording.kind !== 'measure'" class="small soft">
+      One number for each try: {{ recordingWords(store.plan.recording.kind).oneReading }}.
+    </p>
     <RefusedReadings />
     <p v-if="!ready()" class="panel">
       The plan has no levels yet.

@@ -1,0 +1,71 @@
+import type { Page } from 'playwright-core'
+import { chromium } from 'playwright-core'
+import { median } from 'simple-statistics'
+import type { LessonSummaryDto } from '../shared/types/api'
+import { chromiumArguments, chromiumPath } from '../scripts/chromium'
+import { dataFolder, startServer } from '../scripts/runServer'
+
+const rounds = 15
+const frame = 16
+const patience = 300
+
+/** From the key to what the checks say of it, in the real interface: Fair against one frame, the first Shows figure against 300 ms. */
+export async function checksOnScreen(): Promise<string> {
+  const server = await startServer(await dataFolder(true))
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
+  const shadow = lessons.find((lesson) => lesson.title === 'Shadow length')!
+  await page.goto(`${server.url}/lessons/${shadow.id}/plan`)
+  await page.getByRole('img', { name: /^Twelve rehearsed classes/ }).waitFor()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  const fair: number[] = []
+  const shows: number[] = []
+  for (let round = 0; round < rounds; round++) {
+    fair.push(
+      await typed(page, 'input[placeholder="drop height"]', round % 2 ? 'lamp' : 'lamp and post', '.check'),
+    )
+    shows.push(
+      await typed(
+        page,
+        '.fields .wide input',
+        round % 2 ? '2' : '40',
+        '[aria-label="Shows"] [role="status"]',
+      ),
+    )
+    // The rest of the rehearsal, so that each round begins in quiet.
+    await page.waitForTimeout(900)
+  }
+  await browser.close()
+  await server.stop()
+  server.forget()
+  const line = (name: string, times: number[], most: number) =>
+    `${name} / ${most} ms: ${(median(times) / most).toFixed(2)} (median ${median(times).toFixed(1)} ms of ${times.length})`
+  return [
+    line('from a key to what Fair says', fair, frame),
+    line('from a key to the first Shows figure', shows, patience),
+  ].join('\n')
+}
+
+/** Types into a field and waits in the page itself until the words at another place have changed. */
+function typed(page: Page, field: string, text: string, place: string): Promise<number> {
+  return page.evaluate(
+    ({ field, text, place }) =>
+      new Promise<number>((done, fail) => {
+        const input = document.querySelector<HTMLInputElement>(field)!
+        const shown = () => document.querySelector(place)?.textContent ?? ''
+        const before = shown()
+        const start = performance.now()
+        const watch = new MutationObserver(() => {
+          if (shown() === before) return
+          watch.disconnect()
+          done(performance.now() - start)
+        })
+        watch.observe(document.body, { subtree: true, childList: true, characterData: true })
+        setTimeout(() => fail(new Error(`nothing changed at ${place}`)), 8000)
+        input.value = text
+        input.dispatchEvent(new Event('input', { bubbles: true }))
+      }),
+    { field, text, place },
+  )
+}
