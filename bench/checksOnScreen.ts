@@ -53,11 +53,11 @@ function typed(page: Page, field: string, text: string, place: string): Promise<
     ({ field, text, place }) =>
       new Promise<number>((done, fail) => {
         const input = document.querySelector<HTMLInputElement>(field)!
-        const shown = () => document.querySelector(place)?.textContent ?? ''
-        const before = shown()
+        // No named functions in here: their names would be looked up in the wrong world.
+        const before = document.querySelector(place)?.textContent
         const start = performance.now()
         const watch = new MutationObserver(() => {
-          if (shown() === before) return
+          if (document.querySelector(place)?.textContent === before) return
           watch.disconnect()
           done(performance.now() - start)
         })

@@ -1,7 +1,7 @@
 import { addDays, formatISO } from 'date-fns'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
-import type { Note, NoteKind, QuestionSort, Stimulus } from '#core/wonder'
+import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#shared/types/api'
 import type { SimulatedClass } from './readings'
 import { ballBounce, paperTowels, shadowLength, shoeGrip, type Starter } from './starters'
@@ -12,7 +12,8 @@ export interface DemoLesson {
   /** What is changed of the starter's plan before anything else happens. */
   changes?: Partial<Plan>
   notes?: Omit<Note, 'id'>[]
-  stimulus?: Stimulus
+  /** What the class looks at; the sketch is a file in demo/pictures. */
+  stimulus?: { text: string; sketch: string }
   date: string
   stage: Stage
   predictions: { place: number; answer: PredictionAnswer; because: string }[]
@@ -117,7 +118,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       },
       stimulus: {
         text: 'Somebody knocked a jug of water over the table. Three different papers lay beside it.',
-        picture: null,
+        sketch: 'spill.png',
       },
       notes: [
         note('noticed', 'The water ran to the edge of the table'),

@@ -13,7 +13,10 @@ const phone = { width: 390, height: 844 }
 const views: [name: string, path: string, size: { width: number; height: number }][] = [
   ['logbook', '/', desk],
   ['class', '/classes/:class', desk],
-  ['wonder', '/lessons/:shadow/wonder', desk],
+  ['school', '/school', desk],
+  ['wonder', '/lessons/:towels/wonder', desk],
+  ['wonder-board', '/board/:towels', desk],
+  ['variables', '/lessons/:towels/plan', desk],
   ['plan', '/lessons/:shadow/plan', desk],
   ['pack', '/lessons/:bounce/pack', desk],
   ['test', '/lessons/:grip/test', desk],
@@ -41,6 +44,7 @@ const ids: Record<string, string> = {
   bounce: titled('Ball bounce'),
   grip: titled('Which sole grips'),
   shadow: titled('Shadow length'),
+  towels: titled('Paper towels'),
 }
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
 for (const [name, path, viewport] of views) {
@@ -48,6 +52,12 @@ for (const [name, path, viewport] of views) {
   await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
   await page.waitForTimeout(1500)
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
+  if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
+  if (name === 'variables') {
+    await page.getByRole('listitem', { name: /^kind of paper,/ }).press('Enter')
+    await page.getByRole('listitem', { name: /^water soaked up,/ }).press('Enter')
+    await page.waitForTimeout(600)
+  }
   if (name === 'sheet-tablet') await page.getByRole('textbox').fill('6.1')
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()

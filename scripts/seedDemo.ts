@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { kestrelLessons } from '../demo/lessons'
 import { seededRandom } from '../core/rehearsal'
 import { uuidFrom } from '../demo/random'
@@ -7,6 +9,7 @@ import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
 import { saveNote, saveStimulus } from '../server/queries/notes'
+import { savePicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
 import { savePrediction } from '../server/queries/predictions'
 import { addReadings } from '../server/queries/readings'
@@ -21,7 +24,10 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
     if (changes) await savePlan(db, id, { ...starter.plan, ...changes }, 0)
-    if (stimulus) await saveStimulus(db, id, stimulus)
+    if (stimulus) {
+      const picture = await savePicture(db, readFileSync(join('demo', 'pictures', stimulus.sketch)))
+      await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
+    }
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
     for (const { place, answer, because } of predictions)
       await savePrediction(db, id, groupIds[place]!, { seat: 0, answer, because })

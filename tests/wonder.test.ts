@@ -125,10 +125,10 @@ it('shows a photo or a sketch of what the class looks at', async () => {
   await page.mouse.move(box.x + 300, box.y + 200, { steps: 12 })
   await page.mouse.up()
   await page.getByRole('button', { name: 'Keep the sketch' }).click()
-  await board.getByRole('img', { name: 'What we look at' }).waitFor()
+  await board.getByRole('img', { name: 'What we look at', exact: true }).waitFor()
   expect(
     await board
-      .getByRole('img', { name: 'What we look at' })
+      .getByRole('img', { name: 'What we look at', exact: true })
       .evaluate((picture: HTMLImageElement) => picture.decode().then(() => picture.naturalWidth)),
   ).toBe(1280)
 })

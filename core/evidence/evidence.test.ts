@@ -258,7 +258,10 @@ describe('resolutionOf', () => {
   it('is the mark in the unit measured, without the offset of temperatures', () => {
     expect(resolutionOf(examplePlan()).mark).toBe(1)
     expect(
-      resolutionOf({ measured: { name: '', unit: 'm', instrument: examplePlan().measured.instrument } }).mark,
+      resolutionOf({
+        rounding: 'mark',
+        measured: { name: '', unit: 'm', instrument: examplePlan().measured.instrument },
+      }).mark,
     ).toBe(0.01)
     const thermometer = {
       name: '',
@@ -269,7 +272,13 @@ describe('resolutionOf', () => {
       greatest: 110,
       secondsPerReading: 1,
     }
-    expect(resolutionOf({ measured: { name: '', unit: 'F', instrument: thermometer } }).mark).toBe(1.8)
+    expect(
+      resolutionOf({ rounding: 'mark', measured: { name: '', unit: 'F', instrument: thermometer } }).mark,
+    ).toBe(1.8)
+  })
+
+  it('is half a mark where half marks are read', () => {
+    expect(resolutionOf(examplePlan({ rounding: 'half-mark' })).mark).toBe(0.5)
   })
 })
 

@@ -40,17 +40,20 @@ export function weighEvidence(plan: Plan, readings: readonly Reading[]): Evidenc
 }
 
 /**
- * The instrument's mark and the error of one reading, in the unit measured.
+ * The instrument's mark, or half of it where half marks are read, and the error of one reading, in the unit measured.
  * @example resolutionOf(plan) // { mark: 1, error: 0.2887 } for a metre stick read in cm
  */
-export function resolutionOf({ measured: { unit, instrument } }: Pick<Plan, 'measured'>): {
+export function resolutionOf({
+  measured: { unit, instrument },
+  rounding,
+}: Pick<Plan, 'measured' | 'rounding'>): {
   mark: number
   error: number
 } {
   const length = (amount: number) =>
     convertUnit(amount, instrument.unit, unit) - convertUnit(0, instrument.unit, unit)
   return {
-    mark: Number(length(instrument.smallestMark).toPrecision(12)),
+    mark: Number(length(instrument.smallestMark / (rounding === 'half-mark' ? 2 : 1)).toPrecision(12)),
     error: length(readingError(instrument)),
   }
 }

@@ -144,7 +144,7 @@ function openReason({ verdict, blocks, agreeing, dissenting }: TrendEvidence | K
 function resolutionReason(plan: Plan, evidence: Evidence): string {
   const { mark } = resolutionOf(plan)
   const tries = evidence.cells.reduce((sum, cell) => sum + cell.values.length, 0)
-  return `Over ${tries} tries the results differ by no more than one mark of the ${plan.measured.instrument.name} (${printQuantity(mark, plan.measured.unit, mark)}).`
+  return `Over ${tries} tries the results differ by no more than ${plan.rounding === 'half-mark' ? 'half a' : 'one'} mark of the ${plan.measured.instrument.name} (${printQuantity(mark, plan.measured.unit, mark)}).`
 }
 
 function capital(text: string): string {

@@ -112,7 +112,7 @@ function reader(plan: Plan, expected: Expectation, random: Random) {
   // A difference in temperature has no offset: what is lost or gained is converted as a distance.
   const toUnit = (amount: number) => convertUnit(amount, instrument.unit, unit)
   const [least, greatest] = [toUnit(instrument.least), toUnit(instrument.greatest)]
-  const mark = resolutionOf(plan).mark / (plan.rounding === 'half-mark' ? 2 : 1)
+  const { mark } = resolutionOf(plan)
   // Dividing by a whole number gives the same number as typing it; multiplying by 0.1 would leave dust.
   const perUnit = 1 / mark
   const whole = Math.abs(perUnit - Math.round(perUnit)) < 1e-9 ? Math.round(perUnit) : null

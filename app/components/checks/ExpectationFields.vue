@@ -49,8 +49,9 @@ function type(key: keyof Expectation, text: string) {
 
 <template>
   <p v-if="ends && !asking && store.plan.expected" class="small soft">
-    Expecting {{ show(store.plan.expected.first) }} to {{ show(store.plan.expected.last) }} {{ symbol }},
-    tries {{ show(store.plan.expected.apart) }} {{ symbol }} apart.
+    Expecting {{ show(store.plan.expected.first) }} to
+    {{ `${show(store.plan.expected.last)} ${symbol}`.trimEnd() }}, tries
+    {{ `${show(store.plan.expected.apart)} ${symbol}`.trimEnd() }} apart.
     <VBtn size="x-small" variant="text" color="primary" @click="asking = true">Change</VBtn>
   </p>
   <div v-else-if="ends" class="fields">

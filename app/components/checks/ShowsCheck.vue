@@ -26,8 +26,8 @@ const look = computed(() => looks[check.value?.state ?? 'none'])
 const shares = computed(() => {
   if (!rehearsal.value) return ''
   const { classes, right, wrong, open } = rehearsal.value
-  const of = (count: number) => `${Math.round((100 * count) / classes)} %`
-  return `right answer ${of(right)}, wrong ${of(wrong)}, open ${of(open)}`
+  const of = (count: number) => `${Math.round((100 * count) / classes)}\u202f%`
+  return `right ${of(right)}, wrong ${of(wrong)}, open ${of(open)}`
 })
 
 function price({ gain, extraMinutes }: RankedNeighbour): string {

@@ -60,7 +60,12 @@ const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null 
 
 <template>
   <div>
-    <div ref="rows" class="levels" :class="{ numbers }">
+    <div
+      ref="rows"
+      v-memo="[plan.levels, numbers, symbol, drafts, problems]"
+      class="levels"
+      :class="{ numbers }"
+    >
       <div v-for="(level, index) in plan.levels" :key="level.id" class="level">
         <VTextField
           v-if="numbers"

@@ -32,6 +32,16 @@ const fields: { key: 'smallestMark' | 'numberedEvery' | 'least' | 'greatest'; la
   { key: 'least', label: 'From' },
   { key: 'greatest', label: 'To' },
 ]
+/** Drawn anew only when one of these has changed: a key typed elsewhere must not wait for these lists. */
+const shown = computed(() => [
+  measured.value,
+  marksShown.value,
+  store.plan.aim,
+  store.plan.recording,
+  few.value,
+  instruments.value,
+  store.planProblems,
+])
 const problem = (path: string) => store.planProblems.find((field) => field.path.startsWith(path))?.message
 
 function change(changes: Partial<Measured>, key = '') {
@@ -59,7 +69,7 @@ function changeMark(key: keyof Instrument, text: string) {
 </script>
 
 <template>
-  <section class="panel stack tight">
+  <section v-memo="shown" class="panel stack tight">
     <div class="spread">
       <h2>We measure</h2>
       <VBtn

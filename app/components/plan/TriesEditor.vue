@@ -21,11 +21,26 @@ const formats = computed(() => [
   { title: 'a number', value: 'number' },
   { title: 'a choice of level', value: 'choice' },
 ])
+/** Drawn anew only when one of these has changed: a key typed elsewhere must not wait for nine lists. */
+const shown = computed(() => {
+  const {
+    aim,
+    tries,
+    practiceTries,
+    whoTests: who,
+    levelOrder,
+    summary,
+    rounding,
+    prediction,
+    changed,
+  } = plan.value
+  return [aim, tries, practiceTries, who, levelOrder, summary, rounding, prediction, changed.kind]
+})
 const edit = (changes: Partial<Plan>) => store.editPlan(changes)
 </script>
 
 <template>
-  <section class="panel stack tight">
+  <section v-memo="shown" class="panel stack tight">
     <h2>Tries</h2>
     <div class="grid">
       <VSelect

@@ -23,7 +23,7 @@ function say(how: string) {
 <template>
   <VCombobox
     v-if="same"
-    :model-value="same.how"
+    :model-value="same.how || null"
     :items="ways"
     :aria-label="`How ${same.name} is kept the same`"
     persistent-placeholder
