@@ -1,4 +1,4 @@
-import { starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, type Starter, starterDefaults } from './starter'
 
 const heights = [25, 50, 75, 100]
 
@@ -8,6 +8,7 @@ export const ballBounce: Starter = {
     'Drop a ball from four heights and read its first bounce from a stick. 45 minutes, no water, no mess.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['number of bounces', 'time until it lies still']),
     title: 'Ball bounce',
     question: 'Does the height we drop from change how high the ball bounces?',
     changed: { name: 'drop height', kind: 'number', unit: 'cm', range: null },

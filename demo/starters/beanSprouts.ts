@@ -1,4 +1,4 @@
-import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const places = [
   ['light', 'window sill'],
@@ -11,6 +11,7 @@ export const beanSprouts: Starter = {
   about: 'Beans on wet cotton wool in light, shade and dark, measured every school day for two weeks.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['number of leaves', 'colour in words']),
     title: 'Sprouts in light and shade',
     question: 'Where do bean sprouts grow the tallest?',
     best: 'most',

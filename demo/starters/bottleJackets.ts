@@ -1,4 +1,4 @@
-import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const jackets = [
   ['none', 'no jacket'],
@@ -12,6 +12,7 @@ export const bottleJackets: Starter = {
   about: 'Warm water in dressed bottles, read every five minutes. Warm as a bath, never hot.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['temperature after 40 minutes']),
     title: 'Jackets for a bottle',
     question: 'Which jacket keeps a bottle of warm water warm best?',
     best: 'least',

@@ -1,4 +1,12 @@
-import { instrument, item, numberLevels, same, starterDefaults, type Starter } from './starter'
+import {
+  ideasToMeasure,
+  instrument,
+  item,
+  numberLevels,
+  same,
+  type Starter,
+  starterDefaults,
+} from './starter'
 
 const spoons = [0, 1, 2, 3]
 
@@ -7,6 +15,7 @@ export const bubbleLifetime: Starter = {
   about: 'Blow bubbles onto a wet plate and time how long they live, with more and more sugar in the mix.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['size of the bubble']),
     title: 'Bubble lifetime',
     question: 'What happens to the lifetime of a bubble when we add more sugar?',
     changed: { name: 'spoons of sugar', kind: 'number', unit: 'count', range: { least: 0, greatest: 6 } },

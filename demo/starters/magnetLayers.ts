@@ -1,4 +1,12 @@
-import { instrument, item, numberLevels, same, starterDefaults, type Starter } from './starter'
+import {
+  ideasToMeasure,
+  instrument,
+  item,
+  numberLevels,
+  same,
+  type Starter,
+  starterDefaults,
+} from './starter'
 
 const layers = [0, 2, 4, 6]
 
@@ -7,6 +15,7 @@ export const magnetLayers: Starter = {
   about: 'Put layers of card between a magnet and paper clips and count how many it still holds.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['distance at which the first clip jumps']),
     title: 'Magnet through card',
     question: 'What happens to the number of clips a magnet holds when more card lies between?',
     recording: { kind: 'count' },

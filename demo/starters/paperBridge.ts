@@ -1,4 +1,4 @@
-import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const rounds = [
   ['r1', 'round 1'],
@@ -11,6 +11,7 @@ export const paperBridge: Starter = {
   about: 'Build a bridge from one sheet, load it with washers, alter one thing, and beat your own best.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['how far it sags']),
     title: 'Paper bridge',
     question: 'How many washers can a bridge made of one sheet of paper hold?',
     best: 'most',

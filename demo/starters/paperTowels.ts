@@ -1,4 +1,4 @@
-import { instrument, item, kindLevels, same, starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const papers = [
   ['napkin', 'thin napkin'],
@@ -11,6 +11,7 @@ export const paperTowels: Starter = {
   about: 'Weigh a piece of paper dry, dip it, weigh it wet: which paper soaks up most?',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['time until it tears', 'height the water climbs']),
     title: 'Paper towels',
     question: 'Which kitchen paper soaks up the most water?',
     best: 'most',

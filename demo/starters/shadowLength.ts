@@ -1,4 +1,4 @@
-import { starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, type Starter, starterDefaults } from './starter'
 
 const distances = [30, 60, 90, 120]
 
@@ -7,6 +7,7 @@ export const shadowLength: Starter = {
   about: 'Move a lamp away from a small post and measure the shadow. Needs a room that can be darkened.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['width of the shadow']),
     title: 'Shadow length',
     question: 'What happens to the length of a shadow when the lamp is further away?',
     changed: { name: 'lamp distance', kind: 'number', unit: 'cm', range: null },

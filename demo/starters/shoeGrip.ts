@@ -1,4 +1,4 @@
-import { starterDefaults, type Starter } from './starter'
+import { ideasToMeasure, type Starter, starterDefaults } from './starter'
 
 const soles: [id: string, name: string, force: number][] = [
   ['smooth', 'smooth plastic', 3.1],
@@ -12,6 +12,7 @@ export const shoeGrip: Starter = {
   about: 'Pull loaded shoes along a board with a force meter and find the sole that holds best.',
   plan: {
     ...starterDefaults,
+    ideas: ideasToMeasure(['distance it slides']),
     title: 'Which sole grips',
     question: 'Which shoe sole grips the floor best?',
     best: 'most',

@@ -24,7 +24,6 @@ export const starterDefaults = {
   best: null,
   aim: 'compare',
   recording: { kind: 'measure' },
-  ideas: { change: [], measure: [] },
   properties: [],
   tries: 3,
   practiceTries: 1,
@@ -66,3 +65,9 @@ export const item = (
   use: Material['use'],
   { amount = 1, unit = '', spare = 0 }: { amount?: number; unit?: string; spare?: number } = {},
 ): Material => ({ id, name, amount, unit, per, use, spare: { kind: 'number', value: spare } })
+
+/** Cards of what else could be measured; what else could be changed lies under *keep the same*. */
+export const ideasToMeasure = (names: readonly string[]): Plan['ideas'] => ({
+  change: [],
+  measure: names.map((name, index) => ({ id: `measure-${index + 1}`, name })),
+})

@@ -169,6 +169,7 @@ export async function changeLesson(
       date: changes.date ?? before.date,
       stage: changes.stage ?? before.stage,
     })
+    if (changes.date) await movePartsTo(tx, id, changes.date)
   })
 }
 
@@ -190,6 +191,12 @@ export async function saveConclusion(
     await recordEvent(tx, id, { kind: 'conclusion', conclusion, conclusionVersion })
     return { conclusionVersion }
   })
+}
+
+/** The parts of a lesson are tested on its day. */
+async function movePartsTo(tx: Database, wholeId: string, day: string): Promise<void> {
+  const moved = await tx.update(lessons).set({ date: day }).where(eq(lessons.partOf, wholeId)).returning()
+  for (const part of moved) await recordEvent(tx, part.id, { kind: 'lesson', date: day, stage: part.stage })
 }
 
 /** Takes a lesson off the logbook, or puts it back; nothing of it is deleted. The groups of a part go back to the whole. */

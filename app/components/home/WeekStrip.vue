@@ -33,7 +33,7 @@ const days = computed(() => {
         class="lesson"
       >
         <b>{{ lesson.title || lesson.question || 'New lesson' }}</b>
-        <span class="small">{{ lesson.className }}</span>
+        <span class="small">{{ lesson.groupNames?.join(', ') ?? lesson.className }}</span>
         <span class="need small">{{ lessonNeed(lesson) }}</span>
       </NuxtLink>
       <p v-if="day.lessons.length === 0" class="none soft small">no test</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { evenLevels, newId, planLimits } from '#core/plan'
-import { parseQuantity, unitDefinition } from '#core/quantity'
+import { convertUnit, parseQuantity, unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** How far the set-up goes, and levels in even steps over that range. */
@@ -13,8 +13,16 @@ const least = ref('')
 const greatest = ref('')
 const count = ref(Math.max(3, store.plan.levels.length || 4))
 const counts = Array.from({ length: planLimits.levels - 1 }, (_, index) => index + 2)
+/** Until somebody says how far the set-up goes, the first instrument that could set the levels does. */
+const suggested = computed(() => {
+  const { dimension } = unitDefinition(unit.value)
+  const found = store.open.school.cupboard.find((one) => one.dimension === dimension)
+  if (!found || dimension === 'temperature') return null
+  const [from, to] = [found.least, found.greatest].map((end) => convertUnit(end, found.unit, unit.value))
+  return { least: from!, greatest: to! }
+})
 watch(
-  () => store.plan.changed.range,
+  () => store.plan.changed.range ?? suggested.value,
   (range) => {
     least.value = range ? String(range.least) : ''
     greatest.value = range ? String(range.greatest) : ''

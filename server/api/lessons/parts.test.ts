@@ -70,6 +70,12 @@ describe('groups with a test of their own', () => {
     expect((await get(path)).class).toMatchObject({ name: 'Renamed' })
   })
 
+  it('are tested on the day of the whole lesson', async () => {
+    const { path, part } = await split()
+    await app.call('PATCH', path, { date: '2026-04-01' })
+    expect((await get(part)).date).toBe('2026-04-01')
+  })
+
   it('are refused when nobody would stay, when they are busy, and when they are not here', async () => {
     const { path, own, lesson } = await bounceLesson(app)
     const ids = own.groups.map((group) => group.id)

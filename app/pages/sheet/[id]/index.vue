@@ -7,6 +7,10 @@ const route = useRoute()
 const store = useLesson()
 const id = computed(() => String(route.params.id))
 useLiveLesson(id)
+/** Every group of the class, each with the lesson or part that it takes part in. */
+const doors = computed(() =>
+  store.open.parts.flatMap((part) => part.groups.map((group) => ({ group, lessonId: part.id }))),
+)
 useHead({ title: 'Sheet' })
 </script>
 
@@ -15,7 +19,7 @@ useHead({ title: 'Sheet' })
     <template v-if="store.lesson && store.lesson.id === id">
       <h1>Which group are you?</h1>
       <div class="groups">
-        <NuxtLink v-for="group in store.groups" :key="group.id" :to="`/sheet/${id}/${group.id}`">
+        <NuxtLink v-for="{ group, lessonId } in doors" :key="group.id" :to="`/sheet/${lessonId}/${group.id}`">
           <GroupEmblem :emblem="group.emblem" :size="72" named name="" />
           <span>{{ group.name }}</span>
         </NuxtLink>
