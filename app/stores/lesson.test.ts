@@ -240,3 +240,54 @@ describe('a lesson that is not there', () => {
     expect(useLesson().open.date).toBe('2026-03-09')
   })
 })
+
+describe('who predicts', () => {
+  it('is each group, every child by seat, or the class, with what they have said', async () => {
+    const store = useLesson()
+    const said = { answer: { format: 'direction' as const, direction: 'more' as const }, because: '' }
+    store.apply({
+      kind: 'prediction',
+      prediction: { groupId: 'leaf', seat: 2, ...said, madeAt: '', late: false },
+      seq: 1,
+    })
+    expect(store.predictors.map((one) => one.made)).toEqual([null, null, null])
+    store.editPlan((plan) => ({ ...plan, prediction: { ...plan.prediction, who: 'child' } }))
+    expect(store.predictors).toHaveLength(12)
+    expect(store.predictors.filter((one) => one.made).map((one) => [one.group.name, one.seat])).toEqual([
+      ['leaf', 2],
+    ])
+    store.editPlan((plan) => ({ ...plan, prediction: { ...plan.prediction, who: 'class' } }))
+    expect(store.predictors.map((one) => one.groupId)).toEqual(['leaf'])
+  })
+
+  it('sends its seat along and replaces what that seat had said', async () => {
+    const store = useLesson()
+    const answer = { format: 'direction' as const, direction: 'less' as const }
+    server.answerWith(({ body }) => ({
+      body: { groupId: 'bell', madeAt: '', late: false, ...(body as object) },
+    }))
+    for (const because of ['first', 'then'])
+      await store.predict({ groupId: 'bell', seat: 3 }, answer, because)
+    expect(server.of('PUT').at(-1)!.body).toEqual({ seat: 3, answer, because: 'then' })
+    expect(store.open.predictions.map((one) => one.because)).toEqual(['then'])
+  })
+})
+
+describe('the school of an open lesson', () => {
+  it('sets what Fair finds usual, and in whose words it speaks', async () => {
+    const store = useLesson()
+    expect(store.fair.findings.map((one) => one.code)).not.toContain('too-few-tries')
+    const { ways } = store.open.school
+    const byAge = { ...ways.byAge, '7-9': { tries: 6, summary: 'mean' as const } }
+    store.patch({ school: { ...store.open.school, ways: { ...ways, byAge } } })
+    expect(store.fair.findings.map((one) => one.code)).toContain('too-few-tries')
+  })
+
+  it('is fetched anew when groups get a test of their own', async () => {
+    const store = useLesson()
+    const before = server.of('GET').length
+    store.apply({ kind: 'parts', seq: 1 })
+    await later()
+    expect(server.of('GET')).toHaveLength(before + 1)
+  })
+})

@@ -10,24 +10,30 @@ export const useWonder = defineStore('wonder', () => {
   const lesson = useLesson()
   const notices = useNotices()
 
-  /** Shows a change at once and sends it; when it is refused, what was there before comes back. */
-  async function attempt(changes: { notes?: Note[]; stimulus?: Stimulus }, send: () => Promise<unknown>) {
-    const { id, notes, stimulus } = lesson.open
-    lesson.patch(changes)
+  /** Shows a change at once and sends it; when it is refused, only that change is taken back. */
+  async function attempt(show: () => void, takeBack: () => void, send: () => Promise<unknown>) {
+    const { id } = lesson.open
+    show()
     try {
       await send()
       return true
     } catch (error) {
-      if (lesson.lesson?.id === id) lesson.patch({ notes, stimulus })
+      if (lesson.lesson?.id === id) takeBack()
       notices.warn(error)
       return false
     }
   }
 
+  const put = (note: Note) => lesson.patch({ notes: withNote(lesson.open.notes, note) })
+  const drop = ({ id }: Note) => lesson.patch({ notes: lesson.open.notes.filter((one) => one.id !== id) })
+
   function save(note: Note) {
     const { id: noteId, ...body } = note
-    return attempt({ notes: withNote(lesson.open.notes, note) }, () =>
-      request('PUT', `/api/lessons/${lesson.open.id}/notes/${noteId}`, body),
+    const before = lesson.open.notes.find((one) => one.id === noteId)
+    return attempt(
+      () => put(note),
+      () => (before ? put(before) : drop(note)),
+      () => request('PUT', `/api/lessons/${lesson.open.id}/notes/${noteId}`, body),
     )
   }
 
@@ -39,15 +45,21 @@ export const useWonder = defineStore('wonder', () => {
   const changeNote = (note: Note, changes: Partial<Omit<Note, 'id'>>) => save({ ...note, ...changes })
 
   async function removeNote(note: Note) {
-    const notes = lesson.open.notes.filter((one) => one.id !== note.id)
-    const removed = await attempt({ notes }, () =>
-      request('DELETE', `/api/lessons/${lesson.open.id}/notes/${note.id}`),
+    const removed = await attempt(
+      () => drop(note),
+      () => put(note),
+      () => request('DELETE', `/api/lessons/${lesson.open.id}/notes/${note.id}`),
     )
     if (removed) notices.tell('The note is off the board.', () => void save(note))
   }
 
   function setStimulus(stimulus: Stimulus) {
-    return attempt({ stimulus }, () => request('PUT', `/api/lessons/${lesson.open.id}/stimulus`, stimulus))
+    const before = lesson.open.stimulus
+    return attempt(
+      () => lesson.patch({ stimulus }),
+      () => lesson.patch({ stimulus: before }),
+      () => request('PUT', `/api/lessons/${lesson.open.id}/stimulus`, stimulus),
+    )
   }
 
   return { addNote, changeNote, removeNote, setStimulus }

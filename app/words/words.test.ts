@@ -1,7 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LessonSummaryDto } from '#shared/types/api'
+import { variableWords } from '#core/class'
+import { planSchema, validate } from '#shared/schemas'
+import { lessonDto } from '../testing/fakeServer'
+import { cardWays, placeName } from './cardWords'
 import { dayWords } from './dates'
 import { lessonNeed } from './lessonNeed'
+import { aims, counts, levelOrders, predictors, roundings, summaries, whoTests } from './planChoices'
 
 beforeEach(() => vi.useFakeTimers({ now: new Date(2026, 2, 9, 21) }))
 afterEach(() => vi.useRealTimers())
@@ -44,5 +49,39 @@ describe('lessonNeed', () => {
     [{ readings: 36, answer: 'Yes.' }, 'answered'],
   ])('%j: %s', (changes, words) => {
     expect(lessonNeed({ ...lesson, ...changes })).toBe(words)
+  })
+})
+
+describe('the lists to choose from', () => {
+  const lesson = lessonDto().plan
+  const takes = (changes: object) => validate(planSchema, { ...lesson, ...changes }).ok
+
+  it('offer what a plan may be, each with a title of its own', () => {
+    for (const { value } of aims) expect(takes({ aim: value })).toBe(true)
+    for (const { value } of whoTests) expect(takes({ whoTests: value })).toBe(true)
+    for (const { value } of levelOrders) expect(takes({ levelOrder: value })).toBe(true)
+    for (const { value } of summaries) expect(takes({ summary: value })).toBe(true)
+    for (const { value } of roundings) expect(takes({ rounding: value })).toBe(true)
+    for (const { value: who } of predictors)
+      expect(takes({ prediction: { ...lesson.prediction, who } })).toBe(true)
+    for (const list of [aims, whoTests, levelOrders, summaries, roundings, predictors])
+      expect(new Set(list.map((one) => one.title)).size).toBe(list.length)
+    expect(counts(2, 4)).toEqual([2, 3, 4])
+  })
+})
+
+describe('the places of the variables board', () => {
+  it('go by the school’s words', () => {
+    expect(placeName('changed', variableWords('formal'))).toBe('The independent variable')
+    expect(placeName('kept-same', variableWords('plain'))).toBe('What we keep the same')
+    expect(
+      [...cardWays.change, ...cardWays.measure].map((place) => placeName(place, variableWords('plain'))),
+    ).toEqual([
+      'We could change',
+      'What we change',
+      'What we keep the same',
+      'We could measure',
+      'What we measure',
+    ])
   })
 })

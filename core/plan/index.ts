@@ -12,6 +12,7 @@ export { withAim, withRounds } from './rounds'
 export { waysToKeep } from './waysToKeep'
 export {
   addIdea,
+  guessFromNames,
   moveCard,
   pickedCards,
   removeCard,

@@ -5,6 +5,7 @@ import {
   addIdea,
   evenLevels,
   guessChanged,
+  guessFromNames,
   guessUnit,
   moveCard,
   removeCard,
@@ -37,6 +38,7 @@ describe('the variables board', () => {
     expect(named(picked, 'could-change')).toEqual([])
     expect(named(picked, 'kept-same')).toEqual(['ball', 'mass of the ball', 'drop height'])
     expect(picked.levels).toEqual([])
+    expect(picked.prediction.format).toBe('choice')
   })
 
   it('brings the levels back when the card is picked again', () => {
@@ -114,6 +116,28 @@ describe('guesses from a name', () => {
   )
 
   it('tell nothing where the words do not', () => expect(guessUnit('wobbliness')).toBeNull())
+})
+
+describe('guessFromNames', () => {
+  const open = (change: string, measure: string) =>
+    examplePlan({
+      levels: [],
+      changed: { ...plan.changed, name: change },
+      measured: { ...plan.measured, name: measure },
+    })
+
+  it('makes kinds of what is named a kind, and finds the instrument for what is measured', () => {
+    const guessed = guessFromNames(open('kind of boat', 'number of marbles carried'))
+    expect(guessed.changed).toMatchObject({ kind: 'kinds', unit: null })
+    expect(guessed.measured).toMatchObject({ unit: 'count', instrument: { name: 'tally' } })
+    expect(guessed.prediction.format).toBe('choice')
+  })
+
+  it('leaves alone what has levels, and what says nothing', () => {
+    expect(guessFromNames(plan)).toBe(plan)
+    expect(guessFromNames(open('', ''))).toEqual(open('', ''))
+    expect(guessFromNames(open('drop height', 'bounce height'))).toEqual(open('drop height', 'bounce height'))
+  })
 })
 
 describe('waysToKeep', () => {

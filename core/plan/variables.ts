@@ -2,7 +2,7 @@ import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../in
 import { unitDefinition, type Unit } from '../quantity'
 import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
-import type { Idea, KeptSame, Measured, Plan } from './plan'
+import type { Changed, Idea, KeptSame, Measured, Plan } from './plan'
 
 /** Where a card lies on the variables board. */
 export type CardPlace = 'could-change' | 'changed' | 'kept-same' | 'could-measure' | 'measured'
@@ -117,14 +117,43 @@ function pickChanged(plan: Plan, card: Card): Plan {
   const was = plan.keptSame.find((same) => same.id === card.id)?.was ?? null
   const before = without(plan, card)
   const others = before.ideas.change.map((idea) => asKept(idea.id, idea.name))
+  const changed = was ? { ...was.changed, name: card.name } : guessChanged(card.name)
   return {
     ...before,
-    changed: was ? { ...was.changed, name: card.name } : guessChanged(card.name),
+    changed,
+    prediction: fittingPrediction(plan, changed),
     levels: was?.levels ?? [],
     properties: [],
     keptSame: [...before.keptSame, ...others, ...formerlyChanged(plan)],
     ideas: { ...before.ideas, change: [] },
     expected: null,
+  }
+}
+
+/** Named kinds have no direction, so a class chooses one of them instead. */
+function fittingPrediction({ prediction }: Plan, { kind }: Changed): Plan['prediction'] {
+  return kind === 'kinds' && prediction.format === 'direction'
+    ? { ...prediction, format: 'choice' }
+    : prediction
+}
+
+/**
+ * Lets the names of a plan that has no levels yet suggest what they are: kinds or numbers, and with which
+ * instrument they are read. A plan with levels is left as it is.
+ * @param cupboard the instruments at hand
+ * @example guessFromNames({ ...blank, changed: { ...blank.changed, name: 'kind of paper' } }).changed.kind // 'kinds'
+ */
+export function guessFromNames(
+  plan: Plan,
+  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+): Plan {
+  if (plan.levels.length > 0 || plan.expected || plan.aim === 'improve') return plan
+  const changed = plan.changed.name.trim() === '' ? plan.changed : guessChanged(plan.changed.name)
+  return {
+    ...plan,
+    changed: { ...changed, range: plan.changed.range },
+    measured: readBy(plan.measured, guessUnit(plan.measured.name), cupboard),
+    prediction: fittingPrediction(plan, changed),
   }
 }
 

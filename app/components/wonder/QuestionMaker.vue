@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
 import { computed } from 'vue'
+import { guessFromNames } from '#core/plan'
 import { suggestMeasures, testability } from '#core/wonder'
 import { useLesson } from '../../stores/lesson'
 
@@ -23,6 +24,12 @@ const best = computed(() => check.value.lacks.includes('meaning') && !check.valu
 
 const change = (name: string) => store.editPlan({ changed: { ...plan.value.changed, name } }, 'changed')
 const measure = (name: string) => store.editPlan({ measured: { ...plan.value.measured, name } }, 'measured')
+
+/** Once a name is written it may tell what it is; the guess is undone together with the name. */
+function guess(key: 'changed' | 'measured') {
+  const guessed = guessFromNames(plan.value, store.open.school.cupboard)
+  if (JSON.stringify(guessed) !== JSON.stringify(plan.value)) store.editPlan(guessed, key)
+}
 </script>
 
 <template>
@@ -65,6 +72,7 @@ const measure = (name: string) => store.editPlan({ measured: { ...plan.value.mea
         placeholder="drop height"
         :maxlength="80"
         @update:model-value="change"
+        @blur="guess('changed')"
       />
       <VTextField
         :model-value="plan.measured.name"
@@ -72,6 +80,7 @@ const measure = (name: string) => store.editPlan({ measured: { ...plan.value.mea
         placeholder="bounce height"
         :maxlength="80"
         @update:model-value="measure"
+        @blur="guess('measured')"
       />
       <p v-if="measures.length" class="small chips">
         <button v-for="one in measures" :key="one" type="button" @click="measure(one)">{{ one }}?</button>
