@@ -14,6 +14,7 @@ async function undo() {
   <VApp>
     <NuxtPage />
     <VSnackbar
+      location="bottom left"
       :model-value="notices.current !== null"
       :color="notices.current?.kind === 'problem' ? 'error' : 'secondary'"
       :timeout="notices.current?.kind === 'problem' ? 8000 : 6000"

@@ -131,6 +131,13 @@ describe('guessFromNames', () => {
     expect(guessed.changed).toMatchObject({ kind: 'kinds', unit: null })
     expect(guessed.measured).toMatchObject({ unit: 'count', instrument: { name: 'tally' } })
     expect(guessed.prediction.format).toBe('choice')
+    expect(guessed.recording).toEqual({ kind: 'count' })
+    expect(
+      guessFromNames({ ...guessed, measured: { ...guessed.measured, name: 'time afloat' } }),
+    ).toMatchObject({
+      measured: { unit: 's' },
+      recording: { kind: 'measure' },
+    })
   })
 
   it('leaves alone what has levels, and what says nothing', () => {

@@ -2,7 +2,8 @@ import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../in
 import { unitDefinition, type Unit } from '../quantity'
 import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
-import type { Changed, Idea, KeptSame, Measured, Plan } from './plan'
+import type { Changed, Idea, KeptSame, Plan } from './plan'
+import type { Recording } from './recording'
 
 /** Where a card lies on the variables board. */
 export type CardPlace = 'could-change' | 'changed' | 'kept-same' | 'could-measure' | 'measured'
@@ -152,7 +153,7 @@ export function guessFromNames(
   return {
     ...plan,
     changed: { ...changed, range: plan.changed.range },
-    measured: readBy(plan.measured, guessUnit(plan.measured.name), cupboard),
+    ...readBy(plan, plan.measured.name, cupboard),
     prediction: fittingPrediction(plan, changed),
   }
 }
@@ -169,7 +170,7 @@ function pickMeasured(plan: Plan, card: Card, cupboard: readonly CupboardInstrum
   const earlier = plan.measured.name.trim()
   return {
     ...before,
-    measured: { ...readBy(before.measured, guessUnit(card.name), cupboard), name: card.name },
+    ...readBy(before, card.name, cupboard),
     ideas: {
       ...before.ideas,
       measure: earlier ? [...before.ideas.measure, { id: newId(), name: earlier }] : before.ideas.measure,
@@ -178,11 +179,28 @@ function pickMeasured(plan: Plan, card: Card, cupboard: readonly CupboardInstrum
   }
 }
 
-function readBy(measured: Measured, unit: Unit | null, cupboard: readonly CupboardInstrument[]): Measured {
+function readBy(
+  { measured, recording }: Plan,
+  name: string,
+  cupboard: readonly CupboardInstrument[],
+): Pick<Plan, 'measured' | 'recording'> {
+  const unit = guessUnit(name)
   const dimension = unit && unitDefinition(unit).dimension
-  if (!dimension || unitDefinition(measured.unit).dimension === dimension) return measured
-  const found = cupboard.find((one) => one.dimension === dimension)
-  return found ? { ...measured, unit: found.unit, instrument: fromCupboard(found) } : measured
+  const found =
+    dimension && unitDefinition(measured.unit).dimension !== dimension
+      ? cupboard.find((one) => one.dimension === dimension)
+      : undefined
+  if (!found) return { measured: { ...measured, name }, recording }
+  return {
+    measured: { ...measured, name, unit: found.unit, instrument: fromCupboard(found) },
+    recording: recordingFor(recording, found.unit),
+  }
+}
+
+/** What is counted is recorded as a count, and what is read is measured; other ways of recording stay. */
+function recordingFor(recording: Recording, unit: Unit): Recording {
+  if (recording.kind !== 'measure' && recording.kind !== 'count') return recording
+  return { kind: unit === 'count' ? 'count' : 'measure' }
 }
 
 function keep(plan: Plan, card: Card): Plan {

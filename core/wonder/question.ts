@@ -39,7 +39,7 @@ export interface Testability {
   lacks: ('change' | 'measure' | 'meaning')[]
   /** What to do next, in one sentence. */
   help: string
-  /** The question put so that it can be tested, or null while parts of it are missing. */
+  /** The question put so that it can be tested; null while parts of it are missing, or when it is asked so already. */
   asked: string | null
 }
 
@@ -65,13 +65,21 @@ export function testability({ question, change, measure, best }: QuestionParts):
     ...(measure.trim() === '' ? (['measure'] as const) : []),
     ...(judged && best === null ? (['meaning'] as const) : []),
   ]
+  const named = [change.trim(), measured(measure)].every((name) =>
+    question.toLowerCase().includes(name.toLowerCase()),
+  )
   const asked =
-    lacks.length > 0
+    lacks.length > 0 || (named && !judged)
       ? null
       : judged && best
-        ? `Which ${change.trim()} gives the ${best} ${measure.trim()}?`
+        ? `Which ${change.trim()} gives the ${best} ${measured(measure)}?`
         : `What happens to the ${measure.trim()} when we change the ${change.trim()}?`
   return { testable: lacks.length === 0, lacks, help: helpFor(question, lacks, judged, measure), asked }
+}
+
+/** "The most marbles", not "the most number of marbles". */
+function measured(name: string): string {
+  return name.trim().replace(/^(number|amount) of (the )?/i, '')
 }
 
 function helpFor(

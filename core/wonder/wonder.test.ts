@@ -84,6 +84,18 @@ describe('testability', () => {
     })
   })
 
+  it('does not offer again what is asked already, and says “the most marbles”', () => {
+    const boats = {
+      question: 'Which boat is best?',
+      change: 'shape of the boat',
+      measure: 'number of marbles',
+      best: 'most' as const,
+    }
+    const { asked } = testability(boats)
+    expect(asked).toBe('Which shape of the boat gives the most marbles?')
+    expect(testability({ ...boats, question: asked! })).toMatchObject({ testable: true, asked: null })
+  })
+
   it('asks for what is missing, one thing at a time', () => {
     expect(testability({ ...parts, question: '' }).help).toMatch(/Pick a question/)
     expect(testability({ ...parts, question: 'Does water matter?' }).help).toMatch(/make different/)
