@@ -122,6 +122,7 @@ export const lessons = pgTable(
   },
   (table) => [
     index('lessons_date').on(table.date),
+    index('lessons_part_of').on(table.partOf),
     foreignKey({ columns: [table.partOf], foreignColumns: [table.id], name: 'lessons_part_of_fk' }),
   ],
 )

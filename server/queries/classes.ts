@@ -5,7 +5,7 @@ import type { Database } from '../database/database'
 import { classes, groups, lessons, predictions, pupils, readings } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
-import { takesPart } from './lessonGroups'
+import { groupsOf } from './lessonGroups'
 
 /** All classes, by name. */
 export async function listClasses(db: Database): Promise<ClassDto[]> {
@@ -38,11 +38,11 @@ export async function listClassesById(db: Database, ids: string[]): Promise<Map<
 /** A class for the faces of a lesson: the groups that take part, with a count in place of names. */
 export function withoutNames(
   { pupils: all, groups: allGroups, ...rest }: ClassDto,
-  part: (groupId: string) => boolean = () => true,
+  part?: ReadonlySet<string>,
 ): LessonClassDto {
-  const own = allGroups.filter((group) => part(group.id))
+  const own = allGroups.filter((group) => !part || part.has(group.id))
   const whole = own.length === allGroups.length
-  const children = all.filter((pupil) => whole || (pupil.groupId !== null && part(pupil.groupId)))
+  const children = all.filter((pupil) => whole || (pupil.groupId !== null && part?.has(pupil.groupId)))
   return { ...rest, groups: own, children: children.length }
 }
 
@@ -85,7 +85,7 @@ export async function updateClass(db: Database, id: string, input: ClassInput): 
     for (const lesson of open)
       await recordEvent(tx, lesson.id, {
         kind: 'class',
-        class: withoutNames(changed, await takesPart(tx, lesson)),
+        class: withoutNames(changed, await groupsOf(tx, lesson)),
       })
   })
   return getClass(db, id)

@@ -12,7 +12,7 @@ import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { createInvestigation, getInvestigationPlan } from './investigations'
-import { takesPart } from './lessonGroups'
+import { groupsOf } from './lessonGroups'
 import { findLesson, lockLesson } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { partsOf, refuseTakenGroups, tellParts } from './parts'
@@ -39,7 +39,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
   return Promise.all(
     rows.map(async ({ lessons: lesson, classes: own }) => {
       const whole = byClass.get(own.id)!
-      const { groups } = withoutNames(whole, await takesPart(db, lesson))
+      const { groups } = withoutNames(whole, await groupsOf(db, lesson))
       return {
         id: lesson.id,
         title: lesson.plan.title,
@@ -87,7 +87,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
       return {
         id,
         investigationId: row.investigationId,
-        class: withoutNames(await getClass(tx, row.classId, true), await takesPart(tx, row)),
+        class: withoutNames(await getClass(tx, row.classId, true), await groupsOf(tx, row)),
         date: row.date,
         stage: row.stage,
         wholeId: row.partOf ?? id,

@@ -7,7 +7,7 @@ import { lessons, predictions, readings } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, withoutNames } from './classes'
-import { takesPart } from './lessonGroups'
+import { groupsOf } from './lessonGroups'
 import { lockLesson, type LessonRow } from './lessonRow'
 
 /** The lesson and the parts under the same question, the whole first; each with its groups and its pair of variables. */
@@ -25,7 +25,7 @@ export async function partsOf(
   return Promise.all(
     rows.map(async (row) => ({
       id: row.id,
-      groups: withoutNames(own, await takesPart(db, row)).groups,
+      groups: withoutNames(own, await groupsOf(db, row)).groups,
       changed: row.plan.changed.name,
       measured: row.plan.measured.name,
     })),
@@ -37,12 +37,10 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
   return db.transaction(async (tx) => {
     const asked = await lockLesson(tx, id)
     const whole = asked.partOf ? await lockLesson(tx, asked.partOf) : asked
-    const part = await takesPart(tx, whole)
-    const own = await getClass(tx, whole.classId)
-    const here = own.groups.filter((group) => part(group.id))
-    if (groupIds.some((groupId) => !here.some((group) => group.id === groupId)))
+    const here = await groupsOf(tx, whole)
+    if (!groupIds.every((groupId) => here.has(groupId)))
       throw new ApiError('conflict', 'One of these groups already has a test of its own.')
-    if (groupIds.length >= here.length)
+    if (groupIds.length >= here.size)
       throw new ApiError('invalid', 'At least one group must stay with the first test.', [
         { path: 'groupIds', message: 'Leave one group out.' },
       ])
@@ -66,8 +64,8 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
 
 /** A part cannot come back while its groups are busy with another one. */
 export async function refuseTakenGroups(tx: Database, part: LessonRow): Promise<void> {
-  const free = await takesPart(tx, { id: part.partOf!, groupIds: null })
-  if (!part.groupIds?.every(free))
+  const free = await groupsOf(tx, { id: part.partOf!, classId: part.classId, groupIds: null })
+  if (!part.groupIds?.every((groupId) => free.has(groupId)))
     throw new ApiError('conflict', 'One of its groups has begun another test of its own since.')
 }
 

@@ -1,11 +1,11 @@
-import { and, eq } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import type { PredictionAnswer } from '#core/conclusion'
 import type { PredictionDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { groups, lessons, predictions } from '../database/schema'
+import { lessons, predictions } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
-import { takesPart } from './lessonGroups'
+import { groupsOf } from './lessonGroups'
 import { hasReadings } from './readings'
 
 export async function predictionsOf(db: Database, lessonId: string): Promise<PredictionDto[]> {
@@ -38,11 +38,7 @@ export async function savePrediction(
   return db.transaction(async (tx) => {
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
     if (!lesson || lesson.removedAt) throw notFound('lesson')
-    const [group] = await tx
-      .select()
-      .from(groups)
-      .where(and(eq(groups.id, groupId), eq(groups.classId, lesson.classId)))
-    if (!group || !(await takesPart(tx, lesson))(groupId)) throw notFound('group')
+    if (!(await groupsOf(tx, lesson)).has(groupId)) throw notFound('group')
     const levels = new Set(lesson.plan.levels.map((level) => level.id))
     const named = 'levelIds' in answer ? answer.levelIds : 'levelId' in answer ? [answer.levelId] : []
     if (named.some((id) => !levels.has(id)))

@@ -3,10 +3,10 @@ import { slotStates, slotKey, type Reading } from '#core/record'
 import type { Plan } from '#core/plan'
 import type { FieldProblem } from '#shared/schemas'
 import type { Database } from '../database/database'
-import { groups, lessons, readings } from '../database/schema'
+import { lessons, readings } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
-import { takesPart } from './lessonGroups'
+import { groupsOf } from './lessonGroups'
 
 export type NewReading = Reading
 
@@ -63,12 +63,7 @@ export async function addReadings(db: Database, lessonId: string, sent: NewReadi
         )
     }
     if (fresh.length === 0) return []
-    const part = await takesPart(tx, lesson)
-    const groupIds = new Set(
-      (await tx.select({ id: groups.id }).from(groups).where(eq(groups.classId, lesson.classId)))
-        .map((row) => row.id)
-        .filter(part),
-    )
+    const groupIds = await groupsOf(tx, lesson)
     const problems = [...placeProblems(fresh, lesson.plan, groupIds)]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
     refuseOverwriting(await readingsOf(tx, lessonId), fresh)

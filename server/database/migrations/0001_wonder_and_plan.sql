@@ -36,6 +36,7 @@ ALTER TABLE "predictions" ADD CONSTRAINT "predictions_lesson_id_group_id_seat_pk
 ALTER TABLE "notes" ADD CONSTRAINT "notes_lesson_id_lessons_id_fk" FOREIGN KEY ("lesson_id") REFERENCES "public"."lessons"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX "notes_lesson" ON "notes" USING btree ("lesson_id");--> statement-breakpoint
 ALTER TABLE "lessons" ADD CONSTRAINT "lessons_part_of_fk" FOREIGN KEY ("part_of") REFERENCES "public"."lessons"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX "lessons_part_of" ON "lessons" USING btree ("part_of");--> statement-breakpoint
 UPDATE "lessons" SET "plan" = '{"aim":"compare","recording":{"kind":"measure"},"ideas":{"change":[],"measure":[]},"properties":[],"expected":null}'::jsonb || "plan" || jsonb_build_object(
 	'changed', '{"range":null}'::jsonb || ("plan"->'changed'),
 	'prediction', '{"who":"group"}'::jsonb || ("plan"->'prediction'),
