@@ -37,6 +37,25 @@ it('says of a plain effect that it will show', async () => {
     .waitFor()
 })
 
+it('keeps all five checks in sight on every planning screen', async () => {
+  for (const stage of ['3', '4', '2']) {
+    await page.keyboard.press(stage)
+    const five = page.getByRole('list', { name: 'The five checks' }).getByRole('listitem')
+    await expect
+      .poll(() => five.allTextContents())
+      .toEqual([
+        'Fair: worth a thought',
+        'Shows: content',
+        'Fits: not looked at yet',
+        'Kitted: not looked at yet',
+        'Safe: not looked at yet',
+      ])
+    for (const box of await Promise.all((await five.all()).map((one) => one.boundingBox())))
+      expect(box!.y + box!.height).toBeLessThan(400)
+  }
+  await shows().getByText('will show', { exact: true }).waitFor()
+})
+
 it('says of a small effect in a wide scatter that it stays hidden, and offers what would help', async () => {
   await shows().getByRole('button', { name: 'Change' }).click()
   await page.getByLabel('At 120 cm').fill('14')

@@ -17,6 +17,19 @@ const looks = {
 } as const
 const look = computed(() => looks[store.fair.state])
 const waiting = ['Fits', 'Kitted'] as const
+const shows = ref<keyof typeof signs>('none')
+const signs = {
+  good: { icon: mdiCheckCircle, colour: 'primary', word: 'content' },
+  think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
+  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
+  none: { icon: mdiCircleOutline, colour: undefined, word: 'not looked at yet' },
+} as const
+/** All five at a glance, however long the findings below are. */
+const five = computed(() => [
+  { name: 'Fair', ...signs[store.fair.state] },
+  { name: 'Shows', ...signs[shows.value] },
+  ...['Fits', 'Kitted', 'Safe'].map((name) => ({ name, ...signs.none })),
+])
 const route = useRoute()
 const planning = computed(() => route.path.endsWith('/plan'))
 const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
@@ -35,7 +48,15 @@ function mend(remedy: Remedy) {
 
 <template>
   <aside class="checks" aria-label="Checks of the plan">
-    <h2>Checks</h2>
+    <h2 class="visually-hidden">Checks</h2>
+    <ul class="five" aria-label="The five checks">
+      <li v-for="one in five" :key="one.name" :title="one.word">
+        <VIcon :icon="one.icon" :color="one.colour" size="18" />
+        <span
+          >{{ one.name }}<span class="visually-hidden">: {{ one.word }}</span></span
+        >
+      </li>
+    </ul>
     <section class="check" aria-live="polite">
       <p class="line">
         <VIcon :icon="look.icon" :color="look.colour" size="20" />
@@ -64,7 +85,7 @@ function mend(remedy: Remedy) {
         {{ store.fair.findings.length - shown }} more
       </VBtn>
     </section>
-    <ShowsCheck :brief="!planning" />
+    <ShowsCheck :brief="!planning" @state="shows = $event" />
     <p v-for="name in waiting" :key="name" class="line quiet">
       <VIcon :icon="mdiCircleOutline" size="20" /><b>{{ name }}</b
       ><span class="state">not looked at yet</span>
@@ -95,6 +116,27 @@ function mend(remedy: Remedy) {
   gap: 8px;
   overflow-y: auto;
   background: #fffdf9;
+}
+
+.five {
+  list-style: none;
+  margin: -14px 0 4px;
+  padding: 14px 0 8px;
+  background: #fffdf9;
+  z-index: 1;
+  display: flex;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--line);
+  position: sticky;
+  top: -14px;
+}
+
+.five li {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  font: 500 0.8rem var(--heading);
 }
 
 .line {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
 import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
@@ -8,6 +8,7 @@ import { useNotices } from '../../stores/notices'
 
 /** Will the test show anything? Rehearsed in many virtual classes before the real one; in brief once planned. */
 defineProps<{ brief: boolean }>()
+const emit = defineEmits<{ state: [state: 'good' | 'think' | 'mend' | 'none'] }>()
 const store = useLesson()
 const notices = useNotices()
 const { rehearsal, neighbours, running, share, stop } = useRehearsal()
@@ -20,7 +21,9 @@ const looks = {
   mend: { icon: mdiAlertCircle, colour: 'error', word: 'mostly hidden' },
   none: { icon: mdiCircleOutline, colour: undefined, word: 'not rehearsed yet' },
 } as const
-const look = computed(() => looks[check.value?.state ?? 'none'])
+const state = computed(() => check.value?.state ?? 'none')
+const look = computed(() => looks[state.value])
+watch(state, (now) => emit('state', now), { immediate: true })
 
 /** The chances behind the sentence, in whole hundredths. */
 const shares = computed(() => {
