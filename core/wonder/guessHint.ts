@@ -35,12 +35,9 @@ export function guessHint(text: string): string | null {
 }
 
 /**
- * The notes under *noticed* that the class has not talked over and whose wording sounds like a guess.
- * @example toSort(notes).map(({ note }) => note.text) // ['It is heavy because it is wet']
+ * What to ask the class about a note: only of what stands under *noticed* and has not been talked over.
+ * @example sortingHint(note) // '“because” gives a reason. Did we see the reason?'
  */
-export function toSort(notes: readonly Note[]): { note: Note; hint: string }[] {
-  return notes.flatMap((note) => {
-    const hint = note.kind === 'noticed' && !note.settled ? guessHint(note.text) : null
-    return hint ? [{ note, hint }] : []
-  })
+export function sortingHint({ kind, settled, text }: Note): string | null {
+  return kind === 'noticed' && !settled ? guessHint(text) : null
 }

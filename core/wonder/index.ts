@@ -1,5 +1,5 @@
 export * from './note'
-export { guessHint, toSort } from './guessHint'
+export { guessHint, sortingHint } from './guessHint'
 export {
   nextQuestions,
   suggestMeasures,

@@ -1,6 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { guessHint, nextQuestions, suggestMeasures, suggestSort, testability, toSort, type Note } from '.'
+import {
+  guessHint,
+  nextQuestions,
+  suggestMeasures,
+  suggestSort,
+  testability,
+  sortingHint,
+  type Note,
+} from '.'
 
 const note = (text: string, changes: Partial<Note> = {}): Note => ({
   id: text,
@@ -34,15 +42,13 @@ describe('guessHint', () => {
   })
 })
 
-describe('toSort', () => {
-  it('puts up guesses among what was noticed, once', () => {
-    const notes = [
-      note('It is wet because it rained'),
-      note('It is wet'),
-      note('It must be old', { kind: 'guessed' }),
-      note('It must be new', { settled: true }),
-    ]
-    expect(toSort(notes).map((one) => one.note.text)).toEqual(['It is wet because it rained'])
+describe('sortingHint', () => {
+  it('asks about guesses among what was noticed, until the class has talked them over', () => {
+    const guess = 'It is wet because it rained'
+    expect(sortingHint(note(guess))).toContain('because')
+    expect(sortingHint(note('It is wet'))).toBeNull()
+    expect(sortingHint(note(guess, { kind: 'guessed' }))).toBeNull()
+    expect(sortingHint(note(guess, { settled: true }))).toBeNull()
   })
 })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiDotsVertical } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
-import { guessHint, noteKinds, questionSorts, suggestSort, type Note, type NoteKind } from '#core/wonder'
+import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
 import { useLesson } from '../../stores/lesson'
 import { useWonder } from '../../stores/wonder'
 import { noteWords, sortWords } from '../../words/noteWords'
@@ -13,9 +13,7 @@ const wonder = useWonder()
 const draft = ref<string | null>(null)
 const field = ref<{ focus: () => void } | null>(null)
 const card = ref<HTMLElement | null>(null)
-const hint = computed(() =>
-  props.note.kind === 'noticed' && !props.note.settled ? guessHint(props.note.text) : null,
-)
+const hint = computed(() => sortingHint(props.note))
 const suggested = computed(() => (props.note.sort === null ? suggestSort(props.note.text) : null))
 const chosen = computed(
   () => lesson.plan.question.trim().toLowerCase() === props.note.text.trim().toLowerCase(),
