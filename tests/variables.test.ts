@@ -50,7 +50,25 @@ it('picks and moves by keyboard, one card to measure', async () => {
 })
 
 it('takes new cards in, and lets them be moved at the Board by touch', async () => {
+  await page.getByRole('button', { name: 'More for time in the water' }).click()
+  await page.getByText('Change the words').click()
+  await page.getByLabel('Name of the card').fill('12,5 seconds in the water')
+  await page.getByLabel('Name of the card').press('Enter')
+  await expect.poll(kept).toContain('12,5 seconds in the water')
+  // The field closes twice, by Enter and by leaving it; all must still be said to be saved.
+  await page
+    .getByRole('status')
+    .filter({ hasText: /^saved$/ })
+    .waitFor()
+  await page.getByTitle('Undo (u)').click()
+  await expect.poll(kept).toContain('time in the water')
   const more = place('We could change').getByRole('textbox')
+  await more.fill('Kind of Paper')
+  await more.press('Enter')
+  await page
+    .getByRole('status')
+    .filter({ hasText: /^saved$/ })
+    .waitFor()
   await more.fill('temperature of the water')
   await more.press('Enter')
   const { page: board } = await openPage(browser, server.url)

@@ -55,6 +55,13 @@ describe('the plan of an open lesson', () => {
     expect([store.saving, store.open.planVersion]).toEqual(['saved', 1])
   })
 
+  it('takes an edit that changes nothing for none: nothing is sent, and nothing waits to be undone', async () => {
+    const store = useLesson()
+    store.editPlan((plan) => plan)
+    await later()
+    expect([store.saving, store.past.length, server.of('PUT').length]).toEqual(['saved', 0, 0])
+  })
+
   it('undoes quick edits of one field together, others one by one', () => {
     const store = useLesson()
     store.editPlan({ question: 'a' }, 'question')

@@ -163,10 +163,13 @@ export const useLesson = defineStore('lesson', () => {
    */
   function editPlan(changes: Partial<Plan> | ((plan: Plan) => Plan), key = '') {
     const before = plan.value
+    const next = typeof changes === 'function' ? changes(before) : { ...before, ...changes }
+    // A card put where it lies, or called what it is called, changes nothing: nothing to undo or to save.
+    if (next === before) return
     const quick = key !== '' && key === lastEdit.key && Date.now() - lastEdit.at < 2000
     if (!quick) past.value = [...past.value.slice(-undoSteps), before]
     lastEdit = { key, at: Date.now() }
-    putPlan(typeof changes === 'function' ? changes(before) : { ...before, ...changes })
+    putPlan(next)
   }
 
   function undoPlan() {
