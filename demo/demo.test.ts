@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { variableWords } from '#core/class'
-import { weighEvidence } from '#core/evidence'
+import { weighLesson } from '#core/recording'
 import { checkFair, orderedLevels } from '#core/plan'
 import { currentReadings } from '#core/record'
 import { planSchema, validate } from '#shared/schemas'
@@ -69,7 +69,7 @@ describe('the demo school', () => {
     expect(currentReadings(readings).filter((one) => one.status === 'counted')).toHaveLength(72)
     expect(currentReadings(readings).filter((one) => one.status === 'set-aside')).toHaveLength(1)
     expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(2)
-    const evidence = weighEvidence(bounce!.starter.plan, readings)
+    const evidence = weighLesson(bounce!.starter.plan, readings)
     expect(evidence.finding).toMatchObject({ verdict: { word: 'clear' }, direction: 'rising' })
     expect(evidence.offsets.map((one) => one.groupId)).toContain(groupIds[4])
   })
@@ -77,7 +77,7 @@ describe('the demo school', () => {
   it('has a lesson half-way with a slip left to find, and one for tomorrow', () => {
     const [, grip, , shadow] = kestrelLessons(new Date('2026-03-09'))
     const readings = simulateReadings(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
-    expect(weighEvidence(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
+    expect(weighLesson(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
     expect(shadow).toMatchObject({ date: '2026-03-10', readings: null })
   })
 })

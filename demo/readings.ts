@@ -1,6 +1,6 @@
 import type { Reading } from '#core/record'
 import { groupSlots, slotKey } from '#core/record'
-import { resolutionOf } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'

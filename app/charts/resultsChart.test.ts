@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { weighEvidence } from '#core/evidence'
+import { weighLesson } from '#core/recording'
 import type { Plan } from '#core/plan'
 import { examplePlan, kindsPlan } from '../../core/testing/examplePlan'
 import { readingsFrom } from '../../core/testing/exampleReadings'
@@ -29,7 +29,7 @@ interface Drawn {
 function draw(plan: Plan, table: Parameters<typeof readingsFrom>[0], changes = {}): Drawn {
   const readings = readingsFrom(table)
   return resultsChart(
-    { plan, groups, readings, evidence: weighEvidence(plan, readings) },
+    { plan, groups, readings, evidence: weighLesson(plan, readings) },
     { ...size, ...changes },
   ) as unknown as Drawn
 }
@@ -103,10 +103,10 @@ describe('resultsChart', () => {
 describe('chartWords', () => {
   it('tells the results to those who do not see them', () => {
     const readings = readingsFrom({ leaf: { h20: [10], h60: [30] } })
-    expect(chartWords({ plan: examplePlan(), evidence: weighEvidence(examplePlan(), readings) })).toBe(
+    expect(chartWords({ plan: examplePlan(), evidence: weighLesson(examplePlan(), readings) })).toBe(
       'bounce height by drop height: 20 cm, 10 cm; 60 cm, 30 cm.',
     )
-    expect(chartWords({ plan: examplePlan(), evidence: weighEvidence(examplePlan(), []) })).toBe(
+    expect(chartWords({ plan: examplePlan(), evidence: weighLesson(examplePlan(), []) })).toBe(
       'No readings yet.',
     )
   })

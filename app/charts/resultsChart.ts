@@ -1,5 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import { resolutionOf, type Evidence } from '#core/evidence'
+import type { Evidence } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
 import { slotStates, type Reading } from '#core/record'

@@ -3,7 +3,7 @@ import { gridFromClipboard } from '#core/format'
 import { levelName, levelsForGroup, orderedLevels } from '#core/plan'
 import { checkEntry, slotKey, type Reading, type Slot } from '#core/record'
 import { printNumber } from '#core/quantity'
-import { resolutionOf } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
 import { useRecorder } from './useRecorder'
 
@@ -46,11 +46,7 @@ export function useReadingGrid() {
   const rows = computed(() =>
     store.groups.map((group, place) => ({
       group,
-      tests: new Set(
-        store.plan.whoTests === 'whole-class' && place > 0
-          ? []
-          : levelsForGroup(store.plan, place).map((level) => level.id),
-      ),
+      tests: new Set(levelsForGroup(store.plan, place).map((level) => level.id)),
       progress: store.progress[place]!,
     })),
   )

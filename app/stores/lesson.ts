@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
-import { weighEvidence } from '#core/evidence'
+import { weighLesson } from '#core/recording'
 import { kitAmounts } from '#core/kit'
 import { checkFair, type Plan } from '#core/plan'
 import { groupProgress, slotStates } from '#core/record'
@@ -46,7 +46,7 @@ export const useLesson = defineStore('lesson', () => {
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const readings = computed(() => queue.withWaiting(open.value.id, open.value.readings))
   const slots = computed(() => slotStates(readings.value))
-  const evidence = computed(() => weighEvidence(plan.value, readings.value))
+  const evidence = computed(() => weighLesson(plan.value, readings.value))
   const fair = computed(() =>
     checkFair(plan.value, { age: open.value.class.ageBand, words: words.value, ...open.value.school }),
   )

@@ -11,7 +11,7 @@ import {
   type Claim,
   type PredictionAnswer,
 } from '.'
-import { weighEvidence } from '../evidence'
+import { weighLesson } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { readingsFrom } from '../testing/exampleReadings'
 
@@ -19,10 +19,10 @@ const plan = examplePlan()
 const up = { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] }
 const down = { h20: [30, 31, 32], h40: [20, 21, 22], h60: [10, 11, 12] }
 const level = { h20: [11, 12], h40: [12, 11], h60: [11, 12] }
-const all = weighEvidence(plan, readingsFrom({ a: up, b: up, c: up }))
-const most = weighEvidence(plan, readingsFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
-const none = weighEvidence(plan, readingsFrom({ a: level, b: level, c: level }))
-const open = weighEvidence(plan, readingsFrom({ a: up, b: down }))
+const all = weighLesson(plan, readingsFrom({ a: up, b: up, c: up }))
+const most = weighLesson(plan, readingsFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
+const none = weighLesson(plan, readingsFrom({ a: level, b: level, c: level }))
+const open = weighLesson(plan, readingsFrom({ a: up, b: down }))
 const claim: Claim = { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } }
 const fit = (changes: Partial<Claim>, evidence = all, words: string | null = null) =>
   checkClaim(plan, { ...claim, ...changes }, evidence, words).fit
@@ -74,7 +74,7 @@ describe('claims about an uneven pattern and about rounds', () => {
 
   it('offers no ready sentence for a pattern that turns, and calls “larger” too much', () => {
     const plan = examplePlan()
-    const evidence = weighEvidence(plan, table([20, 50, 21], ['h20', 'h40', 'h60']))
+    const evidence = weighLesson(plan, table([20, 50, 21], ['h20', 'h40', 'h60']))
     expect(suggestClaim(plan, evidence)).toBeNull()
     const claim = { comparison: 'more', levelId: null, strength: 'think', scope: { kind: 'tested' } } as const
     expect(checkClaim(plan, claim, evidence, null)).toMatchObject({ fit: 'says-more' })
@@ -83,7 +83,7 @@ describe('claims about an uneven pattern and about rounds', () => {
 
   it('speaks of later rounds where a design was improved', () => {
     const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })
-    const evidence = weighEvidence(bridge, table([5, 9, 15], ['round 1', 'round 2', 'round 3']))
+    const evidence = weighLesson(bridge, table([5, 9, 15], ['round 1', 'round 2', 'round 3']))
     const claim = suggestClaim(bridge, evidence)!
     expect(claimSentence(bridge, claim)).toBe(
       'Every time later rounds gave a larger bounce height, from round 1 to round 3.',
@@ -131,7 +131,7 @@ describe('checkClaim', () => {
   })
 
   it('sees a claim over levels that nobody has tested', () => {
-    const half = weighEvidence(
+    const half = weighLesson(
       plan,
       readingsFrom({ a: { h20: [1, 2, 3], h40: [13, 14, 15] }, b: { h20: [1, 2, 3], h40: [12, 13, 14] } }),
     )
@@ -144,7 +144,7 @@ describe('checkClaim', () => {
   it('sees a guess that even the leaning of the data speaks against', () => {
     const kinds = kindsPlan(['carpet', 'tiles', 'grass'])
     // Medians: carpet 20 and 25, tiles 23 and 26. Tiles lead by 2, and overlap.
-    const evidence = weighEvidence(
+    const evidence = weighLesson(
       kinds,
       readingsFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
     )
@@ -160,11 +160,11 @@ describe('checkClaim', () => {
   })
 
   it('has nothing to check against without results', () => {
-    expect(fit({}, weighEvidence(plan, []))).toBe('no-data')
+    expect(fit({}, weighLesson(plan, []))).toBe('no-data')
   })
 
   it('accepts its own suggestion, whatever the data', () => {
-    const half = weighEvidence(
+    const half = weighLesson(
       plan,
       readingsFrom({ a: { h20: [1, 2, 3], h40: [3, 4, 5] }, b: { h20: [5, 6, 7], h40: [2, 3, 4] } }),
     )
@@ -174,7 +174,7 @@ describe('checkClaim', () => {
       strength: 'think',
       scope: { kind: 'between', fromId: 'h20', toId: 'h40' },
     })
-    expect(suggestClaim(plan, weighEvidence(plan, []))).toBeNull()
+    expect(suggestClaim(plan, weighLesson(plan, []))).toBeNull()
   })
 
   it('knows which kind came first, at the end that wins', () => {
@@ -184,7 +184,7 @@ describe('checkClaim', () => {
         ['a', 'b', 'c', 'd', 'e', 'f'].map((group) => [group, { carpet: [10, 11], tiles: [20, 21] }]),
       ),
     )
-    const evidence = weighEvidence(kinds, readings)
+    const evidence = weighLesson(kinds, readings)
     const check = (levelId: string, comparison: Claim['comparison'] = 'more') =>
       checkClaim(kinds, { ...claim, levelId, comparison }, evidence, null).fit
     expect([check('tiles'), check('carpet'), check('carpet', 'less'), check('gone')]).toEqual([
@@ -194,7 +194,7 @@ describe('checkClaim', () => {
       'contradicts',
     ])
     const least = { ...kinds, best: 'least' as const }
-    expect(suggestClaim(least, weighEvidence(least, readings))).toMatchObject({
+    expect(suggestClaim(least, weighLesson(least, readings))).toMatchObject({
       comparison: 'less',
       levelId: 'carpet',
     })

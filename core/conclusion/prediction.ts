@@ -1,6 +1,7 @@
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { printQuantity } from '../quantity'
-import { resolutionOf, type Evidence } from '../evidence'
+import type { Evidence } from '../evidence'
+import { resolutionOf } from '../instrument'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =

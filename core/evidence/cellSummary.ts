@@ -1,4 +1,5 @@
 import type { Summary } from '../plan'
+import { withoutDust } from '../quantity'
 
 /** Several tries of one thing, summed up. */
 export interface CellSummary {
@@ -75,8 +76,3 @@ function mostCommon(count: number): number | null {
 
 /** Room for the tries of one cell, put in order; a plan has at most ten, with as many again for extra care. */
 const sorted = new Float64Array(64)
-
-/** Nine decimals are finer than any mark and coarser than floating-point dust, so equal means compare as equal. */
-export function withoutDust(value: number): number {
-  return Math.round(value * 1e9) / 1e9
-}

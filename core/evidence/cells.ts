@@ -1,6 +1,8 @@
-import { slotStates, type Reading } from '../record'
-import type { Level, Plan } from '../plan'
-import { summariseCell, withoutDust, type CellSummary } from './cellSummary'
+import type { Level } from '../plan'
+import { withoutDust } from '../quantity'
+import { summariseCell, type CellSummary } from './cellSummary'
+import type { Comparison } from './comparison'
+import type { Score } from './score'
 
 /** One group at one level, with its counted tries. */
 export interface Cell {
@@ -21,24 +23,24 @@ export interface LevelResult {
 }
 
 /**
- * The cells that hold at least one counted reading. Readings of levels that are no longer in the plan are
- * left out; tries beyond the planned number are kept, since extra care is no mistake.
- * @example cellsOf(plan, readings)[0].summary.centre // 65
+ * The cells that hold at least one score. Scores of levels that are no longer compared are left out; tries
+ * beyond the planned number are kept, since extra care is no mistake.
+ * @example cellsOf(comparison, scores)[0].summary.centre // 65
  */
-export function cellsOf(plan: Pick<Plan, 'levels' | 'summary'>, readings: readonly Reading[]): Cell[] {
-  const known = new Set(plan.levels.map((level) => level.id))
+export function cellsOf(
+  { levels, summary }: Pick<Comparison, 'levels' | 'summary'>,
+  scores: readonly Score[],
+): Cell[] {
+  const known = new Set(levels.map((level) => level.id))
   const values = new Map<string, { groupId: string; levelId: string; values: number[] }>()
-  const counted = [...slotStates(readings).values()].flatMap(({ counted: reading }) =>
-    reading ? [reading] : [],
-  )
-  for (const { groupId, levelId, value } of counted) {
-    if (value === null || !known.has(levelId)) continue
+  for (const { groupId, levelId, value } of scores) {
+    if (!known.has(levelId)) continue
     const key = `${groupId}|${levelId}`
     const cell = values.get(key) ?? { groupId, levelId, values: [] }
     cell.values.push(value)
     values.set(key, cell)
   }
-  return [...values.values()].map((cell) => ({ ...cell, summary: summariseCell(cell.values, plan.summary) }))
+  return [...values.values()].map((cell) => ({ ...cell, summary: summariseCell(cell.values, summary) }))
 }
 
 /**

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { decideVerdict, resolutionOf, resultSentence, weighEvidence } from '.'
+import { decideVerdict, resultSentence } from '.'
+import { resolutionOf } from '../instrument'
+import { weighLesson } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { reading, readingsFrom } from '../testing/exampleReadings'
 
@@ -11,11 +13,11 @@ const rising = {
   fish: { h20: [11, 10, 12], h40: [21, 22, 21], h60: [32, 33, 32] },
 }
 
-describe('weighEvidence on numbers', () => {
+describe('weighLesson on numbers', () => {
   const plan = examplePlan()
 
   it('finds a clear rise, its size, and who agrees', () => {
-    const { finding, results } = weighEvidence(plan, readingsFrom(rising))
+    const { finding, results } = weighLesson(plan, readingsFrom(rising))
     expect(finding).toMatchObject({
       kind: 'trend',
       direction: 'rising',
@@ -31,7 +33,7 @@ describe('weighEvidence on numbers', () => {
 
   it('weighs groups equally, however many tries they made', () => {
     const readings = readingsFrom({ leaf: { h20: [10, 10, 10, 10, 10, 10] }, bell: { h20: [20] } })
-    expect(weighEvidence(plan, readings).results[0]!.centre).toBe(15)
+    expect(weighLesson(plan, readings).results[0]!.centre).toBe(15)
   })
 
   it('leaves out what was superseded or set aside', () => {
@@ -42,14 +44,14 @@ describe('weighEvidence on numbers', () => {
       reading({ tryNumber: 2, value: 11 }),
       reading({ tryNumber: 3, value: 500, status: 'set-aside', reason: 'x' }),
     ]
-    expect(weighEvidence(plan, readings).cells[0]!.values).toEqual([9, 11])
+    expect(weighLesson(plan, readings).cells[0]!.values).toEqual([9, 11])
   })
 
   it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {
     expect(
-      weighEvidence(plan, readingsFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
+      weighLesson(plan, readingsFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
     ).toEqual({ word: 'cant-tell', because: 'too-little-data' })
-    const { finding } = weighEvidence(
+    const { finding } = weighLesson(
       plan,
       readingsFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
     )
@@ -59,13 +61,13 @@ describe('weighEvidence on numbers', () => {
 
   it('finds no difference where the results differ by less than a mark', () => {
     const level = { h20: [11, 12], h40: [12, 11], h60: [11, 12] }
-    expect(
-      weighEvidence(plan, readingsFrom({ leaf: level, bell: level, key: level })).finding.verdict,
-    ).toEqual({ word: 'no-difference', because: 'below-resolution' })
+    expect(weighLesson(plan, readingsFrom({ leaf: level, bell: level, key: level })).finding.verdict).toEqual(
+      { word: 'no-difference', because: 'below-resolution' },
+    )
   })
 
   it('can’t tell where groups disagree, and names those who see it otherwise', () => {
-    const { finding } = weighEvidence(
+    const { finding } = weighLesson(
       plan,
       readingsFrom({
         leaf: { h20: [10], h40: [20], h60: [30] },
@@ -82,7 +84,7 @@ describe('weighEvidence on numbers', () => {
 
   it('finds a slip among the tries, and only the slip', () => {
     const slipped = { ...rising, key: { ...rising.key, h40: [230, 22, 24] } }
-    const { odd } = weighEvidence(plan, readingsFrom(slipped))
+    const { odd } = weighLesson(plan, readingsFrom(slipped))
     expect(odd).toHaveLength(1)
     expect(odd[0]).toMatchObject({ groupId: 'key', levelId: 'h40', value: 230, others: [22, 24] })
   })
@@ -92,17 +94,17 @@ describe('weighEvidence on numbers', () => {
       Object.entries(rising.fish).map(([level, values]) => [level, values.map((value) => value + 8)]),
     )
     // Row effects before centring: 0, 0, 1 and 7; their middle, 0.5, belongs to the whole.
-    expect(weighEvidence(plan, readingsFrom({ ...rising, fish: shifted })).offsets).toEqual([
+    expect(weighLesson(plan, readingsFrom({ ...rising, fish: shifted })).offsets).toEqual([
       { groupId: 'fish', offset: 6.5 },
     ])
-    expect(weighEvidence(plan, readingsFrom(rising)).offsets).toEqual([])
+    expect(weighLesson(plan, readingsFrom(rising)).offsets).toEqual([])
   })
 
   it('judges alike in whichever order readings arrive', () => {
     const readings = readingsFrom(rising)
     fc.assert(
       fc.property(fc.shuffledSubarray(readings, { minLength: readings.length }), (shuffled) => {
-        const { finding } = weighEvidence(plan, shuffled)
+        const { finding } = weighLesson(plan, shuffled)
         expect(finding).toMatchObject({ direction: 'rising', verdict: { word: 'clear' } })
       }),
       { numRuns: 20 },
@@ -125,11 +127,11 @@ describe('weighEvidence on numbers', () => {
               ]),
             ),
           )
-        const one = weighEvidence(
+        const one = weighLesson(
           plan,
           from((value) => value),
         ).finding
-        const other = weighEvidence(
+        const other = weighLesson(
           plan,
           from((value) => 100 - value),
         ).finding
@@ -141,7 +143,7 @@ describe('weighEvidence on numbers', () => {
   })
 })
 
-describe('weighEvidence on kinds', () => {
+describe('weighLesson on kinds', () => {
   const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most', question: 'Which is best?' })
   const six = Object.fromEntries(
     ['a', 'b', 'c', 'd', 'e', 'f'].map((group, index) => [
@@ -151,7 +153,7 @@ describe('weighEvidence on kinds', () => {
   )
 
   it('is clear with six groups that agree: 2 of 64 ways', () => {
-    const { finding } = weighEvidence(plan, readingsFrom(six))
+    const { finding } = weighLesson(plan, readingsFrom(six))
     expect(finding).toMatchObject({
       kind: 'kinds',
       verdict: { word: 'clear', because: 'chance' },
@@ -162,20 +164,20 @@ describe('weighEvidence on kinds', () => {
   })
 
   it('turns to the other end when the least is best', () => {
-    const { finding } = weighEvidence({ ...plan, best: 'least' }, readingsFrom(six))
+    const { finding } = weighLesson({ ...plan, best: 'least' }, readingsFrom(six))
     expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('grass')
   })
 
   it('counts full agreement without overlap in a small class, and says so', () => {
-    const { finding } = weighEvidence(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))
+    const { finding } = weighLesson(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))
     expect(finding.verdict).toEqual({ word: 'clear', because: 'small-class-agreement' })
     expect(
-      resultSentence(plan, weighEvidence(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))).reason,
+      resultSentence(plan, weighLesson(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))).reason,
     ).toMatch(/few/)
   })
 
   it('can’t tell while only one kind is tested', () => {
-    expect(weighEvidence(plan, readingsFrom({ a: { carpet: [1, 2, 3] } })).finding.verdict.word).toBe(
+    expect(weighLesson(plan, readingsFrom({ a: { carpet: [1, 2, 3] } })).finding.verdict.word).toBe(
       'cant-tell',
     )
   })
@@ -188,7 +190,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
     const peak = Object.fromEntries(
       groups.map((group, index) => [group, { h20: [20 + index], h40: [50 + index], h60: [21 + index] }]),
     )
-    const evidence = weighEvidence(examplePlan(), readingsFrom(peak))
+    const evidence = weighLesson(examplePlan(), readingsFrom(peak))
     expect(evidence.finding).toMatchObject({
       verdict: { word: 'leaning', because: 'uneven' },
       direction: 'none',
@@ -206,7 +208,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         { carpet: [40 + (index % 2 ? 3 : -3)], tiles: [41], grass: [10 + index] },
       ]),
     )
-    const evidence = weighEvidence(plan, readingsFrom(close))
+    const evidence = weighLesson(plan, readingsFrom(close))
     expect(evidence.finding).toMatchObject({
       kind: 'kinds',
       differ: true,
@@ -218,7 +220,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         { carpet: [40 + (index % 2 ? 9 : -5)], tiles: [39], grass: [10 + index] },
       ]),
     )
-    expect(resultSentence(plan, weighEvidence(plan, readingsFrom(apart))).sentence).toBe(
+    expect(resultSentence(plan, weighLesson(plan, readingsFrom(apart))).sentence).toBe(
       'They do differ, but carpet and tiles are too close to tell apart yet.',
     )
   })
@@ -231,7 +233,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         { 'round 1': [5 + index], 'round 2': [9 + index], 'round 3': [15 + index] },
       ]),
     )
-    const evidence = weighEvidence(bridge, readingsFrom(better))
+    const evidence = weighLesson(bridge, readingsFrom(better))
     expect(evidence.finding).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
     expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
   })
@@ -284,20 +286,20 @@ describe('resolutionOf', () => {
 
 describe('resultSentence', () => {
   it('says the size of a clear trend by the usual step', () => {
-    expect(resultSentence(examplePlan(), weighEvidence(examplePlan(), readingsFrom(rising)))).toEqual({
+    expect(resultSentence(examplePlan(), weighLesson(examplePlan(), readingsFrom(rising)))).toEqual({
       sentence: 'A larger drop height gave a larger bounce height: each extra 20 cm added about 11 cm.',
       reason: 'All 4 groups found the same. Luck alone would rarely do that.',
     })
   })
 
   it('promises nothing before there is anything to compare', () => {
-    expect(resultSentence(examplePlan(), weighEvidence(examplePlan(), [])).sentence).toBe(
+    expect(resultSentence(examplePlan(), weighLesson(examplePlan(), [])).sentence).toBe(
       'There is nothing to compare yet.',
     )
   })
 
   it('says what would settle an open question', () => {
-    const open = weighEvidence(
+    const open = weighLesson(
       examplePlan(),
       readingsFrom({ leaf: { h20: [10], h40: [20] }, bell: { h20: [30], h40: [20] } }),
     )

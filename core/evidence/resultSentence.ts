@@ -1,6 +1,7 @@
+import { resolutionOf } from '../instrument'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { printQuantity, unitDefinition } from '../quantity'
-import { resolutionOf, type Evidence } from './evidence'
+import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
 import type { TrendEvidence } from './trendEvidence'
 

@@ -1,4 +1,4 @@
-import { levelsForGroup, type Material, type Plan } from '../plan'
+import { levelsForGroup, testingPlaces, type Material, type Plan } from '../plan'
 
 /** How many people the kit is for. */
 export interface KitClass {
@@ -35,7 +35,7 @@ export function kitAmounts(plan: Plan, { groups, children }: KitClass): KitLine[
   for (const count of [groups, children])
     if (!Number.isInteger(count) || count < 0)
       throw new RangeError('groups and children are counted in whole numbers from 0')
-  const trays = plan.whoTests === 'whole-class' ? Math.min(groups, 1) : groups
+  const trays = testingPlaces(plan, groups).length
   return plan.materials.map((material) => {
     const stays = plan.whoTests === 'stations' && material.use === 'reused' && material.per === 'level'
     const perGroup = Array.from({ length: groups }, (_, place) =>

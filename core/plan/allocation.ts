@@ -2,12 +2,23 @@ import { orderedLevels } from './levelName'
 import type { Level, Plan } from './plan'
 
 /**
+ * The places, among so many groups, of those that test: all, or the first alone where one acts for the class.
+ * @example testingPlaces({ whoTests: 'whole-class' }, 6) // [0]
+ */
+export function testingPlaces({ whoTests }: Pick<Plan, 'whoTests'>, groups: number): number[] {
+  return Array.from(
+    { length: whoTests === 'whole-class' ? Math.min(groups, 1) : groups },
+    (_, place) => place,
+  )
+}
+
+/**
  * The levels that one group tests, in the order in which it tests them.
  *
  * - every group all levels: all of them;
  * - levels shared out: half of them, rounded up, at least two, starting one further on for each group, so
  *   that neighbouring groups overlap and can be compared;
- * - whole class: all of them, one group acting for the class;
+ * - whole class: all of them, the first group acting for the class, and none for the others;
  * - stations: all of them, each group beginning one station further on, so that no two groups meet where there
  *   are at least as many stations as groups;
  * - at home: all of them.
@@ -23,7 +34,7 @@ export function levelsForGroup(
   place: number,
 ): Level[] {
   const levels = orderedLevels(plan)
-  if (levels.length === 0) return []
+  if (levels.length === 0 || !testingPlaces(plan, place + 1).includes(place)) return []
   if (plan.whoTests === 'stations') return rotate(levels, place)
   const own = plan.whoTests === 'shared-levels' ? share(levels, place) : levels
   if (plan.levelOrder === 'same') return own

@@ -2,3 +2,4 @@ export { convertUnit, unitDefinition, unitFromText, units, type Dimension, type 
 export { parseQuantity, type ParsedQuantity } from './parseQuantity'
 export { isOnMark, roundToMark } from './roundToMark'
 export { decimalsOfMark, printNumber, printQuantity } from './printQuantity'
+export { withoutDust } from './withoutDust'

@@ -1,4 +1,5 @@
 import { convertUnit, isOnMark, parseQuantity, printQuantity, roundToMark, unitDefinition } from '../quantity'
+import { resolutionOf, type MeasuredScale } from '../instrument'
 import type { Plan } from '../plan'
 
 /** A hint about a typed value. None of them stops the teacher from keeping it. */
@@ -63,26 +64,15 @@ function scaleHints(value: number, { measured, rounding }: Pick<Plan, 'measured'
   ]
 }
 
-function scaleStep(instrument: Plan['measured']['instrument'], unit: Plan['measured']['unit']): number {
-  // Differences of temperature have no offset, so a mark is converted as the distance of two values.
-  return Number(
-    (
-      convertUnit(instrument.smallestMark, instrument.unit, unit) - convertUnit(0, instrument.unit, unit)
-    ).toPrecision(12),
-  )
-}
-
-function likelySlip(
-  value: number,
-  { measured: { unit, instrument } }: Pick<Plan, 'measured'>,
-  others: readonly number[],
-): EntryHint | null {
+function likelySlip(value: number, scale: MeasuredScale, others: readonly number[]): EntryHint | null {
   if (others.length < 2 || value <= 0) return null
+  const { unit } = scale.measured
+  const { mark } = resolutionOf(scale)
   const sorted = [...others].sort((a, b) => a - b)
   const least = sorted[0]!
   const greatest = sorted.at(-1)!
   const middle = sorted[Math.floor(sorted.length / 2)]!
-  const slack = Math.max(Math.abs(middle) / 4, scaleStep(instrument, unit) * 2)
+  const slack = Math.max(Math.abs(middle) / 4, mark * 2)
   const fits = (amount: number, allowance: number) =>
     amount >= least - allowance && amount <= greatest + allowance
   if (fits(value, 2 * slack)) return null
@@ -102,10 +92,10 @@ function likelySlip(
   ]
   const explained = slips.find(([meant]) => fits(meant, slack))
   if (!explained) return null
-  const meant = roundToMark(explained[0], scaleStep(instrument, unit))
+  const meant = roundToMark(explained[0], mark)
   return {
     code: 'likely-slip',
-    message: `The others are near ${printQuantity(middle, unit, scaleStep(instrument, unit))}. Is it ${printQuantity(meant, unit, scaleStep(instrument, unit))} (${explained[1]})?`,
+    message: `The others are near ${printQuantity(middle, unit, mark)}. Is it ${printQuantity(meant, unit, mark)} (${explained[1]})?`,
     suggestion: meant,
   }
 }

@@ -8,7 +8,6 @@ import { slotKey, type Reading, type Slot } from './reading'
  * @example groupSlots(plan, 'g', 0).length // 5 levels x 3 tries = 15
  */
 export function groupSlots(plan: Plan, groupId: string, place: number): Slot[] {
-  if (plan.whoTests === 'whole-class' && place > 0) return []
   return levelsForGroup(plan, place).flatMap((level) =>
     Array.from({ length: plan.tries }, (_, index) => ({ groupId, levelId: level.id, tryNumber: index + 1 })),
   )

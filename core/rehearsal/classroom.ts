@@ -1,7 +1,14 @@
-import { centreOf, emptyTable, resolutionOf, withoutDust, type LevelTable } from '../evidence'
-import { reactionSd } from '../instrument'
-import { levelsForGroup, orderedLevels, type Expectation, type Level, type Plan } from '../plan'
-import { convertUnit, unitDefinition } from '../quantity'
+import { centreOf, emptyTable, type LevelTable } from '../evidence'
+import { nearestMark, reactionSd, scaleInUnit } from '../instrument'
+import {
+  levelsForGroup,
+  orderedLevels,
+  testingPlaces,
+  type Expectation,
+  type Level,
+  type Plan,
+} from '../plan'
+import { convertUnit, unitDefinition, withoutDust } from '../quantity'
 import { expectedValues } from './expectedValues'
 import { normalRandom, type Random } from './random'
 
@@ -44,7 +51,7 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
   if (plan.levels.length < 2 || plan.tries < 1)
     throw new RangeError('a rehearsal needs two levels and one try')
   const levels = orderedLevels(plan)
-  const testing = plan.whoTests === 'whole-class' ? 1 : groups
+  const testing = testingPlaces(plan, groups).length
   const { tries, summary } = plan
   const testedBy = Array.from({ length: testing }, (_, place) => {
     const own = new Set(levelsForGroup(plan, place))
@@ -104,21 +111,13 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
 
 /** How a class reads its instrument, one try at a time. */
 function reader(plan: Plan, expected: Expectation, random: Random) {
-  const { unit, instrument } = plan.measured
+  const { unit } = plan.measured
   const normal = normalRandom(random)
   const reaction =
     unitDefinition(unit).dimension === 'time' ? convertUnit(reactionSd, 's', unit) * Math.SQRT2 : 0
   const trySd = Math.hypot((expected.apart * Math.sqrt(Math.PI)) / 2, reaction)
-  // A difference in temperature has no offset: what is lost or gained is converted as a distance.
-  const toUnit = (amount: number) => convertUnit(amount, instrument.unit, unit)
-  const [least, greatest] = [toUnit(instrument.least), toUnit(instrument.greatest)]
-  const { mark } = resolutionOf(plan)
-  // Dividing by a whole number gives the same number as typing it; multiplying by 0.1 would leave dust.
-  const perUnit = 1 / mark
-  const whole = Math.abs(perUnit - Math.round(perUnit)) < 1e-9 ? Math.round(perUnit) : null
-  const onMark = whole
-    ? (value: number) => Math.round(value * whole) / whole
-    : (value: number) => withoutDust(Math.round(value / mark) * mark)
+  const { mark, least, greatest } = scaleInUnit(plan)
+  const onMark = nearestMark(mark)
 
   /** Writes one reading; 1 when it stopped at an end of the scale, else 0. */
   function into(values: Float64Array, at: number, value: number): 0 | 1 {

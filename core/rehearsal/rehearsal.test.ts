@@ -13,7 +13,9 @@ import {
   showsCheck,
   testingMinutes,
 } from '.'
-import { judgeKinds, judgeTrend, resolutionOf, weighEvidence } from '../evidence'
+import { judgeKinds, judgeTrend } from '../evidence'
+import { resolutionOf } from '../instrument'
+import { weighLesson } from '../recording'
 import type { Reading } from '../record'
 import { reading } from '../testing/exampleReadings'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
@@ -125,7 +127,7 @@ describe('classroom', () => {
         const groupId = `g${Math.floor(cell / room.levels.length)}`
         return [reading({ groupId, levelId: level.id, tryNumber: (index % room.tries) + 1, value })]
       })
-      const { finding, results } = weighEvidence(own, readings)
+      const { finding, results } = weighLesson(own, readings)
       expect([...room.table.centres]).toEqual(results.map((result) => result.centre))
       const judged =
         finding.kind === 'trend'

@@ -1,4 +1,5 @@
-import { judgeKinds, judgeTrend, resolutionOf, type VerdictWord } from '../evidence'
+import { judgeKinds, judgeTrend, type VerdictWord } from '../evidence'
+import { resolutionOf } from '../instrument'
 import { hasOrder, type Expectation, type Plan } from '../plan'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from './expectedValues'

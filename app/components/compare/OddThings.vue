@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { resolutionOf } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { levelName } from '#core/plan'
 import { printQuantity } from '#core/quantity'
 import type { Slot } from '#core/record'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { resolutionOf } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber, unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'

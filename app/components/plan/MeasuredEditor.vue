@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { fromCupboard, type Instrument } from '#core/instrument'
 import { parseQuantity, unitDefinition, units, type Unit } from '#core/quantity'
-import type { Measured } from '#core/plan'
+import { testingPlaces, type Measured } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** The one thing that is measured, and the instrument it is read from. */
@@ -20,7 +20,7 @@ const instruments = computed(() =>
 /** Too few for every group to have one, which is worth knowing before the lesson. */
 const few = computed(() => {
   const own = cupboard.value.find((one) => one.name === measured.value.instrument.name)
-  const working = store.plan.whoTests === 'whole-class' ? 1 : store.groups.length
+  const working = testingPlaces(store.plan, store.groups.length).length
   return own && own.howMany < working
     ? `${own.howMany === 0 ? 'None' : `Only ${own.howMany}`} in the cupboard for ${working} groups.`
     : ''

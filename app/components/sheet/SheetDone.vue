@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber, unitDefinition } from '#core/quantity'
-import { resolutionOf } from '#core/evidence'
+import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
 
 /** All tries are in: the group's own numbers, to look at and talk about. */

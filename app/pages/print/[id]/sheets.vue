@@ -1,15 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { levelName, levelsForGroup } from '#core/plan'
+import { levelName, levelsForGroup, testingPlaces } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
-const places = computed(() =>
-  store.groups
-    .map((_, place) => place)
-    .filter((place) => store.plan.whoTests !== 'whole-class' || place === 0),
-)
+const places = computed(() => testingPlaces(store.plan, store.groups.length))
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
 </script>

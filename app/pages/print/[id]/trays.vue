@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { testingPlaces } from '#core/plan'
 import { cautionsFor, safetyComesFirst } from '#core/safety'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const pairs = computed(() => {
-  const places = store.groups
-    .map((_, place) => place)
-    .filter((place) => store.plan.whoTests !== 'whole-class' || place === 0)
+  const places = testingPlaces(store.plan, store.groups.length)
   return Array.from({ length: Math.ceil(places.length / 2) }, (_, page) =>
     places.slice(page * 2, page * 2 + 2),
   )

@@ -1,0 +1,57 @@
+import { convertUnit, withoutDust, type Unit } from '../quantity'
+import type { Instrument } from './instrument'
+import { readingError } from './readingError'
+
+/** An instrument's scale in the unit of what is measured, which may be another one. */
+export interface ScaleInUnit {
+  /** The distance between two values that can be read: a mark, or half of it where half marks are read. */
+  mark: number
+  /** Standard deviation of one reading. */
+  error: number
+  least: number
+  greatest: number
+}
+
+/** What is measured, with what, and how finely it is read. */
+export interface MeasuredScale {
+  measured: { unit: Unit; instrument: Instrument }
+  rounding: 'mark' | 'half-mark'
+}
+
+/**
+ * The scale of the plan's instrument in the unit of what is measured. A mark is the distance of two values,
+ * so degrees lose their offset.
+ * @example scaleInUnit(plan).greatest // 100 for a metre stick read in cm
+ */
+export function scaleInUnit({ measured: { unit, instrument }, rounding }: MeasuredScale): ScaleInUnit {
+  const at = (amount: number) => convertUnit(amount, instrument.unit, unit)
+  const length = (amount: number) => at(amount) - at(0)
+  return {
+    mark: Number(length(instrument.smallestMark / (rounding === 'half-mark' ? 2 : 1)).toPrecision(12)),
+    error: length(readingError(instrument)),
+    least: at(instrument.least),
+    greatest: at(instrument.greatest),
+  }
+}
+
+/**
+ * The smallest difference that two readings can show, and the error of one, in the unit measured.
+ * @example resolutionOf(plan) // { mark: 1, error: 0.2887 } for a metre stick read in cm
+ */
+export function resolutionOf(measured: MeasuredScale): Pick<ScaleInUnit, 'mark' | 'error'> {
+  const { mark, error } = scaleInUnit(measured)
+  return { mark, error }
+}
+
+/**
+ * The nearest value that the scale can show, free of floating-point dust; values beyond its ends stay there.
+ * @example nearestMark(0.1)(12.34) // 12.3
+ */
+export function nearestMark(mark: number): (value: number) => number {
+  // Dividing by a whole number gives the same number as typing it; multiplying by 0.1 would leave dust.
+  const perUnit = 1 / mark
+  const whole = Math.abs(perUnit - Math.round(perUnit)) < 1e-9 ? Math.round(perUnit) : null
+  return whole
+    ? (value) => Math.round(value * whole) / whole
+    : (value) => withoutDust(Math.round(value / mark) * mark)
+}

@@ -1,0 +1,2 @@
+export { scoresOf } from './scoresOf'
+export { comparisonOf, weighLesson } from './weighLesson'
