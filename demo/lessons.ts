@@ -69,7 +69,13 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         },
       },
       conclusion: {
-        claim: { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } },
+        claim: {
+          subject: 'trend',
+          comparison: 'more',
+          levelIds: [],
+          strength: 'always',
+          scope: { kind: 'tested' },
+        },
         ownWords: null,
         dissent:
           'Fish thought it would stay the same, because the ball is the same. Their own numbers surprised them.',

@@ -46,7 +46,13 @@ export const useLesson = defineStore('lesson', () => {
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const readings = computed(() => queue.withWaiting(open.value.id, open.value.readings))
   const slots = computed(() => slotStates(readings.value))
-  const evidence = computed(() => weighLesson(plan.value, readings.value))
+  const evidence = computed(() =>
+    weighLesson(
+      plan.value,
+      readings.value,
+      groups.value.map((group) => group.id),
+    ),
+  )
   const fair = computed(() =>
     checkFair(plan.value, { age: open.value.class.ageBand, words: words.value, ...open.value.school }),
   )

@@ -1,13 +1,27 @@
 import { hasOrder, levelName, orderedLevels, type Plan } from '../plan'
+import { listed } from '../quantity'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
 export interface Claim {
-  /** With numbers: what a larger level gave. With kinds: what the named level gave. */
+  /** Along the levels; which gave the most or the least; or one level against another. */
+  subject: 'trend' | 'most' | 'least' | 'pair'
+  /**
+   * Of a trend: what a larger level gave. Of a pair: what the first gave beside the second. Of the most and the least: their
+   * own word, or *same* where several came first together.
+   */
   comparison: 'more' | 'less' | 'same'
-  /** The kind that the claim is about; null for numbers and for "all the same". */
-  levelId: string | null
+  /** The levels that are spoken of: none for a trend, one or more for the most and the least, two for a pair. */
+  levelIds: string[]
   strength: 'always' | 'mostly' | 'think'
   scope: { kind: 'tested' } | { kind: 'between'; fromId: string; toId: string } | { kind: 'everything' }
+}
+
+/** A claim as lessons kept it before claims had a subject. */
+export interface FirstClaim {
+  comparison: 'more' | 'less' | 'same'
+  levelId: string | null
+  strength: Claim['strength']
+  scope: Claim['scope']
 }
 
 /** What the class makes of a lesson. */
@@ -29,12 +43,29 @@ export const emptyConclusion: Conclusion = {
   nextQuestion: '',
 }
 
+/**
+ * A conclusion as it is kept now, whenever it was written.
+ * @example upgradeConclusion(plan, kept).claim?.subject // 'trend'
+ */
+export function upgradeConclusion(
+  plan: Pick<Plan, 'changed' | 'aim'>,
+  kept: Omit<Conclusion, 'claim'> & { claim: Claim | FirstClaim | null },
+): Conclusion {
+  const { claim } = kept
+  if (!claim || 'subject' in claim) return { ...kept, claim }
+  const { comparison, levelId, strength, scope } = claim
+  if (hasOrder(plan) || comparison === 'same' || levelId === null)
+    return { ...kept, claim: { subject: 'trend', comparison, levelIds: [], strength, scope } }
+  const subject = comparison === 'more' ? 'most' : 'least'
+  return { ...kept, claim: { subject, comparison, levelIds: [levelId], strength, scope } }
+}
+
 const strengthWords = { always: 'Every time', mostly: 'In most groups', think: 'We think that' } as const
 
 /**
  * The sentence that a claim's parts make.
  * @example claimSentence(plan, claim)
- * // 'In most groups a larger drop height gave a larger bounce height, for the drop heights we tested (20 cm to 100 cm).'
+ * // 'In most groups a larger drop height gave a larger bounce height, from 20 cm to 100 cm.'
  */
 export function claimSentence(plan: Plan, claim: Claim): string {
   return `${strengthWords[claim.strength]} ${claimEffect(plan, claim)}, ${claimScope(plan, claim)}.`
@@ -44,16 +75,22 @@ export function claimSentence(plan: Plan, claim: Claim): string {
  * The middle of a claim: what gave what.
  * @example claimEffect(plan, claim) // 'a larger drop height gave a larger bounce height'
  */
-export function claimEffect(plan: Plan, { comparison, levelId }: Claim): string {
+export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim): string {
   const { changed, measured } = plan
-  if (hasOrder(plan)) {
-    const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
-    if (plan.aim === 'improve') return `later rounds gave ${size} ${measured.name}`
-    return `a larger ${changed.name} gave ${size} ${measured.name}`
+  const names = levelIds.flatMap((id) => {
+    const level = plan.levels.find((one) => one.id === id)
+    return level ? [levelName(plan, level)] : []
+  })
+  if (subject === 'pair' && names.length === 2) {
+    const amount = { more: 'more', less: 'less', same: 'about the same' }[comparison]
+    return `${names[0]} gave ${amount} ${measured.name} ${comparison === 'same' ? 'as' : 'than'} ${names[1]}`
   }
-  const level = plan.levels.find((one) => one.id === levelId)
-  if (comparison === 'same' || !level) return `every ${changed.name} gave about the same ${measured.name}`
-  return `${levelName(plan, level)} gave the ${comparison === 'more' ? 'most' : 'least'} ${measured.name}`
+  if ((subject === 'most' || subject === 'least') && names.length > 0)
+    return `${listed(names)}${names.length > 1 ? ' together' : ''} gave the ${subject} ${measured.name}`
+  if (!hasOrder(plan)) return `every ${changed.name} gave about the same ${measured.name}`
+  const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
+  if (plan.aim === 'improve') return `later rounds gave ${size} ${measured.name}`
+  return `a larger ${changed.name} gave ${size} ${measured.name}`
 }
 
 /**
@@ -64,7 +101,7 @@ export function claimScope(plan: Plan, { scope }: Claim): string {
   const levels = orderedLevels(plan)
   const name = (id: string) => {
     const level = levels.find((one) => one.id === id)
-    return level ? levelName(plan, level) : '?'
+    return level ? levelName(plan, level) : 'a level no longer in the plan'
   }
   if (scope.kind === 'everything') return `for any ${plan.changed.name} at all`
   if (scope.kind === 'between') return `between ${name(scope.fromId)} and ${name(scope.toId)}`

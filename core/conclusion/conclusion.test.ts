@@ -18,12 +18,34 @@ import { readingsFrom } from '../testing/exampleReadings'
 const plan = examplePlan()
 const up = { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] }
 const down = { h20: [30, 31, 32], h40: [20, 21, 22], h60: [10, 11, 12] }
-const level = { h20: [11, 12], h40: [12, 11], h60: [11, 12] }
+/** Three rows of tries that move on by one level from group to group, so that no level has more. */
+const rows = [
+  [31, 32, 31],
+  [32, 31, 31],
+  [31, 32, 32],
+]
+const levelAt = (index: number) =>
+  Object.fromEntries(['h20', 'h40', 'h60'].map((id, level) => [id, rows[(level + index) % 3]!]))
 const all = weighLesson(plan, readingsFrom({ a: up, b: up, c: up }))
 const most = weighLesson(plan, readingsFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
-const none = weighLesson(plan, readingsFrom({ a: level, b: level, c: level }))
+const none = weighLesson(
+  plan,
+  readingsFrom(Object.fromEntries(Array.from({ length: 9 }, (_, index) => [`g${index}`, levelAt(index)]))),
+)
 const open = weighLesson(plan, readingsFrom({ a: up, b: down }))
-const claim: Claim = { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } }
+const claim: Claim = {
+  subject: 'trend',
+  comparison: 'more',
+  levelIds: [],
+  strength: 'always',
+  scope: { kind: 'tested' },
+}
+const most1 = (levelId: string, strength: Claim['strength'] = 'always'): Claim => ({
+  ...claim,
+  subject: 'most',
+  levelIds: [levelId],
+  strength,
+})
 const fit = (changes: Partial<Claim>, evidence = all, words: string | null = null) =>
   checkClaim(plan, { ...claim, ...changes }, evidence, words).fit
 
@@ -41,7 +63,7 @@ describe('claimSentence', () => {
       }),
     ).toBe('In most groups a larger drop height gave a smaller bounce height, between 20 cm and 40 cm.')
     const kinds = kindsPlan(['carpet', 'tiles'])
-    expect(claimSentence(kinds, { ...claim, levelId: 'tiles', strength: 'think' })).toBe(
+    expect(claimSentence(kinds, most1('tiles', 'think'))).toBe(
       'We think that tiles gave the most bounce height, for the ones we tested.',
     )
     expect(claimSentence(kinds, { ...claim, comparison: 'same' })).toMatch(
@@ -72,13 +94,30 @@ describe('claims about an uneven pattern and about rounds', () => {
       ),
     )
 
-  it('offers no ready sentence for a pattern that turns, and calls “larger” too much', () => {
+  it('offers the part that goes one way where the measure turns, and calls the whole against the data', () => {
     const plan = examplePlan()
-    const evidence = weighLesson(plan, table([20, 50, 21], ['h20', 'h40', 'h60']))
-    expect(suggestClaim(plan, evidence)).toBeNull()
-    const claim = { comparison: 'more', levelId: null, strength: 'think', scope: { kind: 'tested' } } as const
-    expect(checkClaim(plan, claim, evidence, null)).toMatchObject({ fit: 'says-more' })
-    expect(comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence)).toBe('open')
+    const evidence = weighLesson(
+      plan,
+      readingsFrom(
+        Object.fromEntries(
+          groups.map((group, index) => [
+            group,
+            { h20: [20 + index, 21], h40: [50 + index, 52], h60: [21 + index, 22] },
+          ]),
+        ),
+      ),
+    )
+    const offered = suggestClaim(plan, evidence)!
+    expect(offered).toMatchObject({
+      comparison: 'more',
+      scope: { kind: 'between', fromId: 'h20', toId: 'h40' },
+    })
+    expect(checkClaim(plan, offered, evidence, null).fit).toBe('fits')
+    expect(checkClaim(plan, { ...claim, strength: 'think' }, evidence, null)).toMatchObject({
+      fit: 'contradicts',
+      suggestion: offered,
+    })
+    expect(comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence)).toBe('surprised')
   })
 
   it('speaks of later rounds where a design was improved', () => {
@@ -127,7 +166,7 @@ describe('checkClaim', () => {
     expect(fit({}, most)).toBe('says-more')
     expect(fit({}, open)).toBe('says-more')
     expect(fit({}, all, 'This proves that higher is higher.')).toBe('says-more')
-    expect(fit({}, all, 'Every time it went higher.')).toBe('fits')
+    expect(fit({}, all, 'Every time it went higher.')).toBe('not-checked')
   })
 
   it('sees a claim over levels that nobody has tested', () => {
@@ -135,9 +174,9 @@ describe('checkClaim', () => {
       plan,
       readingsFrom({ a: { h20: [1, 2, 3], h40: [13, 14, 15] }, b: { h20: [1, 2, 3], h40: [12, 13, 14] } }),
     )
-    expect(checkClaim(plan, { ...claim, strength: 'think' }, half, null)).toEqual({
+    expect(checkClaim(plan, { ...claim, strength: 'think' }, half, null)).toMatchObject({
       fit: 'says-more',
-      reason: '60 cm has no readings yet, so the claim reaches too far.',
+      reasons: ['60 cm has no readings yet, so the claim reaches too far.'],
     })
   })
 
@@ -149,8 +188,7 @@ describe('checkClaim', () => {
       readingsFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
     )
     expect(evidence.finding.verdict.word).toBe('cant-tell')
-    const check = (levelId: string) =>
-      checkClaim(kinds, { ...claim, levelId, strength: 'think' }, evidence, null).fit
+    const check = (levelId: string) => checkClaim(kinds, most1(levelId, 'think'), evidence, null).fit
     expect([check('tiles'), check('carpet'), check('grass')]).toEqual(['fits', 'says-more', 'says-more'])
   })
 
@@ -160,7 +198,7 @@ describe('checkClaim', () => {
   })
 
   it('has nothing to check against without results', () => {
-    expect(fit({}, weighLesson(plan, []))).toBe('no-data')
+    expect(fit({}, weighLesson(plan, []))).toBe('not-checked')
   })
 
   it('accepts its own suggestion, whatever the data', () => {
@@ -185,18 +223,18 @@ describe('checkClaim', () => {
       ),
     )
     const evidence = weighLesson(kinds, readings)
-    const check = (levelId: string, comparison: Claim['comparison'] = 'more') =>
-      checkClaim(kinds, { ...claim, levelId, comparison }, evidence, null).fit
-    expect([check('tiles'), check('carpet'), check('carpet', 'less'), check('gone')]).toEqual([
+    const check = (levelId: string, subject: Claim['subject'] = 'most') =>
+      checkClaim(kinds, { ...most1(levelId), subject }, evidence, null).fit
+    expect([check('tiles'), check('carpet'), check('carpet', 'least'), check('gone')]).toEqual([
       'fits',
       'contradicts',
       'fits',
-      'contradicts',
+      'not-checked',
     ])
     const least = { ...kinds, best: 'least' as const }
     expect(suggestClaim(least, weighLesson(least, readings))).toMatchObject({
-      comparison: 'less',
-      levelId: 'carpet',
+      subject: 'least',
+      levelIds: ['carpet'],
     })
   })
 })

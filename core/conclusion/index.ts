@@ -1,6 +1,18 @@
 export { classAnswer } from './answer'
-export { claimEffect, claimScope, claimSentence, emptyConclusion, type Claim, type Conclusion } from './claim'
+export {
+  claimEffect,
+  claimScope,
+  claimSentence,
+  emptyConclusion,
+  upgradeConclusion,
+  type Claim,
+  type Conclusion,
+  type FirstClaim,
+} from './claim'
 export { checkClaim, type ClaimCheck } from './checkClaim'
+export type { ClaimFit } from './checkParts'
+export { judgeClaim, type ClaimGrounds } from './judgeClaim'
+export { markWords, type MarkedWords } from './markWords'
 export { suggestClaim } from './suggestClaim'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export {

@@ -46,9 +46,9 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
 }
 
 /**
- * Compares a prediction with the result, kindly. Directions and choices need a verdict of *clear*,
- * *leaning* or *no difference*; an order is nearly right when only neighbours are swapped; a number is as
- * predicted within the wobble seen at its level and nearly so within twice that.
+ * Compares a prediction with the result, kindly, and only with what is clear: a result that merely leans proves nothing
+ * either way. An order is compared by the pairs that the data set apart, and is nearly right when only neighbours are
+ * swapped; a number is as predicted within the wobble seen at its level and nearly so within twice that.
  * @example comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence) // 'as-predicted'
  */
 export function comparePrediction(
@@ -56,37 +56,44 @@ export function comparePrediction(
   answer: PredictionAnswer,
   evidence: Evidence,
 ): PredictionOutcome {
+  const { finding } = evidence
   if (answer.format === 'number') return compareNumber(answer, evidence, resolutionOf(plan).mark)
-  if (evidence.finding.verdict.word === 'cant-tell') return 'open'
-  if (answer.format === 'order') return compareOrder(plan, answer.levelIds, evidence)
-  const level = evidence.finding.verdict.word === 'no-difference'
-  if (answer.format === 'choice')
-    return level
-      ? 'surprised'
-      : firstLevelId(plan, evidence) === answer.levelId
+  const { word } = finding.verdict
+  if (answer.format === 'order' && word !== 'no-difference')
+    return compareOrder(plan, answer.levelIds, finding.order)
+  if (word !== 'clear' && word !== 'no-difference') return 'open'
+  const level = word === 'no-difference'
+  if (answer.format === 'order') return 'surprised'
+  if (answer.format === 'choice') {
+    if (level) return 'surprised'
+    const top = plan.best === 'least' ? finding.order.at(-1) : finding.order[0]
+    if (!top) return 'open'
+    return top.length === 1 || finding.kind === 'kinds'
+      ? top.includes(answer.levelId)
         ? 'as-predicted'
         : 'surprised'
-  if (evidence.finding.kind !== 'trend') return 'open'
-  if (!level && evidence.finding.direction === 'none') return 'open'
-  const seen = level ? 'same' : evidence.finding.direction === 'rising' ? 'more' : 'less'
+      : 'open'
+  }
+  if (finding.kind !== 'trend') return 'open'
+  if (!level && finding.direction === 'none') return 'surprised'
+  const seen = level ? 'same' : finding.direction === 'rising' ? 'more' : 'less'
   return seen === answer.direction ? 'as-predicted' : 'surprised'
 }
 
-function ranked(plan: Plan, evidence: Evidence): string[] {
-  const sign = plan.best === 'least' ? 1 : -1
-  return [...evidence.results].sort((a, b) => sign * (a.centre - b.centre)).map((result) => result.level.id)
-}
-
-function firstLevelId(plan: Plan, evidence: Evidence): string | undefined {
-  return ranked(plan, evidence)[0]
-}
-
-function compareOrder(plan: Plan, predicted: string[], evidence: Evidence): PredictionOutcome {
-  const seen = ranked(plan, evidence)
-  const furthest = Math.max(
-    0,
-    ...seen.map((id, place) => Math.abs(predicted.filter((one) => seen.includes(one)).indexOf(id) - place)),
-  )
+/** By the pairs of levels that the data set apart; ranks run from most to least. */
+function compareOrder(
+  plan: Plan,
+  predicted: readonly string[],
+  order: readonly (readonly string[])[],
+): PredictionOutcome {
+  const ranks = plan.best === 'least' ? [...order].reverse() : order
+  if (ranks.length < 2) return 'open'
+  const rankOf = (id: string) => ranks.findIndex((rank) => rank.includes(id))
+  const seen = predicted.filter((id) => rankOf(id) >= 0)
+  let furthest = 0
+  seen.forEach((id, index) => {
+    for (const later of seen.slice(index + 1)) furthest = Math.max(furthest, rankOf(id) - rankOf(later))
+  })
   return furthest === 0 ? 'as-predicted' : furthest === 1 ? 'nearly' : 'surprised'
 }
 

@@ -1,30 +1,72 @@
-import type { Evidence } from '../evidence'
+import type { Evidence, TrendEvidence } from '../evidence'
 import { hasOrder, orderedLevels, type Plan } from '../plan'
+import { checkParts } from './checkParts'
 import type { Claim } from './claim'
 
 /**
  * The strongest claim that the data let a class make, over the levels that have been tested; while the data
  * can't tell, it is no more than "we think that". It is where the sentence parts start from; the class decides.
- * @returns null while there is nothing to compare, and where levels differ without rising or falling throughout:
+ * Where a trend levels off, starts late or turns, the claim reaches over the part that goes one way.
+ * @returns null while there is nothing to compare, and where levels differ without any part that goes one way:
  * that is said in the class's own words
  * @example suggestClaim(plan, evidence)?.strength // 'always' when every group agrees
  */
 export function suggestClaim(plan: Plan, evidence: Evidence): Claim | null {
   const { finding, results } = evidence
   if (results.length < 2 || finding.verdict.because === 'uneven') return null
+  for (const parts of candidates(plan, evidence))
+    for (const strength of ['always', 'mostly', 'think'] as const) {
+      const claim = { ...parts, strength }
+      if (checkParts(plan, claim, evidence).fit === 'fits') return claim
+    }
+  return null
+}
+
+/** What may be claimed, the best first; how strongly, the check says. */
+function candidates(plan: Plan, evidence: Evidence): Omit<Claim, 'strength'>[] {
+  const { finding } = evidence
   const scope = testedScope(plan, evidence)
   if (finding.verdict.word === 'no-difference')
-    return { comparison: 'same', levelId: null, strength: 'mostly', scope }
-  const strength =
-    finding.verdict.word !== 'clear' ? 'think' : finding.dissenting.length === 0 ? 'always' : 'mostly'
-  if (finding.kind === 'trend')
-    return { comparison: finding.direction === 'falling' ? 'less' : 'more', levelId: null, strength, scope }
-  return {
-    comparison: plan.best === 'least' ? 'less' : 'more',
-    levelId: finding.first?.level.id ?? null,
-    strength,
-    scope,
+    return [{ subject: 'trend', comparison: 'same', levelIds: [], scope }]
+  if (finding.kind === 'kinds') {
+    const end = plan.best === 'least' ? 'least' : 'most'
+    const level = finding.verdict.because === 'level-at-top'
+    const top = end === 'least' ? finding.order.at(-1)! : finding.order[0]!
+    return [
+      {
+        subject: end,
+        comparison: level ? 'same' : end === 'least' ? 'less' : 'more',
+        levelIds: level ? top : finding.first ? [finding.first.level.id] : [],
+        scope,
+      },
+    ]
   }
+  const whole = { subject: 'trend' as const, levelIds: [], scope }
+  const part = partOneWay(evidence, finding)
+  return [
+    ...(part ? [{ ...whole, ...part }] : []),
+    { ...whole, comparison: finding.direction === 'falling' ? ('less' as const) : ('more' as const) },
+  ]
+}
+
+/** The part of the levels over which a clear trend goes one way, where it does not do so throughout. */
+function partOneWay(
+  { comparison: { levels } }: Evidence,
+  { direction, shape, steps, verdict }: TrendEvidence,
+): { comparison: Claim['comparison']; scope: Claim['scope'] } | null {
+  if (verdict.word !== 'clear') return null
+  const comparison = direction === 'falling' ? 'less' : 'more'
+  const between = (from: number, to: number): Claim['scope'] => ({
+    kind: 'between',
+    fromId: levels[from]!.id,
+    toId: levels[to]!.id,
+  })
+  const [start, end] = [steps[0]!.from, steps.at(-1)!.to]
+  if (shape.kind === 'levels-off') return { comparison, scope: between(start, shape.at) }
+  if (shape.kind === 'starts-late') return { comparison, scope: between(shape.at, end) }
+  if (shape.kind === 'turns')
+    return { comparison: shape.first === 'up' ? 'more' : 'less', scope: between(start, shape.at) }
+  return null
 }
 
 /** All levels when both ends have readings, else the part between those that have. */

@@ -8,6 +8,7 @@ import type { Score } from './score'
 export interface Cell {
   groupId: string
   levelId: string
+  tries: Score[]
   values: number[]
   summary: CellSummary
 }
@@ -32,15 +33,19 @@ export function cellsOf(
   scores: readonly Score[],
 ): Cell[] {
   const known = new Set(levels.map((level) => level.id))
-  const values = new Map<string, { groupId: string; levelId: string; values: number[] }>()
-  for (const { groupId, levelId, value } of scores) {
+  const cells = new Map<string, { groupId: string; levelId: string; tries: Score[] }>()
+  for (const score of scores) {
+    const { groupId, levelId } = score
     if (!known.has(levelId)) continue
     const key = `${groupId}|${levelId}`
-    const cell = values.get(key) ?? { groupId, levelId, values: [] }
-    cell.values.push(value)
-    values.set(key, cell)
+    const cell = cells.get(key) ?? { groupId, levelId, tries: [] }
+    cell.tries.push(score)
+    cells.set(key, cell)
   }
-  return [...values.values()].map((cell) => ({ ...cell, summary: summariseCell(cell.values, summary) }))
+  return [...cells.values()].map((cell) => {
+    const values = cell.tries.map((score) => score.value)
+    return { ...cell, values, summary: summariseCell(values, summary) }
+  })
 }
 
 /**

@@ -1,19 +1,34 @@
 import type { Level, Summary } from '../plan'
 import type { ScoreScale } from './score'
 
-/** What scores are weighed against: the levels compared, and how finely their results can be told apart. */
-export interface Comparison {
+/** What counts as a difference worth noticing: at least so much, and at least this share of the middle result. */
+export interface WorthNoticing {
+  least: number
+  share: number
+}
+
+/** How scores of levels are judged. */
+export interface Judging {
   scale: ScoreScale
+  /** Which end of the measure comes first among kinds. */
+  best: 'most' | 'least'
+  worth: WorthNoticing
+}
+
+/** What scores are weighed against: the levels compared, and how finely their results can be told apart. */
+export interface Comparison extends Judging {
   /** In the order of comparison. */
   levels: Level[]
   /** Whether results may rise or fall along the levels. */
   ordered: boolean
-  /** Which end of the measure comes first among kinds. */
-  best: 'most' | 'least'
   /** How the tries of a cell become one number. */
   summary: Summary
   /** The smallest difference that two scores can show, in the unit of the scores. */
   mark: number
   /** Standard deviation of one score from reading alone, in the same unit. */
   error: number
+  /** Whether all groups went through the levels in one order, so that whatever comes with time looks like the levels. */
+  sameOrder: boolean
+  /** The groups meant to test each level, by level id; empty where nobody has said. */
+  meant: Record<string, string[]>
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { decideVerdict, resultSentence } from '.'
+import { openDifference, resultSentence, tableOf, verdictOf, worthNoticing } from '.'
 import { resolutionOf } from '../instrument'
-import { weighLesson } from '../recording'
+import { weighLesson, worthNoticingIn } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { reading, readingsFrom } from '../testing/exampleReadings'
 
@@ -21,10 +21,12 @@ describe('weighLesson on numbers', () => {
     expect(finding).toMatchObject({
       kind: 'trend',
       direction: 'rising',
-      verdict: { word: 'clear', because: 'chance' },
+      verdict: { word: 'clear', because: 'groups' },
       agreeing: 4,
       dissenting: [],
-      blocks: 4,
+      groups: 4,
+      unanimous: true,
+      order: [['h60'], ['h40'], ['h20']],
     })
     // Group centres at 20 cm are 11, 11, 12, 11, so the class result is 11.25.
     expect(results[0]!.centre).toBe(11.25)
@@ -50,20 +52,50 @@ describe('weighLesson on numbers', () => {
   it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {
     expect(
       weighLesson(plan, readingsFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
-    ).toEqual({ word: 'cant-tell', because: 'too-little-data' })
+    ).toMatchObject({ word: 'cant-tell', because: 'too-little-data' })
     const { finding } = weighLesson(
       plan,
       readingsFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
     )
-    // Three rising rounds of three: 1/216 on one side.
-    expect(finding.verdict).toEqual({ word: 'clear', because: 'chance' })
+    // Three levels of three tries, all rising: 1 of 1680 ways, both sides and the tries' share: 8/1680.
+    expect(finding.verdict).toMatchObject({ word: 'clear', because: 'tries' })
+    expect(finding.verdict.p).toBeCloseTo(8 / 1680, 2)
   })
 
-  it('finds no difference where the results differ by less than a mark', () => {
-    const level = { h20: [11, 12], h40: [12, 11], h60: [11, 12] }
-    expect(weighLesson(plan, readingsFrom({ leaf: level, bell: level, key: level })).finding.verdict).toEqual(
-      { word: 'no-difference', because: 'below-resolution' },
+  it('finds no difference only where the data bound it: within what is worth noticing', () => {
+    const rows = [
+      [41, 42, 41],
+      [42, 41, 41],
+      [41, 42, 42],
+    ]
+    const of = (count: number) =>
+      weighLesson(
+        plan,
+        readingsFrom(
+          Object.fromEntries(
+            Array.from({ length: count }, (_, index) => [
+              `g${index}`,
+              Object.fromEntries(['h20', 'h40', 'h60'].map((id, level) => [id, rows[(level + index) % 3]!])),
+            ]),
+          ),
+        ),
+      )
+    const found = of(9)
+    expect(found.finding.verdict).toMatchObject({ word: 'no-difference', because: 'within-noticing' })
+    expect(resultSentence(plan, found).sentence).toBe(
+      'We could measure no difference in bounce height: if there is any, it is no more than 1 cm.',
     )
+    expect(of(1).finding.verdict.word).toBe('cant-tell')
+    // Three groups that go every way, by far more than a mark.
+    const wild = weighLesson(
+      plan,
+      readingsFrom({
+        a: { h20: [12, 12, 12], h60: [42, 42, 42] },
+        b: { h20: [52, 52, 52], h60: [20, 20, 20] },
+        c: { h20: [27, 27, 27], h60: [28, 28, 28] },
+      }),
+    )
+    expect(wild.finding.verdict.word).toBe('cant-tell')
   })
 
   it('can’t tell where groups disagree, and names those who see it otherwise', () => {
@@ -76,7 +108,7 @@ describe('weighLesson on numbers', () => {
       }),
     )
     expect(finding).toMatchObject({
-      verdict: { word: 'cant-tell', because: 'groups-disagree' },
+      verdict: { word: 'cant-tell', because: 'open' },
       agreeing: 2,
       dissenting: ['bell'],
     })
@@ -135,7 +167,8 @@ describe('weighLesson on numbers', () => {
           plan,
           from((value) => 100 - value),
         ).finding
-        expect(other.verdict).toEqual(one.verdict)
+        expect(other.verdict).toMatchObject({ word: one.verdict.word, because: one.verdict.because })
+        expect(other.verdict.p).toBeCloseTo(one.verdict.p, 9)
         if (one.kind === 'trend' && other.kind === 'trend')
           expect(other.direction).toBe({ rising: 'falling', falling: 'rising', none: 'none' }[one.direction])
       }),
@@ -156,7 +189,7 @@ describe('weighLesson on kinds', () => {
     const { finding } = weighLesson(plan, readingsFrom(six))
     expect(finding).toMatchObject({
       kind: 'kinds',
-      verdict: { word: 'clear', because: 'chance' },
+      verdict: { word: 'clear', because: 'groups' },
       agreeing: 6,
     })
     expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('tiles')
@@ -168,12 +201,9 @@ describe('weighLesson on kinds', () => {
     expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('grass')
   })
 
-  it('counts full agreement without overlap in a small class, and says so', () => {
+  it('takes no shortcut by full agreement: three groups with one try each can’t tell', () => {
     const { finding } = weighLesson(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))
-    expect(finding.verdict).toEqual({ word: 'clear', because: 'small-class-agreement' })
-    expect(
-      resultSentence(plan, weighLesson(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))).reason,
-    ).toMatch(/few/)
+    expect(finding.verdict).toMatchObject({ word: 'cant-tell', because: 'open', p: 0.25 })
   })
 
   it('can’t tell while only one kind is tested', () => {
@@ -186,42 +216,65 @@ describe('weighLesson on kinds', () => {
 describe('patterns that neither rise nor fall, and kinds too close at the top', () => {
   const groups = ['a', 'b', 'c', 'd', 'e', 'f']
 
-  it('are called uneven when the levels differ all the same', () => {
+  it('are said to turn when the rise and the fall are both beyond luck', () => {
     const peak = Object.fromEntries(
-      groups.map((group, index) => [group, { h20: [20 + index], h40: [50 + index], h60: [21 + index] }]),
+      groups.map((group, index) => [
+        group,
+        { h20: [20 + index, 21], h40: [50 + index, 52], h60: [21 + index, 22] },
+      ]),
     )
     const evidence = weighLesson(examplePlan(), readingsFrom(peak))
     expect(evidence.finding).toMatchObject({
-      verdict: { word: 'leaning', because: 'uneven' },
+      verdict: { word: 'clear', because: 'turns' },
       direction: 'none',
     })
     expect(resultSentence(examplePlan(), evidence).sentence).toBe(
-      'The bounce height differs, but not steadily up or down: most at 40 cm, least at 20 cm.',
+      'The bounce height rose up to 40 cm and then fell.',
     )
   })
 
-  it('still differ by Friedman’s test though the first two are level', () => {
+  it('are too close to tell apart, but ahead of the third', () => {
     const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most' })
-    const close = Object.fromEntries(
-      groups.map((group, index) => [
-        group,
-        { carpet: [40 + (index % 2 ? 3 : -3)], tiles: [41], grass: [10 + index] },
-      ]),
+    const apart = weighLesson(
+      plan,
+      readingsFrom(
+        Object.fromEntries(
+          groups.map((group, index) => [
+            group,
+            { carpet: [40 + (index % 2 ? 9 : -5), 41], tiles: [39, 42], grass: [10 + index, 12] },
+          ]),
+        ),
+      ),
     )
-    const evidence = weighLesson(plan, readingsFrom(close))
-    expect(evidence.finding).toMatchObject({
-      kind: 'kinds',
-      differ: true,
-      verdict: { word: 'no-difference' },
+    expect(apart.finding).toMatchObject({ kind: 'kinds', verdict: { word: 'cant-tell' } })
+    expect(resultSentence(plan, apart).sentence).toBe(
+      'Carpet and tiles are too close to tell apart yet. From most to least: carpet and tiles (not told apart); grass.',
+    )
+  })
+
+  it('come out level at the top, both ahead of the third', () => {
+    const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most' })
+    const level = weighLesson(
+      plan,
+      readingsFrom(
+        Object.fromEntries(
+          [...groups, 'g', 'h'].map((group, index) => [
+            group,
+            {
+              carpet: [40 + index, 41 + index, 40 + index],
+              tiles: [41 + index, 40 + index, 40 + index],
+              grass: [10, 11, 12],
+            },
+          ]),
+        ),
+      ),
+    )
+    expect(level.finding).toMatchObject({
+      verdict: { word: 'clear', because: 'level-at-top' },
+      order: [expect.arrayContaining(['carpet', 'tiles']), ['grass']],
     })
-    const apart = Object.fromEntries(
-      groups.map((group, index) => [
-        group,
-        { carpet: [40 + (index % 2 ? 9 : -5)], tiles: [39], grass: [10 + index] },
-      ]),
-    )
-    expect(resultSentence(plan, weighLesson(plan, readingsFrom(apart))).sentence).toBe(
-      'They do differ, but carpet and tiles are too close to tell apart yet.',
+    expect(resultSentence(plan, level).sentence).toMatch(
+      /^(Carpet and tiles|Tiles and carpet) came out level, both with more bounce height than grass\.$/,
     )
   })
 
@@ -239,20 +292,43 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
   })
 })
 
-describe('decideVerdict', () => {
-  const grounds = { p: 0.5, fullAgreement: () => false, blocks: 6, difference: 5, resolution: 1 }
-
+describe('verdictOf', () => {
   it.each([
-    [{ p: 0.05 }, 'clear'],
-    [{ p: 0.051 }, 'leaning'],
-    [{ p: 0.2 }, 'leaning'],
-    [{ p: 0.21 }, 'cant-tell'],
-    [{ p: 0.5, fullAgreement: () => true }, 'clear'],
-    [{ p: 0.001, difference: 1 }, 'no-difference'],
-    [{ p: 0.001, difference: 1, blocks: 2 }, 'cant-tell'],
-    [{ p: 0.001, blocks: 1 }, 'cant-tell'],
-  ])('%j: %s', (changes, word) => {
-    expect(decideVerdict({ ...grounds, ...changes }).word).toBe(word)
+    [0.05, 'clear'],
+    [0.051, 'leaning'],
+    [0.2, 'leaning'],
+    [0.21, 'cant-tell'],
+  ])('a chance of %d: %s', (p, word) => expect(verdictOf({ p, carriedBy: 'groups' }).word).toBe(word))
+})
+
+describe('what is worth noticing', () => {
+  const table = tableOf(
+    [
+      [[40], [44]],
+      [[42], [46]],
+    ],
+    'median',
+  )
+
+  it('is what can be read, or a share of the middle result', () => {
+    expect(worthNoticing(table, { least: 1, share: 0.1 })).toBeCloseTo(4.3, 9)
+    expect(worthNoticing(table, { least: 6, share: 0.1 })).toBe(6)
+    expect(worthNoticingIn(examplePlan())).toEqual({ least: 1, share: 0.1 })
+    expect(worthNoticingIn(examplePlan({ expected: { first: 10, last: 40, apart: 3 } }))).toEqual({
+      least: 15,
+      share: 0,
+    })
+  })
+
+  it('needs nine comparisons in ten to come out even where there are no distances', () => {
+    const words = (tries: number[]) =>
+      tableOf(
+        Array.from({ length: 4 }, () => [tries, [2, 2, 2, 2, 2]]),
+        'median',
+      )
+    const judging = { scale: 'word', best: 'most', worth: { least: 1, share: 0 } } as const
+    expect(openDifference(words([2, 2, 2, 2, 2]), judging, [0, 1], 2).within).toBe(true)
+    expect(openDifference(words([2, 2, 2, 2, 3]), judging, [0, 1], 2).within).toBe(false)
   })
 })
 
@@ -262,7 +338,7 @@ describe('resolutionOf', () => {
     expect(
       resolutionOf({
         rounding: 'mark',
-        measured: { name: '', unit: 'm', instrument: examplePlan().measured.instrument },
+        measured: { unit: 'm', instrument: examplePlan().measured.instrument },
       }).mark,
     ).toBe(0.01)
     const thermometer = {
@@ -274,9 +350,9 @@ describe('resolutionOf', () => {
       greatest: 110,
       secondsPerReading: 1,
     }
-    expect(
-      resolutionOf({ rounding: 'mark', measured: { name: '', unit: 'F', instrument: thermometer } }).mark,
-    ).toBe(1.8)
+    expect(resolutionOf({ rounding: 'mark', measured: { unit: 'F', instrument: thermometer } }).mark).toBe(
+      1.8,
+    )
   })
 
   it('is half a mark where half marks are read', () => {

@@ -1,17 +1,24 @@
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
 import type { Comparison } from './comparison'
+import { coverageOf, type Coverage } from './coverage'
 import { groupOffsets, type GroupOffset } from './groupOffsets'
 import { kindsEvidence, type KindsEvidence } from './kindsEvidence'
 import { oddReadings, type OddReading } from './oddReadings'
 import type { Score } from './score'
+import { tableOf, type ScoreTable } from './scoreTable'
 import { trendEvidence, type TrendEvidence } from './trendEvidence'
 
 /** Everything that scores say. */
 export interface Evidence {
+  comparison: Comparison
+  /** Group ids in the order of the table's groups. */
+  groupIds: string[]
+  table: ScoreTable
   cells: Cell[]
   results: LevelResult[]
   odd: OddReading[]
   offsets: GroupOffset[]
+  coverage: Coverage
   finding: TrendEvidence | KindsEvidence
 }
 
@@ -21,16 +28,36 @@ export interface Evidence {
  * @example weighEvidence(comparison, scores).finding.verdict.word // 'clear'
  */
 export function weighEvidence(comparison: Comparison, scores: readonly Score[]): Evidence {
-  const { levels, mark, error } = comparison
+  const { levels, error, mark } = comparison
   const cells = cellsOf(comparison, scores)
   const results = levelResults(levels, cells)
+  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
+  const table = tableOfCells(comparison, cells, groupIds)
   return {
+    comparison,
+    groupIds,
+    table,
     cells,
     results,
-    odd: oddReadings(cells, error),
+    odd: oddReadings(cells, Math.max(error, mark / Math.sqrt(12))),
     offsets: groupOffsets(cells, error),
+    coverage: coverageOf(comparison, cells),
     finding: comparison.ordered
-      ? trendEvidence(levels, cells, results, mark)
-      : kindsEvidence(levels, cells, results, comparison.best, mark),
+      ? trendEvidence(comparison, table, cells)
+      : kindsEvidence(comparison, table, cells, results),
   }
+}
+
+function tableOfCells(
+  { levels, summary }: Comparison,
+  cells: readonly Cell[],
+  groupIds: string[],
+): ScoreTable {
+  const at = new Map(cells.map((cell) => [`${cell.groupId}|${cell.levelId}`, cell]))
+  return tableOf(
+    groupIds.map((groupId) =>
+      levels.map(({ id }) => at.get(`${groupId}|${id}`)?.tries.map((one) => one.value) ?? []),
+    ),
+    summary,
+  )
 }

@@ -9,14 +9,13 @@ export interface DifferenceTest {
   p: number
 }
 
-/** Up to here the exact null is counted; beyond, its chi-square approximation is close. */
-const mostExactKinds = 4
-const mostExactBlocks = 10
+/** Up to so many blocks, by the number of kinds, the exact null is counted; beyond, its chi-square approximation is close. */
+const mostExactBlocks: Record<number, number> = { 2: 12, 3: 10, 4: 5 }
 
 /**
  * Friedman's test of a difference among kinds, with groups as blocks: the spread of the kinds' rank sums,
- * mid-ranks for ties. Up to four kinds in ten blocks the null is exact, ties included: all orders within
- * each block counted. Larger tables use chi-square with one degree of freedom less than there are kinds.
+ * mid-ranks for ties. Up to four kinds in five blocks, three in ten, two in twelve the null is exact, ties
+ * included: all orders within each block counted. Larger tables use chi-square with one degree of freedom less than there are kinds.
  *
  * Source: M. Friedman, J. Am. Stat. Assoc. 32 (1937) 675–701; tie correction: W. J. Conover, Practical
  * Nonparametric Statistics (1999), section 5.8.
@@ -39,7 +38,7 @@ export function friedman(blocks: readonly (readonly number[])[]): DifferenceTest
   )
   const statistic = ((kinds - 1) * spread) / untied
   const p =
-    kinds <= mostExactKinds && blocks.length <= mostExactBlocks
+    blocks.length <= (mostExactBlocks[kinds] ?? 0)
       ? exactTail(ranks, spread)
       : chiSquareTail(statistic, kinds - 1)
   return { statistic, p }

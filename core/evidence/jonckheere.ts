@@ -1,137 +1,140 @@
+import { jonckheereNull } from './jonckheereNull'
 import type { TrendTest } from './pageTrend'
-import { normalTail } from './tails'
+import { tableOf, type ScoreTable } from './scoreTable'
+import { edgeworthTail, type Moments } from './tails'
+import { setUpAllowance } from './setUpAllowance'
 
-/** Beyond so many states the exact null gives way to the normal approximation. */
-const mostStates = 6000
+/** A trend found in tries, with how it came about. */
+export interface StratifiedTrend extends TrendTest {
+  /** What the statistic comes to when the levels do not matter. */
+  expected: number
+  /** Groups that had tries at two of the levels or more. */
+  strata: number
+}
 
 /**
- * The Jonckheere–Terpstra test for a trend across ordered levels whose tries replicate each other freely,
- * with no groups to compare within. J counts the pairs of tries at two levels of which the one at the later
- * level is larger, ties half. The null is exact, ties included: the distinct values are dealt out to
- * the levels in rising order, and the ways to deal them counted; large tables use the normal approximation with
- * its variance corrected for ties.
+ * The stratified Jonckheere–Terpstra test for a trend of tries along ordered levels: tries are compared only with
+ * tries of the same group, so that a group that reads high says nothing. J counts, over the groups, the pairs of
+ * tries at two levels of which the one at the later level is larger, ties half. With two levels it is the stratified
+ * rank-sum test. The null is exact, ties included, where a group's tries can be dealt out in every way;
+ * elsewhere normal, its variance corrected for ties, with an Edgeworth correction and half a step of J.
  *
  * Source: A. R. Jonckheere, Biometrika 41 (1954) 133–145; approximation: M. Hollander and D. A. Wolfe,
  * Nonparametric Statistical Methods (1999), section 6.2.
  *
- * @param samples the tries at each level, levels in order; empty levels say nothing
- * @example jonckheere([[1, 2], [3, 4], [5, 6]]).pRising // 1/90: all pairs rise
+ * @param table the scores, group by group
+ * @param levels the places of the levels to compare, in order; all of them when left out
+ * @param allowance how much wider the spread is taken for what tries of one cell share
+ * @example jonckheere(tableOf([[[1, 2], [3, 4], [5, 6]]], 'mean')).pRising // 1/90: all pairs rise
  */
-export function jonckheere(samples: readonly (readonly number[])[]): TrendTest {
-  const levels = samples.filter((sample) => sample.length > 0)
-  const statistic2 = doubledJ(levels)
-  const sizes = levels.map((sample) => sample.length)
-  const ties = tieSizes(levels.flat())
-  const states = sizes.reduce((product, size) => product * (size + 1), 1)
-  const chances =
-    states <= mostStates ? exact(sizes, ties, statistic2) : approximate(sizes, ties, statistic2 / 2)
-  return { statistic: statistic2 / 2, ...chances }
-}
-
-function doubledJ(levels: readonly (readonly number[])[]): number {
-  let sum = 0
-  levels.forEach((later, index) => {
-    for (const earlier of levels.slice(0, index))
-      for (const a of earlier) for (const b of later) sum += a < b ? 2 : a === b ? 1 : 0
-  })
-  return sum
-}
-
-/** How many tries share each distinct value, values rising. */
-function tieSizes(values: readonly number[]): number[] {
-  const counts = new Map<number, number>()
-  for (const value of values) counts.set(value, (counts.get(value) ?? 0) + 1)
-  return [...counts].sort(([a], [b]) => a - b).map(([, count]) => count)
-}
-
-const knownNulls = new Map<string, Float64Array>()
-const mostKept = 2000
-
-function exact(sizes: number[], ties: number[], statistic2: number): Pick<TrendTest, 'pRising' | 'pFalling'> {
-  const key = `${sizes.join(' ')}|${ties.join(' ')}`
-  let chances = knownNulls.get(key)
-  if (!chances) {
-    if (knownNulls.size >= mostKept) knownNulls.clear()
-    chances = nullOf(sizes, ties)
-    knownNulls.set(key, chances)
+export function jonckheere(
+  table: ScoreTable,
+  levels: readonly number[] = Array.from({ length: table.levels }, (_, level) => level),
+  allowance = setUpAllowance(table, levels),
+): StratifiedTrend {
+  const strata: Stratum[] = []
+  for (let group = 0; group < table.groups; group++) {
+    const stratum = stratumOf(table, group, levels)
+    if (stratum) strata.push(stratum)
   }
-  let pRising = 0
-  let pFalling = 0
-  chances.forEach((chance, sum) => {
-    if (sum >= statistic2) pRising += chance
-    if (sum <= statistic2) pFalling += chance
-  })
-  return { pRising: Math.min(1, pRising), pFalling: Math.min(1, pFalling) }
+  const statistic2 = strata.reduce((sum, stratum) => sum + stratum.statistic2, 0)
+  const expected = strata.reduce((sum, stratum) => sum + stratum.pairs, 0) / 2
+  const found = { statistic: statistic2 / 2, expected, strata: strata.length }
+  const counted = allowance === 1 ? jonckheereNull(strata, statistic2) : null
+  if (counted) return { ...found, pRising: counted.from, pFalling: counted.upTo }
+  const moments = momentsOf(strata)
+  const wide = { ...moments, variance: moments.variance * allowance, fourth: moments.fourth * allowance ** 2 }
+  return {
+    ...found,
+    pRising: edgeworthTail(statistic2 / 2 - 0.5, wide),
+    pFalling: edgeworthTail(2 * expected - statistic2 / 2 - 0.5, wide),
+  }
 }
 
-/** Chances of each doubled J, dealing each set of equal values out to the levels in every possible way. */
-function nullOf(sizes: readonly number[], ties: readonly number[]): Float64Array {
-  const pairs2 = 2 * sizes.reduce((sum, size, i) => sum + size * before(sizes, i), 0)
-  let states = new Map<string, { used: number[]; ways: Float64Array }>()
-  const start = new Float64Array(pairs2 + 1)
-  start[0] = 1
-  states.set('', { used: sizes.map(() => 0), ways: start })
-  for (const tie of ties) {
-    const next = new Map<string, { used: number[]; ways: Float64Array }>()
-    for (const { used, ways } of states.values())
-      for (const { dealt, orders } of deals(
-        tie,
-        sizes.map((size, i) => size - used[i]!),
-      )) {
-        const after = used.map((count, i) => count + dealt[i]!)
-        const key = after.join(' ')
-        const into = next.get(key) ?? { used: after, ways: new Float64Array(pairs2 + 1) }
-        next.set(key, into)
-        const gain = dealt.reduce(
-          (sum, count, i) => sum + count * (2 * before(used, i) + before(dealt, i)),
-          0,
-        )
-        for (let sum = 0; sum + gain <= pairs2; sum++) into.ways[sum + gain]! += orders * ways[sum]!
+/**
+ * The plain test of one list of samples, all tries taken as they are.
+ * @example jonckheereOf([[1, 2], [3, 4], [5, 6]]).statistic // 12
+ */
+export function jonckheereOf(samples: readonly (readonly number[])[]): StratifiedTrend {
+  return jonckheere(tableOf([samples], 'mean'), undefined, 1)
+}
+
+/** What one group's tries come to. */
+export interface Stratum {
+  /** How many tries at each level that has any. */
+  sizes: number[]
+  /** How many tries share each distinct value, values rising. */
+  ties: number[]
+  statistic2: number
+  /** Pairs of tries at different levels. */
+  pairs: number
+}
+
+let room = new Float64Array(256)
+
+function stratumOf(
+  { values, counts, levels: wide, room: tries }: ScoreTable,
+  group: number,
+  levels: readonly number[],
+): Stratum | null {
+  const sizes: number[] = []
+  let statistic2 = 0
+  let pairs = 0
+  let size = 0
+  for (const level of levels) {
+    const cell = group * wide + level
+    const count = counts[cell]!
+    if (count === 0) continue
+    if (size + count > room.length)
+      room = Float64Array.from({ length: 2 * (size + count) }, (_, i) => room[i] ?? 0)
+    for (let one = 0; one < count; one++) {
+      const value = values[cell * tries + one]!
+      for (let before = 0; before < size; before++) {
+        const other = room[before]!
+        statistic2 += other < value ? 2 : other === value ? 1 : 0
       }
-    states = next
+      room[size + one] = value
+    }
+    pairs += size * count
+    size += count
+    sizes.push(count)
   }
-  const [end] = states.values()
-  const all = end!.ways.reduce((sum, count) => sum + count, 0)
-  return end!.ways.map((count) => count / all)
+  if (sizes.length < 2) return null
+  return { sizes, ties: tieSizes(room.subarray(0, size).sort()), statistic2, pairs }
 }
 
-const before = (counts: readonly number[], place: number) =>
-  counts.slice(0, place).reduce((sum, count) => sum + count, 0)
+function tieSizes(sorted: Float64Array): number[] {
+  const ties: number[] = []
+  for (let index = 0; index < sorted.length; index++)
+    if (index > 0 && sorted[index] === sorted[index - 1]) ties[ties.length - 1]!++
+    else ties.push(1)
+  return ties
+}
 
-/** Every way to give so many equal values to levels with this much room, and in how many orders each comes. */
-function deals(count: number, room: readonly number[]): { dealt: number[]; orders: number }[] {
-  const [first, ...rest] = room
-  if (first === undefined) return count === 0 ? [{ dealt: [], orders: 1 }] : []
-  const all: { dealt: number[]; orders: number }[] = []
-  for (let own = 0; own <= Math.min(first, count); own++)
-    for (const { dealt, orders } of deals(count - own, rest))
-      all.push({ dealt: [own, ...dealt], orders: orders * choose(count, own) })
+/**
+ * Mean, variance and fourth cumulant of J over all groups. The fourth cumulant is that without ties: J is then a
+ * sum of numbers spread evenly over 0 … i − 1.
+ * @example momentsOf(strata).mean // 13.5 for one group of three tries at three levels
+ */
+export function momentsOf(strata: readonly Pick<Stratum, 'sizes' | 'ties'>[]): Moments {
+  const all: Moments = { mean: 0, variance: 0, fourth: 0 }
+  for (const { sizes, ties } of strata) {
+    const total = sizes.reduce((sum, size) => sum + size, 0)
+    all.mean += (total ** 2 - over(sizes, (n) => n ** 2)) / 4
+    all.variance +=
+      (square(total) - over(sizes, square) - over(ties, square)) / 72 +
+      (total > 2 ? (over(sizes, cube) * over(ties, cube)) / (36 * cube(total)) : 0) +
+      (over(sizes, pair) * over(ties, pair)) / (8 * pair(total))
+    all.fourth -= (evenFourth(total) - over(sizes, evenFourth)) / 120
+  }
   return all
 }
 
-function choose(from: number, count: number): number {
-  let ways = 1
-  for (let index = 1; index <= count; index++) ways = (ways * (from - count + index)) / index
-  return ways
-}
+const over = (counts: readonly number[], term: (n: number) => number) =>
+  counts.reduce((sum, count) => sum + term(count), 0)
+const square = (n: number) => n * (n - 1) * (2 * n + 5)
+const cube = (n: number) => n * (n - 1) * (n - 2)
+const pair = (n: number) => n * (n - 1)
 
-function approximate(
-  sizes: readonly number[],
-  ties: readonly number[],
-  statistic: number,
-): Pick<TrendTest, 'pRising' | 'pFalling'> {
-  const total = sizes.reduce((sum, size) => sum + size, 0)
-  const over = (counts: readonly number[], term: (n: number) => number) =>
-    counts.reduce((sum, count) => sum + term(count), 0)
-  const mean = (total ** 2 - over(sizes, (n) => n ** 2)) / 4
-  const square = (n: number) => n * (n - 1) * (2 * n + 5)
-  const cube = (n: number) => n * (n - 1) * (n - 2)
-  const pair = (n: number) => n * (n - 1)
-  const variance =
-    (square(total) - over(sizes, square) - over(ties, square)) / 72 +
-    (over(sizes, cube) * over(ties, cube)) / (36 * cube(total)) +
-    (over(sizes, pair) * over(ties, pair)) / (8 * pair(total))
-  if (variance <= 0) return { pRising: 1, pFalling: 1 }
-  const z = (statistic - mean) / Math.sqrt(variance)
-  return { pRising: normalTail(z), pFalling: normalTail(-z) }
-}
+/** Σ (i⁴ − 1) for i from 1 to n. */
+const evenFourth = (n: number) => (n * (n + 1) * (2 * n + 1) * (3 * n * n + 3 * n - 1)) / 30 - n

@@ -1,46 +1,64 @@
+import type { Judging } from './comparison'
 import { jonckheere } from './jonckheere'
-import { presentIn, type LevelTable } from './levelTable'
+import { joinedChance } from './joinedChance'
+import { openDifference } from './noDifference'
 import { pageOfTable, type TrendTest } from './pageTrend'
-import { decideVerdict, type Verdict } from './verdict'
+import { comparingGroups, isReplicated, type ScoreTable } from './scoreTable'
+import { turningSteps } from './steps'
+import { leaningAt, tooLittle, verdictOf, type Verdict } from './verdict'
 
 export type Direction = 'rising' | 'falling' | 'none'
 
 /** A trend along the levels: which way, and how sure. */
 export interface TrendJudgement {
   verdict: Verdict
+  /** None while nothing leans, and where the measure turns or is uneven. */
   direction: Direction
+  /** What difference may still be there, where none was found; else Infinity. */
+  bound: number
 }
 
+/** A turn is looked for after a trend was not found, so it has to be rarer by chance than that. */
+const turnsAt = 0.02
+
 /**
- * Judges a trend along ordered levels: by Page's test with groups as blocks; by Jonckheere and Terpstra's
- * where one group alone has tested, so that only its tries replicate.
- * @param resolution the smallest difference that the readings could show, in their unit
- * @example judgeTrend(table, 1) // { verdict: { word: 'clear', because: 'chance' }, direction: 'rising' }
+ * Judges a trend along ordered levels: Page's test with groups as blocks and the stratified Jonckheere–Terpstra test
+ * of their tries, joined. Where that is not clear, the measure may turn: some step up and some step down, each beyond
+ * chance. Where it does not even lean, there may be no difference that is worth noticing.
+ * @example judgeTrend(table, judging).verdict.word // 'clear'
  */
-export function judgeTrend(table: LevelTable, resolution: number): TrendJudgement {
-  let tested = 0
-  let least = Infinity
-  let greatest = -Infinity
-  for (const centre of table.centres) {
-    if (Number.isNaN(centre)) continue
-    tested++
-    if (centre < least) least = centre
-    if (centre > greatest) greatest = centre
+export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement {
+  const tested = testedLevels(table)
+  const groups = comparingGroups(table)
+  if (tested.length < 2 || groups === 0) return { verdict: tooLittle, direction: 'none', bound: Infinity }
+  const replicated = isReplicated(table)
+  const byGroups = pageOfTable({ values: table.centres, levels: table.levels, blocks: table.groups })
+  const byTries = replicated || groups === 1 ? jonckheere(table) : null
+  const joined = joinedChance({
+    ofGroups: twoSided(byGroups),
+    ofTries: byTries ? twoSided(byTries) : 1,
+    groups,
+    replicated,
+  })
+  const direction = directionOf(joined.carriedBy === 'tries' && byTries ? byTries : byGroups)
+  const verdict = verdictOf(joined)
+  const found = { verdict, direction, bound: Infinity }
+  if (verdict.word === 'clear') return found
+  if (tested.length >= 3) {
+    const directions = turningSteps(table, tested, turnsAt).map((step) => step.direction)
+    if (directions.includes('up') && directions.includes('down'))
+      return { ...found, verdict: { ...verdict, word: 'clear', because: 'turns' }, direction: 'none' }
   }
-  const test = table.rounds ? jonckheere(samplesOf(table)) : pageOfTable(table)
-  const direction = directionOf(test)
-  if (tested < 2) return { verdict: { word: 'cant-tell', because: 'too-little-data' }, direction }
-  return {
-    direction,
-    verdict: decideVerdict({
-      p: Math.min(1, 2 * Math.min(test.pRising, test.pFalling)),
-      fullAgreement: () => agreesFully(table, direction),
-      blocks: comparingBlocks(table),
-      difference: greatest - least,
-      resolution,
-    }),
+  if (verdict.p > leaningAt) {
+    const { within, bound } = openDifference(table, judging, tested, tested.length)
+    if (within)
+      return { ...found, verdict: { ...verdict, word: 'no-difference', because: 'within-noticing' }, bound }
   }
+  if (groups === 1 && !replicated && verdict.word === 'cant-tell') return { ...found, verdict: tooLittle }
+  return found
 }
+
+const twoSided = ({ pRising, pFalling }: TrendTest) => Math.min(1, 2 * Math.min(pRising, pFalling))
 
 /** Chances are sums of many small ones, so a difference in the last digits is none. */
 export function directionOf({ pRising, pFalling }: TrendTest): Direction {
@@ -49,39 +67,22 @@ export function directionOf({ pRising, pFalling }: TrendTest): Direction {
 }
 
 /**
- * How many blocks have something at two levels or more; the others compare nothing.
- * @example comparingBlocks(table) // 6
+ * Places of the levels that any group has tested.
+ * @example testedLevels(table) // [0, 1, 2]
  */
-export function comparingBlocks({ values, levels, blocks }: LevelTable): number {
-  let comparing = 0
-  for (let block = 0; block < blocks; block++) {
-    let present = 0
-    for (let level = 0; level < levels; level++) if (!Number.isNaN(values[block * levels + level]!)) present++
-    if (present >= 2) comparing++
-  }
-  return comparing
+export function testedLevels({ counts, levels, groups }: ScoreTable): number[] {
+  return Array.from({ length: levels }, (_, level) => level).filter((level) => {
+    for (let group = 0; group < groups; group++) if (counts[group * levels + level]! > 0) return true
+    return false
+  })
 }
 
-/** The tries at each level when the blocks are rounds of one group. */
-function samplesOf({ values, levels, blocks }: LevelTable): number[][] {
-  return Array.from({ length: levels }, (_, level) =>
-    Array.from({ length: blocks }, (_, round) => values[round * levels + level]!).filter(
-      (value) => !Number.isNaN(value),
-    ),
-  )
-}
-
-/** Every block goes the same way step by step, and no try at one end of the levels reaches the other end. */
-function agreesFully(table: LevelTable, direction: Direction): boolean {
-  if (direction === 'none') return false
-  const sign = direction === 'rising' ? 1 : -1
-  for (let block = 0; block < table.blocks; block++) {
-    const values = presentIn(table, block)
-    if (values.slice(1).some((value, index) => sign * (value - values[index]!) <= 0)) return false
-  }
-  const tested = [...table.centres.keys()].filter((level) => !Number.isNaN(table.centres[level]!))
-  const [first, last] = [tested[0]!, tested.at(-1)!]
-  return direction === 'rising'
-    ? table.greatest[first]! < table.least[last]!
-    : table.greatest[last]! < table.least[first]!
+/**
+ * The groups that tested every one of these levels, each with its centres.
+ * @example wholeBlocks(table, [0, 1]) // [[11, 22], [10, 21]]
+ */
+export function wholeBlocks({ centres, levels, groups }: ScoreTable, tested: readonly number[]): number[][] {
+  return Array.from({ length: groups }, (_, group) =>
+    tested.map((level) => centres[group * levels + level]!),
+  ).filter((block) => !block.some(Number.isNaN))
 }

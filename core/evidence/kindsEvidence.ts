@@ -1,67 +1,56 @@
-import type { Level } from '../plan'
+import { leaderAgreement, type Agreement } from './agreement'
 import type { Cell, LevelResult } from './cells'
+import type { Comparison } from './comparison'
 import { friedman } from './friedman'
+import { testedLevels, wholeBlocks } from './judgeTrend'
 import { judgeKinds } from './judgeKinds'
-import { levelTable, presentIn } from './levelTable'
+import type { ScoreTable } from './scoreTable'
 import { clearAt, type Verdict } from './verdict'
 
 /** What the data say about named kinds: which comes first, and is it really ahead of the next? */
-export interface KindsEvidence {
+export interface KindsEvidence extends Agreement {
   kind: 'kinds'
   verdict: Verdict
   first: LevelResult | null
   next: LevelResult | null
+  /** By how much the first is ahead of the next, by comparisons within groups. */
+  ahead: number
+  /** Level ids from most to least, with ties. */
+  order: string[][]
   /** The kinds differ by Friedman's test, whether or not the first is ahead of the next. */
   differ: boolean
-  blocks: number
-  agreeing: number
-  /** Groups for which another kind came first. */
-  dissenting: string[]
+  effects: Float64Array
+  /** What difference may still be there, where none was found. */
+  bound: number
 }
 
 /**
- * Judges named kinds: whether they differ at all, by Friedman's test, and whether the one that came first is
- * ahead of the next. A group agrees when its own first kind is the class's.
- * @param wanted which end of the measure comes first
- * @param resolution the smallest difference that the readings could show
- * @example kindsEvidence(levels, cells, results, 'most', 1).first?.level.name // 'thick card'
+ * Weighs named kinds: which came first and whether it is ahead of the next, the order of all with its ties, and
+ * which groups agree.
+ * @example kindsEvidence(comparison, table, cells, results).first?.level.name // 'thick card'
  */
 export function kindsEvidence(
-  levels: readonly Level[],
+  comparison: Comparison,
+  table: ScoreTable,
   cells: readonly Cell[],
   results: readonly LevelResult[],
-  wanted: 'most' | 'least',
-  resolution: number,
 ): KindsEvidence {
-  const table = levelTable(levels, cells)
-  const judged = judgeKinds(table, wanted, resolution)
+  const { levels, best } = comparison
+  const judged = judgeKinds(table, comparison)
+  const { effects } = judged.ranking
   const resultAt = (place: number) => results.find((result) => result.level === levels[place]) ?? null
-  const first = resultAt(judged.first)
-  const sign = wanted === 'most' ? 1 : -1
-  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
-  const winners = groupIds.map((groupId) =>
-    winnerOf(
-      cells.filter((cell) => cell.groupId === groupId),
-      sign,
-    ),
-  )
-  const whole = Array.from({ length: table.blocks }, (_, block) => presentIn(table, block)).filter(
-    (block) => block.length === results.length,
-  )
+  const [first, next] = [resultAt(judged.first), resultAt(judged.next)]
+  const tested = testedLevels(table)
   return {
     kind: 'kinds',
     verdict: judged.verdict,
     first,
-    next: resultAt(judged.next),
-    differ: results.length >= 2 && friedman(whole).p <= clearAt,
-    blocks: judged.blocks,
-    agreeing: winners.filter((winner) => winner === first?.level.id).length,
-    dissenting: groupIds.filter((_, index) => winners[index] !== null && winners[index] !== first?.level.id),
+    next,
+    ahead: first && next ? Math.abs(effects[judged.first]! - effects[judged.next]!) : 0,
+    order: judged.order.map((rank) => rank.map((place) => levels[place]!.id)),
+    differ: tested.length >= 2 && friedman(wholeBlocks(table, tested)).p <= clearAt,
+    effects,
+    bound: judged.bound,
+    ...leaderAgreement(cells, first?.level.id, best === 'most' ? 1 : -1),
   }
-}
-
-function winnerOf(own: readonly Cell[], sign: number): string | null {
-  if (own.length < 2) return null
-  const ranked = [...own].sort((a, b) => sign * (b.summary.centre - a.summary.centre))
-  return ranked[0]!.summary.centre === ranked[1]!.summary.centre ? null : ranked[0]!.levelId
 }

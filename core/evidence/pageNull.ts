@@ -1,83 +1,58 @@
-/** The most levels that a block may have: the exact null grows with two to their number. */
-export const mostLevels = 12
+import { planLimits } from '../plan'
+import { sumNull, type Distribution } from './sumNull'
+import type { Moments } from './tails'
 
-/** Probabilities of whole-numbered sums, from the least sum on. */
-interface Distribution {
-  least: number
-  chances: Float64Array
-}
+/** The most levels that a block may have. */
+export const mostLevels = planLimits.levels
 
-/** The null of some blocks, with those of one block more hanging below it. */
-interface Node {
-  distribution: Distribution
-  /** Chance of a sum at least this large, and at most this large; made when first asked for. */
-  tails: { from: Float64Array; upTo: Float64Array } | null
-  more: Map<number, Node>
-}
+/** Exact counting grows with two to the number of levels; beyond these the Edgeworth chance is as good. */
+const mostExact = { tied: 7, untied: 9 }
 
-const node = (distribution: Distribution): Node => ({ distribution, tails: null, more: new Map() })
-const nothing = () => node({ least: 0, chances: Float64Array.of(1) })
+/** A block's size, shifted by so many bits, and one bit for each neighbour in rank that is equal. */
+export const patternShift = mostLevels - 1
 
-let root = nothing()
-let kept = 0
-const mostKept = 6000
+const exact = sumNull((pattern) => permutationSums(doubledRanks(pattern)))
 
 /**
  * The chances, at least and at most the statistic seen, under the exact null of Page's test: the permutation
- * distributions of the blocks, convolved. Each prefix of the blocks' sorted patterns is kept for the next
- * call, since the classes of a rehearsal share most of theirs.
+ * distributions of the blocks, convolved. Null where the blocks are too large to be counted.
  *
- * @param patterns for each block its size, shifted by 11 bits, and one bit for each neighbour in rank that is equal
+ * @param patterns for each block its size, shifted by `patternShift`, and its bits of ties
  * @param statistic2 the statistic of doubled ranks
  */
-export function pageNull(patterns: number[], statistic2: number): { from: number; upTo: number } {
-  if (kept > mostKept) {
-    root = nothing()
-    kept = 0
-  }
-  patterns.sort((a, b) => a - b)
-  let at = root
+export function pageNull(patterns: number[], statistic2: number): { from: number; upTo: number } | null {
   for (const pattern of patterns) {
-    let next = at.more.get(pattern)
-    if (!next) {
-      next = node(convolve(at.distribution, blockDistribution(pattern)))
-      at.more.set(pattern, next)
-      kept++
-    }
-    at = next
+    const tied = (pattern & ((1 << patternShift) - 1)) !== 0
+    if (pattern >> patternShift > (tied ? mostExact.tied : mostExact.untied)) return null
   }
-  at.tails ??= tailsOf(at.distribution)
-  const { least, chances } = at.distribution
-  const index = statistic2 - least
-  return {
-    from: index <= 0 ? 1 : (at.tails.from[index] ?? 0),
-    upTo: index >= chances.length ? 1 : (at.tails.upTo[index] ?? 0),
-  }
+  return exact(patterns, statistic2)
 }
 
-function tailsOf({ chances }: Distribution): NonNullable<Node['tails']> {
-  const from = Float64Array.from(chances)
-  const upTo = Float64Array.from(chances)
-  for (let index = from.length - 2; index >= 0; index--)
-    from[index] = Math.min(1, from[index]! + from[index + 1]!)
-  for (let index = 1; index < upTo.length; index++) upTo[index] = Math.min(1, upTo[index]! + upTo[index - 1]!)
-  return { from, upTo }
-}
-
-const known = new Map<number, Distribution>()
-
-/** Probabilities of the sum of place x doubled rank over all orders of one block's ranks. */
-function blockDistribution(pattern: number): Distribution {
-  const before = known.get(pattern)
-  if (before) return before
-  const made = permutationSums(doubledRanks(pattern))
-  known.set(pattern, made)
-  return made
+/**
+ * The moments of the same statistic: of each block (Σ(place − mean)²)(Σ(rank − mean)²)/(n − 1), and the fourth
+ * cumulant of a rank correlation without ties, in its unit.
+ *
+ * Source of the fourth moment: M. G. Kendall, Rank Correlation Methods (1970), 5.8.
+ */
+export function pageMoments(patterns: readonly number[]): Moments {
+  const all: Moments = { mean: 0, variance: 0, fourth: 0 }
+  for (const pattern of patterns) {
+    const ranks = doubledRanks(pattern)
+    const n = ranks.length
+    const places = (n * (n * n - 1)) / 12
+    const spread = ranks.reduce((sum, rank) => sum + (rank - (n + 1)) ** 2, 0)
+    const variance = (places * spread) / (n - 1)
+    const kurtosis = (3 * (25 * n ** 3 - 38 * n ** 2 - 35 * n + 72)) / (25 * n * (n + 1) * (n - 1))
+    all.mean += (n * (n + 1) ** 2) / 2
+    all.variance += variance
+    all.fourth += (kurtosis - 3) * variance ** 2
+  }
+  return all
 }
 
 /** The doubled mid-ranks, in rising order, that a pattern stands for. */
 function doubledRanks(pattern: number): number[] {
-  const size = pattern >> (mostLevels - 1)
+  const size = pattern >> patternShift
   const ranks: number[] = []
   for (let first = 0; first < size;) {
     let last = first
@@ -110,16 +85,6 @@ function permutationSums(ranks: readonly number[]): Distribution {
   const least = all.findIndex((count) => count > 0)
   const orders = all.reduce((sum, count) => sum + count, 0)
   return { least, chances: all.slice(least).map((count) => count / orders) }
-}
-
-function convolve(a: Distribution, b: Distribution): Distribution {
-  const chances = new Float64Array(a.chances.length + b.chances.length - 1)
-  for (let i = 0; i < a.chances.length; i++) {
-    const pa = a.chances[i]!
-    if (pa === 0) continue
-    for (let j = 0; j < b.chances.length; j++) chances[i + j]! += pa * b.chances[j]!
-  }
-  return { least: a.least + b.least, chances }
 }
 
 function bitsIn(set: number): number {

@@ -1,4 +1,5 @@
-import { mostLevels, pageNull } from './pageNull'
+import { mostLevels, pageMoments, pageNull, patternShift } from './pageNull'
+import { edgeworthTail } from './tails'
 
 /** Whether values rise or fall along ordered levels. */
 export interface TrendTest {
@@ -12,8 +13,9 @@ export interface TrendTest {
 
 /**
  * Page's test for a trend across ordered levels, with groups as blocks. L is the sum over blocks of
- * place x rank within the block; the null distribution is exact, the blocks' permutation distributions
- * convolved, and ties take mid-ranks. Blocks may have tested different levels: each is ranked over its own.
+ * place x rank within the block, ties taking mid-ranks; the null distribution is exact, the blocks' permutation
+ * distributions convolved, up to seven levels (nine without ties), and beyond those the normal one with an
+ * Edgeworth correction. Blocks may have tested different levels: each is ranked over its own.
  *
  * Source: E. B. Page, "Ordered hypotheses for multiple treatments", J. Am. Stat. Assoc. 58 (1963) 216–230.
  * Cost: a few operations for each pair of levels; a new pattern of ties makes its null once and keeps it.
@@ -69,8 +71,16 @@ export function pageOfTable({
       statistic2 += (place + 1) * (2 * below + equal + 1)
       if (equal > 1) ties |= ((1 << (equal - 1)) - 1) << below
     }
-    patterns.push((size << (mostLevels - 1)) | ties)
+    patterns.push((size << patternShift) | ties)
   }
-  const { upTo, from } = pageNull(patterns, statistic2)
-  return { statistic: statistic2 / 2, pRising: from, pFalling: upTo }
+  const counted = pageNull(patterns, statistic2)
+  if (counted) return { statistic: statistic2 / 2, pRising: counted.from, pFalling: counted.upTo }
+  const moments = pageMoments(patterns)
+  // Doubled ranks step by two where none are tied, so half a step is one.
+  const mirrored = 2 * moments.mean - statistic2
+  return {
+    statistic: statistic2 / 2,
+    pRising: edgeworthTail(statistic2 - 1, moments),
+    pFalling: edgeworthTail(mirrored - 1, moments),
+  }
 }

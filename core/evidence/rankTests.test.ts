@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { chiSquareTail, friedman, jonckheere, normalTail } from '.'
+import { chiSquareTail, friedman, jonckheereOf, normalTail } from '.'
 
 describe('friedman', () => {
   /** Chances of a statistic at least as large, as M. Friedman (1937) tabled them: kinds, blocks, statistic, chance. */
@@ -90,7 +90,7 @@ function permute(items: number[]): number[][] {
 describe('jonckheere', () => {
   it('has the null of three levels with two tries each: 90 ways, counted by the Gaussian multinomial', () => {
     // 1, 2, 5, 7, 11, 12, 14, … of 90 ways come to J = 12, 11, 10, …
-    const rising = jonckheere([
+    const rising = jonckheereOf([
       [1, 2],
       [3, 4],
       [5, 6],
@@ -99,21 +99,21 @@ describe('jonckheere', () => {
     expect(rising.pFalling).toBeCloseTo(1, 12)
     expect(rising.pRising).toBeCloseTo(1 / 90, 12)
     expect(
-      jonckheere([
+      jonckheereOf([
         [1, 3],
         [2, 4],
         [5, 6],
       ]).pRising,
     ).toBeCloseTo(3 / 90, 12)
     expect(
-      jonckheere([
+      jonckheereOf([
         [1, 4],
         [2, 3],
         [5, 6],
       ]).pRising,
     ).toBeCloseTo(8 / 90, 12)
     expect(
-      jonckheere([
+      jonckheereOf([
         [5, 6],
         [3, 4],
         [1, 2],
@@ -123,7 +123,7 @@ describe('jonckheere', () => {
 
   it('counts the pairs of a published example, and comes near the normal chance worked by hand', () => {
     // Hollander and Wolfe, Nonparametric Statistical Methods, example 6.2: pieces made by three groups of men.
-    const { statistic, pRising } = jonckheere([
+    const { statistic, pRising } = jonckheereOf([
       [40, 35, 38, 43, 44, 41],
       [38, 40, 47, 44, 40, 42],
       [48, 40, 45, 43, 46, 44],
@@ -135,14 +135,14 @@ describe('jonckheere', () => {
 
   it('agrees with its own approximation where the exact count ends', () => {
     const sample = (shift: number) => Array.from({ length: 7 }, (_, index) => index * 3 + shift)
-    const exact = jonckheere([sample(0), sample(2), sample(4)])
-    const large = jonckheere([sample(0), sample(2), sample(4), [7], [8], [9], [10], [11], [9.5]])
+    const exact = jonckheereOf([sample(0), sample(2), sample(4)])
+    const large = jonckheereOf([sample(0), sample(2), sample(4), [7], [8], [9], [10], [11], [9.5]])
     expect(exact.pRising).toBeGreaterThan(0)
     expect(large.pRising + large.pFalling).toBeGreaterThanOrEqual(1 - 1e-6)
   })
 
   it('sees no trend in equal tries, and turns over with the levels', () => {
-    expect(jonckheere([[4, 4], [4], [4, 4]])).toMatchObject({ pRising: 1, pFalling: 1 })
+    expect(jonckheereOf([[4, 4], [4], [4, 4]])).toMatchObject({ pRising: 1, pFalling: 1 })
     fc.assert(
       fc.property(
         fc.array(fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 1, maxLength: 3 }), {
@@ -150,8 +150,8 @@ describe('jonckheere', () => {
           maxLength: 4,
         }),
         (samples) => {
-          const there = jonckheere(samples)
-          const back = jonckheere([...samples].reverse())
+          const there = jonckheereOf(samples)
+          const back = jonckheereOf([...samples].reverse())
           expect(there.pRising).toBeCloseTo(back.pFalling, 9)
           expect(there.pRising + there.pFalling).toBeGreaterThan(1 - 1e-9)
         },

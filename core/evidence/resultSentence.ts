@@ -1,8 +1,9 @@
-import { resolutionOf } from '../instrument'
 import { levelName, orderedLevels, type Plan } from '../plan'
-import { printQuantity, unitDefinition } from '../quantity'
+import { capital, listed, printQuantity, unitDefinition } from '../quantity'
+import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
+import { worthNoticing } from './noDifference'
 import type { TrendEvidence } from './trendEvidence'
 
 /** One honest sentence on what the data say, and why it may be said. */
@@ -12,7 +13,8 @@ export interface ResultSentence {
 }
 
 /**
- * Says in one sentence what the data say, as strongly as the verdict allows, and the reason for it.
+ * Says in one sentence what the data say, as strongly as the verdict allows, and the reason for it. While much
+ * is still to come, the sentence is about what is there and says so.
  * @example resultSentence(plan, evidence).sentence
  * // 'A larger drop height gave a larger bounce height: each extra 20 cm added about 12 cm.'
  */
@@ -23,131 +25,207 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
       reason: 'Readings from at least two levels are needed.',
     }
   const { finding } = evidence
-  return finding.kind === 'trend'
-    ? trendSentence(plan, evidence, finding)
-    : kindsSentence(plan, evidence, finding)
+  const say = new Words(plan, evidence)
+  const sentence =
+    finding.kind === 'trend' ? trendSentence(plan, finding, say) : kindsSentence(plan, finding, say)
+  return {
+    sentence: `${soFar(plan, evidence)}${capital(sentence)}`,
+    reason: [reasonOf(finding, say), orderCaveat(plan, evidence)].filter(Boolean).join(' '),
+  }
 }
 
-function trendSentence(plan: Plan, evidence: Evidence, finding: TrendEvidence): ResultSentence {
-  const { changed, measured } = plan
-  const size = finding.direction === 'rising' ? 'larger' : 'smaller'
+/** Names and amounts as this plan prints them. */
+class Words {
+  constructor(
+    readonly plan: Plan,
+    readonly evidence: Evidence,
+  ) {}
+
+  name(place: number): string {
+    return levelName(this.plan, this.evidence.comparison.levels[place]!)
+  }
+
+  named(ids: readonly string[]): string {
+    return listed(
+      ids.map((id) =>
+        levelName(
+          this.plan,
+          this.plan.levels.find((one) => one.id === id)!,
+        ),
+      ),
+    )
+  }
+
+  /** An amount of what is measured, finer than a mark where the mark would show nothing. */
+  amount(value: number): string {
+    const { mark } = this.evidence.comparison
+    return printQuantity(value, this.plan.measured.unit, value < mark ? mark / 10 : mark)
+  }
+
+  /** What difference there may still be: never less than the readings can show. */
+  bound(value: number): string {
+    const { mark } = this.evidence.comparison
+    const marks = Math.ceil(Math.max(value, mark) / mark - 1e-6)
+    return printQuantity(marks * mark, this.plan.measured.unit, mark)
+  }
+}
+
+function trendSentence(plan: Plan, finding: TrendEvidence, say: Words): string {
+  const { changed, measured, aim } = plan
+  const size = finding.direction === 'falling' ? 'smaller' : 'larger'
   const effect =
-    plan.aim === 'improve'
+    aim === 'improve'
       ? `later rounds gave a ${size} ${measured.name}`
       : `a larger ${changed.name} gave a ${size} ${measured.name}`
-  if (finding.verdict.because === 'uneven') return unevenSentence(plan, evidence, finding)
   switch (finding.verdict.word) {
     case 'clear':
-      return { sentence: `${capital(effect)}${slopeWords(plan, finding)}.`, reason: agreementReason(finding) }
+      return clearTrend(plan, finding, say, effect)
     case 'leaning':
-      return {
-        sentence: `It looks as if ${effect}, but it is not certain.`,
-        reason: agreementReason(finding),
-      }
+      return finding.verdict.because === 'uneven'
+        ? `it looks as if the ${measured.name} differs, but not steadily up or down: most at ${say.named(finding.order[0]!.slice(0, 1))}.`
+        : `it looks as if ${effect}, but it is not certain.`
     case 'no-difference':
-      return {
-        sentence: `We could measure no difference in ${measured.name}.`,
-        reason: resolutionReason(plan, evidence),
-      }
+      return `we could measure no difference in ${measured.name}: if there is any, it is no more than ${say.bound(finding.bound)}.`
     case 'cant-tell':
-      return {
-        sentence: `We can’t tell yet whether ${changed.name} matters for ${measured.name}.`,
-        reason: openReason(finding),
-      }
+      return `we can’t tell yet whether ${changed.name} matters for ${measured.name}.`
   }
 }
 
-/** The levels differ, but not steadily: the level that stands out is named. */
-function unevenSentence(plan: Plan, { results }: Evidence, { blocks }: TrendEvidence): ResultSentence {
-  const sorted = [...results].sort((a, b) => b.centre - a.centre)
-  const top = levelName(plan, sorted[0]!.level)
-  const bottom = levelName(plan, sorted.at(-1)!.level)
-  return {
-    sentence: `The ${plan.measured.name} differs, but not steadily up or down: most at ${top}, least at ${bottom}.`,
-    reason: `In ${blocks} groups the levels come in much the same order. Levels in between would show where it turns.`,
+function clearTrend(plan: Plan, finding: TrendEvidence, say: Words, effect: string): string {
+  const { shape, direction } = finding
+  const rises = direction === 'falling' ? 'fell' : 'rose'
+  const { name: measured } = plan.measured
+  switch (shape.kind) {
+    case 'turns':
+      return `the ${measured} ${shape.first === 'up' ? 'rose' : 'fell'} up to ${say.name(shape.at)} and then ${shape.first === 'up' ? 'fell' : 'rose'}.`
+    case 'levels-off':
+      return `${effect} up to ${say.name(shape.at)}, then no more that we could measure.`
+    case 'starts-late':
+      return shape.lastStepOnly
+        ? `the ${measured} ${rises} only in the last step, from ${say.name(shape.at)} to ${say.name(finding.steps.at(-1)!.to)}.`
+        : `the ${measured} stayed level up to ${say.name(shape.at)} and then ${rises}.`
+    case 'mixed':
+      return `${effect} overall, but not at every step.`
+    case 'steady':
+      return `${effect}${sizeWords(plan, finding, say)}.`
   }
 }
 
-function kindsSentence(plan: Plan, evidence: Evidence, finding: KindsEvidence): ResultSentence {
-  const { measured } = plan
-  const most = plan.best === 'least' ? 'least' : 'most'
-  const first = finding.first ? levelName(plan, finding.first.level) : ''
-  const next = finding.next ? levelName(plan, finding.next.level) : ''
-  const { mark } = resolutionOf(plan)
-  switch (finding.verdict.word) {
-    case 'clear': {
-      const apart = Math.abs(finding.first!.centre - finding.next!.centre)
-      return {
-        sentence: `${capital(first)} gave the ${most} ${measured.name}, about ${printQuantity(apart, measured.unit, mark)} ${most === 'most' ? 'more' : 'less'} than ${next}.`,
-        reason: agreementReason(finding),
-      }
-    }
-    case 'leaning':
-      return {
-        sentence: `It looks as if ${first} gives the ${most} ${measured.name}, but it is not certain.`,
-        reason: agreementReason(finding),
-      }
-    case 'no-difference':
-      return {
-        sentence: `${capital(first)} and ${next} came out level at the top: we could measure no difference.`,
-        reason: resolutionReason(plan, evidence),
-      }
-    case 'cant-tell':
-      return {
-        sentence: finding.differ
-          ? `They do differ, but ${first} and ${next} are too close to tell apart yet.`
-          : `We can’t tell yet whether ${first} is really ahead of ${next}.`,
-        reason: openReason(finding),
-      }
-  }
-}
-
-function slopeWords(plan: Plan, { slope }: TrendEvidence): string {
+/** How large a steady trend is: small as a whole, or so much for each usual step. */
+function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Words): string {
+  const { table, comparison } = say.evidence
+  if (comparison.scale !== 'number') return ''
+  const known = [...effects].filter((effect) => !Number.isNaN(effect))
+  const rise = Math.max(...known) - Math.min(...known)
+  if (rise < Math.max(worthNoticing(table, comparison.worth), 2 * comparison.mark) && rise > 0)
+    return `, by little: about ${say.amount(rise)} from end to end`
   const values = orderedLevels(plan).flatMap((level) => level.value ?? [])
-  if (slope === null || values.length < 2 || !plan.changed.unit) return ''
+  if (slope === null || values.length < 2 || !plan.changed.unit || order.length < 2) return ''
   const steps = values
     .slice(1)
     .map((value, index) => value - values[index]!)
     .sort((a, b) => a - b)
   const step = steps[Math.floor(steps.length / 2)]!
-  const { mark } = resolutionOf(plan)
   const amount = Math.abs(slope * step)
-  if (amount < mark / 10) return ''
-  const extra = `${Number(step.toPrecision(6))} ${unitDefinition(plan.changed.unit).symbol}`
-  const change = printQuantity(amount, plan.measured.unit, amount < mark ? mark / 10 : mark)
-  return `: each extra ${extra} ${slope > 0 ? 'added' : 'took off'} about ${change}`
+  if (amount < comparison.mark / 10) return ''
+  const extra = `${Number(step.toPrecision(6))} ${unitDefinition(plan.changed.unit).symbol}`.trim()
+  return `: each extra ${extra} ${slope > 0 ? 'added' : 'took off'} about ${say.amount(amount)}`
 }
 
-function agreementReason({ verdict, agreeing, blocks, dissenting }: TrendEvidence | KindsEvidence): string {
-  const groups = agreeing + dissenting.length
-  const who =
-    groups <= 1
-      ? `All ${blocks} rounds of tries were weighed.`
-      : dissenting.length === 0
-        ? `All ${groups} groups found the same.`
-        : `${agreeing} of ${groups} groups found the same.`
-  if (verdict.because === 'small-class-agreement')
-    return `${who} That is few, but not one try at one end reached the other.`
-  if (verdict.word === 'leaning')
-    return `${who} Such a result would come up by luck more than once in twenty classes.`
-  return `${who} Luck alone would rarely do that.`
+function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
+  const { measured } = plan
+  const most = plan.best === 'least' ? 'least' : 'most'
+  const more = most === 'most' ? 'more' : 'less'
+  const first = finding.first ? levelName(plan, finding.first.level) : ''
+  const next = finding.next ? levelName(plan, finding.next.level) : ''
+  const ranks = most === 'most' ? finding.order : [...finding.order].reverse()
+  const [top, below] = ranks
+  switch (finding.verdict.word) {
+    case 'clear':
+      if (finding.verdict.because === 'level-at-top')
+        return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} with ${more} ${measured.name} than ${say.named(below!)}.`
+      return `${first} gave the ${most} ${measured.name}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
+    case 'leaning':
+      return `it looks as if ${first} gives the ${most} ${measured.name}, but it is not certain.${orderWords(ranks, say)}`
+    case 'no-difference':
+      return `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(finding.bound)}.`
+    case 'cant-tell':
+      if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
+      return finding.differ
+        ? `they do differ, but ${first} and ${next} are too close to tell apart yet.`
+        : `we can’t tell yet whether ${first} is really ahead of ${next}.`
+  }
 }
 
-function openReason({ verdict, blocks, agreeing, dissenting }: TrendEvidence | KindsEvidence): string {
-  if (verdict.because === 'too-little-data')
+function aheadWords({ ahead }: KindsEvidence, say: Words, more: string, next: string): string {
+  if (say.evidence.comparison.scale !== 'number' || ahead === 0) return `, ahead of ${next}`
+  return `, about ${say.amount(ahead)} ${more} than ${next}`
+}
+
+/** The order of more than two, where something in it is certain beside the first. */
+function orderWords(ranks: readonly string[][], say: Words): string {
+  if (ranks.flat().length < 3 || ranks.length < 2) return ''
+  const last = ranks.at(-1)!
+  if (ranks.length === 2 && ranks[0]!.length === 1) return ''
+  const tied = (rank: string[]) => (rank.length > 1 ? `${say.named(rank)} (not told apart)` : say.named(rank))
+  const [from, to] = say.plan.best === 'least' ? ['least', 'most'] : ['most', 'least']
+  return ` From ${from} to ${to}: ${ranks.slice(0, -1).map(tied).join('; ')}; ${tied(last)}.`
+}
+
+function soFar(plan: Plan, { coverage }: Evidence): string {
+  if (!coverage.partial) return ''
+  const parts = [
+    coverage.groupsDone < coverage.groupsMeant
+      ? `from ${coverage.groupsDone} of ${coverage.groupsMeant} groups`
+      : '',
+    coverage.untested.length > 0
+      ? `without ${listed(coverage.untested.map((level) => levelName(plan, level)))}`
+      : '',
+  ].filter(Boolean)
+  return `So far${parts.length ? `, ${parts.join(' and ')}` : ''}: `
+}
+
+function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
+  const { word, because } = finding.verdict
+  if (because === 'too-little-data')
     return 'Too little has been tested so far. More groups or more tries would settle it.'
-  const groups = agreeing + dissenting.length
-  return groups > 1
-    ? `The groups do not agree (${agreeing} of ${groups} one way). More tries, or levels further apart, would settle it.`
-    : `The ${blocks} rounds of tries do not agree. More tries, or levels further apart, would settle it.`
+  if (word === 'no-difference' || because === 'level-at-top')
+    return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
+  if (word === 'cant-tell') return openReason(finding)
+  if (because === 'turns') return 'Both the rise and the fall are beyond what luck would do.'
+  if (because === 'uneven')
+    return `In ${finding.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
+  const who = agreementWords(finding)
+  if (word === 'leaning')
+    return `${who} Such a result would come up by luck more than once in twenty classes.`
+  return because === 'tries' && finding.groups > 1
+    ? `${who} ${finding.groups} groups alone could not show it; their tries, compared group by group, do.`
+    : `${who} Luck alone would rarely do that.`
 }
 
-function resolutionReason(plan: Plan, evidence: Evidence): string {
-  const { mark } = resolutionOf(plan)
-  const tries = evidence.cells.reduce((sum, cell) => sum + cell.values.length, 0)
-  return `Over ${tries} tries the results differ by no more than ${plan.rounding === 'half-mark' ? 'half a' : 'one'} mark of the ${plan.measured.instrument.name} (${printQuantity(mark, plan.measured.unit, mark)}).`
+function agreementWords({ groups, agreeing, unanimous }: Agreement): string {
+  if (groups <= 1) return 'One group’s tries were weighed.'
+  if (unanimous) return `All ${groups} groups found the same.`
+  if (agreeing === groups) return `Each of the ${groups} groups leans this way, though not at every step.`
+  return `${agreeing} of ${groups} groups found the same.`
 }
 
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
+function openReason({ groups, agreeing }: Agreement): string {
+  const settles = 'More tries, or levels further apart, would settle it.'
+  if (groups <= 1) return `The tries of one group do not agree well enough. ${settles}`
+  return agreeing === groups
+    ? `The groups lean the same way, but by too little for so few tries. ${settles}`
+    : `The groups do not agree (${agreeing} of ${groups} one way). ${settles}`
+}
+
+function triesOf({ evidence }: Words): number {
+  return evidence.cells.reduce((sum, cell) => sum + cell.values.length, 0)
+}
+
+/** Where all went through the levels in one order, whatever comes with time looks like the levels. */
+function orderCaveat(plan: Plan, { comparison, finding }: Evidence): string {
+  const said = finding.verdict.word === 'clear' || finding.verdict.word === 'leaning'
+  return said && comparison.sameOrder && plan.aim === 'compare'
+    ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
+    : ''
 }

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { medianPolish, pageTrend, signFlip, summariseCell, theilSen } from '.'
+import { medianPolish, pageTrend, signedRank, signedRankCut, summariseCell, theilSen } from '.'
 import { midRanks } from './midRanks'
+import { pageMoments, pageNull, patternShift } from './pageNull'
+import { edgeworthTail } from './tails'
 
 describe('midRanks', () => {
   it('shares the places of equal values', () => {
@@ -77,10 +79,24 @@ describe('pageTrend', () => {
 
   it('refuses more levels than it can count', () => {
     expect(() => pageTrend([Array.from({ length: 13 }, (_, index) => index)])).toThrow(RangeError)
-    expect(pageTrend([Array.from({ length: 12 }, (_, index) => index)]).pRising).toBeCloseTo(
-      1 / 479001600,
-      15,
-    )
+    expect(pageTrend([Array.from({ length: 9 }, (_, index) => index)]).pRising).toBeCloseTo(1 / 362880, 12)
+  })
+
+  it('comes near the exact chance where counting ends', () => {
+    for (const [blocks, levels] of [
+      [1, 9],
+      [3, 8],
+      [6, 7],
+    ] as const) {
+      const patterns = Array.from({ length: blocks }, () => levels << patternShift)
+      const moments = pageMoments(patterns)
+      // Furthest out one block alone has few orders left, and the Edgeworth chance is too large.
+      for (const z of blocks === 1 ? [1, 2] : [1, 2, 2.5]) {
+        const seen = Math.round((moments.mean + z * Math.sqrt(moments.variance)) / 2) * 2
+        const counted = pageNull([...patterns], seen)!.from
+        expect(Math.abs(edgeworthTail(seen - 1, moments) / counted - 1)).toBeLessThan(0.08)
+      }
+    }
   })
 
   it('mirrors rising and falling, and both chances cover everything', () => {
@@ -99,31 +115,49 @@ describe('pageTrend', () => {
   })
 })
 
-describe('signFlip', () => {
-  it('agrees with Fisher’s worked example of Darwin’s fifteen pairs of plants: 863 of 32768 ways on one side', () => {
+describe('signedRank', () => {
+  it('weighs Darwin’s fifteen pairs of plants as the tables do: W+ = 96, 1352 of 32768 ways on both sides', () => {
     const differences = [49, -67, 8, 16, 6, 23, 28, 41, 14, 29, 56, 24, 75, 60, -48]
-    expect(signFlip(differences)).toBeCloseTo((2 * 863) / 32768, 12)
+    const { statistic, p } = signedRank(differences)
+    expect(statistic).toBe(96 - 24)
+    expect(p).toBeCloseTo(0.04126, 5)
   })
 
-  it('gives 2 of 2^n when all agree, and 1 when there is nothing to compare', () => {
-    expect(signFlip([3, 2, 4])).toBe(0.25)
-    expect(signFlip([])).toBe(1)
-    expect(signFlip([0, 0])).toBe(1)
-    expect(() => signFlip(new Array<number>(21).fill(1))).toThrow(RangeError)
+  it('works out differences of six groups by hand', () => {
+    expect(signedRank([5, 3, 4, -1, 2, 6])).toEqual({ statistic: 19, p: 0.0625 })
+    expect(signedRank([3, 2, 4])).toEqual({ statistic: 6, p: 0.25 })
   })
 
-  it('does not care about order or direction', () => {
+  it('leaves out what shows no difference', () => {
+    expect(signedRank([])).toEqual({ statistic: 0, p: 1 })
+    expect(signedRank([0, 0])).toEqual({ statistic: 0, p: 1 })
+    expect(signedRank([0, 3, 2, 4]).p).toBe(0.25)
+  })
+
+  it('is the share of all ways to give the ranks signs, ties and all', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.integer({ min: -50, max: 50 }), { minLength: 1, maxLength: 9 }),
+        fc.array(fc.integer({ min: -4, max: 4 }), { minLength: 1, maxLength: 9 }),
         (differences) => {
-          const p = signFlip(differences)
-          expect(p).toBeGreaterThanOrEqual(2 ** (1 - differences.length) - 1e-12)
-          expect(signFlip(differences.map((one) => -one))).toBe(p)
-          expect(signFlip([...differences].reverse())).toBe(p)
+          const told = differences.filter((one) => one !== 0)
+          const ranks = midRanks(told.map(Math.abs))
+          const seen = told.reduce((sum, one, index) => sum + Math.sign(one) * ranks[index]!, 0)
+          let asFar = 0
+          for (let way = 0; way < 2 ** told.length; way++) {
+            const sum = ranks.reduce((all, rank, index) => all + (way & (1 << index) ? rank : -rank), 0)
+            if (Math.abs(sum) >= Math.abs(seen) - 1e-9) asFar++
+          }
+          const { statistic, p } = signedRank(differences)
+          expect(statistic).toBeCloseTo(seen, 9)
+          expect(p).toBeCloseTo(asFar / 2 ** told.length, 9)
         },
       ),
     )
+  })
+
+  it('cuts off as many Walsh averages as the table of critical values allows', () => {
+    // Tabled for 5 % two-sided: 0 at n = 6, 2 at 7, 3 at 8, 5 at 9, 8 at 10; the cut is one more.
+    expect([5, 6, 7, 8, 9, 10].map((count) => signedRankCut(count, 0.05))).toEqual([0, 1, 3, 4, 6, 9])
   })
 })
 
@@ -132,19 +166,23 @@ describe('theilSen', () => {
     // Slopes of the pairs: 2, 2, 10, 2, 14, 26; the middle of them is (2 + 10) / 2.
     expect(
       theilSen([
-        [0, 0],
-        [1, 2],
-        [2, 4],
-        [3, 30],
+        [
+          [0, 0],
+          [1, 2],
+          [2, 4],
+          [3, 30],
+        ],
       ]),
     ).toBe(6)
     expect(
       theilSen([
-        [0, 0],
-        [1, 2],
-        [2, 4],
-        [3, 6],
-        [4, 80],
+        [
+          [0, 0],
+          [1, 2],
+          [2, 4],
+          [3, 6],
+          [4, 80],
+        ],
       ]),
     ).toBe(2)
   })
@@ -152,11 +190,24 @@ describe('theilSen', () => {
   it('has no slope where nothing was changed', () => {
     expect(
       theilSen([
-        [1, 2],
-        [1, 5],
+        [
+          [1, 2],
+          [1, 5],
+        ],
       ]),
     ).toBeNull()
     expect(theilSen([])).toBeNull()
+  })
+
+  it('pairs points of one group only, and gives the worked slope', () => {
+    const one = [
+      [10, 4],
+      [20, 7.5],
+      [30, 12],
+      [40, 15],
+    ] as const
+    expect(theilSen([one])).toBeCloseTo((0.367 + 0.375) / 2, 3)
+    expect(theilSen([[[10, 4]], [[20, 90]]])).toBeNull()
   })
 
   it('finds a straight line whatever the points on it', () => {
@@ -166,7 +217,7 @@ describe('theilSen', () => {
         fc.integer({ min: -9, max: 9 }),
         fc.uniqueArray(fc.integer({ min: -50, max: 50 }), { minLength: 2, maxLength: 12 }),
         (slope, start, xs) => {
-          expect(theilSen(xs.map((x) => [x, start + slope * x]))).toBeCloseTo(slope, 9)
+          expect(theilSen([xs.map((x) => [x, start + slope * x])])).toBeCloseTo(slope, 9)
         },
       ),
     )

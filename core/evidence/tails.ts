@@ -30,3 +30,26 @@ export function chiSquareTail(x: number, freedom: number): number {
   }
   return Math.min(1, tail)
 }
+
+/** The mean, variance and fourth cumulant of a symmetric statistic that is a sum of many small parts. */
+export interface Moments {
+  mean: number
+  variance: number
+  /** Nought for a normal number; below nought for sums of ranks. */
+  fourth: number
+}
+
+/**
+ * The chance that a symmetric sum is at least as large as the one seen: the normal chance with the first
+ * Edgeworth correction for its flatter shape. Where nothing varies the chance is 1.
+ *
+ * Source: M. G. Kendall and A. Stuart, The Advanced Theory of Statistics, volume 1 (1977), 6.18.
+ * @example edgeworthTail(1.645, { mean: 0, variance: 1, fourth: 0 }) // 0.05
+ */
+export function edgeworthTail(seen: number, { mean, variance, fourth }: Moments): number {
+  if (variance <= 0) return 1
+  const z = (seen - mean) / Math.sqrt(variance)
+  const density = Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)
+  const excess = fourth / (variance * variance)
+  return Math.min(1, Math.max(0, normalTail(z) + (density * excess * (z ** 3 - 3 * z)) / 24))
+}

@@ -1,77 +1,85 @@
 import type { Level } from '../plan'
-import type { Cell, LevelResult } from './cells'
+import { trendAgreement, type Agreement } from './agreement'
+import type { Cell } from './cells'
+import type { Comparison } from './comparison'
 import { friedman } from './friedman'
-import { comparingBlocks, directionOf, judgeTrend, type Direction } from './judgeTrend'
-import { levelTable, presentIn } from './levelTable'
-import { pageTrend } from './pageTrend'
+import { judgeTrend, testedLevels, wholeBlocks, type Direction, type TrendJudgement } from './judgeTrend'
+import { rankLevels, tiedOrder } from './rankLevels'
+import type { ScoreTable } from './scoreTable'
+import { shapeOf, type Shape } from './shape'
+import { stepsOf, type Step } from './steps'
 import { theilSen } from './theilSen'
 import { clearAt, type Verdict } from './verdict'
 
-/** What the data say about a changed number: does the measure rise or fall along it? */
-export interface TrendEvidence {
+/** What the data say about levels in order: does the measure rise or fall along them? */
+export interface TrendEvidence extends Agreement {
   kind: 'trend'
   verdict: Verdict
   direction: Direction
-  /** Change of the measure for each unit of the changed number. */
+  /** Change of the measure for each unit of the changed number; null where the steps do not agree on one. */
   slope: number | null
-  blocks: number
-  agreeing: number
-  dissenting: string[]
+  steps: Step[]
+  shape: Shape
+  /** Level ids from most to least, with ties. */
+  order: string[][]
+  /** How far each level lies from the others, by its place. */
+  effects: Float64Array
+  /** What difference may still be there, where none was found. */
+  bound: number
 }
 
 /**
- * Judges a trend along ordered levels, and its size by the Theil–Sen slope over the groups' centres. A group
- * agrees when its own Page statistic leans the same way. Levels that differ by Friedman's test without
- * rising or falling throughout are *leaning*, with no direction: the pattern is uneven.
- * @param resolution the smallest difference that the readings could show
- * @example trendEvidence(levels, cells, results, 1).direction // 'rising'
+ * Weighs levels in order: the trend, what it does from step to step, how much each unit adds, and which groups agree.
+ * @example trendEvidence(comparison, table, cells).direction // 'rising'
  */
 export function trendEvidence(
-  levels: readonly Level[],
+  comparison: Comparison,
+  table: ScoreTable,
   cells: readonly Cell[],
-  results: readonly LevelResult[],
-  resolution: number,
 ): TrendEvidence {
-  const table = levelTable(levels, cells)
-  const judged = judgeTrend(table, resolution)
-  const { word, because } = judged.verdict
-  const open = word === 'leaning' || because === 'groups-disagree'
-  const uneven =
-    open &&
-    results.length >= 3 &&
-    friedman(
-      Array.from({ length: table.blocks }, (_, block) => presentIn(table, block)).filter(
-        (block) => block.length === results.length,
-      ),
-    ).p <= clearAt
-  const direction = uneven ? 'none' : judged.direction
-  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
-  const leans = groupIds.map((groupId) =>
-    leaning(
-      levels,
-      cells.filter((cell) => cell.groupId === groupId),
-    ),
+  const tested = testedLevels(table)
+  const judged = unevenWhereOpen(judgeTrend(table, comparison), table, tested)
+  const ranking = rankLevels(table, tested, comparison.scale)
+  const level = judged.verdict.word === 'no-difference'
+  const steps = stepsOf(table, tested, ranking.effects, comparison).map((step) =>
+    level && step.direction === 'open' ? { ...step, direction: 'level' as const } : step,
   )
+  const shape = shapeOf(steps, judged.direction, ranking.effects)
   return {
     kind: 'trend',
-    verdict: uneven ? { word: 'leaning', because: 'uneven' } : judged.verdict,
-    direction,
-    slope: theilSen(
-      cells.flatMap((cell) => {
-        const x = levels.find((level) => level.id === cell.levelId)?.value
-        return x === null || x === undefined ? [] : [[x, cell.summary.centre] as const]
-      }),
-    ),
-    blocks: comparingBlocks(table),
-    agreeing: leans.filter((lean) => lean === direction).length,
-    dissenting: groupIds.filter((_, index) => leans[index] !== direction && leans[index] !== null),
+    ...judged,
+    slope: shape.kind === 'steady' ? slopeOf(comparison.levels, cells) : null,
+    steps,
+    shape,
+    order: tiedOrder(ranking, null).map((rank) => rank.map((place) => comparison.levels[place]!.id)),
+    effects: ranking.effects,
+    ...trendAgreement(comparison, cells, judged.direction),
   }
 }
 
-function leaning(levels: readonly Level[], own: readonly Cell[]): Direction | null {
-  const values = levels.flatMap(
-    (level) => own.find((cell) => cell.levelId === level.id)?.summary.centre ?? [],
+/** Levels that differ by Friedman's test without rising or falling throughout are *leaning*, with no direction. */
+function unevenWhereOpen(
+  judged: TrendJudgement,
+  table: ScoreTable,
+  tested: readonly number[],
+): TrendJudgement {
+  const { word, because } = judged.verdict
+  if (tested.length < 3 || word === 'clear' || word === 'no-difference' || because === 'too-little-data')
+    return judged
+  if (friedman(wholeBlocks(table, tested)).p > clearAt) return judged
+  return { ...judged, verdict: { ...judged.verdict, word: 'leaning', because: 'uneven' }, direction: 'none' }
+}
+
+function slopeOf(levels: readonly Level[], cells: readonly Cell[]): number | null {
+  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
+  return theilSen(
+    groupIds.map((groupId) =>
+      cells.flatMap((cell) => {
+        const x = levels.find((level) => level.id === cell.levelId)?.value
+        return cell.groupId !== groupId || x === null || x === undefined
+          ? []
+          : [[x, cell.summary.centre] as const]
+      }),
+    ),
   )
-  if (values.length < 2) return null
-  return directionOf(pageTrend([values]))
 }

@@ -18,3 +18,4 @@ export {
   type OpenedInvestigation,
 } from './investigationFile'
 export { gridFromClipboard } from './gridPaste'
+export { evidenceDocument, type EvidenceDocument } from './evidenceDocument'

@@ -1,4 +1,11 @@
 export { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from './instrument'
 export { reactionSd, readingError } from './readingError'
-export { nearestMark, resolutionOf, scaleInUnit, type MeasuredScale, type ScaleInUnit } from './scaleInUnit'
+export {
+  nearestMark,
+  resolutionOf,
+  scaleInUnit,
+  smallestDifference,
+  type MeasuredScale,
+  type ScaleInUnit,
+} from './scaleInUnit'
 export { scaleMarks, type ScaleMark } from './scaleMarks'

@@ -26,9 +26,10 @@ export interface MeasuredScale {
 export function scaleInUnit({ measured: { unit, instrument }, rounding }: MeasuredScale): ScaleInUnit {
   const at = (amount: number) => convertUnit(amount, instrument.unit, unit)
   const length = (amount: number) => at(amount) - at(0)
+  const step = instrument.smallestMark / (rounding === 'half-mark' ? 2 : 1)
   return {
-    mark: Number(length(instrument.smallestMark / (rounding === 'half-mark' ? 2 : 1)).toPrecision(12)),
-    error: length(readingError(instrument)),
+    mark: Number(length(step).toPrecision(12)),
+    error: length(readingError(instrument, step)),
     least: at(instrument.least),
     greatest: at(instrument.greatest),
   }
@@ -54,4 +55,15 @@ export function nearestMark(mark: number): (value: number) => number {
   return whole
     ? (value) => Math.round(value * whole) / whole
     : (value) => withoutDust(Math.round(value / mark) * mark)
+}
+
+/**
+ * The smallest difference that readings of a scale can show, in the unit measured: half a step for each reading that
+ * enters it, a hand on a stopwatch adding its reaction. Counts have no reading error, so they differ from one.
+ * @param readings how many enter: two for a plain difference, four for that of two changes
+ * @example smallestDifference(plan) // 1 for a metre stick read to whole centimetres
+ */
+export function smallestDifference(scale: MeasuredScale, readings = 2): number {
+  const { mark, error } = scaleInUnit(scale)
+  return error === 0 ? mark : withoutDust(readings * Math.sqrt(3) * error)
 }

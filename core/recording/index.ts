@@ -1,2 +1,2 @@
 export { scoresOf } from './scoresOf'
-export { comparisonOf, weighLesson } from './weighLesson'
+export { comparisonOf, weighLesson, worthNoticingIn } from './weighLesson'

@@ -1,4 +1,4 @@
-import { centreOf, emptyTable, type LevelTable } from '../evidence'
+import { emptyTable, summarise, type ScoreTable } from '../evidence'
 import { nearestMark, reactionSd, scaleInUnit } from '../instrument'
 import {
   levelsForGroup,
@@ -8,7 +8,7 @@ import {
   type Level,
   type Plan,
 } from '../plan'
-import { convertUnit, unitDefinition, withoutDust } from '../quantity'
+import { convertUnit, unitDefinition } from '../quantity'
 import { expectedValues } from './expectedValues'
 import { normalRandom, type Random } from './random'
 
@@ -24,16 +24,11 @@ export const classAssumptions = {
 export interface Classroom {
   /** In the order of comparison. */
   levels: Level[]
-  groups: number
-  /** Tries of each cell; all cells stand one after another in `values`, group by group, level by level. */
-  tries: number
-  /** NaN where a group does not test a level. */
-  values: Float64Array
   /** The class as the evidence judges it. */
-  table: LevelTable
+  table: ScoreTable
   /** Readings of one class. */
   readings: number
-  /** Draws the next class into `values` and `table`; gives back how many readings stopped at an end of the scale. */
+  /** Draws the next class into `table`; gives back how many readings stopped at an end of the scale. */
   draw: () => number
 }
 
@@ -60,9 +55,10 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
   const atLevel = expectedValues(plan, expected)
   const centre = Float64Array.from(levels, (level) => atLevel.get(level.id)!)
   const read = reader(plan, expected, random)
-  const values = new Float64Array(testing * levels.length * tries).fill(NaN)
-  const rounds = testing === 1
-  const table = emptyTable(levels.length, rounds ? tries : testing, rounds)
+  const table = emptyTable(levels.length, testing, tries)
+  testedBy.forEach((own, group) =>
+    own.forEach((level) => (table.counts[group * levels.length + level] = tries)),
+  )
 
   function draw(): number {
     let clipped = 0
@@ -71,42 +67,15 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
       for (const level of testedBy[group]!) {
         const start = (group * levels.length + level) * tries
         for (let one = 0; one < tries; one++)
-          clipped += read.into(values, start + one, centre[level]! * factor)
+          clipped += read.into(table.values, start + one, centre[level]! * factor)
       }
     }
-    summarise()
+    summarise(table, summary)
     return clipped
   }
 
-  /** Brings the tries into the table: centres of cells or rounds, and what each level came to. */
-  function summarise() {
-    for (let level = 0; level < levels.length; level++) {
-      let sum = 0
-      let count = 0
-      let least = Infinity
-      let greatest = -Infinity
-      for (let group = 0; group < testing; group++) {
-        const start = (group * levels.length + level) * tries
-        if (Number.isNaN(values[start]!)) continue
-        for (let one = start; one < start + tries; one++) {
-          const value = values[one]!
-          if (value < least) least = value
-          if (value > greatest) greatest = value
-          if (rounds) table.values[(one - start) * levels.length + level] = value
-        }
-        const centreHere = centreOf(values, start, tries, summary)
-        if (!rounds) table.values[group * levels.length + level] = centreHere
-        sum += centreHere
-        count++
-      }
-      table.centres[level] = count === 0 ? NaN : withoutDust(sum / count)
-      table.least[level] = least
-      table.greatest[level] = greatest
-    }
-  }
-
   const readings = tries * testedBy.reduce((sum, own) => sum + own.length, 0)
-  return { levels, groups: testing, tries, values, table, readings, draw }
+  return { levels, table, readings, draw }
 }
 
 /** How a class reads its instrument, one try at a time. */

@@ -13,9 +13,8 @@ import {
   showsCheck,
   testingMinutes,
 } from '.'
-import { judgeKinds, judgeTrend } from '../evidence'
-import { resolutionOf } from '../instrument'
-import { weighLesson } from '../recording'
+import { judgeKinds, judgeTrend, levelMeans } from '../evidence'
+import { comparisonOf, weighLesson } from '../recording'
 import type { Reading } from '../record'
 import { reading } from '../testing/exampleReadings'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
@@ -53,10 +52,10 @@ describe('classroom', () => {
         (seed, first, last, groups) => {
           const room = classroom(plan, { first, last, apart: 5 }, groups, seededRandom(seed))
           const clipped = room.draw()
-          expect(room.values).toHaveLength(groups * 9)
+          expect(room.table.values).toHaveLength(groups * 9)
           expect(room.readings).toBe(groups * 9)
           expect(clipped).toBeGreaterThanOrEqual(0)
-          for (const value of room.values) {
+          for (const value of room.table.values) {
             expect(Number.isInteger(value)).toBe(true)
             expect(value).toBeGreaterThanOrEqual(0)
             expect(value).toBeLessThanOrEqual(100)
@@ -77,8 +76,8 @@ describe('classroom', () => {
     let count = 0
     for (let index = 0; index < 400; index++) {
       room.draw()
-      for (let cell = 0; cell < room.values.length; cell += 2) {
-        const difference = Math.abs(room.values[cell]! - room.values[cell + 1]!)
+      for (let cell = 0; cell < room.table.values.length; cell += 2) {
+        const difference = Math.abs(room.table.values[cell]! - room.table.values[cell + 1]!)
         // Tries that went wrong lie far away and are counted elsewhere.
         if (difference < 9) {
           sum += difference
@@ -95,7 +94,7 @@ describe('classroom', () => {
     const room = classroom(shared, plainly, 3, seededRandom(6))
     room.draw()
     expect(room.readings).toBe(18)
-    expect([...room.values].filter(Number.isNaN)).toHaveLength(9)
+    expect([...room.table.values].filter(Number.isNaN)).toHaveLength(9)
   })
 
   it.each([
@@ -120,19 +119,19 @@ describe('classroom', () => {
     ] as const) {
       const room = classroom(own, { first: 20, last, apart: 4 }, 5, seededRandom(seed))
       room.draw()
-      const readings = [...room.values].flatMap((value, index): Reading[] => {
+      const readings = [...room.table.values].flatMap((value, index): Reading[] => {
         if (Number.isNaN(value)) return []
-        const cell = Math.floor(index / room.tries)
+        const cell = Math.floor(index / room.table.room)
         const level = room.levels[cell % room.levels.length]!
         const groupId = `g${Math.floor(cell / room.levels.length)}`
-        return [reading({ groupId, levelId: level.id, tryNumber: (index % room.tries) + 1, value })]
+        return [reading({ groupId, levelId: level.id, tryNumber: (index % room.table.room) + 1, value })]
       })
       const { finding, results } = weighLesson(own, readings)
-      expect([...room.table.centres]).toEqual(results.map((result) => result.centre))
+      expect([...levelMeans(room.table)]).toEqual(results.map((result) => result.centre))
       const judged =
         finding.kind === 'trend'
-          ? judgeTrend(room.table, resolutionOf(own).mark)
-          : judgeKinds(room.table, 'most', 1)
+          ? judgeTrend(room.table, comparisonOf(own))
+          : judgeKinds(room.table, comparisonOf(own))
       if (finding.verdict.because !== 'uneven') expect(judged.verdict).toEqual(finding.verdict)
       if (finding.kind === 'kinds' && 'first' in judged)
         expect(room.levels[judged.first]!.id).toBe(finding.first!.level.id)

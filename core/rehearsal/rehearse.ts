@@ -1,6 +1,7 @@
-import { judgeKinds, judgeTrend, type VerdictWord } from '../evidence'
+import { judgeKinds, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { hasOrder, type Expectation, type Plan } from '../plan'
+import { comparisonOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from './expectedValues'
 import type { Random } from './random'
@@ -59,14 +60,14 @@ export function rehearse(
 ): Rehearsal {
   const room = classroom(plan, expected, groups, random)
   const { mark } = resolutionOf(plan)
-  const judge = judgeOf(plan, room, mark)
+  const judge = judgeOf({ ...plan, expected }, room)
   const truth = trueAnswer(plan, expected, mark)
   const total = { ...before, examples: [...before.examples] }
   for (let index = 0; index < classes; index++) {
     total.clipped += room.draw()
     const outcome = judge(truth)
     total[outcome]++
-    if (total.examples.length < drawn) total.examples.push({ outcome, results: [...room.table.centres] })
+    if (total.examples.length < drawn) total.examples.push({ outcome, results: [...levelMeans(room.table)] })
   }
   total.classes += classes
   total.readings += classes * room.readings
@@ -82,15 +83,17 @@ function trueAnswer(plan: Plan, expected: Expectation, mark: number): string {
 }
 
 /** Judges the class that was drawn last, as real data are judged. */
-function judgeOf(plan: Plan, { table, levels }: Classroom, mark: number): (truth: string) => ClassOutcome {
-  if (hasOrder(plan))
+function judgeOf(plan: Plan, { table, levels }: Classroom): (truth: string) => ClassOutcome {
+  const comparison = comparisonOf(plan)
+  if (comparison.ordered)
     return (truth) => {
-      const { verdict, direction } = judgeTrend(table, mark)
+      const { verdict, direction } = judgeTrend(table, comparison)
       return outcomeOf(verdict.word, direction, truth)
     }
   return (truth) => {
-    const { verdict, first } = judgeKinds(table, plan.best ?? 'most', mark)
-    return outcomeOf(verdict.word, levels[first]?.id ?? '', truth)
+    const { verdict, first } = judgeKinds(table, comparison)
+    const level = verdict.because === 'level-at-top'
+    return level ? 'open' : outcomeOf(verdict.word, levels[first]?.id ?? '', truth)
   }
 }
 

@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
-import { classAnswer, emptyConclusion, type Conclusion } from '#core/conclusion'
+import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
 import { groupSlots } from '#core/record'
 import { nextQuestions } from '#core/wonder'
@@ -49,7 +49,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
         date: lesson.date,
         stage: lesson.stage,
-        answer: classAnswer(lesson.plan, lesson.conclusion),
+        answer: classAnswer(lesson.plan, upgradeConclusion(lesson.plan, lesson.conclusion)),
         nextQuestion: lesson.conclusion.nextQuestion,
         nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
         readings: counts.get(lesson.id) ?? 0,
@@ -97,7 +97,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         school: await getSchool(tx),
         plan: row.plan,
         planVersion: row.planVersion,
-        conclusion: row.conclusion,
+        conclusion: upgradeConclusion(row.plan, row.conclusion),
         conclusionVersion: row.conclusionVersion,
         predictions: await predictionsOf(tx, id),
         readings: await readingsOf(tx, id),

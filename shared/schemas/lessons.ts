@@ -84,9 +84,10 @@ export const readingsSchema = Joi.object({
     .messages({ 'array.max': 'Send at most 400 readings at once.' }),
 })
 
-const claim = Joi.object({
+const claimSchema = Joi.object({
+  subject: choice('trend', 'most', 'least', 'pair').required(),
   comparison: choice('more', 'less', 'same').required(),
-  levelId: localId.allow(null).required(),
+  levelIds: Joi.array().items(localId).max(planLimits.levels).unique().default([]),
   strength: choice('always', 'mostly', 'think').required(),
   scope: Joi.object({
     kind: choice('tested', 'between', 'everything').required(),
@@ -95,9 +96,15 @@ const claim = Joi.object({
   }).required(),
 })
 
+/** A claim to be checked against a lesson's data, with the class's own words where there are any. */
+export const claimCheckSchema = Joi.object({
+  claim: claimSchema.required(),
+  words: line(400).allow(null, '').default(null),
+})
+
 export const conclusionSchema = Joi.object({
   conclusion: Joi.object({
-    claim: claim.allow(null).required(),
+    claim: claimSchema.allow(null).required(),
     ownWords: line(400).allow(null, '').required(),
     dissent: openLine(600).required(),
     better: openLine(600).required(),

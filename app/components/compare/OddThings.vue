@@ -27,10 +27,7 @@ const asides = computed(() =>
 
 const odd = computed(() =>
   store.evidence.odd.map((one) => {
-    const reading = [...store.slots.values()].find(
-      ({ counted }) =>
-        counted?.groupId === one.groupId && counted.levelId === one.levelId && counted.value === one.value,
-    )?.counted
+    const reading = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted
     return { ...one, reading }
   }),
 )

@@ -250,7 +250,13 @@ describe('conclusions', () => {
     const { path } = await bounceLesson(app)
     const conclusion = {
       ...emptyConclusion,
-      claim: { comparison: 'more', levelId: null, strength: 'always', scope: { kind: 'tested' } },
+      claim: {
+        comparison: 'more',
+        subject: 'trend',
+        levelIds: [],
+        strength: 'always',
+        scope: { kind: 'tested' },
+      },
     }
     expect((await app.call('PUT', `${path}/conclusion`, { conclusion, version: 0 })).body).toEqual({
       conclusionVersion: 1,

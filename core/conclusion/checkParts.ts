@@ -1,0 +1,123 @@
+import type { Evidence } from '../evidence'
+import { hasOrder, levelName, type Plan } from '../plan'
+import type { Claim } from './claim'
+import { judgeClaim, scopeLevels, type ClaimGrounds } from './judgeClaim'
+
+/** How a claim sits with the data. */
+export type ClaimFit = 'fits' | 'says-more' | 'says-less' | 'contradicts' | 'not-checked'
+
+/**
+ * How the parts of a claim sit with the data of its own scope and subject.
+ * @example checkParts(plan, claim, evidence) // { fit: 'fits', reason: 'This says what the data say, and no more.' }
+ */
+export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit: ClaimFit; reason: string } {
+  if (evidence.results.length < 2)
+    return { fit: 'not-checked', reason: 'There are no results to compare yet.' }
+  const incomplete = unnamed(plan, claim)
+  if (incomplete) return { fit: 'not-checked', reason: incomplete }
+  const untested = untestedLevel(plan, claim, evidence)
+  if (untested)
+    return { fit: 'says-more', reason: `${untested} has no readings yet, so the claim reaches too far.` }
+  const grounds = judgeClaim(plan, claim, evidence)
+  const wrong = contradiction(plan, claim, grounds, evidence)
+  if (wrong) return { fit: 'contradicts', reason: wrong }
+  const more = beyondData(plan, claim, grounds, evidence)
+  if (more) return { fit: 'says-more', reason: more }
+  const less = shortOfData(claim, grounds, evidence)
+  if (less) return { fit: 'says-less', reason: less }
+  return { fit: 'fits', reason: 'This says what the data say, and no more.' }
+}
+
+function unnamed(plan: Plan, { subject, levelIds, scope }: Claim): string | null {
+  const known = levelIds.every((id) => plan.levels.some((level) => level.id === id))
+  if (!known) return 'The claim names a level that is no longer in the plan. Choose another one.'
+  if (subject === 'pair' && new Set(levelIds).size !== 2) return 'Choose two levels to compare.'
+  if ((subject === 'most' || subject === 'least') && levelIds.length === 0)
+    return 'Choose the level that the claim is about.'
+  if (scopeLevels(plan, scope).length < 2) return 'The claim needs to reach over at least two levels.'
+  return null
+}
+
+/** The name of a level that the claim speaks of and nobody has tested, or null. */
+function untestedLevel(plan: Plan, claim: Claim, { results }: Evidence): string | null {
+  const levels = scopeLevels(plan, claim.scope)
+  const ends = levels.filter((_, index) => index === 0 || index === levels.length - 1)
+  const named = plan.levels.filter((level) => claim.levelIds.includes(level.id))
+  // Of kinds, "for the ones we tested" leaves out what nobody tested by itself.
+  const spoken =
+    claim.subject === 'trend' && hasOrder(plan) ? ends : hasOrder(plan) ? [...named, ...ends] : named
+  const untested = spoken.find((level) => !results.some((result) => result.level.id === level.id))
+  return untested ? levelName(plan, untested) : null
+}
+
+function contradiction(
+  plan: Plan,
+  claim: Claim,
+  { verdict, agrees }: ClaimGrounds,
+  evidence: Evidence,
+): string | null {
+  if (verdict.word === 'no-difference')
+    return claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least'
+      ? null
+      : 'Whatever difference there may be is too small to be worth noticing.'
+  if (verdict.word !== 'clear') return null
+  if (claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least')
+    return 'The results differ by more than the wobble of the tries.'
+  if (agrees !== false) return null
+  if (claim.subject === 'pair') return 'The data go the other way.'
+  if (claim.subject !== 'trend') return `Another level came out ahead as the ${claim.subject}.`
+  const { finding } = evidence
+  if (verdict.because === 'turns') return `The ${plan.measured.name} does not go one way: it turns.`
+  const fell = claim.comparison === 'more'
+  return finding.kind === 'trend'
+    ? `The data go the other way: the ${plan.measured.name} got ${fell ? 'smaller' : 'larger'}.`
+    : null
+}
+
+function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: Evidence): string | null {
+  const { verdict, agrees, agreement, uneven, turns } = grounds
+  if (claim.scope.kind === 'everything')
+    return `Only ${evidence.results.length} levels were tested. Nobody has seen what happens beyond them.`
+  if (turns && claim.subject === 'trend' && claim.comparison !== 'same')
+    return 'Over these levels it turns. Let the claim reach only as far as it goes one way.'
+  const thinks = claim.strength === 'think' && claim.comparison !== 'same'
+  if (verdict.because === 'uneven' && claim.comparison !== 'same')
+    return 'The levels differ, but not steadily up or down. Say which one stands out, or speak of fewer levels.'
+  if (verdict.word === 'cant-tell') {
+    if (!thinks) return 'The data can’t tell yet. “We think that” is as far as they go.'
+    if (agrees === false) return 'So far the results lean another way, and they can’t tell yet.'
+    return null
+  }
+  if (verdict.word === 'leaning') {
+    if (claim.comparison === 'same')
+      return 'The results lean to a difference. That may be luck, but it is not “the same”.'
+    if (agrees === false)
+      return 'The results lean another way. That proves nothing yet, but it does not carry this.'
+    if (!thinks) return 'The result leans this way but could still be luck. “We think that” fits better.'
+    return null
+  }
+  const { coverage } = evidence
+  if (coverage.partial && claim.strength !== 'think' && coverage.groupsDone < coverage.groupsMeant)
+    return `Only ${coverage.groupsDone} of ${coverage.groupsMeant} groups have tested so far. “We think that” fits until the others have.`
+  if (claim.strength !== 'always') return null
+  if (verdict.word === 'no-difference')
+    return 'We could measure no difference. A finer instrument might still find one.'
+  if (claim.subject === 'trend' && uneven)
+    return '“Every time” is too much: not every step of the levels goes this way.'
+  if (!agreement.unanimous)
+    return `“Every time” is too much: ${agreement.agreeing} of ${agreement.groups} groups found this${agreement.agreeing === agreement.groups ? ', but not at every step' : ''}. “In most groups” fits.`
+  return null
+}
+
+function shortOfData(
+  { strength, comparison }: Claim,
+  { verdict, agreement, uneven }: ClaimGrounds,
+  { coverage }: Evidence,
+): string | null {
+  if (verdict.word !== 'clear' || comparison === 'same' || coverage.partial) return null
+  const found = `${agreement.agreeing} of ${agreement.groups} groups found this`
+  if (strength === 'think') return `You may say more: ${found}, and luck alone would rarely do that.`
+  if (strength === 'mostly' && agreement.unanimous && agreement.groups > 1 && !uneven)
+    return `You may say more: all ${agreement.groups} groups found this.`
+  return null
+}

@@ -1,0 +1,267 @@
+import { describe, expect, it } from 'vitest'
+import {
+  checkClaim,
+  claimSentence,
+  markWords,
+  suggestClaim,
+  upgradeConclusion,
+  emptyConclusion,
+  type Claim,
+} from '.'
+import { weighLesson } from '../recording'
+import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
+import { readingsFrom } from '../testing/exampleReadings'
+
+const heights = [20, 40, 60, 80, 100]
+const plan = examplePlan({ levels: heights.map((value) => numberLevel(value)) })
+const six = Array.from({ length: 6 }, (_, index) => `g${index}`)
+const class6 = (cells: (g: number) => Record<string, number[]>) =>
+  readingsFrom(Object.fromEntries(six.map((id, index) => [id, cells(index)])))
+const around = (value: number, g: number) => [value + g, value + g + 1, value + g - 1]
+const lesson = (centres: number[]) =>
+  weighLesson(
+    plan,
+    class6((g) =>
+      Object.fromEntries(heights.map((height, level) => [`h${height}`, around(centres[level]!, g)])),
+    ),
+    six,
+  )
+const rising = lesson([12, 24, 36, 48, 60])
+const plateau = lesson([12, 24, 36, 36, 36])
+const claim: Claim = {
+  subject: 'trend',
+  comparison: 'more',
+  levelIds: [],
+  strength: 'always',
+  scope: { kind: 'tested' },
+}
+const between = (from: number, to: number) => ({
+  kind: 'between' as const,
+  fromId: `h${from}`,
+  toId: `h${to}`,
+})
+const fit = (changes: Partial<Claim>, evidence = rising) =>
+  checkClaim(plan, { ...claim, ...changes }, evidence, null).fit
+
+describe('a claim about a part of the levels', () => {
+  it('is judged on that part', () => {
+    expect(fit({ scope: between(60, 100), strength: 'mostly' }, plateau)).toBe('contradicts')
+    expect(fit({ scope: between(60, 100), strength: 'mostly', comparison: 'same' }, plateau)).toBe('fits')
+    expect(fit({ scope: between(20, 60) }, plateau)).toBe('fits')
+    expect(fit({}, plateau)).toBe('says-more')
+    expect(fit({ scope: between(60, 100) })).toBe('fits')
+  })
+
+  it('takes the ends in either order', () => {
+    expect(fit({ scope: { kind: 'between', fromId: 'h100', toId: 'h60' } })).toBe('fits')
+  })
+
+  it('is not checked over one level, or one that is gone', () => {
+    expect(fit({ scope: between(60, 60) })).toBe('not-checked')
+    expect(fit({ scope: { kind: 'between', fromId: 'h20', toId: 'gone' } })).toBe('not-checked')
+  })
+})
+
+describe('the most, the least and pairs', () => {
+  const floors = kindsPlan(['carpet', 'tiles', 'grass', 'wood'], { best: 'most' })
+  const evidence = weighLesson(
+    floors,
+    class6((g) => ({
+      carpet: around(20, g),
+      tiles: around(60, g),
+      grass: around(8, g),
+      wood: g % 2 ? around(59, g) : around(61, g),
+    })),
+    six,
+  )
+  const check = (subject: Claim['subject'], levelIds: string[], changes: Partial<Claim> = {}) =>
+    checkClaim(
+      floors,
+      { ...claim, subject, levelIds, comparison: subject === 'least' ? 'less' : 'more', ...changes },
+      evidence,
+      null,
+    ).fit
+
+  it('judges the least by the least against the next', () => {
+    expect(check('least', ['grass'])).toBe('fits')
+    expect(check('least', ['carpet'])).toBe('contradicts')
+  })
+
+  it('does not let one of two level ones be the most', () => {
+    expect(evidence.finding.order[0]).toHaveLength(2)
+    expect(check('most', ['tiles'])).toBe('says-more')
+    expect(check('most', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
+    expect(check('most', ['carpet'])).toBe('contradicts')
+  })
+
+  it('judges a pair by its two levels', () => {
+    expect(check('pair', ['carpet', 'grass'])).toBe('fits')
+    expect(check('pair', ['grass', 'carpet'])).toBe('contradicts')
+    expect(check('pair', ['grass', 'carpet'], { comparison: 'less' })).toBe('fits')
+    expect(check('pair', ['tiles', 'wood'])).toBe('says-more')
+    expect(check('pair', ['tiles', 'tiles'])).toBe('not-checked')
+    expect(check('pair', ['tiles'])).toBe('not-checked')
+  })
+
+  it('says all are alike only where they are', () => {
+    expect(check('trend', [], { comparison: 'same', strength: 'mostly' })).toBe('contradicts')
+  })
+})
+
+describe('a lean', () => {
+  // Three groups, two tries, a small rise: leaning, not clear.
+  const small = examplePlan({ levels: [20, 40, 60].map((value) => numberLevel(value)) })
+  const leaning = weighLesson(
+    small,
+    readingsFrom({
+      a: { h20: [10, 14], h40: [13, 11], h60: [14, 12] },
+      b: { h20: [11, 13], h40: [12, 11], h60: [13, 12] },
+      c: { h20: [12, 11], h40: [11, 13], h60: [12, 14] },
+    }),
+  )
+  const check = (changes: Partial<Claim>) => checkClaim(small, { ...claim, ...changes }, leaning, null).fit
+
+  it('proves nothing either way', () => {
+    expect(leaning.finding).toMatchObject({ verdict: { word: 'leaning' }, direction: 'rising' })
+    expect(check({ strength: 'think' })).toBe('fits')
+    expect(check({})).toBe('says-more')
+    expect(check({ comparison: 'less', strength: 'think' })).toBe('says-more')
+    expect(check({ comparison: 'same', strength: 'mostly' })).toBe('says-more')
+  })
+})
+
+describe('a claim while most groups are still testing', () => {
+  it('is no more than what we think', () => {
+    const half = weighLesson(
+      plan,
+      readingsFrom(
+        Object.fromEntries(
+          ['g0', 'g1'].map((id, g) => [
+            id,
+            Object.fromEntries(heights.map((h) => [`h${h}`, around(h * 0.6, g)])),
+          ]),
+        ),
+      ),
+      six,
+    )
+    expect(checkClaim(plan, { ...claim, strength: 'mostly' }, half, null).fit).toBe('says-more')
+    expect(suggestClaim(plan, half)?.strength).toBe('think')
+  })
+})
+
+describe('own words', () => {
+  const marks = (words: string, changes: Partial<Claim> = {}) =>
+    markWords(plan, { ...claim, ...changes }, words, rising, true).map((one) => `${one.kind}: ${one.text}`)
+  const words = (text: string, changes: Partial<Claim> = {}) =>
+    checkClaim(plan, { ...claim, ...changes }, rising, text)
+
+  it('are never certified where nobody checked them', () => {
+    expect(words('Bananas are yellow.')).toMatchObject({ fit: 'not-checked', marked: [] })
+    expect(words('The higher we let go, the higher it came up.').fit).toBe('not-checked')
+    expect(words(claimSentence(plan, claim)).fit).toBe('fits')
+    expect(words('Bananas are yellow.').reasons.join(' ')).toContain(claimSentence(plan, claim))
+  })
+
+  it.each([
+    ['The ball bounced lower from further up.', ['turns-round: lower']],
+    ['A larger drop gave a smaller bounce.', ['turns-round: smaller']],
+    ['The drop height made no difference.', ['turns-round: made no difference']],
+    ['It did not bounce higher.', ['turns-round: higher']],
+    ['Balls always do that.', []],
+    ['All balls bounce higher from further up.', ['reaches-further: All balls']],
+    ['This proves it: higher drops, higher bounces.', ['reaches-further: proves']],
+    ['A ball never bounces higher from a lower place.', ['reaches-further: never']],
+    ['Higher drops bounce higher because of gravity.', ['gives-a-cause: because']],
+    ['From 2 m it would bounce even higher.', ['reaches-further: 2 m']],
+    ['It surely bounces higher everywhere.', ['reaches-further: surely', 'reaches-further: everywhere']],
+  ])('%s', (text, found) => expect(marks(text)).toEqual(found))
+
+  it.each([
+    'This does not prove that higher drops bounce higher.',
+    'We never had a lower bounce from a higher drop.',
+    'In fact nobody saw a smaller bounce.',
+    'A lower drop gave a lower bounce.',
+    'The lower we let go, the lower it came up.',
+    'We cannot be certain about other balls.',
+    'At least in our class the bounce was higher from further up, more or less.',
+    'All the groups and every try went higher.',
+    'It was not the same height at 20 cm and at 100 cm.',
+  ])('%s: nothing to mark', (text) => expect(marks(text)).toEqual([]))
+
+  it('may not say “always” where the parts do not', () => {
+    expect(marks('It always bounced higher.', { strength: 'mostly' })).toEqual(['reaches-further: always'])
+  })
+
+  it('turn a claim of “the same” round by any difference, unless denied', () => {
+    expect(marks('It bounced higher.', { comparison: 'same' })).toEqual(['turns-round: higher'])
+    expect(marks('No drop bounced higher.', { comparison: 'same' })).toEqual([])
+  })
+
+  it('read a falling trend as one', () => {
+    expect(marks('More layers held fewer clips.', { comparison: 'less' })).toEqual([])
+    expect(marks('More layers held more clips.', { comparison: 'less' }).length).toBeGreaterThan(0)
+  })
+
+  it('may not speak of another kind than the parts', () => {
+    const floors = kindsPlan(['carpet', 'tiles'])
+    const evidence = weighLesson(
+      floors,
+      class6((g) => ({ carpet: around(20, g), tiles: around(60, g) })),
+    )
+    const check = checkClaim(
+      floors,
+      { ...claim, subject: 'most', levelIds: ['tiles'] },
+      evidence,
+      'Carpet bounced most.',
+    )
+    expect(check).toMatchObject({ fit: 'says-more', marked: [{ kind: 'names-another', text: 'carpet' }] })
+  })
+
+  it('keep a contradiction of the parts', () => {
+    expect(words('Lower and lower.', { comparison: 'less' }).fit).toBe('contradicts')
+    expect(words('A larger drop gave a smaller bounce.').fit).toBe('contradicts')
+  })
+})
+
+describe('claims of older lessons', () => {
+  const kept = (comparison: 'more' | 'less' | 'same', levelId: string | null) => ({
+    ...emptyConclusion,
+    claim: { comparison, levelId, strength: 'always' as const, scope: { kind: 'tested' as const } },
+  })
+
+  it('open with the subject that they had without saying so', () => {
+    const floors = kindsPlan(['carpet', 'tiles'])
+    expect(upgradeConclusion(plan, kept('more', null)).claim).toEqual(claim)
+    expect(upgradeConclusion(floors, kept('more', 'tiles')).claim).toMatchObject({
+      subject: 'most',
+      levelIds: ['tiles'],
+    })
+    expect(upgradeConclusion(floors, kept('less', 'tiles')).claim).toMatchObject({
+      subject: 'least',
+      levelIds: ['tiles'],
+    })
+    expect(upgradeConclusion(floors, kept('same', null)).claim).toMatchObject({
+      subject: 'trend',
+      comparison: 'same',
+    })
+    expect(upgradeConclusion(plan, { ...emptyConclusion, claim }).claim).toBe(claim)
+  })
+})
+
+describe('suggestClaim', () => {
+  it('offers what the check accepts, for every shape', () => {
+    for (const centres of [
+      [12, 24, 36, 48, 60],
+      [12, 24, 36, 36, 36],
+      [12, 12, 12, 12, 36],
+      [12, 24, 36, 24, 12],
+      [60, 48, 36, 24, 12],
+      [30, 30, 30, 30, 30],
+    ]) {
+      const evidence = lesson(centres)
+      const offered = suggestClaim(plan, evidence)
+      expect(offered).not.toBeNull()
+      expect(checkClaim(plan, offered!, evidence, null).fit).toBe('fits')
+    }
+  })
+})

@@ -1,0 +1,172 @@
+import {
+  leaderAgreement,
+  pairTest,
+  trendAgreement,
+  verdictOf,
+  weighEvidence,
+  type Agreement,
+  type Direction,
+  type Evidence,
+  type Verdict,
+} from '../evidence'
+import { orderedLevels, type Level, type Plan } from '../plan'
+import type { Claim } from './claim'
+
+/** What the data of a claim's own scope say of its own subject. */
+export interface ClaimGrounds {
+  verdict: Verdict
+  /** Whether what the data show, however surely, is what the claim says; null where they show nothing. */
+  agrees: boolean | null
+  agreement: Agreement
+  /** A trend that does not go one way throughout: it levels off, starts late or turns. */
+  uneven: boolean
+  /** It goes one way and then back. */
+  turns: boolean
+}
+
+/**
+ * The levels that a claim reaches over, in order: those between the two named, or all.
+ * @example scopeLevels(plan, { kind: 'between', fromId: 'h20', toId: 'h60' }).length // 3
+ */
+export function scopeLevels(plan: Pick<Plan, 'changed' | 'levels'>, scope: Claim['scope']): Level[] {
+  const levels = orderedLevels(plan)
+  if (scope.kind !== 'between') return levels
+  const ends = [scope.fromId, scope.toId].map((id) => levels.findIndex((level) => level.id === id))
+  if (ends.includes(-1)) return []
+  return levels.slice(Math.min(...ends), Math.max(...ends) + 1)
+}
+
+/**
+ * Judges the subject of a claim on the data of its scope alone: a trend by the levels in scope, the most and the least each
+ * against the next, a pair against each other.
+ * @example judgeClaim(plan, claim, evidence).verdict.word // 'clear'
+ */
+export function judgeClaim(plan: Plan, claim: Claim, evidence: Evidence): ClaimGrounds {
+  const own = within(evidence, scopeLevels(plan, claim.scope))
+  switch (claim.subject) {
+    case 'trend':
+      return claim.comparison === 'same' && !own.comparison.ordered
+        ? judgeAllSame(own)
+        : judgeTrendClaim(claim, own)
+    case 'pair':
+      return judgePair(claim, own)
+    case 'most':
+    case 'least':
+      return judgeEnd(claim, claim.subject, own)
+  }
+}
+
+/** The same scores, weighed over some of the levels only. */
+function within(evidence: Evidence, levels: readonly Level[]): Evidence {
+  const { comparison } = evidence
+  const ids = new Set(levels.map((level) => level.id))
+  const kept = comparison.levels.filter((level) => ids.has(level.id))
+  if (kept.length === comparison.levels.length) return evidence
+  return weighEvidence(
+    { ...comparison, levels: kept },
+    evidence.cells.flatMap((cell) => cell.tries),
+  )
+}
+
+function judgeTrendClaim({ comparison }: Claim, { finding }: Evidence): ClaimGrounds {
+  if (finding.kind !== 'trend') return nothing
+  const wanted: Direction = comparison === 'less' ? 'falling' : 'rising'
+  const none = finding.direction === 'none' && finding.verdict.because !== 'turns'
+  return {
+    verdict: finding.verdict,
+    agrees: none ? null : finding.direction === wanted,
+    agreement: finding,
+    uneven: finding.shape.kind !== 'steady' || finding.verdict.because === 'uneven',
+    turns: finding.shape.kind === 'turns',
+  }
+}
+
+/** All kinds alike: only when no end stands out either. */
+function judgeAllSame({ finding }: Evidence): ClaimGrounds {
+  if (finding.kind !== 'kinds') return nothing
+  const { verdict, order } = finding
+  const differ = verdict.word === 'no-difference' ? false : order.length > 1
+  return {
+    verdict: differ ? { ...verdict, word: 'clear' } : verdict,
+    agrees: null,
+    agreement: finding,
+    uneven: false,
+    turns: false,
+  }
+}
+
+function judgePair(
+  { levelIds, comparison }: Claim,
+  { comparison: { levels }, table, cells, finding }: Evidence,
+): ClaimGrounds {
+  const places = levelIds.map((id) => levels.findIndex((level) => level.id === id))
+  const [a, b] = places
+  if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
+  const test = pairTest(table, a, b)
+  const pairs = (levels.length * (levels.length - 1)) / 2
+  const rankOf = (id: string) => finding.order.findIndex((rank) => rank.includes(id))
+  const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
+  // Any pair can be picked after looking, so it must be beyond chance among all pairs, or set apart by the order.
+  const verdict: Verdict =
+    finding.verdict.word === 'no-difference'
+      ? finding.verdict
+      : apart
+        ? { ...verdictOf(test), word: 'clear' }
+        : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
+  const two = cells.filter((cell) => levelIds.includes(cell.levelId))
+  const ordered = { levels: [levels[b]!, levels[a]!] }
+  return {
+    verdict,
+    agrees: test.ahead === 0 ? null : test.ahead === (comparison === 'less' ? -1 : 1),
+    agreement: trendAgreement(ordered, two, comparison === 'less' ? 'falling' : 'rising'),
+    uneven: false,
+    turns: false,
+  }
+}
+
+/** The most or the least: clear when its rank at that end of the order holds just what the claim names. */
+function judgeEnd(
+  { levelIds, comparison }: Claim,
+  end: 'most' | 'least',
+  { finding, cells }: Evidence,
+): ClaimGrounds {
+  const rank = end === 'most' ? finding.order[0] : finding.order.at(-1)
+  if (!rank) return nothing
+  const named = new Set(levelIds)
+  const holds = levelIds.length > 0 && levelIds.every((id) => rank.includes(id))
+  const whole = holds && rank.every((id) => named.has(id))
+  const agreement = leaderAgreement(cells, levelIds[0], end === 'most' ? 1 : -1)
+  const { verdict } = finding
+  const stated = finding.kind === 'kinds' && finding.first !== null && rank.includes(finding.first.level.id)
+  const base = { agreement, uneven: false, turns: false }
+  if (verdict.word === 'no-difference') return { ...base, verdict, agrees: null }
+  if (comparison === 'same' || levelIds.length > 1) {
+    // "Together" is a claim of being level, which only that verdict carries.
+    const level = stated && verdict.because === 'level-at-top'
+    return {
+      ...base,
+      verdict: level ? verdict : { ...verdict, word: 'cant-tell', because: 'open' },
+      agrees: level ? whole : null,
+    }
+  }
+  if (finding.order.length > 1 && rank.length === 1)
+    return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: holds }
+  if (!holds && finding.order.length > 1)
+    return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: false }
+  const leaning = stated && verdict.word === 'leaning'
+  const first = finding.kind === 'kinds' ? finding.first?.level.id : undefined
+  const ahead = stated ? first : rank[end === 'most' ? 0 : rank.length - 1]
+  return {
+    ...base,
+    verdict: leaning ? verdict : { ...verdict, word: 'cant-tell', because: 'open' },
+    agrees: ahead === levelIds[0],
+  }
+}
+
+const nothing: ClaimGrounds = {
+  verdict: { word: 'cant-tell', because: 'too-little-data', p: 1 },
+  agrees: null,
+  agreement: { groups: 0, agreeing: 0, dissenting: [], unanimous: false },
+  uneven: false,
+  turns: false,
+}

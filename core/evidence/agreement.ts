@@ -1,0 +1,73 @@
+import type { Comparison } from './comparison'
+import { directionOf, type Direction } from './judgeTrend'
+import { pageTrend } from './pageTrend'
+import type { Cell } from './cells'
+
+/** How many groups found what the class found, each looked at by itself. */
+export interface Agreement {
+  /** Groups that compared anything. */
+  groups: number
+  agreeing: number
+  /** Groups that found something else; a group without a lean is in neither. */
+  dissenting: string[]
+  /** Every group found it, at every step and without a tie: only then may it be said of all of them. */
+  unanimous: boolean
+}
+
+/**
+ * Which groups go the class's way. A group agrees when its results lean that way over all its levels; all are
+ * unanimous only when each goes that way at each of its steps.
+ * @example trendAgreement(levels, cells, 'rising').unanimous // true
+ */
+export function trendAgreement(
+  { levels }: Pick<Comparison, 'levels'>,
+  cells: readonly Cell[],
+  direction: Direction,
+): Agreement {
+  const sign = direction === 'rising' ? 1 : -1
+  return agreementOf(cells, (own) => {
+    const centres = levels.flatMap(({ id }) => own.find((cell) => cell.levelId === id)?.summary.centre ?? [])
+    const lean = directionOf(pageTrend([centres]))
+    return {
+      agrees: direction !== 'none' && lean === direction,
+      dissents: lean !== 'none' && lean !== direction,
+      wholly: centres.slice(1).every((centre, index) => sign * (centre - centres[index]!) > 0),
+    }
+  })
+}
+
+/**
+ * Which groups had the class's first level ahead of all others that they tested. A group that did not test it cannot agree.
+ * @param sign 1 where the most comes first, −1 where the least does
+ * @example leaderAgreement(cells, 'ridged', 1).agreeing // 6
+ */
+export function leaderAgreement(cells: readonly Cell[], first: string | undefined, sign: 1 | -1): Agreement {
+  return agreementOf(cells, (own) => {
+    const ranked = [...own].sort((a, b) => sign * (b.summary.centre - a.summary.centre))
+    const tied = ranked[0]!.summary.centre === ranked[1]!.summary.centre
+    const agrees = !tied && ranked[0]!.levelId === first
+    return {
+      agrees,
+      dissents: !tied && !agrees && own.some((cell) => cell.levelId === first),
+      wholly: agrees,
+    }
+  })
+}
+
+function agreementOf(
+  cells: readonly Cell[],
+  look: (own: Cell[]) => { agrees: boolean; dissents: boolean; wholly: boolean },
+): Agreement {
+  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
+  const found: Agreement = { groups: 0, agreeing: 0, dissenting: [], unanimous: true }
+  for (const groupId of groupIds) {
+    const own = cells.filter((cell) => cell.groupId === groupId)
+    if (own.length < 2) continue
+    found.groups++
+    const { agrees, dissents, wholly } = look(own)
+    if (agrees) found.agreeing++
+    if (dissents) found.dissenting.push(groupId)
+    if (!agrees || !wholly) found.unanimous = false
+  }
+  return found.groups === 0 ? { ...found, unanimous: false } : found
+}

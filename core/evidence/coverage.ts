@@ -1,0 +1,42 @@
+import type { Level } from '../plan'
+import type { Cell } from './cells'
+import type { Comparison } from './comparison'
+
+/** How much of what was meant to be tested has been. */
+export interface Coverage {
+  /** Levels that have readings. */
+  tested: Level[]
+  /** Planned levels that nobody has tested yet. */
+  untested: Level[]
+  /** Groups that have compared at least two levels, and groups meant to test. */
+  groupsDone: number
+  groupsMeant: number
+  /** Whether a verdict must say that it is only about what is there. */
+  partial: boolean
+}
+
+/**
+ * How far the test has come: partial while a planned level has no reading, or while fewer than half of the groups meant
+ * to test a level have done so.
+ * @example coverageOf(comparison, cells).partial // true half-way through a lesson
+ */
+export function coverageOf({ levels, meant }: Comparison, cells: readonly Cell[]): Coverage {
+  const groupsAt = (levelId: string) =>
+    new Set(cells.filter((cell) => cell.levelId === levelId).map((cell) => cell.groupId))
+  const tested = levels.filter((level) => groupsAt(level.id).size > 0)
+  const untested = levels.filter((level) => groupsAt(level.id).size === 0)
+  const few = tested.some(({ id }) => {
+    const wanted = meant[id] ?? []
+    const there = groupsAt(id)
+    return wanted.filter((groupId) => there.has(groupId)).length < wanted.length / 2
+  })
+  const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
+  const compared = groupIds.filter((id) => cells.filter((cell) => cell.groupId === id).length >= 2)
+  return {
+    tested,
+    untested,
+    groupsDone: compared.length,
+    groupsMeant: new Set(Object.values(meant).flat()).size,
+    partial: untested.length > 0 || few,
+  }
+}

@@ -1,0 +1,59 @@
+import type { ScoreTable } from './scoreTable'
+
+/** What each group that tested both levels found, and how many tested either of them beside another level. */
+export function groupDifferences(
+  { centres, counts, levels, groups }: ScoreTable,
+  a: number,
+  b: number,
+): { differences: number[]; either: number } {
+  const differences: number[] = []
+  let either = 0
+  for (let group = 0; group < groups; group++) {
+    const row = group * levels
+    const [atA, atB] = [counts[row + a]! > 0, counts[row + b]! > 0]
+    if (atA && atB) differences.push(apart(centres[row + a]!, centres[row + b]!))
+    if (!atA && !atB) continue
+    for (let other = 0; other < levels; other++)
+      if (other !== (atA ? a : b) && counts[row + other]! > 0) {
+        either++
+        break
+      }
+  }
+  return { differences, either }
+}
+
+/** The difference of two scores; two that never came are tied. */
+export function apart(one: number, other: number): number {
+  return one === other ? 0 : one - other
+}
+
+let room = new Float64Array(4096)
+
+/**
+ * All differences of a try at one level and a try at the other in the same group, sorted, and how many groups
+ * gave any. The list is written over by the next call.
+ * @example pairDifferences(table, 1, 0).sorted.length // 54: six groups, three tries each
+ */
+export function pairDifferences(
+  { values, counts, levels, groups, room: tries }: ScoreTable,
+  a: number,
+  b: number,
+): { sorted: Float64Array; groups: number } {
+  let count = 0
+  let comparing = 0
+  for (let group = 0; group < groups; group++) {
+    const [cellA, cellB] = [group * levels + a, group * levels + b]
+    const [countA, countB] = [counts[cellA]!, counts[cellB]!]
+    if (countA === 0 || countB === 0) continue
+    comparing++
+    if (count + countA * countB > room.length) {
+      const larger = new Float64Array(2 * (count + countA * countB))
+      larger.set(room)
+      room = larger
+    }
+    for (let i = 0; i < countA; i++)
+      for (let j = 0; j < countB; j++)
+        room[count++] = apart(values[cellA * tries + i]!, values[cellB * tries + j]!)
+  }
+  return { sorted: room.subarray(0, count).sort(), groups: comparing }
+}

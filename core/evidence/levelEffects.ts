@@ -1,0 +1,105 @@
+import { pairDifferences } from './differences'
+import type { ScoreScale } from './score'
+import type { ScoreTable } from './scoreTable'
+
+/** How far each level lies from the others, by comparisons within groups only. */
+export interface LevelEffects {
+  /** In the unit of the scores, about a middle of 0; NaN where a level was compared with nothing. */
+  effects: Float64Array
+  /** Share of comparisons won less lost, about a middle of 0. */
+  dominance: Float64Array
+}
+
+/**
+ * The additive effect of each level. For each pair of levels the differences of all tries within a group are taken
+ * together over the groups, and their median is how far the two lie apart (Hodges and Lehmann's estimate, which one
+ * slip cannot move far); the effects are those that fit all pairs best, each weighing as many groups as tested both.
+ * So a group that reads high moves no level, whichever levels it tested. On scales of order or words, which know no
+ * distances, the share of comparisons won takes the place of the median.
+ *
+ * Source: J. L. Hodges and E. L. Lehmann, Annals of Mathematical Statistics 34 (1963) 598–611; several levels:
+ * E. Spjøtvoll, the same 39 (1968) 1486–1492.
+ *
+ * @example levelEffects(table, 'number').effects // -11, 0, 11
+ */
+export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects {
+  const { levels } = table
+  const shared = new Float64Array(levels * levels)
+  const medians = new Float64Array(levels * levels)
+  const wins = new Float64Array(levels * levels)
+  for (let a = 0; a < levels; a++)
+    for (let b = a + 1; b < levels; b++) {
+      const { sorted, groups } = pairDifferences(table, a, b)
+      if (groups === 0) continue
+      const won = sorted.reduce((sum, difference) => sum + Math.sign(difference), 0) / sorted.length
+      const middle = scale === 'number' ? medianOfSorted(sorted) : won
+      shared[a * levels + b] = shared[b * levels + a] = groups
+      medians[a * levels + b] = middle
+      medians[b * levels + a] = -middle
+      wins[a * levels + b] = won
+      wins[b * levels + a] = -won
+    }
+  return { effects: fit(levels, shared, medians), dominance: fit(levels, shared, wins) }
+}
+
+function medianOfSorted(sorted: Float64Array): number {
+  const middle = sorted.length >> 1
+  if (sorted.length % 2 === 1) return sorted[middle]!
+  const [below, above] = [sorted[middle - 1]!, sorted[middle]!]
+  return below === above ? below : (below + above) / 2
+}
+
+/** Weighted least squares on the differences: Σ weight · (eᵢ − eⱼ − dᵢⱼ)² as small as can be, Σ e = 0. */
+function fit(levels: number, weights: Float64Array, differences: Float64Array): Float64Array {
+  const compared: number[] = []
+  for (let level = 0; level < levels; level++)
+    if (weights.subarray(level * levels, (level + 1) * levels).some((weight) => weight > 0))
+      compared.push(level)
+  const matrix = compared.map((i) => compared.map((j) => (i === j ? 0 : -weights[i * levels + j]!)))
+  const right = compared.map((i, row) => {
+    let sum = 0
+    compared.forEach((j) => {
+      const weight = weights[i * levels + j]!
+      if (weight === 0) return
+      matrix[row]![row]! += weight
+      // A level that never came lies beyond all others, however far: a large distance stands for it.
+      sum += weight * Math.max(-farAway, Math.min(farAway, differences[i * levels + j]!))
+    })
+    return sum
+  })
+  // The effects are free by a constant; adding one to every entry pins their sum to nought.
+  matrix.forEach((row) => row.forEach((_, column) => (row[column]! += 1)))
+  const solved = solve(matrix, right)
+  const effects = new Float64Array(levels).fill(NaN)
+  compared.forEach((level, index) => (effects[level] = solved[index]!))
+  return effects
+}
+
+const farAway = 1e9
+
+/** Gauss elimination with the largest pivot; a part that nothing binds to the rest is left at nought. */
+export function solve(matrix: number[][], right: number[]): number[] {
+  const n = right.length
+  for (let column = 0; column < n; column++) {
+    let pivot = column
+    for (let row = column + 1; row < n; row++)
+      if (Math.abs(matrix[row]![column]!) > Math.abs(matrix[pivot]![column]!)) pivot = row
+    ;[matrix[column], matrix[pivot]] = [matrix[pivot]!, matrix[column]!]
+    ;[right[column], right[pivot]] = [right[pivot]!, right[column]!]
+    const head = matrix[column]![column]!
+    if (Math.abs(head) < 1e-9) continue
+    for (let row = column + 1; row < n; row++) {
+      const factor = matrix[row]![column]! / head
+      if (factor === 0) continue
+      for (let next = column; next < n; next++) matrix[row]![next]! -= factor * matrix[column]![next]!
+      right[row]! -= factor * right[column]!
+    }
+  }
+  const solution = new Array<number>(n).fill(0)
+  for (let row = n - 1; row >= 0; row--) {
+    let sum = right[row]!
+    for (let column = row + 1; column < n; column++) sum -= matrix[row]![column]! * solution[column]!
+    solution[row] = Math.abs(matrix[row]![row]!) < 1e-9 ? 0 : sum / matrix[row]![row]!
+  }
+  return solution
+}

@@ -1,0 +1,65 @@
+import type { Judging } from './comparison'
+import { pairDifferences } from './differences'
+import { levelMeans, type ScoreTable } from './scoreTable'
+import { shiftInterval } from './shiftInterval'
+
+/** How much of a difference might still be there: 90%, over all pairs at once. */
+const intervalAlpha = 0.1
+/** On scales without distances levels are level when so many of their comparisons came out even. */
+const evenShare = 0.9
+
+/** The largest difference that the data leave open. */
+export interface OpenDifference {
+  /** The largest difference between any two of the levels that cannot be ruled out; Infinity where the data set no bound. */
+  bound: number
+  /** Whether it lies within what is worth noticing. */
+  within: boolean
+}
+
+/**
+ * The smallest difference that is worth noticing, in the unit of the scores.
+ * @example worthNoticing(table, { least: 1, share: 0.1 }) // 4.3 where the middle result is 43
+ */
+export function worthNoticing(table: ScoreTable, { least, share }: Judging['worth']): number {
+  if (share === 0) return least
+  const means = [...levelMeans(table)]
+    .filter(Number.isFinite)
+    .map(Math.abs)
+    .sort((a, b) => a - b)
+  const middle = means.length === 0 ? 0 : (means[(means.length - 1) >> 1]! + means[means.length >> 1]!) / 2
+  return Math.max(least, share * middle)
+}
+
+/**
+ * Whether any two of the levels could still differ by more than is worth noticing: the joined test inverted for each
+ * pair, all pairs held at once. On scales of order or words a bound has no meaning, and levels are level only when
+ * nine in ten of the comparisons inside the groups came out even.
+ * @param among places of the levels
+ * @param of how many levels there were to choose these from
+ * @example openDifference(table, judging, [0, 1, 2], 3) // { bound: 1, within: true }
+ */
+export function openDifference(
+  table: ScoreTable,
+  judging: Judging,
+  among: readonly number[],
+  of: number,
+): OpenDifference {
+  const pairs = among.flatMap((a, index) => among.slice(index + 1).map((b) => [a, b] as const))
+  if (judging.scale !== 'number') {
+    const even = pairs.every(([a, b]) => {
+      const { sorted } = pairDifferences(table, a, b)
+      return sorted.length > 0 && sorted.filter((one) => one === 0).length >= evenShare * sorted.length
+    })
+    return { bound: even ? 0 : Infinity, within: even && pairs.length > 0 }
+  }
+  const worth = worthNoticing(table, judging.worth)
+  const alpha = intervalAlpha / ((of * (of - 1)) / 2)
+  let bound = 0
+  for (const [a, b] of pairs) {
+    const { least, greatest } = shiftInterval(table, a, b, alpha)
+    bound = Math.max(bound, Math.abs(least), Math.abs(greatest))
+    // Once one pair is open, the others need not be asked.
+    if (bound > worth * (1 + 1e-9)) return { bound: Infinity, within: false }
+  }
+  return { bound, within: pairs.length > 0 }
+}

@@ -1,0 +1,102 @@
+import type { Summary } from '../plan'
+import { withoutDust } from '../quantity'
+import { centreOf } from './cellSummary'
+
+/**
+ * The scores of a class in plain numbers, group by group and level by level: real and virtual classes are both
+ * brought into this form and judged by the same code.
+ */
+export interface ScoreTable {
+  levels: number
+  groups: number
+  /** Room for tries in each cell. */
+  room: number
+  /** Try t of group g at level l stands at (g · levels + l) · room + t; only the first `counts` of a cell hold. */
+  values: Float64Array
+  /** How many tries each cell has, by g · levels + l. */
+  counts: Int32Array
+  /** One number for each cell, NaN where it is empty, by g · levels + l. */
+  centres: Float64Array
+}
+
+/**
+ * An empty table with room for so many tries in each cell.
+ * @example emptyTable(3, 4, 2).values.length // 24
+ */
+export function emptyTable(levels: number, groups: number, room: number): ScoreTable {
+  return {
+    levels,
+    groups,
+    room,
+    values: new Float64Array(levels * groups * room).fill(NaN),
+    counts: new Int32Array(levels * groups),
+    centres: new Float64Array(levels * groups).fill(NaN),
+  }
+}
+
+/**
+ * The table of given tries.
+ * @param tries group by group, level by level; an empty list where a group has nothing at a level
+ * @example tableOf([[[11, 12], [20]], [[10], []]], 'median').counts // 2, 1, 1, 0
+ */
+export function tableOf(tries: readonly (readonly (readonly number[])[])[], summary: Summary): ScoreTable {
+  const levels = Math.max(0, ...tries.map((group) => group.length))
+  const room = Math.max(1, ...tries.flat().map((cell) => cell.length))
+  const table = emptyTable(levels, tries.length, room)
+  tries.forEach((group, g) =>
+    group.forEach((cell, l) => {
+      const at = g * levels + l
+      table.values.set(cell, at * room)
+      table.counts[at] = cell.length
+    }),
+  )
+  summarise(table, summary)
+  return table
+}
+
+/** Works out the centre of each cell anew, by the plan's way of summing up. */
+export function summarise({ values, counts, centres, room }: ScoreTable, summary: Summary): void {
+  for (let cell = 0; cell < counts.length; cell++)
+    centres[cell] = counts[cell] === 0 ? NaN : centreOf(values, cell * room, counts[cell]!, summary)
+}
+
+/**
+ * Whether any cell has a second try.
+ * @example isReplicated(tableOf([[[1], [2]]], 'mean')) // false
+ */
+export function isReplicated({ counts }: ScoreTable): boolean {
+  for (let cell = 0; cell < counts.length; cell++) if (counts[cell]! > 1) return true
+  return false
+}
+
+/**
+ * How many groups have something at two levels or more; the others compare nothing.
+ * @example comparingGroups(table) // 6
+ */
+export function comparingGroups({ counts, levels, groups }: ScoreTable): number {
+  let comparing = 0
+  for (let group = 0; group < groups; group++) {
+    let present = 0
+    for (let level = 0; level < levels; level++) if (counts[group * levels + level]! > 0) present++
+    if (present >= 2) comparing++
+  }
+  return comparing
+}
+
+/**
+ * The result of each level, groups weighing the same however many tries they made; NaN where nobody has been.
+ * @example levelMeans(table)[0] // 11.25
+ */
+export function levelMeans({ centres, levels, groups }: ScoreTable): Float64Array {
+  return Float64Array.from({ length: levels }, (_, level) => {
+    let sum = 0
+    let count = 0
+    for (let group = 0; group < groups; group++) {
+      const centre = centres[group * levels + level]!
+      if (Number.isNaN(centre)) continue
+      sum += centre
+      count++
+    }
+    return count === 0 ? NaN : withoutDust(sum / count)
+  })
+}

@@ -1,0 +1,242 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  judgeKinds,
+  judgeTrend,
+  resultSentence,
+  tableOf,
+  weighEvidence,
+  type Comparison,
+  type Judging,
+} from '.'
+import { normalRandom, seededRandom } from '../rehearsal'
+import { comparisonOf, weighLesson } from '../recording'
+import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
+import { readingsFrom } from '../testing/exampleReadings'
+
+const numbers: Judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } }
+const six = ['a', 'b', 'c', 'd', 'e', 'f']
+/** The same cells for each of so many groups, a little higher from group to group. */
+const groups = (count: number, cells: (group: number) => Record<string, number[]>) =>
+  readingsFrom(Object.fromEntries(Array.from({ length: count }, (_, index) => [`g${index}`, cells(index)])))
+
+describe('places and counts that all groups agree on', () => {
+  it('are clear: red, blue and green in every heat', () => {
+    const heats = { red: [1, 1, 1], blue: [2, 2, 2], green: [3, 3, 3] }
+    const comparison: Comparison = {
+      ...comparisonOf(kindsPlan(Object.keys(heats))),
+      scale: 'order',
+      best: 'least',
+    }
+    const { finding } = weighEvidence(
+      comparison,
+      groups(6, () => heats).map(({ id, groupId, levelId, tryNumber, value }) => ({
+        id,
+        groupId,
+        levelId,
+        tryNumber,
+        value: value!,
+      })),
+    )
+    expect(finding).toMatchObject({ verdict: { word: 'clear' }, order: [['green'], ['blue'], ['red']] })
+    expect(finding.kind === 'kinds' && finding.first?.level.id).toBe('red')
+  })
+
+  it('are clear: two clips against one in every group', () => {
+    const plan = kindsPlan(['thin card', 'thick card'], { best: 'most' })
+    const { finding } = weighLesson(
+      plan,
+      groups(6, () => ({ 'thin card': [2, 2, 2], 'thick card': [1, 1, 1] })),
+    )
+    expect(finding).toMatchObject({ verdict: { word: 'clear' }, unanimous: true })
+  })
+
+  it('are real and small: every group rises by exactly one mark', () => {
+    const readings = groups(6, (g) => ({ h20: [20 + g, 20 + g, 20 + g], h40: [21 + g, 21 + g, 21 + g] }))
+    const plan = examplePlan({ levels: [20, 40].map((value) => numberLevel(value)) })
+    const evidence = weighLesson(plan, readings)
+    expect(evidence.finding.verdict.word).toBe('clear')
+    expect(resultSentence(plan, evidence).sentence).toBe(
+      'A larger drop height gave a larger bounce height, by little: about 1 cm from end to end.',
+    )
+  })
+})
+
+describe('one more group that shows the stated order', () => {
+  const table = fc.array(
+    fc.array(fc.array(fc.integer({ min: 0, max: 30 }), { minLength: 2, maxLength: 3 }), {
+      minLength: 3,
+      maxLength: 3,
+    }),
+    { minLength: 2, maxLength: 6 },
+  )
+  const rank = { clear: 2, leaning: 1, 'cant-tell': 0, 'no-difference': 0 }
+  /** Tries further apart than any in the class, in the given order of levels. */
+  const showing = (order: number[], tries: number) => {
+    const cells: number[][] = []
+    order.forEach((level, place) => (cells[level] = Array.from({ length: tries }, (_, t) => 100 * place + t)))
+    return cells
+  }
+
+  it('never weakens a verdict on a trend', () => {
+    fc.assert(
+      fc.property(table, (all) => {
+        const tries = all[0]![0]!.length
+        const before = judgeTrend(tableOf(all, 'median'), numbers)
+        if (before.direction === 'none') return
+        const order = before.direction === 'rising' ? [0, 1, 2] : [2, 1, 0]
+        const after = judgeTrend(tableOf([...all, showing(order, tries)], 'median'), numbers)
+        expect(rank[after.verdict.word]).toBeGreaterThanOrEqual(rank[before.verdict.word])
+      }),
+      { numRuns: 300 },
+    )
+  })
+
+  it('never weakens a verdict on kinds', () => {
+    fc.assert(
+      fc.property(table, (all) => {
+        const tries = all[0]![0]!.length
+        const before = judgeKinds(tableOf(all, 'median'), numbers)
+        if (before.verdict.because === 'level-at-top') return
+        const order = [...before.ranking.order].reverse()
+        const after = judgeKinds(tableOf([...all, showing(order, tries)], 'median'), numbers)
+        expect(rank[after.verdict.word]).toBeGreaterThanOrEqual(rank[before.verdict.word])
+      }),
+      { numRuns: 300 },
+    )
+  })
+})
+
+describe('a slip of x10', () => {
+  it('hides nothing that is otherwise clear, though means are taken', () => {
+    const plan = kindsPlan(['felt', 'rubber', 'plastic'], { best: 'most', summary: 'mean' })
+    const sound = (g: number) => ({ felt: [24, 25, 26], rubber: [60 + g, 62, 61], plastic: [31, 30, 32] })
+    const slipped = groups(6, (g) => (g === 2 ? { ...sound(g), felt: [240, 25, 26] } : sound(g)))
+    const { finding } = weighLesson(plan, slipped)
+    expect(finding).toMatchObject({ verdict: { word: 'clear' }, order: [['rubber'], ['plastic'], ['felt']] })
+  })
+})
+
+describe('groups that tested different kinds', () => {
+  it('do not put a kind first because its group reads high', () => {
+    const plan = kindsPlan(['x', 'y', 'z'], { best: 'most', whoTests: 'shared-levels' })
+    const { finding } = weighLesson(
+      plan,
+      readingsFrom({
+        low: { x: [12, 13, 14], z: [9, 10, 11] },
+        high: { y: [52, 53, 54], z: [49, 50, 51] },
+      }),
+    )
+    expect(finding.kind === 'kinds' && finding.first?.level.id).not.toBe('z')
+  })
+})
+
+describe('shapes', () => {
+  const heights = [20, 40, 60, 80, 100]
+  const plan = examplePlan({
+    levels: heights.map((value) => numberLevel(value)),
+    measured: {
+      ...examplePlan().measured,
+      instrument: { ...examplePlan().measured.instrument, smallestMark: 1, greatest: 300 },
+    },
+  })
+  const lesson = (centres: number[]) => {
+    const normal = normalRandom(seededRandom(7))
+    return weighLesson(
+      plan,
+      groups(8, (g) =>
+        Object.fromEntries(
+          heights.map((height, level) => [
+            `h${height}`,
+            [0, 1, 2].map(() => Math.round(centres[level]! + 2 * g + 4 * normal())),
+          ]),
+        ),
+      ),
+    )
+  }
+
+  it.each([
+    [
+      'a plateau',
+      [40, 60, 80, 80, 80],
+      'A larger drop height gave a larger bounce height up to 60 cm, then no more that we could measure.',
+    ],
+    [
+      'the last step alone',
+      [40, 40, 40, 40, 80],
+      'The bounce height rose only in the last step, from 80 cm to 100 cm.',
+    ],
+    ['up and down', [40, 60, 80, 60, 40], 'The bounce height rose up to 60 cm and then fell.'],
+    ['a late start', [40, 40, 40, 60, 80], 'The bounce height stayed level up to 60 cm and then rose.'],
+  ])('%s is said as such', (_, centres, sentence) => {
+    expect(resultSentence(plan, lesson(centres)).sentence).toBe(sentence)
+  })
+
+  it('give a slope only where the steps agree', () => {
+    const slope = (centres: number[]) => {
+      const { finding } = lesson(centres)
+      return finding.kind === 'trend' ? finding.slope : undefined
+    }
+    expect(slope([40, 60, 80, 100, 120])).toBeCloseTo(1, 1)
+    expect(slope([40, 60, 80, 80, 80])).toBeNull()
+  })
+})
+
+describe('what everybody found', () => {
+  const plan = examplePlan()
+  const steady = { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] }
+  const reasonWith = (last: Record<string, number[]>) =>
+    resultSentence(
+      plan,
+      weighLesson(
+        plan,
+        groups(6, (g) => (g === 5 ? last : steady)),
+      ),
+    ).reason
+
+  it('is said of all groups only while no step of theirs ties or falls', () => {
+    expect(reasonWith(steady)).toMatch(/^All 6 groups found the same\./)
+    expect(reasonWith({ ...steady, h40: [10, 11, 12] })).toMatch(
+      /^Each of the 6 groups leans this way, though/,
+    )
+    expect(reasonWith({ ...steady, h40: [9, 9, 9] })).toMatch(/^Each of the 6 groups leans this way, though/)
+    expect(reasonWith({ ...steady, h60: [1, 1, 1] })).toMatch(/^5 of 6 groups/)
+  })
+
+  it('might be tiring or warming where all went through the levels in one order', () => {
+    const same = examplePlan({ levelOrder: 'same' })
+    const evidence = weighLesson(
+      same,
+      groups(6, () => steady),
+    )
+    expect(resultSentence(same, evidence).reason).toMatch(/same order, so tiring, wearing or warming/)
+    expect(
+      resultSentence(
+        plan,
+        weighLesson(
+          plan,
+          groups(6, () => steady),
+        ),
+      ).reason,
+    ).not.toMatch(/tiring/)
+  })
+})
+
+describe('a lesson half-way', () => {
+  it('speaks of what is there: two of five groups, one kind untested', () => {
+    const plan = kindsPlan(['smooth', 'felt', 'flat', 'ridged'], { best: 'most' })
+    const there = { smooth: [31, 30, 32], felt: [24, 25, 23], flat: [52, 51, 53] }
+    const evidence = weighLesson(plan, readingsFrom({ a: there, b: there }), six.slice(0, 5))
+    expect(evidence.coverage).toMatchObject({ partial: true, groupsDone: 2, groupsMeant: 5 })
+    expect(resultSentence(plan, evidence).sentence).toMatch(
+      /^So far, from 2 of 5 groups and without ridged: /,
+    )
+  })
+
+  it('speaks plainly once half of the groups have tested every level', () => {
+    const plan = kindsPlan(['felt', 'flat'], { best: 'most' })
+    const there = { felt: [24, 25, 23], flat: [52, 51, 53] }
+    const evidence = weighLesson(plan, readingsFrom({ a: there, b: there, c: there }), six)
+    expect(evidence.coverage.partial).toBe(false)
+  })
+})

@@ -1,0 +1,15 @@
+/**
+ * A text with a capital at its start.
+ * @example capital('thick card') // 'Thick card'
+ */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/**
+ * Things one after another, as they are read out.
+ * @example listed(['tiles', 'wood', 'carpet']) // 'tiles, wood and carpet'
+ */
+export function listed(things: readonly string[]): string {
+  return things.length < 2 ? (things[0] ?? '') : `${things.slice(0, -1).join(', ')} and ${things.at(-1)}`
+}
