@@ -1,6 +1,7 @@
 import type { Page } from 'playwright-core'
 import { chromium } from 'playwright-core'
 import { median } from 'simple-statistics'
+import type { Figure } from './figure'
 import type { LessonSummaryDto } from '../shared/types/api'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
 import { dataFolder, startServer } from '../scripts/runServer'
@@ -10,7 +11,7 @@ const frame = 16
 const patience = 300
 
 /** From the key to what the checks say of it, in the real interface: Fair against one frame, the first Shows figure against 300 ms. */
-export async function checksOnScreen(): Promise<string> {
+export async function checksOnScreen(): Promise<Figure[]> {
   const server = await startServer(await dataFolder(true))
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -39,12 +40,17 @@ export async function checksOnScreen(): Promise<string> {
   await browser.close()
   await server.stop()
   server.forget()
-  const line = (name: string, times: number[], most: number) =>
-    `${name} / ${most} ms: ${(median(times) / most).toFixed(2)} (median ${median(times).toFixed(1)} ms of ${times.length})`
+  const figure = (name: string, times: number[], most: number): Figure => ({
+    name: `${name} / ${most} ms`,
+    value: median(times) / most,
+    unit: '',
+    goal: { most: 1 },
+    note: `median ${median(times).toFixed(1)} ms of ${times.length}`,
+  })
   return [
-    line('from a key to what Fair says', fair, frame),
-    line('from a key to the first Shows figure', shows, patience),
-  ].join('\n')
+    figure('from a key to what Fair says', fair, frame),
+    figure('from a key to the first Shows figure', shows, patience),
+  ]
 }
 
 /** Types into a field and waits in the page itself until the words at another place have changed. */

@@ -1,10 +1,11 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { chromium, type Browser } from 'playwright-core'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
+import type { Figure } from './figure'
 import { dataFolder, freePort, startServer } from '../scripts/runServer'
 
 /** Bytes over the wire until the first screen of a new school stands, against the smallest page on the same libraries. */
-export async function firstLoad(): Promise<string> {
+export async function firstLoad(): Promise<Figure> {
   const built = spawnSync('npx', ['nuxt', 'build', 'bench/bare'], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
@@ -23,7 +24,13 @@ export async function firstLoad(): Promise<string> {
   bare.kill()
   await server.stop()
   server.forget()
-  return `bytes until the first screen / a bare Nuxt and Vuetify page: ${(ours / theirs).toFixed(2)} (${Math.round(ours / 1000)} kB and ${Math.round(theirs / 1000)} kB compressed)`
+  return {
+    name: 'bytes until the first screen / a bare Nuxt and Vuetify page',
+    value: ours / theirs,
+    unit: '',
+    goal: null,
+    note: `${Math.round(ours / 1000)} kB and ${Math.round(theirs / 1000)} kB compressed`,
+  }
 }
 
 async function bytesOf(browser: Browser, url: string, words: string): Promise<number> {

@@ -1,15 +1,27 @@
-import { buildWhenNeeded } from '../scripts/build'
-import { ensureChromium } from '../scripts/chromium'
-import { checksOnScreen } from './checksOnScreen'
-import { firstLoad } from './firstLoad'
-import { fairCheck, rehearsal } from './rehearsal'
-import { savedReading } from './savedReading'
+import { figureLine, meets, type Figure } from './figure'
 
-// Prints ratios of two things measured in turns in one run; absolute times depend on the machine.
-ensureChromium()
-buildWhenNeeded()
-console.log(rehearsal())
-console.log(fairCheck())
-console.log(await checksOnScreen())
-console.log(await savedReading())
-console.log(await firstLoad())
+/** Every part of the bench, in the order in which all of them run. */
+const parts: Record<string, () => Promise<Figure[]>> = {
+  evidence: async () => (await import('./evidence')).evidence(),
+
+  rehearsal: async () => (await import('./rehearsal')).rehearsal(),
+  screens: async () => (await import('./screens')).screens(),
+  readings: async () => (await import('./savedReading')).savedReading(),
+}
+
+// Prints figures and what they should be; it never fails for one. Absolute times depend on the machine.
+const words = process.argv.slice(2)
+const asJson = words.includes('--json')
+const named = words.filter((word) => !word.startsWith('--'))
+const unknown = named.filter((name) => !(name in parts))
+if (unknown.length > 0) {
+  console.error(`There is no part “${unknown[0]}”. The parts are: ${Object.keys(parts).join(', ')}.`)
+  process.exit(2)
+}
+const all: (Figure & { part: string; ok: boolean })[] = []
+for (const part of named.length > 0 ? named : Object.keys(parts))
+  for (const figure of await parts[part]!()) {
+    all.push({ part, ...figure, ok: meets(figure) })
+    if (!asJson) console.log(`${part}: ${figureLine(figure)}`)
+  }
+if (asJson) console.log(JSON.stringify(all, null, 2))

@@ -6,12 +6,15 @@ import { newId } from '../core/plan'
 import type { ClassDto } from '../shared/types/api'
 import { dataFolder, startServer } from '../scripts/runServer'
 import { median } from 'simple-statistics'
+import { buildWhenNeeded } from '../scripts/build'
+import type { Figure } from './figure'
 
 const rounds = 6
 const perRound = 48
 
 /** A reading saved through HTTP, checks, transaction and event, against a bare insert of the same row, in turns. */
-export async function savedReading(): Promise<string> {
+export async function savedReading(): Promise<Figure[]> {
+  buildWhenNeeded()
   const server = await startServer(await dataFolder(true))
   const bareFolder = mkdtempSync(join(tmpdir(), 'jolly-beaker-bare-'))
   const bare = await PGlite.create(bareFolder)
@@ -73,7 +76,15 @@ export async function savedReading(): Promise<string> {
   rmSync(bareFolder, { recursive: true, force: true })
   await server.stop()
   server.forget()
-  return `a reading saved through the full route / a bare PGlite insert: ${(median(route) / median(insert)).toFixed(1)} (medians ${median(route).toFixed(2)} ms and ${median(insert).toFixed(2)} ms of ${route.length})`
+  return [
+    {
+      name: 'a reading saved through the full route / a bare PGlite insert',
+      value: median(route) / median(insert),
+      unit: '',
+      goal: null,
+      note: `medians ${median(route).toFixed(2)} ms and ${median(insert).toFixed(2)} ms of ${route.length}`,
+    },
+  ]
 }
 
 async function timed(act: () => Promise<unknown>): Promise<number> {

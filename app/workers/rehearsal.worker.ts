@@ -1,7 +1,9 @@
 import type { CupboardInstrument } from '#core/instrument'
 import type { Expectation, Plan } from '#core/plan'
 import {
+  firstPiece,
   neighbourGains,
+  nextPiece,
   noRehearsal,
   rankNeighbours,
   rehearse,
@@ -31,8 +33,6 @@ export type RehearsalNews = { number: number } & (
 )
 
 const classes = 10_000
-const firstChunk = 200
-const chunk = 700
 const neighbourClasses = 2000
 const seed = 20260301
 
@@ -54,9 +54,12 @@ onmessage = async ({ data: { number, job } }: MessageEvent<RehearsalOrder>) => {
   const { plan, expected, groups, cupboard } = job
   const random = seededRandom(seed)
   let rehearsal = noRehearsal
+  let piece = firstPiece
   while (rehearsal.classes < classes) {
-    const next = rehearsal.classes === 0 ? firstChunk : Math.min(chunk, classes - rehearsal.classes)
+    const next = Math.min(piece, classes - rehearsal.classes)
+    const start = performance.now()
     rehearsal = rehearse(plan, expected, groups, next, random, rehearsal)
+    piece = nextPiece(next, performance.now() - start)
     tell({ number, kind: 'progress', rehearsal, of: classes })
     await turn()
     if (wanted !== number) return

@@ -28,7 +28,7 @@ export interface Evidence {
  * @example weighEvidence(comparison, scores).finding.verdict.word // 'clear'
  */
 export function weighEvidence(comparison: Comparison, scores: readonly Score[]): Evidence {
-  const { levels, error, mark } = comparison
+  const { levels, error } = comparison
   const cells = cellsOf(comparison, scores)
   const results = levelResults(levels, cells)
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
@@ -39,7 +39,7 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     table,
     cells,
     results,
-    odd: oddReadings(cells, Math.max(error, mark / Math.sqrt(12))),
+    odd: oddReadings(cells, comparison),
     offsets: groupOffsets(cells, error),
     coverage: coverageOf(comparison, cells),
     finding: comparison.ordered

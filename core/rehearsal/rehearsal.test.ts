@@ -7,6 +7,7 @@ import {
   expectedValues,
   neighbourGains,
   neighbourPlans,
+  nextPiece,
   noRehearsal,
   rehearse,
   seededRandom,
@@ -235,6 +236,15 @@ describe('rankNeighbours', () => {
 
   it('offers nothing where nothing is left to gain', () => {
     expect(ranked(plainly)).toEqual([])
+  })
+})
+
+describe('nextPiece', () => {
+  it('makes pieces of a tenth of a second, growing at most fourfold, never none', () => {
+    expect([nextPiece(20, 4), nextPiece(200, 100), nextPiece(200, 50), nextPiece(20, 60_000)]).toEqual([
+      80, 200, 400, 1,
+    ])
+    expect(nextPiece(700, 1)).toBe(700)
   })
 })
 

@@ -1,0 +1,20 @@
+import type { Figure } from '../figure'
+import { blowUp } from './blowUp'
+import { nullGrid, wobblingSetUps } from './errors'
+import { oddOnes } from './odd'
+import { clearAndRight, noDifference, shapes } from './power'
+
+const classes = 20_000
+
+/** Whether what the class is told is true, and how often it is told at all. */
+export function evidence(): Figure[] {
+  return [
+    ...clearAndRight(classes / 4),
+    ...noDifference(classes / 10),
+    ...shapes(classes / 10),
+    ...oddOnes(400),
+    ...blowUp(),
+    ...wobblingSetUps(classes),
+    ...nullGrid(classes),
+  ]
+}

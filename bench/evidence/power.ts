@@ -1,0 +1,168 @@
+import {
+  judgeKinds,
+  judgeTrend,
+  levelEffects,
+  shapeOf,
+  stepsOf,
+  testedLevels,
+  type Judging,
+  type Shape,
+} from '../../core/evidence'
+import type { Figure } from '../figure'
+import { judging } from './errors'
+import { virtualTable, type VirtualDesign } from './virtualTable'
+
+const rising = (levels: number, rise: number) =>
+  Array.from({ length: levels }, (_, level) => (rise * level) / (levels - 1))
+const oneAhead = (levels: number, ahead: number) =>
+  Array.from({ length: levels }, (_, level) => (level === 0 ? ahead : 0))
+const neighbours = [
+  [0, 1],
+  [1, 2],
+  [2, 3],
+  [0, 3],
+  [0, 1],
+  [1, 2],
+]
+
+function share(
+  design: VirtualDesign,
+  classes: number,
+  seed: number,
+  seen: (table: ReturnType<typeof virtualTable>['table']) => boolean,
+) {
+  const { table, draw } = virtualTable(design, seed)
+  let count = 0
+  for (let one = 0; one < classes; one++) {
+    draw()
+    if (seen(table)) count++
+  }
+  return (100 * count) / classes
+}
+
+/** How often a true answer is clear and right. */
+export function clearAndRight(classes: number): Figure[] {
+  const trend = (groups: number, levels: number, tries: number, least: number): Figure => ({
+    name: `clear and right, ${groups}x${levels}x${tries}, numbers rising 2 sd from end to end`,
+    value: share({ groups, levels, tries, effects: rising(levels, 2) }, classes, 11, (table) => {
+      const { verdict, direction } = judgeTrend(table, judging)
+      return verdict.word === 'clear' && direction === 'rising'
+    }),
+    unit: '%',
+    goal: { least },
+  })
+  const kinds = (
+    groups: number,
+    levels: number,
+    tries: number,
+    least: number,
+    more: Partial<VirtualDesign> = {},
+    what = '',
+  ): Figure => ({
+    name: `clear and right, ${groups}x${levels}x${tries}, one kind 2 sd ahead${what}`,
+    value: share({ groups, levels, tries, effects: oneAhead(levels, 2), ...more }, classes, 12, (table) => {
+      const { verdict, first } = judgeKinds(table, judging)
+      return verdict.word === 'clear' && verdict.because !== 'level-at-top' && first === 0
+    }),
+    unit: '%',
+    goal: { least },
+  })
+  return [
+    trend(6, 4, 3, 99),
+    trend(3, 3, 3, 85),
+    kinds(6, 4, 3, 97),
+    kinds(4, 4, 3, 80),
+    kinds(3, 3, 3, 70),
+    kinds(6, 4, 3, 90, { summary: 'mean', slip: 'one' }, ', by mean with one slip of x10'),
+    kinds(
+      6,
+      4,
+      3,
+      25,
+      { tests: (group) => neighbours[group]! },
+      ', four kinds shared by six groups, two each',
+    ),
+  ]
+}
+
+/** When "no difference" is said, and when it must not be. */
+export function noDifference(classes: number): Figure[] {
+  const worth = (least: number): Judging => ({ ...judging, worth: { least, share: 0 } })
+  const designs: { design: VirtualDesign; asked: 'numbers' | 'kinds'; least: number }[] = [
+    [8, 5, 3],
+    [6, 4, 3],
+    [12, 3, 3],
+    [3, 3, 3],
+    [4, 4, 10],
+  ].flatMap(([groups, levels, tries]) =>
+    [0.5, 1, 2, 4].flatMap((marks) =>
+      (['numbers', 'kinds'] as const).map((asked) => {
+        // What is worth noticing is one mark, and the true difference is just that, at an end or in the middle.
+        const size = { groups: groups!, levels: levels!, tries: tries! }
+        return { design: { ...size, marks, effects: oneAhead(levels!, 1 / marks) }, asked, least: 1 }
+      }),
+    ),
+  )
+  let early = 0
+  const said = designs.map(({ design, asked, least }, index) =>
+    share(design, classes, 300 + index, (table) => {
+      const { verdict } =
+        asked === 'numbers' ? judgeTrend(table, worth(least)) : judgeKinds(table, worth(least))
+      if (verdict.word === 'no-difference' && verdict.p <= 0.2) early++
+      return verdict.word === 'no-difference'
+    }),
+  )
+  return [
+    {
+      name: `“no difference” where the true one is worth noticing, largest of ${designs.length} designs`,
+      value: Math.max(...said),
+      unit: '%',
+      goal: { most: 5 },
+    },
+    { name: '“no difference” with a chance of at most 0.2', value: early, unit: '', goal: { most: 0 } },
+    {
+      name: '“no difference” where there is none, 8x5x3, sd of a try half a mark',
+      value: share(
+        { groups: 8, levels: 5, tries: 3, marks: 2 },
+        classes,
+        15,
+        (table) =>
+          judgeTrend(table, { ...judging, worth: { least: 1, share: 0 } }).verdict.word === 'no-difference',
+      ),
+      unit: '%',
+      goal: { least: 50 },
+    },
+  ]
+}
+
+/** How often the shape of a trend is named right: a whole rise of six sd of a try. */
+export function shapes(classes: number): Figure[] {
+  const cases: { name: string; effects: number[]; right: (shape: Shape) => boolean }[] = [
+    {
+      name: 'plateau',
+      effects: [0, 3, 6, 6, 6],
+      right: (shape) => shape.kind === 'levels-off' && shape.at === 2,
+    },
+    {
+      name: 'last step only',
+      effects: [0, 0, 0, 0, 6],
+      right: (shape) => shape.kind === 'starts-late' && shape.lastStepOnly,
+    },
+    {
+      name: 'up and down',
+      effects: [0, 3, 6, 3, 0],
+      right: (shape) => shape.kind === 'turns' && shape.at === 2,
+    },
+  ]
+  return cases.map(({ name, effects, right }, index) => ({
+    name: `shape named right, 8x5x3, ${name}`,
+    value: share({ groups: 8, levels: 5, tries: 3, effects }, classes, 20 + index, (table) => {
+      const { direction, verdict } = judgeTrend(table, judging)
+      const known = levelEffects(table, 'number').effects
+      const shape = shapeOf(stepsOf(table, testedLevels(table), known, judging), direction, known)
+      return verdict.word === 'clear' && right(shape)
+    }),
+    unit: '%',
+    goal: { least: 70 },
+  }))
+}
