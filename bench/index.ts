@@ -3,6 +3,7 @@ import { figureLine, meets, type Figure } from './figure'
 /** Every part of the bench, in the order in which all of them run. */
 const parts: Record<string, () => Promise<Figure[]>> = {
   evidence: async () => (await import('./evidence')).evidence(),
+  entries: async () => (await import('./entries')).entries(),
 
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
   screens: async () => (await import('./screens')).screens(),

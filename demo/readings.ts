@@ -51,6 +51,7 @@ export function simulateReadings(
           id: uuidFrom(random),
           value,
           typed: printNumber(value, mark),
+          given: 'typed',
           status: 'counted',
           reason: '',
           source: 'demo',

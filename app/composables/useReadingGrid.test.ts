@@ -19,9 +19,10 @@ async function open(changes = {}) {
 beforeEach(() => open())
 afterEach(() => vi.unstubAllGlobals())
 
+/** Types and presses Enter; a question is answered by pressing it once more. */
 function type(where: typeof first, text: string): boolean {
   grid.draft(where, text)
-  return grid.settle(where)
+  return grid.settle(where) || (grid.hint.value?.value !== null && grid.settle(where))
 }
 
 describe('the grid', () => {
@@ -43,11 +44,40 @@ describe('the grid', () => {
     expect(useLesson().readings).toMatchObject([
       { value: 12, typed: '0.12 m', source: 'desk', supersedes: null },
     ])
-    type(slot('leaf', 'h20', 2), '12,5')
-    expect(grid.textOf(slot('leaf', 'h20', 2))).toBe('12.5')
-    expect(grid.hint.value).toMatchObject({ where: 'leaf, 20 cm, try 2', suggestion: 13 })
-    grid.takeSuggestion()
-    expect(grid.textOf(slot('leaf', 'h20', 2))).toBe('13')
+    expect(useLesson().readings[0]!.given).toBe('typed')
+  })
+
+  it('asks before it keeps what looks like a slip; a suggestion that is taken says that it was one', () => {
+    const second = slot('leaf', 'h20', 2)
+    grid.draft(second, '12,5')
+    expect(grid.settle(second)).toBe(false)
+    expect(grid.hint.value).toMatchObject({ where: 'leaf, 20 cm, try 2', suggestion: 13, value: 12.5 })
+    expect([grid.textOf(second), useLesson().readings]).toEqual(['12,5', []])
+    grid.takeInstead(13)
+    expect(useLesson().readings).toMatchObject([{ value: 13, typed: '12,5', given: 'suggested' }])
+    expect(grid.hint.value).toBeNull()
+  })
+
+  it('keeps what was asked about when it is pressed once more, and when the cell is left', () => {
+    expect(type(first, '12,5')).toBe(true)
+    expect(grid.textOf(first)).toBe('12.5')
+    const second = slot('leaf', 'h20', 2)
+    grid.draft(second, '14,5')
+    expect(grid.settle(second, true)).toBe(true)
+    expect(grid.textOf(second)).toBe('14.5')
+    expect(grid.hint.value).toMatchObject({ suggestion: 15 })
+  })
+
+  it('asks which of two numbers was meant, and keeps neither until somebody says', () => {
+    grid.draft(first, '1,200')
+    expect(grid.settle(first)).toBe(false)
+    expect(grid.settle(first, true)).toBe(false)
+    expect([grid.hint.value?.readings.map((one) => one.value), useLesson().readings]).toEqual([
+      [1.2, 1200],
+      [],
+    ])
+    grid.takeInstead(1.2)
+    expect(useLesson().readings).toMatchObject([{ value: 1.2, typed: '1,200', given: 'chosen' }])
   })
 
   it('leaves text that is no number where it was typed', () => {
@@ -91,6 +121,12 @@ describe('the grid', () => {
     type(first, '12')
     type(first, '')
     expect(grid.stateOf(first)?.counted).toBeNull()
+  })
+
+  it('asks about pasted numbers as about typed ones: they wait in their cells', () => {
+    expect(grid.paste('11\t12\t13\n12\t130\t12.5\n', 1, 0)).toEqual({ taken: 4, left: 2 })
+    expect(grid.textOf(slot('key', 'h20', 2))).toBe('130')
+    expect(useLesson().readings).toHaveLength(4)
   })
 
   it('pastes a block, keeps what it cannot read in sight and counts what falls outside', () => {

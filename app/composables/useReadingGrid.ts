@@ -1,22 +1,29 @@
 import { computed, ref } from 'vue'
 import { gridFromClipboard } from '#core/format'
 import { levelName, levelsForGroup, orderedLevels } from '#core/plan'
-import { checkEntry, slotKey, type Reading, type Slot } from '#core/record'
-import { printNumber } from '#core/quantity'
+import { printNumber, type QuantityReading } from '#core/quantity'
+import { slotKey, type Reading, type Slot } from '#core/record'
+import { checkEntry, scoresOf } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
-import { useRecorder } from './useRecorder'
+import { useRecorder, type Entered } from './useRecorder'
 
 export interface GridColumn {
   levelId: string
   tryNumber: number
 }
 
+/** What is asked about a typed text, and what may be answered. */
 export interface GridHint {
   where: string
   message: string
   slot: Slot
+  /** The text that it is about; another text is asked about anew. */
+  typed: string
+  /** The value as it reads, where it may be kept. */
+  value: number | null
   suggestion: number | null
+  readings: QuantityReading[]
 }
 
 /** What the last act in the grid was, so that it can be undone by another reading. */
@@ -84,17 +91,6 @@ export function useReadingGrid() {
     return `${group?.name}, ${level ? levelName(store.plan, level) : ''}, try ${slot.tryNumber}`
   }
 
-  function othersAt(slot: Slot): number[] {
-    return [...store.slots.values()].flatMap(({ counted }) =>
-      counted &&
-      counted.value !== null &&
-      counted.levelId === slot.levelId &&
-      slotKey(counted) !== slotKey(slot)
-        ? [counted.value]
-        : [],
-    )
-  }
-
   function draft(slot: Slot, text: string) {
     drafts.value = { ...drafts.value, [slotKey(slot)]: text }
   }
@@ -103,38 +99,71 @@ export function useReadingGrid() {
     drafts.value = Object.fromEntries(Object.entries(drafts.value).filter(([key]) => key !== slotKey(slot)))
   }
 
-  /** Turns what was typed into a reading; text that is no number stays where it is, with a word why. */
-  function settle(slot: Slot): boolean {
-    const text = drafts.value[slotKey(slot)]
-    if (text === undefined) return true
+  /**
+   * Turns what was typed into a reading; text that is no number, or two, stays where it is with a word why. What looks like a slip
+   * is asked about first: settling the same text once more keeps it, and so does leaving the cell.
+   */
+  function settle(slot: Slot, leaving = false): boolean {
+    const typed = drafts.value[slotKey(slot)]?.trim()
+    if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
-    const entry = checkEntry(text, store.plan, othersAt(slot))
-    if (entry.state === 'unreadable') {
-      hint.value = { where: whereWords(slot), message: entry.message, slot, suggestion: null }
-      return false
-    }
-    forget(slot)
+    const entry = checkEntry(typed, store.plan, { slot, others: othersOf(slot) })
     if (entry.state === 'empty') {
+      forget(slot)
       if (before) setAside(slot, 'typed by mistake')
       return true
     }
-    if (before?.value === entry.value) return true
-    acts.push({ slot, before })
-    recorder.record(slot, entry.value, text.trim())
+    if (entry.state !== 'value') {
+      const readings = entry.state === 'two-ways' ? entry.readings : []
+      hint.value = {
+        where: whereWords(slot),
+        message: entry.message,
+        slot,
+        typed,
+        value: null,
+        suggestion: null,
+        readings,
+      }
+      return false
+    }
     const first = entry.hints[0]
-    hint.value = first
-      ? { where: whereWords(slot), message: first.message, slot, suggestion: first.suggestion }
+    const asked = hint.value?.typed === typed && slotKey(hint.value.slot) === slotKey(slot)
+    const question: GridHint | null = first
+      ? { where: whereWords(slot), typed, slot, value: entry.value, readings: [], ...first }
       : null
+    if (question && !asked && !leaving) {
+      hint.value = question
+      return false
+    }
+    keep({ slot, value: entry.value, typed, given: 'typed' })
+    // Left behind, a question stays in sight; answered, it goes.
+    hint.value = leaving ? question : null
     return true
   }
 
-  function takeSuggestion() {
-    const taken = hint.value
-    if (taken?.suggestion === null || !taken) return
-    acts.push({ slot: taken.slot, before: stateOf(taken.slot)?.counted ?? null })
-    recorder.record(taken.slot, taken.suggestion, printValue(taken.suggestion))
+  function keep(entered: Entered) {
+    const before = stateOf(entered.slot)?.counted ?? null
+    forget(entered.slot)
+    if (before?.value === entered.value) return
+    acts.push({ slot: entered.slot, before })
+    recorder.recordAll([entered])
+  }
+
+  /** Takes the suggestion, or one of the two readings of a text. */
+  function takeInstead(value: number) {
+    const asked = hint.value
+    if (!asked) return
+    keep({
+      slot: asked.slot,
+      value,
+      typed: asked.typed,
+      given: asked.readings.length > 0 ? 'chosen' : 'suggested',
+    })
     hint.value = null
   }
+
+  const othersOf = (slot: Slot) =>
+    scoresOf(store.readings).filter((score) => slotKey(score) !== slotKey(slot))
 
   function setAside(slot: Slot, reason: string) {
     forget(slot)
@@ -155,14 +184,15 @@ export function useReadingGrid() {
     if (before && before.value !== null) {
       const aside = stateOf(slot)?.setAside.find((reading) => reading.supersedes === before.id)
       if (aside) recorder.countAgain(aside)
-      else recorder.record(slot, before.value, before.typed)
+      else recorder.record(slot, before.value, before.typed, before.given)
     } else recorder.setAside(slot, 'typed by mistake')
     return slot
   }
 
   /** Pastes a block from a spreadsheet, its first cell at the given place; gives back how many were taken and how many not. */
   function paste(text: string, rowIndex: number, columnIndex: number): { taken: number; left: number } {
-    const good: { slot: Slot; value: number; typed: string }[] = []
+    const good: Entered[] = []
+    const others = scoresOf(store.readings)
     let left = 0
     for (const [down, cells] of gridFromClipboard(text).entries()) {
       const row = rows.value[rowIndex + down]
@@ -174,10 +204,15 @@ export function useReadingGrid() {
           continue
         }
         const slot = slotAt(row.group.id, column)
-        const entry = checkEntry(cell, store.plan, [])
-        if (entry.state === 'value') {
+        const entry = checkEntry(cell, store.plan, {
+          slot,
+          others: others.filter((score) => slotKey(score) !== slotKey(slot)),
+        })
+        // What would be asked about when typed is asked about when pasted: it waits in its cell.
+        if (entry.state === 'value' && entry.hints.length === 0) {
           forget(slot)
-          good.push({ slot, value: entry.value, typed: cell })
+          good.push({ slot, value: entry.value, typed: cell, given: 'typed' })
+          others.push({ ...slot, id: '', value: entry.value })
         } else {
           draft(slot, cell.slice(0, 60))
           left++
@@ -201,7 +236,7 @@ export function useReadingGrid() {
     whereWords,
     draft,
     settle,
-    takeSuggestion,
+    takeInstead,
     setAside,
     undo,
     paste,

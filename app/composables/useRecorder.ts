@@ -1,7 +1,15 @@
 import { newId } from '#core/plan'
-import { slotKey, type Reading, type ReadingSource, type Slot } from '#core/record'
+import { slotKey, type Given, type Reading, type ReadingSource, type Slot } from '#core/record'
 import { useLesson } from '../stores/lesson'
 import { useReadingQueue } from '../stores/readingQueue'
+
+/** One number for one slot, and how it came from what was typed. */
+export interface Entered {
+  slot: Slot
+  value: number
+  typed: string
+  given: Given
+}
 
 /** Recording for one device: every act makes a new reading, none changes an old one. */
 export function useRecorder(source: ReadingSource) {
@@ -15,6 +23,7 @@ export function useRecorder(source: ReadingSource) {
     id: newId(),
     value: null,
     typed: '',
+    given: 'typed',
     status: 'counted',
     reason: '',
     source,
@@ -26,16 +35,16 @@ export function useRecorder(source: ReadingSource) {
   const countedAt = (slot: Slot) => store.slots.get(slotKey(slot))?.counted ?? null
 
   /** Records a value in a slot; where one stands already, the new one corrects it. */
-  function record(slot: Slot, value: number, typed: string) {
-    recordAll([{ slot, value, typed }])
+  function record(slot: Slot, value: number, typed: string, given: Given = 'typed') {
+    recordAll([{ slot, value, typed, given }])
   }
 
   /** Records many values at once, leaving out those that say what stands there already. */
-  function recordAll(entries: { slot: Slot; value: number; typed: string }[]) {
-    const fresh = entries.flatMap(({ slot, value, typed }) => {
+  function recordAll(entries: Entered[]) {
+    const fresh = entries.flatMap(({ slot, value, typed, given }) => {
       const before = countedAt(slot)
       if (before?.value === value) return []
-      return [make(slot, { value, typed: typed.slice(0, 60), supersedes: before?.id ?? null })]
+      return [make(slot, { value, typed, given, supersedes: before?.id ?? null })]
     })
     if (fresh.length > 0) queue.send(store.open.id, fresh)
   }
@@ -47,6 +56,7 @@ export function useRecorder(source: ReadingSource) {
     const aside = make(slot, {
       value: before.value,
       typed: before.typed,
+      given: before.given,
       status: 'set-aside',
       reason,
       supersedes: before.id,
@@ -55,15 +65,17 @@ export function useRecorder(source: ReadingSource) {
     return aside
   }
 
-  /** Notes a try that went wrong before it could be read. */
-  function noteSpoilt(slot: Slot, reason: string) {
-    queue.send(store.open.id, [make(slot, { status: 'set-aside', reason })])
+  /** Notes a try that went wrong, with what was read of it if anything was: one reading that never counts. */
+  function noteSpoilt(slot: Slot, reason: string, read: { value: number; typed: string } | null) {
+    queue.send(store.open.id, [make(slot, { status: 'set-aside', reason, ...read })])
   }
 
   /** Counts a reading again that was set aside. */
   function countAgain(aside: Reading) {
     if (aside.value === null || countedAt(aside)) return
-    queue.send(store.open.id, [make(aside, { value: aside.value, typed: aside.typed, supersedes: aside.id })])
+    queue.send(store.open.id, [
+      make(aside, { value: aside.value, typed: aside.typed, given: aside.given, supersedes: aside.id }),
+    ])
   }
 
   return { record, recordAll, setAside, noteSpoilt, countAgain, countedAt }

@@ -1,5 +1,6 @@
 import type { VariableWords } from '#core/class'
 import type { CardPlace } from '#core/plan'
+import { capital } from '#core/quantity'
 
 /** What the places of the variables board are called, in the school's words. */
 export function placeName(place: CardPlace, words: VariableWords): string {
@@ -21,8 +22,4 @@ export function placeName(place: CardPlace, words: VariableWords): string {
 export const cardWays: Record<'change' | 'measure', CardPlace[]> = {
   change: ['could-change', 'changed', 'kept-same'],
   measure: ['could-measure', 'measured'],
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -123,7 +123,7 @@ export function noDifference(classes: number): Figure[] {
     {
       name: '“no difference” where there is none, 8x5x3, sd of a try half a mark',
       value: share(
-        { groups: 8, levels: 5, tries: 3, marks: 2 },
+        { groups: 8, levels: 5, tries: 3, marks: 0.5 },
         classes,
         15,
         (table) =>

@@ -43,6 +43,17 @@ const words: Record<RecordingKind, RecordingWords> = {
 /** Every way of recording, in the order a list offers them. */
 export const recordingKinds = Object.keys(words) as RecordingKind[]
 
+/** Ways whose one reading is one number as it is read; for the others somebody still works it out. */
+const ownEntries: readonly RecordingKind[] = ['measure', 'count']
+
+/**
+ * Whether a way of recording takes what a person sees; a way that does not is offered to no new plan.
+ * @example takesOwnEntries('race') // false
+ */
+export function takesOwnEntries(kind: RecordingKind): boolean {
+  return ownEntries.includes(kind)
+}
+
 /**
  * What a way of recording is called, and what one of its readings is.
  * @example recordingWords('count').oneReading // 'how many, a whole number'

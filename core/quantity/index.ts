@@ -1,5 +1,5 @@
 export { convertUnit, unitDefinition, unitFromText, units, type Dimension, type Unit } from './units'
-export { parseQuantity, type ParsedQuantity } from './parseQuantity'
+export { mostTyped, parseQuantity, type ParsedQuantity, type QuantityReading } from './parseQuantity'
 export { isOnMark, roundToMark } from './roundToMark'
 export { decimalsOfMark, printNumber, printQuantity } from './printQuantity'
 export { withoutDust } from './withoutDust'

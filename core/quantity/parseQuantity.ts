@@ -1,91 +1,234 @@
-import { convertUnit, unitDefinition, unitFromText, type Unit } from './units'
+import { numberPattern, parseNumber, type ParsedNumber } from './parseNumber'
+import { inUnit, nextSmaller, typedUnit, type TypedUnit } from './typedUnit'
+import { unitDefinition, type Unit } from './units'
+import { capital } from './wording'
+
+/** One of the two things that a text may mean. */
+export interface QuantityReading {
+  /** In the unit wanted. */
+  value: number
+  /** As it would be said: "1200 g". */
+  words: string
+}
 
 /** What came of reading typed text: a value in the wanted unit, or the reason why there is none. */
 export type ParsedQuantity =
   | { ok: true; value: number; typedUnit: Unit | null }
-  | { ok: false; problem: 'empty' | 'not-a-number' | 'unknown-unit' | 'wrong-kind-of-unit'; message: string }
+  | {
+      ok: false
+      problem: 'empty' | 'not-a-number' | 'too-large' | 'unknown-unit' | 'wrong-kind-of-unit' | 'two-ways'
+      message: string
+      /** Where the text reads two ways, both of them; else empty. */
+      readings: QuantityReading[]
+    }
 
-const vulgarFractions: Record<string, string> = {
+/** Nothing measured in a primary school is more than this in any unit. */
+export const mostTyped = 1e6
+
+/** A stopwatch that shows hundredths writes 12.34 s as 12:34. */
+const hundredths = 0.05
+
+const fractions: Record<string, string> = {
   '½': '1/2',
   '¼': '1/4',
   '¾': '3/4',
   '⅓': '1/3',
   '⅔': '2/3',
+  '⅕': '1/5',
   '⅛': '1/8',
   '⅜': '3/8',
   '⅝': '5/8',
   '⅞': '7/8',
 }
-
-const number = String.raw`\d+(?:[.,]\d+)*|[.,]\d+`
-const amountPattern = new RegExp(
-  String.raw`^(?<sign>[-−+])?\s*(?:(?:(?<whole>\d+)\s+)?(?<top>\d+)\s*/\s*(?<bottom>\d+)|(?<plain>${number}))\s*(?<unit>[^\d\s.,/][^\d]*)?$`,
+const partPattern = new RegExp(
+  String.raw`\s*(${numberPattern})\s*([^\d\s.,/⁄+]+(?:\s+[^\d\s.,/⁄+]+)*\d?(?=\s|$|\.)|[^\d\s.,/⁄+]+)?\.?`,
+  'uy',
 )
-const clockPattern = /^(?<minutes>\d+):(?<seconds>[0-5]?\d(?:[.,]\d+)?)$/
-const feetAndInchesPattern =
-  /^(?<feet>\d+)\s*(?:ft|'|′|feet|foot)\s*(?<inches>\S.*?)\s*(?:in|inch|inches|"|″)$/i
+const clockPattern = /^(\d+):(\d{1,2})(?::(\d{1,2}))?([.,]\d+)?\s*(\p{L}*)\.?$/u
 
 /**
- * Reads a quantity as people type it: "12,5", "3 1/2", "3½", "1:05.3" (minutes and seconds),
- * "1.2 m", "4 ft", "5 ft 3 in". Without a unit the number is taken to be in `unit`.
+ * Reads a quantity as people type it: "12,5", "3 1/2", "3½", "1:05.3" (minutes and seconds), "1.2 m", "1 m 20 cm", "1m 20",
+ * "5 ft 3 in", "2 min 5 s", "12 clips", "minus 5", "12cm.". Without a unit the number is taken to be in `unit`.
  *
- * A comma is a decimal mark unless a point follows it; with both, the last one is the decimal mark.
+ * What reads two ways is never guessed: "1,200" may be 1.2 or 1200, "12:34" on a stopwatch with hundredths 12.34 s or 12 min 34 s.
  *
  * @param text what was typed
  * @param unit the unit that the value is wanted in
+ * @param mark the instrument's smallest mark in `unit`, where one is read
  * @returns the value in `unit`, or a message that says what to type instead; it never throws
  * @example parseQuantity('1.2 m', 'cm') // { ok: true, value: 120, typedUnit: 'm' }
  */
-export function parseQuantity(text: string, unit: Unit): ParsedQuantity {
-  const typed = text
-    .normalize('NFC')
-    .trim()
-    .replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${vulgarFractions[sign]}`)
-    .trim()
-  const { symbol, spoken, dimension } = unitDefinition(unit)
-  if (typed === '') return { ok: false, problem: 'empty', message: `Type a number in ${spoken}.` }
+export function parseQuantity(text: string, unit: Unit, mark?: number): ParsedQuantity {
+  const typed = plain(text)
+  const { spoken, dimension } = unitDefinition(unit)
+  if (typed === '') return refuse('empty', `Type a number in ${spoken}.`)
+  const signed = /^(?:[-−–+]|minus\b|plus\b)\s*/i.exec(typed)?.[0] ?? ''
+  const sign = /^[-−–m]/i.test(signed) ? -1 : 1
+  const body = typed.slice(signed.length)
+  const clock = dimension === 'time' ? clockPattern.exec(body) : null
+  const found = clock ? readClock(clock, unit, mark) : readParts(body, unit)
+  if (!found) return refuse('not-a-number', notANumber(text, unit))
+  return withSign(found, sign)
+}
 
-  const clock = clockPattern.exec(typed)?.groups
-  if (clock && dimension === 'time') {
-    const seconds = Number(clock.minutes) * 60 + decimal(clock.seconds!)
-    return { ok: true, value: convertUnit(seconds, 's', unit), typedUnit: 's' }
+function withSign(found: ParsedQuantity, sign: number): ParsedQuantity {
+  const tooLarge = (value: number) => Math.abs(value) > mostTyped
+  if (found.ok) {
+    if (tooLarge(found.value))
+      return refuse('too-large', 'This is more than anything here can be. Look at the noughts.')
+    // A nought has no sign.
+    return { ...found, value: found.value === 0 ? 0 : sign * found.value }
   }
-  const imperial = feetAndInchesPattern.exec(typed)?.groups
-  if (imperial && dimension === 'length') {
-    const inches = parseQuantity(imperial.inches!, 'in')
-    if (inches.ok)
-      return {
-        ok: true,
-        value: convertUnit(Number(imperial.feet) * 12 + inches.value, 'in', unit),
-        typedUnit: 'ft',
-      }
+  if (found.problem !== 'two-ways') return found
+  // Both stay to choose from, though one may be more than can be kept: nobody knows which was meant.
+  const readings = found.readings.map(({ value, words }) => ({
+    value: sign * value,
+    words: sign < 0 ? `−${words}` : words,
+  }))
+  if (readings.every((one) => tooLarge(one.value)))
+    return refuse('too-large', 'This is more than anything here can be. Look at the noughts.')
+  return { ...found, readings, message: `Is this ${readings.map((one) => one.words).join(' or ')}?` }
+}
+
+/** The text without what carries no meaning: outer quotes, closing points, wide digits, signs that stand for letters. */
+function plain(text: string): string {
+  const spelt = text.trim().replace(/[½¼¾⅓⅔⅕⅛⅜⅝⅞]/g, (sign) => ` ${fractions[sign]}`)
+  const normal = spelt.normalize('NFKC').replace(/′′|''/g, '″').trim()
+  const quoted = /^[“”"'‘’«„](.*?)[“”"'‘’»]$/su.exec(normal)
+  return (quoted?.[1] ?? normal).replace(/[\s.]+$/u, '').trim()
+}
+
+function readParts(body: string, unit: Unit): ParsedQuantity | null {
+  const parts: { number: ParsedNumber; letters: string }[] = []
+  partPattern.lastIndex = 0
+  while (partPattern.lastIndex < body.length) {
+    const match = partPattern.exec(body)
+    if (!match) return null
+    parts.push({
+      number: parseNumber(match[1]!, unitDefinition(unit).dimension === 'count'),
+      letters: match[2]?.trim() ?? '',
+    })
   }
+  const unclear = parts.find((part) => part.number.kind === 'none')?.number
+  if (unclear?.kind === 'none') return unclear.why ? refuse('not-a-number', unclear.why) : null
+  if (parts.length === 1) return readOne(parts[0]!, unit)
+  return parts.length > 1 && parts.length <= 3 ? readCompound(parts, unit) : null
+}
 
-  const parts = amountPattern.exec(typed)?.groups
-  const size = parts ? amount(parts) : NaN
-  if (!parts || !Number.isFinite(size))
-    return {
-      ok: false,
-      problem: 'not-a-number',
-      message: `“${shorten(text)}” is not a number. Type it like ${dimension === 'count' ? '12' : `12.5 ${symbol} or 3 1/2`}.`,
-    }
+function readOne(
+  { number, letters }: { number: ParsedNumber; letters: string },
+  unit: Unit,
+): ParsedQuantity | null {
+  const own: TypedUnit = { unit, times: 1, spoken: '' }
+  const found = letters === '' ? own : unitOf(letters, unit)
+  if (!found || 'ok' in found) return found
+  const inWanted = (value: number) => inUnit(value, found, unit)
+  if (number.kind === 'number')
+    return { ok: true, value: inWanted(number.value), typedUnit: letters === '' ? null : found.unit }
+  if (number.kind !== 'either') return null
+  const symbol = letters || unitDefinition(unit).symbol
+  return {
+    ...refuse('two-ways', ''),
+    readings: number.values.map((value) => ({ value: inWanted(value), words: `${value} ${symbol}`.trim() })),
+  }
+}
 
-  const value = parts.sign === '-' || parts.sign === '−' ? -size : size
-  if (!parts.unit) return { ok: true, value, typedUnit: null }
-  const typedUnit = unitFromText(parts.unit)
-  if (!typedUnit)
-    return {
-      ok: false,
-      problem: 'unknown-unit',
-      message: `“${shorten(parts.unit)}” is not a unit we know. ${measuredIn(unit)}`,
+/** Larger units first, each followed by the next smaller one, whose letters may be left out at the end. */
+function readCompound(parts: { number: ParsedNumber; letters: string }[], unit: Unit): ParsedQuantity | null {
+  let sum = 0
+  let before: TypedUnit | null = null
+  for (const [index, { number, letters }] of parts.entries()) {
+    if (number.kind !== 'number') return null
+    const due: (TypedUnit & { many: number }) | null = before ? nextSmaller(before) : null
+    if (before && !due) return null
+    const found: TypedUnit | ParsedQuantity | null =
+      letters === '' ? (due ?? { unit, times: 1, spoken: '' }) : unitOf(letters, unit)
+    // Words between two numbers that are no unit make no amount of them.
+    if (!found || ('ok' in found && !found.ok && found.problem === 'unknown-unit')) return null
+    if ('ok' in found) return found
+    if (index === 0 && letters === '') return null
+    if (due && (found.unit !== due.unit || found.times !== due.times)) return null
+    const last = index === parts.length - 1
+    if (!last && !Number.isInteger(number.value))
+      return refuse(
+        'not-a-number',
+        `Type whole ${found.spoken} beside ${nextSmaller(found)?.spoken ?? 'a smaller unit'}, or one number with a decimal point.`,
+      )
+    if (due && number.value >= due.many)
+      return refuse(
+        'not-a-number',
+        `${capital(due.spoken)} go up to ${due.many - 1} beside ${before!.spoken}.`,
+      )
+    sum += inUnit(number.value, found, unit)
+    before = found
+  }
+  return { ok: true, value: Number(sum.toPrecision(12)), typedUnit: before!.unit }
+}
+
+/** The unit of typed letters, or why they do not fit here. Things counted may be called what they are. */
+function unitOf(letters: string, unit: Unit): TypedUnit | ParsedQuantity | null {
+  const { dimension } = unitDefinition(unit)
+  const found = typedUnit(letters, unit)
+  if (!found && dimension === 'count' && /^[\p{L}\s’'-]+$/u.test(letters))
+    return { unit, times: 1, spoken: letters }
+  if (!found)
+    return refuse('unknown-unit', `“${shorten(letters)}” is not a unit we know. ${measuredIn(unit)}`)
+  if (unitDefinition(found.unit).dimension !== dimension)
+    return refuse('wrong-kind-of-unit', `${capital(found.spoken)} do not fit here. ${measuredIn(unit)}`)
+  return found
+}
+
+/** Minutes and seconds, or hours before them; on a stopwatch with hundredths seconds and hundredths as well. */
+function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQuantity | null {
+  const [first, second, third] = match.slice(1, 4).map((part) => (part === undefined ? null : Number(part)))
+  const rest = match[4] ? Number(`0${match[4].replace(',', '.')}`) : 0
+  const letters = match[5]!.toLowerCase()
+  const hours = ['h', 'hr', 'hrs', 'hour', 'hours'].includes(letters)
+  const minutes = ['', 'min', 'mins', 'm', 'minute', 'minutes'].includes(letters)
+  if (!hours && !minutes) return null
+  const limits = (third ?? 0) < 60 && second! < 60
+  const seconds =
+    third !== null
+      ? first! * 3600 + second! * 60 + third!
+      : hours
+        ? first! * 3600 + second! * 60
+        : first! * 60 + second!
+  const asTime: QuantityReading = {
+    value: inSeconds(seconds + rest, unit),
+    words:
+      third !== null || hours
+        ? `${first} h ${second} min${third ? ` ${third} s` : ''}`
+        : `${first} min ${second} s`,
+  }
+  const finest = mark === undefined ? Infinity : inUnit(mark, { unit, times: 1, spoken: '' }, 's')
+  const digits = match[third === null || third === undefined ? 2 : 3]!.length === 2
+  if (finest <= hundredths && letters === '' && rest === 0 && digits) {
+    const whole = third === null || third === undefined ? first! : first! * 60 + second!
+    const parts = (third ?? second)! / 100
+    const asHundredths = {
+      value: inSeconds(whole + parts, unit),
+      words: `${Number((whole + parts).toFixed(2))} s`,
     }
-  if (unitDefinition(typedUnit).dimension !== dimension)
-    return {
-      ok: false,
-      problem: 'wrong-kind-of-unit',
-      message: `${capital(unitDefinition(typedUnit).spoken)} do not fit here. ${measuredIn(unit)}`,
-    }
-  return { ok: true, value: convertUnit(value, typedUnit, unit), typedUnit }
+    if (!limits) return { ok: true, value: asHundredths.value, typedUnit: 's' }
+    return { ...refuse('two-ways', ''), readings: [asHundredths, asTime] }
+  }
+  if (!limits)
+    return refuse('not-a-number', 'Seconds and minutes go up to 59 beside a larger unit. Type it like 1:05.')
+  return { ok: true, value: asTime.value, typedUnit: 's' }
+}
+
+const inSeconds = (seconds: number, unit: Unit) => inUnit(seconds, { unit: 's', times: 1, spoken: '' }, unit)
+
+function refuse(
+  problem: Exclude<ParsedQuantity, { ok: true }>['problem'],
+  message: string,
+): Exclude<ParsedQuantity, { ok: true }> {
+  return { ok: false, problem, message, readings: [] }
+}
+
+function notANumber(text: string, unit: Unit): string {
+  const { dimension, symbol } = unitDefinition(unit)
+  return `“${shorten(text)}” is not a number. Type it like ${dimension === 'count' ? '12' : `12.5 ${symbol} or 3 1/2`}.`
 }
 
 function measuredIn(unit: Unit): string {
@@ -93,25 +236,7 @@ function measuredIn(unit: Unit): string {
   return dimension === 'count' ? 'Type a number of things.' : `This is measured in ${spoken} (${symbol}).`
 }
 
-function amount(parts: Record<string, string | undefined>): number {
-  if (parts.top) return Number(parts.whole ?? 0) + Number(parts.top) / Number(parts.bottom)
-  return decimal(parts.plain!)
-}
-
-function decimal(digits: string): number {
-  const last = Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','))
-  if (last < 0) return Number(digits)
-  const whole = digits.slice(0, last)
-  // Grouping marks before the decimal mark must stand every three digits, else this is no number.
-  if (/[.,]/.test(whole) && !/^\d{1,3}([.,]\d{3})+$/.test(whole)) return NaN
-  return Number(`${whole.replace(/[.,]/g, '')}.${digits.slice(last + 1)}`)
-}
-
 function shorten(text: string): string {
   const line = text.trim()
   return line.length > 24 ? `${line.slice(0, 23)}…` : line
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

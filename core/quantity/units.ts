@@ -14,8 +14,18 @@ interface UnitDefinition {
 }
 
 const definitions = {
-  mm: { dimension: 'length', symbol: 'mm', spoken: 'millimetres', typed: ['mm'] },
-  cm: { dimension: 'length', symbol: 'cm', spoken: 'centimetres', typed: ['cm', 'cms'] },
+  mm: {
+    dimension: 'length',
+    symbol: 'mm',
+    spoken: 'millimetres',
+    typed: ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'],
+  },
+  cm: {
+    dimension: 'length',
+    symbol: 'cm',
+    spoken: 'centimetres',
+    typed: ['cm', 'cms', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
+  },
   m: {
     dimension: 'length',
     symbol: 'm',
@@ -26,17 +36,42 @@ const definitions = {
   ft: { dimension: 'length', symbol: 'ft', spoken: 'feet', typed: ['ft', 'foot', 'feet', "'", '′'] },
   s: { dimension: 'time', symbol: 's', spoken: 'seconds', typed: ['s', 'sec', 'secs', 'second', 'seconds'] },
   min: { dimension: 'time', symbol: 'min', spoken: 'minutes', typed: ['min', 'mins', 'minute', 'minutes'] },
-  g: { dimension: 'mass', symbol: 'g', spoken: 'grams', typed: ['g', 'gram', 'grams'] },
-  kg: { dimension: 'mass', symbol: 'kg', spoken: 'kilograms', typed: ['kg', 'kilo', 'kilos'] },
-  mL: { dimension: 'volume', symbol: 'mL', spoken: 'millilitres', typed: ['ml', 'mls'] },
+  g: {
+    dimension: 'mass',
+    symbol: 'g',
+    spoken: 'grams',
+    typed: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'],
+  },
+  kg: {
+    dimension: 'mass',
+    symbol: 'kg',
+    spoken: 'kilograms',
+    typed: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms', 'kilogramme', 'kilogrammes'],
+  },
+  mL: {
+    dimension: 'volume',
+    symbol: 'mL',
+    spoken: 'millilitres',
+    typed: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cm3', 'ccm', 'cc'],
+  },
   L: {
     dimension: 'volume',
     symbol: 'L',
     spoken: 'litres',
     typed: ['l', 'litre', 'litres', 'liter', 'liters'],
   },
-  C: { dimension: 'temperature', symbol: '°C', spoken: 'degrees Celsius', typed: ['c', '°c', '°'] },
-  F: { dimension: 'temperature', symbol: '°F', spoken: 'degrees Fahrenheit', typed: ['f', '°f'] },
+  C: {
+    dimension: 'temperature',
+    symbol: '°C',
+    spoken: 'degrees Celsius',
+    typed: ['c', '°c', 'celsius', 'degrees c', 'degrees celsius', 'degree celsius'],
+  },
+  F: {
+    dimension: 'temperature',
+    symbol: '°F',
+    spoken: 'degrees Fahrenheit',
+    typed: ['f', '°f', 'fahrenheit', 'degrees f', 'degrees fahrenheit', 'degree fahrenheit'],
+  },
   N: { dimension: 'force', symbol: 'N', spoken: 'newtons', typed: ['n', 'newton', 'newtons'] },
   count: { dimension: 'count', symbol: '', spoken: 'things counted', typed: ['times', 'things', 'pieces'] },
 } as const satisfies Record<string, UnitDefinition>

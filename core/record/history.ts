@@ -7,7 +7,8 @@ export interface HistoryEntry {
 }
 
 /**
- * Every reading ever made, newest first, each with what superseded it: nothing is left out.
+ * Every reading ever made, the last to arrive first, each with what superseded it: nothing is left out.
+ * @param readings in the order of their arrival; the clocks of tablets may be wrong
  * @example readingHistory(readings)[0].supersededBy // null: the newest stands
  */
 export function readingHistory(readings: readonly Reading[]): HistoryEntry[] {
@@ -15,6 +16,6 @@ export function readingHistory(readings: readonly Reading[]): HistoryEntry[] {
     readings.flatMap((reading) => (reading.supersedes ? [[reading.supersedes, reading] as const] : [])),
   )
   return [...readings]
-    .sort((a, b) => b.takenAt.localeCompare(a.takenAt) || b.id.localeCompare(a.id))
+    .reverse()
     .map((reading) => ({ reading, supersededBy: successor.get(reading.id) ?? null }))
 }

@@ -8,6 +8,12 @@ export const setAsideReasons = [
   'something else',
 ] as const
 
+/**
+ * How a value came from what was typed: read from it, chosen where the text reads two ways, or taken from a suggestion that
+ * another value was meant.
+ */
+export type Given = 'typed' | 'chosen' | 'suggested'
+
 /** Which device a reading came from. */
 export type ReadingSource = 'sheet' | 'desk' | 'import' | 'demo'
 
@@ -26,6 +32,7 @@ export interface Reading {
   value: number | null
   /** What was typed, as it was typed. */
   typed: string
+  given: Given
   status: 'counted' | 'set-aside'
   reason: string
   source: ReadingSource

@@ -1,14 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  checkEntry,
-  currentReadings,
-  groupProgress,
-  groupSlots,
-  levelProgress,
-  readingHistory,
-  slotStates,
-} from '.'
+import { currentReadings, groupProgress, groupSlots, levelProgress, readingHistory, slotStates } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { reading, readingsFrom } from '../testing/exampleReadings'
 
@@ -48,8 +40,9 @@ describe('slotStates', () => {
 })
 
 describe('readingHistory', () => {
-  it('shows every reading, newest first, with what took its place', () => {
-    const history = readingHistory([first, correction, aside, repeat])
+  it('shows every reading, the last to arrive first, with what took its place, whatever the clocks of tablets say', () => {
+    const late = { ...repeat, takenAt: '2020-01-01T00:00:00.000Z' }
+    const history = readingHistory([first, correction, aside, late])
     expect(history.map((entry) => entry.reading.id)).toEqual(['d', 'c', 'b', 'a'])
     expect(history.at(-1)!.supersededBy?.id).toBe('b')
     expect(history[0]!.supersededBy).toBeNull()
@@ -114,86 +107,5 @@ describe('levelProgress', () => {
     expect([...shared.values()].map((level) => level.needed)).toEqual([3, 6, 3])
     const together = levelProgress(examplePlan({ whoTests: 'whole-class' }), ['leaf', 'bell'], readings)
     expect([...together.values()].map((level) => level.needed)).toEqual([3, 3, 3])
-  })
-})
-
-describe('checkEntry', () => {
-  const plan = examplePlan()
-  const codes = (text: string, others: number[] = []) => {
-    const entry = checkEntry(text, plan, others)
-    return entry.state === 'value' ? entry.hints.map((hint) => hint.code) : entry.state
-  }
-
-  it('takes what fits without a word', () => {
-    expect(checkEntry('62', plan, [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
-    expect(checkEntry('0.62 m', plan, [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
-  })
-
-  it('tells nothing typed from no number', () => {
-    expect(codes(' ')).toBe('empty')
-    expect(codes('high')).toBe('unreadable')
-  })
-
-  it('knows the ends of the scale and its marks', () => {
-    expect(codes('-2')).toEqual(['below-scale'])
-    expect(codes('130')).toEqual(['above-scale'])
-    expect(checkEntry('12.3', plan, [])).toMatchObject({ hints: [{ code: 'between-marks', suggestion: 12 }] })
-    expect(checkEntry('12.5', { ...plan, rounding: 'half-mark' }, [])).toMatchObject({ hints: [] })
-  })
-
-  it('compares with the scale in the unit measured, offsets of temperature left out', () => {
-    const thermometer = {
-      name: 'thermometer',
-      unit: 'C' as const,
-      smallestMark: 1,
-      numberedEvery: 10,
-      least: -10,
-      greatest: 110,
-      secondsPerReading: 30,
-    }
-    const warm = {
-      rounding: 'mark' as const,
-      measured: { name: 'temperature', unit: 'F' as const, instrument: thermometer },
-    }
-    expect(checkEntry('68.4', warm, [])).toMatchObject({
-      hints: [{ code: 'between-marks', suggestion: 68 }],
-    })
-  })
-
-  it.each([
-    ['640', 64],
-    ['6.4', 64],
-    ['0.64', 64],
-    ['6400', 64],
-    ['25', 64],
-  ])('explains %s among readings near 64 as %d', (text, meant) => {
-    expect(checkEntry(text, plan, [62, 65, 66])).toMatchObject({
-      hints: [{ code: 'likely-slip', suggestion: meant }],
-    })
-  })
-
-  it('does not call a merely odd value a slip, nor judge by a single other one', () => {
-    expect(codes('40', [62, 65, 66])).toEqual([])
-    expect(codes('6', [62])).toEqual([])
-    expect(codes('0', [62, 65])).toEqual([])
-  })
-
-  it('suggests only what is on the scale and near the others', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 9999 }),
-        fc.array(fc.integer({ min: 10, max: 90 }), { minLength: 2, maxLength: 8 }),
-        (typed, others) => {
-          const entry = checkEntry(String(typed), plan, others)
-          if (entry.state !== 'value') throw new Error('a number was refused')
-          expect(entry.value).toBe(typed)
-          for (const { code, suggestion } of entry.hints)
-            if (code === 'likely-slip') {
-              expect(suggestion!).toBeGreaterThan(0)
-              expect(suggestion!).toBeLessThan(2 * Math.max(...others) + 4)
-            }
-        },
-      ),
-    )
   })
 })

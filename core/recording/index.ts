@@ -1,2 +1,5 @@
 export { scoresOf } from './scoresOf'
 export { comparisonOf, weighLesson, worthNoticingIn } from './weighLesson'
+export { checkEntry, checkValue, type CheckedEntry, type EntryContext, type EntryHint } from './checkEntry'
+export { expectedReading, type ExpectedReading } from './expectedReading'
+export { derivedValue, type DerivedValue } from './derivedValue'

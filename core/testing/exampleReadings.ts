@@ -12,6 +12,7 @@ export function reading(changes: Partial<Reading> = {}): Reading {
     tryNumber: 1,
     value: 10,
     typed: String(changes.value ?? 10),
+    given: 'typed',
     status: 'counted',
     reason: '',
     source: 'desk',

@@ -19,7 +19,7 @@ import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
 import type { CupboardInstrument } from '#core/instrument'
 import type { Plan, SchoolWays } from '#core/plan'
-import type { ReadingSource } from '#core/record'
+import type { Given, ReadingSource } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { LessonEvent, PictureType, Stage } from '#shared/types/api'
 
@@ -178,6 +178,7 @@ export const readings = pgTable(
     tryNumber: integer('try_number').notNull(),
     value: doublePrecision('value'),
     typed: text('typed').notNull(),
+    given: text('given').$type<Given>().notNull().default('typed'),
     status: text('status').$type<'counted' | 'set-aside'>().notNull(),
     reason: text('reason').notNull(),
     source: text('source').$type<ReadingSource>().notNull(),

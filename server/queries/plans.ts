@@ -8,7 +8,7 @@ import { recordEvent } from '../live/events'
 import { lockLesson } from './lessonRow'
 import { readingsOf } from './readings'
 
-/** Saves the plan, unless somebody saved another one since; levels that hold readings must stay. */
+/** Saves the plan, unless somebody saved another one since; what readings were taken by must stay. */
 export async function savePlan(
   db: Database,
   id: string,
@@ -42,6 +42,12 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
       'conflict',
       'This level has readings already. Set them aside first, or keep the level.',
       [{ path: 'plan.levels', message: 'This level has readings.' }],
+    )
+  if (standing.length > 0 && after.recording.kind !== before.recording.kind)
+    throw new ApiError(
+      'conflict',
+      'There are readings taken in the old way already. Keep the way of recording, or start a new lesson.',
+      [{ path: 'plan.recording', message: 'There are readings taken in this way.' }],
     )
   if (standing.length > 0 && after.measured.unit !== before.measured.unit)
     throw new ApiError(

@@ -1,6 +1,7 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import { slotStates, slotKey, type Reading } from '#core/record'
 import type { Plan } from '#core/plan'
+import { derivedValue } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
 import type { Database } from '../database/database'
 import { lessons, readings } from '../database/schema'
@@ -34,10 +35,11 @@ function toReading({
  * Refuses what would overwrite: a second counted reading in a slot, or a correction of what has already been
  * corrected elsewhere.
  */
-export async function addReadings(db: Database, lessonId: string, sent: NewReading[]): Promise<Reading[]> {
+export async function addReadings(db: Database, lessonId: string, given: NewReading[]): Promise<Reading[]> {
   return db.transaction(async (tx) => {
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
     if (!lesson || lesson.removedAt) throw notFound('lesson')
+    const sent = withOwnValues(given, lesson.plan)
     const known = new Map(
       (
         await tx
@@ -72,6 +74,17 @@ export async function addReadings(db: Database, lessonId: string, sent: NewReadi
       .values(fresh.map((one) => ({ ...one, lessonId, takenAt: new Date(one.takenAt) })))
     await recordEvent(tx, lessonId, { kind: 'readings', readings: fresh })
     return fresh
+  })
+}
+
+/** Each reading with the value that its own text gives. */
+function withOwnValues(sent: NewReading[], plan: Plan): NewReading[] {
+  return sent.map((one, index) => {
+    const derived = derivedValue(plan, one)
+    if (derived.ok) return { ...one, value: derived.value }
+    throw new ApiError('invalid', derived.message, [
+      { path: `readings.${index}.typed`, message: derived.message },
+    ])
   })
 }
 

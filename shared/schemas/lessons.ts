@@ -61,6 +61,8 @@ const reading = Joi.object({
   tryNumber: wholeNumber(1, planLimits.tries + 10).required(),
   value: amount(-1e6, 1e6).allow(null).required(),
   typed: openLine(60).required(),
+  // Readings that waited on a device since before this was told were typed.
+  given: choice('typed', 'chosen', 'suggested').default('typed'),
   status: choice('counted', 'set-aside').required(),
   reason: openLine(160).required(),
   source: choice('sheet', 'desk', 'import').required(),

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Expectation } from '#core/plan'
-import { parseQuantity, unitDefinition } from '#core/quantity'
+import { unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** The three questions that a rehearsal needs an answer to. */
 const store = useLesson()
-const texts = ref<Record<keyof Expectation, string>>({ first: '', last: '', apart: '' })
-const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const answers = ref<Record<keyof Expectation, number | null>>({ first: null, last: null, apart: null })
+const unit = computed(() => store.plan.measured.unit)
+const symbol = computed(() => unitDefinition(unit.value).symbol)
+const mark = computed(() => resolutionOf(store.plan).mark)
 /** Once answered, the questions make room for what came of them. */
 const asking = ref(store.plan.expected === null)
 const ends = computed(() => {
@@ -18,12 +21,7 @@ const ends = computed(() => {
 watch(
   () => store.plan.expected,
   (expected) => {
-    const typed = read()
-    if (
-      expected &&
-      (!typed || (Object.keys(expected) as (keyof Expectation)[]).some((key) => typed[key] !== expected[key]))
-    )
-      texts.value = { first: show(expected.first), last: show(expected.last), apart: show(expected.apart) }
+    if (expected) answers.value = { ...expected }
   },
   { immediate: true },
 )
@@ -32,18 +30,11 @@ function show(value: number): string {
   return String(Number(value.toPrecision(4)))
 }
 
-function read(): Expectation | null {
-  const [first, last, apart] = [texts.value.first, texts.value.last, texts.value.apart].map((text) =>
-    parseQuantity(text, store.plan.measured.unit),
-  )
-  if (!first?.ok || !last?.ok || !apart?.ok || apart.value < 0) return null
-  return { first: first.value, last: last.value, apart: apart.value }
-}
-
-function type(key: keyof Expectation, text: string) {
-  texts.value = { ...texts.value, [key]: text }
-  const expected = read()
-  if (expected) store.editPlan({ expected }, `expected-${key}`)
+function answer(key: keyof Expectation, value: number | null) {
+  answers.value = { ...answers.value, [key]: value }
+  const { first, last, apart } = answers.value
+  if (first === null || last === null || apart === null) return
+  store.editPlan({ expected: { first, last, apart } }, `expected-${key}`)
 }
 </script>
 
@@ -56,27 +47,34 @@ function type(key: keyof Expectation, text: string) {
   </p>
   <div v-else-if="ends" class="fields">
     <p class="small">What do you expect, roughly?</p>
-    <VTextField
-      :model-value="texts.first"
+    <QuantityField
+      :model-value="answers.first"
       :label="`At ${ends[0]}`"
-      :suffix="symbol"
-      inputmode="decimal"
-      @update:model-value="type('first', $event)"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      @update:model-value="answer('first', $event)"
     />
-    <VTextField
-      :model-value="texts.last"
+    <QuantityField
+      :model-value="answers.last"
       :label="`At ${ends[1]}`"
-      :suffix="symbol"
-      inputmode="decimal"
-      @update:model-value="type('last', $event)"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      @update:model-value="answer('last', $event)"
     />
-    <VTextField
-      :model-value="texts.apart"
+    <QuantityField
+      :model-value="answers.apart"
       label="Same again: how far apart?"
-      :suffix="symbol"
-      inputmode="decimal"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      :least="0"
       class="wide"
-      @update:model-value="type('apart', $event)"
+      @update:model-value="answer('apart', $event)"
     />
   </div>
   <p v-else class="small soft">With two levels the test can be rehearsed.</p>

@@ -2,7 +2,6 @@
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { newId, planLimits, type Material, type MaterialRule } from '#core/plan'
-import { parseQuantity } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** The kit list with the amounts for this class. */
@@ -32,17 +31,6 @@ function change(id: string, changes: Partial<Material>, key = '') {
     { materials: store.plan.materials.map((one) => (one.id === id ? { ...one, ...changes } : one)) },
     key,
   )
-}
-
-function number(text: string, apply: (value: number) => void) {
-  const parsed = parseQuantity(text, 'g')
-  if (parsed.ok && parsed.typedUnit === null && parsed.value >= 0) apply(Math.min(parsed.value, 1000))
-}
-
-function amount(material: Material, text: string) {
-  const parsed = parseQuantity(text, 'g')
-  if (parsed.ok && parsed.typedUnit === null && parsed.value >= 0 && parsed.value <= 100000)
-    change(material.id, { amount: parsed.value }, `amount-${material.id}`)
 }
 
 function add() {
@@ -112,11 +100,14 @@ const tray = (perGroup: number[]) => {
                   autofocus
                   @update:model-value="change(material.id, { name: $event }, `name-${material.id}`)"
                 />
-                <VTextField
-                  :model-value="String(material.amount)"
+                <QuantityField
+                  :model-value="material.amount"
                   label="How much"
-                  inputmode="decimal"
-                  @update:model-value="amount(material, $event)"
+                  unit="count"
+                  :suffix="material.unit"
+                  :least="0"
+                  :greatest="100000"
+                  @update:model-value="change(material.id, { amount: $event! }, `amount-${material.id}`)"
                 />
                 <VTextField
                   :model-value="material.unit"
@@ -136,13 +127,17 @@ const tray = (perGroup: number[]) => {
                   label="Then it is"
                   @update:model-value="change(material.id, { use: $event })"
                 />
-                <VTextField
-                  :model-value="String(material.spare.value)"
+                <QuantityField
+                  :model-value="material.spare.value"
                   label="Spare"
-                  inputmode="decimal"
+                  unit="count"
+                  :least="0"
+                  :greatest="1000"
                   @update:model-value="
-                    number($event, (value) =>
-                      change(material.id, { spare: { ...material.spare, value } }, `spare-${material.id}`),
+                    change(
+                      material.id,
+                      { spare: { ...material.spare, value: $event! } },
+                      `spare-${material.id}`,
                     )
                   "
                 />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { evenLevels, newId, planLimits } from '#core/plan'
-import { convertUnit, parseQuantity, unitDefinition } from '#core/quantity'
+import { convertUnit, unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** How far the set-up goes, and levels in even steps over that range. */
@@ -9,8 +9,8 @@ const emit = defineEmits<{ done: [] }>()
 const store = useLesson()
 const unit = computed(() => store.plan.changed.unit ?? 'cm')
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const least = ref('')
-const greatest = ref('')
+const least = ref<number | null>(null)
+const greatest = ref<number | null>(null)
 const count = ref(Math.max(3, store.plan.levels.length || 4))
 const counts = Array.from({ length: planLimits.levels - 1 }, (_, index) => index + 2)
 /** Until somebody says how far the set-up goes, the first instrument that could set the levels does. */
@@ -24,20 +24,15 @@ const suggested = computed(() => {
 watch(
   () => store.plan.changed.range ?? suggested.value,
   (range) => {
-    least.value = range ? String(range.least) : ''
-    greatest.value = range ? String(range.greatest) : ''
+    least.value = range?.least ?? null
+    greatest.value = range?.greatest ?? null
   },
   { immediate: true },
 )
 
-const read = (text: string) => {
-  const parsed = parseQuantity(text, unit.value)
-  return parsed.ok && Math.abs(parsed.value) <= 1e6 ? parsed.value : null
-}
-const range = computed(() => {
-  const [from, to] = [read(least.value), read(greatest.value)]
-  return from === null || to === null ? null : { least: from, greatest: to }
-})
+const range = computed(() =>
+  least.value === null || greatest.value === null ? null : { least: least.value, greatest: greatest.value },
+)
 const problem = computed(() =>
   range.value && range.value.greatest <= range.value.least ? 'This must be more than the least.' : '',
 )
@@ -69,14 +64,8 @@ function fill() {
   <div class="steps">
     <p class="small soft">How far does the set-up let us go?</p>
     <div class="fields">
-      <VTextField v-model="least" label="From" :suffix="symbol" inputmode="decimal" />
-      <VTextField
-        v-model="greatest"
-        label="To"
-        :suffix="symbol"
-        inputmode="decimal"
-        :error-messages="problem || undefined"
-      />
+      <QuantityField v-model="least" label="From" :unit="unit" optional />
+      <QuantityField v-model="greatest" label="To" :unit="unit" optional :problem="problem || undefined" />
       <VSelect v-model="count" :items="counts" label="Levels" />
     </div>
     <VBtn size="small" variant="outlined" color="primary" :disabled="levels.length === 0" @click="fill">{{

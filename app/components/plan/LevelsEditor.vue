@@ -2,43 +2,19 @@
 import { mdiClose, mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
 import { levelName, newId, planLimits, suggestLevel, type Level } from '#core/plan'
-import { parseQuantity, unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** The levels of the thing changed: numbers in the plan's unit, or named kinds. */
 const store = useLesson()
 const rows = ref<HTMLElement | null>(null)
-const drafts = ref<Record<string, string>>({})
-const problems = ref<Record<string, string>>({})
 const plan = computed(() => store.plan)
 const numbers = computed(() => plan.value.changed.kind === 'number')
-const symbol = computed(() => (plan.value.changed.unit ? unitDefinition(plan.value.changed.unit).symbol : ''))
 
 function change(id: string, changes: Partial<Level>, key = '') {
   store.editPlan(
     { levels: plan.value.levels.map((level) => (level.id === id ? { ...level, ...changes } : level)) },
     key,
   )
-}
-
-function typeNumber(level: Level, text: string) {
-  drafts.value = { ...drafts.value, [level.id]: text }
-  const parsed = parseQuantity(text, plan.value.changed.unit ?? 'cm')
-  const bad = parsed.ok
-    ? Math.abs(parsed.value) > 1e6
-      ? 'This is too large to test.'
-      : ''
-    : parsed.problem === 'empty'
-      ? ''
-      : parsed.message
-  problems.value = { ...problems.value, [level.id]: bad }
-  if (parsed.ok && !bad) change(level.id, { value: parsed.value }, `level-${level.id}`)
-  else if (!parsed.ok && parsed.problem === 'empty') change(level.id, { value: null }, `level-${level.id}`)
-}
-
-function settle(level: Level) {
-  if (problems.value[level.id]) return
-  drafts.value = Object.fromEntries(Object.entries(drafts.value).filter(([id]) => id !== level.id))
 }
 
 async function add() {
@@ -54,29 +30,20 @@ async function add() {
   const inputs = rows.value?.querySelectorAll<HTMLInputElement>('.v-text-field input')
   inputs?.[inputs.length - 1]?.select()
 }
-
-const shown = (level: Level) => drafts.value[level.id] ?? (level.value === null ? '' : String(level.value))
 </script>
 
 <template>
   <div>
-    <div
-      ref="rows"
-      v-memo="[plan.levels, numbers, symbol, drafts, problems]"
-      class="levels"
-      :class="{ numbers }"
-    >
+    <div ref="rows" v-memo="[plan.levels, numbers, plan.changed.unit]" class="levels" :class="{ numbers }">
       <div v-for="(level, index) in plan.levels" :key="level.id" class="level">
-        <VTextField
+        <QuantityField
           v-if="numbers"
-          :model-value="shown(level)"
-          :suffix="symbol"
+          :model-value="level.value"
+          :unit="plan.changed.unit ?? 'cm'"
+          optional
           class="number-field"
-          inputmode="decimal"
           :aria-label="`Level ${index + 1}`"
-          :error-messages="problems[level.id] || undefined"
-          @update:model-value="typeNumber(level, $event)"
-          @blur="settle(level)"
+          @update:model-value="change(level.id, { value: $event }, `level-${level.id}`)"
           @keydown.enter.prevent="add"
         />
         <VTextField

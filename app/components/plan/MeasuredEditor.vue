@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { fromCupboard, type Instrument } from '#core/instrument'
-import { parseQuantity, unitDefinition, units, type Unit } from '#core/quantity'
+import { unitDefinition, units, type Unit } from '#core/quantity'
 import { testingPlaces, type Measured } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
@@ -62,9 +62,8 @@ function changeUnit(unit: Unit) {
   change({ unit, instrument })
 }
 
-function changeMark(key: keyof Instrument, text: string) {
-  const parsed = parseQuantity(text, measured.value.instrument.unit)
-  if (parsed.ok) change({ instrument: { ...measured.value.instrument, [key]: parsed.value } }, key)
+function changeMark(key: keyof Instrument, value: number | null) {
+  if (value !== null) change({ instrument: { ...measured.value.instrument, [key]: value } }, key)
 }
 </script>
 
@@ -112,13 +111,13 @@ function changeMark(key: keyof Instrument, text: string) {
     </div>
     <RecordingEditor v-if="store.plan.aim === 'compare'" />
     <div v-if="marksShown" class="four">
-      <VTextField
+      <QuantityField
         v-for="field in fields"
         :key="field.key"
-        :model-value="String(measured.instrument[field.key])"
+        :model-value="measured.instrument[field.key]"
         :label="field.label"
-        :suffix="unitDefinition(measured.instrument.unit).symbol"
-        :error-messages="problem(`measured.instrument.${field.key}`)"
+        :unit="measured.instrument.unit"
+        :problem="problem(`measured.instrument.${field.key}`)"
         @update:model-value="changeMark(field.key, $event)"
       />
     </div>

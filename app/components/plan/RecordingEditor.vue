@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { recordingLimits, recordingWords, type Recording } from '#core/plan'
+import { recordingLimits, recordingWords, takesOwnEntries, type Recording } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** What a way of recording needs to be told, and what one number of it is. */
@@ -16,33 +16,42 @@ function set(changes: Partial<Recording>) {
     'recording',
   )
 }
-
-const whole = (text: string, most: number) => Math.min(most, Math.max(1, Math.round(Number(text)) || 1))
 </script>
 
 <template>
   <div v-if="recording.kind !== 'measure'" class="recording">
     <template v-if="recording.kind === 'intervals'">
-      <VTextField
-        type="number"
+      <QuantityField
+        unit="count"
+        whole
         label="Every"
         suffix="min"
+        :least="1"
+        :greatest="recordingLimits.everyMinutes"
         :model-value="recording.everyMinutes"
-        @change="set({ everyMinutes: whole($event.target.value, recordingLimits.everyMinutes) })"
+        @update:model-value="set({ everyMinutes: $event! })"
       />
-      <VTextField
-        type="number"
+      <QuantityField
+        unit="count"
+        whole
         label="Times"
+        suffix=""
+        :least="2"
+        :greatest="recordingLimits.times"
         :model-value="recording.times"
-        @change="set({ times: Math.max(2, whole($event.target.value, recordingLimits.times)) })"
+        @update:model-value="set({ times: $event! })"
       />
     </template>
-    <VTextField
+    <QuantityField
       v-else-if="recording.kind === 'daily'"
-      type="number"
+      unit="count"
+      whole
       label="School days"
+      suffix=""
+      :least="2"
+      :greatest="recordingLimits.days"
       :model-value="recording.days"
-      @change="set({ days: Math.max(2, whole($event.target.value, recordingLimits.days)) })"
+      @update:model-value="set({ days: $event! })"
     />
     <VTextField
       v-else-if="recording.kind === 'word-scale'"
@@ -58,7 +67,11 @@ const whole = (text: string, most: number) => Math.min(most, Math.max(1, Math.ro
       "
     />
     <p v-if="problem" class="bad small note" role="alert">{{ problem }}</p>
-    <p class="small soft note">One number for each try: {{ recordingWords(recording.kind).oneReading }}.</p>
+    <p class="small soft note">
+      <template v-if="!takesOwnEntries(recording.kind)"
+        >Its own way of writing down is still to come. Until then it takes one</template
+      ><template v-else>One</template> number for each try: {{ recordingWords(recording.kind).oneReading }}.
+    </p>
   </div>
 </template>
 

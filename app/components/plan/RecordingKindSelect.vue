@@ -1,11 +1,23 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { fromCupboard } from '#core/instrument'
-import { recordingKinds, recordingWords, usualRecording, type RecordingKind } from '#core/plan'
+import {
+  recordingKinds,
+  recordingWords,
+  takesOwnEntries,
+  usualRecording,
+  type RecordingKind,
+} from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** How readings are taken. */
 const store = useLesson()
-const kinds = recordingKinds.map((kind) => ({ title: recordingWords(kind).name, value: kind }))
+/** Those that take what is seen, and the one that the plan came with. */
+const kinds = computed(() =>
+  recordingKinds
+    .filter((kind) => takesOwnEntries(kind) || kind === store.plan.recording.kind)
+    .map((kind) => ({ title: recordingWords(kind).name, value: kind })),
+)
 
 /** What is counted needs no instrument, so counting brings its own along. */
 function choose(kind: RecordingKind) {

@@ -3,7 +3,7 @@ import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { CupboardInstrument } from '#core/instrument'
 import { newId } from '#core/plan'
-import { parseQuantity, unitDefinition, units } from '#core/quantity'
+import { unitDefinition, units } from '#core/quantity'
 import type { FieldProblem } from '#shared/schemas'
 
 /** The instruments of the school: their marks, how far they reach, how many there are; the chosen one is drawn. */
@@ -16,7 +16,6 @@ const drawable = computed(
 )
 const unitItems = units.map((unit) => ({ title: unitDefinition(unit).spoken, value: unit }))
 /** What is being typed and is no number yet. */
-const drafts = ref<Record<string, string>>({})
 const columns: {
   key: 'smallestMark' | 'numberedEvery' | 'least' | 'greatest' | 'secondsPerReading' | 'howMany'
   name: string
@@ -32,16 +31,6 @@ const columns: {
 function change(id: string, changes: Partial<CupboardInstrument>) {
   cupboard.value = cupboard.value.map((one) => (one.id === id ? { ...one, ...changes } : one))
 }
-
-function typeNumber(one: CupboardInstrument, key: (typeof columns)[number]['key'], text: string) {
-  const parsed = parseQuantity(text, 'count')
-  const place = `${one.id}-${key}`
-  drafts.value = { ...drafts.value, [place]: text }
-  if (parsed.ok) change(one.id, { [key]: parsed.value })
-}
-
-const isBad = (place: string) =>
-  drafts.value[place] !== undefined && !parseQuantity(drafts.value[place]!, 'count').ok
 
 function problemAt(index: number, key: string): string | undefined {
   return props.problems.find(({ path }) => path === `cupboard.${index}.${key}`)?.message
@@ -109,16 +98,13 @@ function add() {
             />
           </td>
           <td v-for="column in columns" :key="column.key" class="number">
-            <VTextField
-              :model-value="
-                isBad(`${one.id}-${column.key}`) ? drafts[`${one.id}-${column.key}`] : one[column.key]
-              "
-              inputmode="decimal"
+            <QuantityField
+              :model-value="one[column.key]"
+              unit="count"
+              suffix=""
               :aria-label="`${column.name}, ${one.name}`"
-              :error-messages="
-                isBad(`${one.id}-${column.key}`) ? 'A number, please.' : problemAt(index, column.key)
-              "
-              @update:model-value="typeNumber(one, column.key, String($event))"
+              :problem="problemAt(index, column.key)"
+              @update:model-value="change(one.id, { [column.key]: $event! })"
             />
           </td>
           <td>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { resolutionOf } from '#core/instrument'
 import { recordingWords } from '#core/plan'
-import { parseQuantity, unitDefinition, convertUnit } from '#core/quantity'
-import { checkEntry, setAsideReasons, slotKey, type EntryHint, type Slot } from '#core/record'
+import { convertUnit, parseQuantity, unitDefinition } from '#core/quantity'
+import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
+import { checkEntry, scoresOf, type CheckedEntry } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 
@@ -11,50 +13,58 @@ const props = defineProps<{ slotAt: Slot; level: string }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const typed = ref('')
-const message = ref<string | null>(null)
-const hint = ref<(EntryHint & { value: number }) | null>(null)
+/** What is asked before the number is written down. */
+const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
+const empty = ref(false)
 const wrong = ref(false)
+const box = ref<HTMLInputElement | null>(null)
 const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.length ?? 0) > 0)
 const unit = computed(() => store.plan.measured.unit)
 const oneReading = computed(() =>
   store.plan.recording.kind === 'measure' ? '' : recordingWords(store.plan.recording.kind).oneReading,
 )
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const pointer = computed(() => {
-  const parsed = parseQuantity(typed.value, unit.value)
-  return parsed.ok ? convertUnit(parsed.value, unit.value, store.plan.measured.instrument.unit) : null
-})
+const parsed = computed(() => parseQuantity(typed.value, unit.value, resolutionOf(store.plan).mark))
+const pointer = computed(() =>
+  parsed.value.ok ? convertUnit(parsed.value.value, unit.value, store.plan.measured.instrument.unit) : null,
+)
+const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
 const reasons = setAsideReasons.filter(
   (reason) => reason !== 'something else' && reason !== 'typed by mistake',
 )
 
-function others(): number[] {
-  return [...store.slots.values()].flatMap(({ counted }) =>
-    counted?.levelId === props.slotAt.levelId && counted.value !== null ? [counted.value] : [],
-  )
-}
-
+/** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
-  const entry = checkEntry(typed.value, store.plan, others())
-  hint.value = null
-  message.value = null
-  if (entry.state === 'empty') message.value = 'Type your number first.'
-  else if (entry.state === 'unreadable') message.value = entry.message
-  else if (entry.hints.length > 0) hint.value = { ...entry.hints[0]!, value: entry.value }
-  else recorder.record(props.slotAt, entry.value, typed.value.trim())
+  if (asked.value?.state === 'value') return keep(asked.value.value)
+  const key = slotKey(props.slotAt)
+  const entry = checkEntry(typed.value, store.plan, {
+    slot: props.slotAt,
+    others: scoresOf(store.readings).filter((score) => slotKey(score) !== key),
+  })
+  forget()
+  if (entry.state === 'empty') empty.value = true
+  else if (entry.state !== 'value' || entry.hints.length > 0) asked.value = entry
+  else keep(entry.value)
 }
 
-function keep(value: number) {
-  recorder.record(props.slotAt, value, value === hint.value?.value ? typed.value.trim() : String(value))
+function keep(value: number, given: Given = 'typed') {
+  recorder.record(props.slotAt, value, typed.value.trim(), given)
+}
+
+function forget() {
+  asked.value = null
+  empty.value = false
+}
+
+function lookAgain() {
+  forget()
+  box.value?.select()
 }
 
 /** A spoilt try is noted with what was read, if anything was, and the same try comes again. */
 function spoilt(reason: string) {
-  const parsed = parseQuantity(typed.value, unit.value)
-  if (parsed.ok) {
-    recorder.record(props.slotAt, parsed.value, typed.value.trim())
-    recorder.setAside(props.slotAt, reason)
-  } else recorder.noteSpoilt(props.slotAt, reason)
+  const read = parsed.value.ok ? { value: parsed.value.value, typed: typed.value.trim() } : null
+  recorder.noteSpoilt(props.slotAt, reason, read)
   typed.value = ''
   wrong.value = false
 }
@@ -91,30 +101,37 @@ function spoilt(reason: string) {
       >
       <span class="box"
         ><input
+          ref="box"
           v-model="typed"
           inputmode="decimal"
           autocomplete="off"
           maxlength="40"
           autofocus
-          @input="((hint = null), (message = null))"
+          @input="forget"
         /><b>{{ symbol }}</b></span
       >
     </label>
-    <p v-if="message" class="told" role="alert">{{ message }}</p>
-    <div v-if="hint" class="told" role="alert">
+    <p v-if="empty" class="told" role="alert">Type your number first.</p>
+    <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>
+    <div v-else-if="asked?.state === 'two-ways'" class="told">
+      <QuantityChoice :readings="asked.readings" large @choose="keep($event, 'chosen')" />
+    </div>
+    <div v-else-if="hint && asked?.state === 'value'" class="told" role="alert">
       <p>{{ hint.message }}</p>
+      <VBtn size="large" variant="flat" color="primary" block @click="lookAgain">Look again</VBtn>
       <VBtn
         v-if="hint.suggestion !== null"
         size="large"
-        variant="flat"
-        color="primary"
+        variant="outlined"
         block
-        @click="keep(hint.suggestion)"
-        >It is {{ hint.suggestion }} {{ symbol }}</VBtn
+        @click="keep(hint.suggestion, 'suggested')"
+        >It is {{ `${Number(hint.suggestion.toPrecision(10))} ${symbol}`.trim() }}</VBtn
       >
-      <VBtn size="large" variant="outlined" block @click="keep(hint.value)">Keep {{ typed }}</VBtn>
+      <VBtn size="large" variant="outlined" block @click="keep(asked.value)">Keep {{ typed }}</VBtn>
     </div>
-    <VBtn v-if="!hint" type="submit" color="primary" size="x-large" block>Write it down</VBtn>
+    <VBtn v-if="!hint && asked?.state !== 'two-ways'" type="submit" color="primary" size="x-large" block
+      >Write it down</VBtn
+    >
     <VBtn variant="text" size="large" block @click="wrong = true">Something went wrong</VBtn>
   </form>
 </template>

@@ -3,7 +3,7 @@ import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import { predictedLevel, type PredictionAnswer } from '#core/conclusion'
 import { levelName, orderedLevels } from '#core/plan'
-import { parseQuantity, unitDefinition } from '#core/quantity'
+import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
 
 /** One prediction in the plan's format: on the Desk as a line, on a Sheet as large buttons. */
@@ -16,7 +16,7 @@ const format = computed(() =>
     : store.plan.prediction.format,
 )
 const levels = computed(() => orderedLevels(store.plan))
-const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const mark = computed(() => resolutionOf(store.plan).mark)
 const asked = computed(() => predictedLevel(store.plan))
 const directions = computed(() => [
   { title: `larger ${store.plan.measured.name}`, value: 'more' as const },
@@ -75,10 +75,8 @@ function move(index: number, by: number) {
   answer.value = { format: 'order', levelIds: ids }
 }
 
-function typeNumber(text: string) {
-  const parsed = parseQuantity(text, store.plan.measured.unit)
-  answer.value =
-    parsed.ok && asked.value ? { format: 'number', levelId: asked.value.id, value: parsed.value } : null
+function giveNumber(value: number | null) {
+  answer.value = value !== null && asked.value ? { format: 'number', levelId: asked.value.id, value } : null
 }
 </script>
 
@@ -129,13 +127,14 @@ function typeNumber(text: string) {
         >This is our order</VBtn
       >
     </ol>
-    <VTextField
+    <QuantityField
       v-else
       :label="question"
-      :suffix="symbol"
-      inputmode="decimal"
-      :model-value="answer?.format === 'number' ? String(answer.value) : ''"
-      @update:model-value="typeNumber"
+      :unit="store.plan.measured.unit"
+      :mark="mark"
+      optional
+      :model-value="answer?.format === 'number' ? answer.value : null"
+      @update:model-value="giveNumber"
     />
   </div>
 </template>

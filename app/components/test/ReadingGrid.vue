@@ -15,9 +15,8 @@ const { columns, rows, hint, levels } = grid
 const table = ref<HTMLTableElement | null>(null)
 const asideSlot = ref<Slot | null>(null)
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
-const odd = computed(
-  () => new Set(store.evidence.odd.map((one) => `${one.groupId}|${one.levelId}|${one.value}`)),
-)
+const inUnit = computed(() => (symbol.value ? `in ${symbol.value}` : 'how many'))
+const odd = computed(() => new Set(store.evidence.odd.map((one) => one.id)))
 
 function cellInput(row: number, column: number): HTMLInputElement | null {
   return table.value?.querySelector(`[data-cell="${row}-${column}"]`) ?? null
@@ -45,7 +44,10 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
     whole || (edge === 'start' ? input.selectionEnd === 0 : input.selectionStart === input.value.length)
   const plain = !event.ctrlKey && !event.metaKey && !event.altKey
   const acts: Record<string, () => void> = {
-    Enter: () => grid.settle(slot) && step(row, column, event.shiftKey ? -1 : 1),
+    Enter: () => {
+      if (grid.settle(slot)) step(row, column, event.shiftKey ? -1 : 1)
+      else input.select()
+    },
     ArrowDown: () => go(row + 1, column),
     ArrowUp: () => go(row - 1, column),
     ...(at('end') ? { ArrowRight: () => go(row, column + 1) } : {}),
@@ -55,7 +57,10 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
         slot,
         grid.stateOf(slot)?.counted ? grid.printValue(grid.stateOf(slot)!.counted!.value!) : '',
       ),
-    ...(plain ? { x: () => askWhy(slot), u: () => undo() } : {}),
+    // Letters are acts only where nothing is being typed: "minutes" and "6 cm exactly" are texts.
+    ...(plain && (whole || input.value === '') && grid.drafts.value[slotKey(slot)] === undefined
+      ? { x: () => askWhy(slot), u: () => undo() }
+      : {}),
   }
   const act = acts[event.key]
   if (!act) return
@@ -72,6 +77,28 @@ async function setAside(reason: string) {
   asideSlot.value = null
   grid.setAside(slot, reason)
   await nextTick()
+  goTo(slot)
+}
+
+/** Back to the cell that is asked about, its text ready to be typed over. */
+function lookAgain() {
+  const { slot } = hint.value!
+  hint.value = null
+  goTo(slot)
+}
+
+function takeInstead() {
+  const { slot, suggestion } = hint.value!
+  grid.takeInstead(suggestion!)
+  goTo(slot)
+}
+
+function keepIt() {
+  grid.settle(hint.value!.slot, true)
+  hint.value = null
+}
+
+function goTo(slot: Slot) {
   const row = rows.value.findIndex((one) => one.group.id === slot.groupId)
   const column = columns.value.findIndex(
     (one) => one.levelId === slot.levelId && one.tryNumber === slot.tryNumber,
@@ -99,13 +126,10 @@ function onPaste(event: ClipboardEvent, row: number, column: number) {
 function cellClass(slot: Slot) {
   const state = grid.stateOf(slot)
   const unread =
-    grid.drafts.value[slotKey(slot)] !== undefined &&
-    hint.value &&
-    slotKey(hint.value.slot) === slotKey(slot) &&
-    hint.value.suggestion === null
+    grid.drafts.value[slotKey(slot)] !== undefined && hint.value && slotKey(hint.value.slot) === slotKey(slot)
   return {
     'has-aside': (state?.setAside.length ?? 0) > 0,
-    odd: state?.counted && odd.value.has(`${slot.groupId}|${slot.levelId}|${state.counted.value}`),
+    odd: state?.counted && odd.value.has(state.counted.id),
     unread,
   }
 }
@@ -125,7 +149,7 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
         <thead>
           <tr>
             <th scope="col" rowspan="2" class="corner">
-              {{ store.plan.measured.name }}<br /><span class="soft">in {{ symbol }}</span>
+              {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
             </th>
             <th
               v-for="level in levels"
@@ -169,7 +193,7 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
                 :aria-invalid="cellClass(slotOf(row.group.id, column)).unread ? true : undefined"
                 @input="grid.draft(slotOf(row.group.id, column), ($event.target as HTMLInputElement).value)"
                 @focus="($event.target as HTMLInputElement).select()"
-                @blur="grid.settle(slotOf(row.group.id, column))"
+                @blur="grid.settle(slotOf(row.group.id, column), true)"
                 @keydown="onKey($event, rowIndex, columnIndex, slotOf(row.group.id, column))"
                 @paste="onPaste($event, rowIndex, columnIndex)"
               />
@@ -179,18 +203,21 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
         </tbody>
       </table>
     </div>
-    <p class="hint" role="status" :class="{ shown: hint }">
+    <p class="hint" role="status" :class="{ shown: hint }" @mousedown.prevent>
       <template v-if="hint">
         <b>{{ hint.where }}:</b> {{ hint.message }}
-        <VBtn
-          v-if="hint.suggestion !== null"
-          size="small"
-          variant="outlined"
-          color="primary"
-          @click="grid.takeSuggestion()"
-          >Make it {{ grid.printValue(hint.suggestion) }} {{ symbol }}</VBtn
-        >
-        <VBtn v-if="hint.suggestion !== null" size="small" variant="text" @click="hint = null">Keep it</VBtn>
+        <QuantityChoice
+          v-if="hint.readings.length > 0"
+          :readings="hint.readings"
+          @choose="grid.takeInstead($event)"
+        />
+        <template v-else-if="hint.value !== null">
+          <VBtn size="small" variant="outlined" color="primary" @click="lookAgain()">Look again</VBtn>
+          <VBtn v-if="hint.suggestion !== null" size="small" variant="text" @click="takeInstead()"
+            >Make it {{ grid.printValue(hint.suggestion) }} {{ symbol }}</VBtn
+          >
+          <VBtn size="small" variant="text" @click="keepIt()">Keep {{ hint.typed }}</VBtn>
+        </template>
       </template>
       <template v-else
         >Type a number and press Enter. <b>x</b> sets a try aside, <b>u</b> undoes. A corner mark shows a try

@@ -1,4 +1,4 @@
-import { unitDefinition } from '../../quantity'
+import { capital, unitDefinition } from '../../quantity'
 import { newId } from '../newId'
 import type { Plan } from '../plan'
 import { waysToKeep } from '../waysToKeep'
@@ -98,8 +98,4 @@ function likelyForgotten(plan: Plan): Finding[] {
         })),
       ],
     }))
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -23,6 +23,37 @@ describe('readings', () => {
     expect(await readingsAt(path)).toEqual([one])
   })
 
+  it('have the value of their own text, whatever number came with it', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    await send(path, sentReading(lesson, { typed: '0.15 m', value: 99 }))
+    expect(await readingsAt(path)).toMatchObject([{ value: 15, typed: '0.15 m', given: 'typed' }])
+    const refused = async (changes: Partial<Reading>) =>
+      (await send(path, sentReading(lesson, { tryNumber: 2, ...changes }))).status
+    expect(await refused({ typed: 'much', value: 3 })).toBe(400)
+    expect(await refused({ typed: '1,200', value: 1.2 })).toBe(400)
+    expect(await refused({ typed: '640', value: 63, given: 'suggested' })).toBe(400)
+    expect(await refused({ typed: '640', value: 64, given: 'suggested' })).toBe(200)
+  })
+
+  it('of devices that did not say how yet are taken as typed', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const { given: _given, ...before } = sentReading(lesson)
+    expect((await app.call('POST', `${path}/readings`, { readings: [before] })).status).toBe(200)
+    expect(await readingsAt(path)).toMatchObject([{ given: 'typed' }])
+  })
+
+  it('stand in the order of their arrival, whatever the clock of a tablet says', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const [late, early] = [
+      sentReading(lesson, { takenAt: '2030-01-01T00:00:00.000Z' }),
+      sentReading(lesson, { tryNumber: 2, takenAt: '2020-01-01T00:00:00.000Z' }),
+    ]
+    await send(path, late)
+    await send(path, early)
+    const lines = (await (await fetch(`${app.url}${path}/readings.csv`)).text()).split('\r\n').slice(1)
+    expect(lines.map((line) => line.includes(late.id))).toEqual([true, false])
+  })
+
   it('are never overwritten: a correction supersedes and both stay', async () => {
     const { lesson, path } = await bounceLesson(app)
     const wrong = sentReading(lesson, { value: 130 })
@@ -78,7 +109,7 @@ describe('readings', () => {
     const { lesson, path } = await bounceLesson(app)
     const one = sentReading(lesson)
     await send(path, one)
-    expect((await send(path, { ...one, value: 14 })).status).toBe(409)
+    expect((await send(path, { ...one, value: 14, typed: '14' })).status).toBe(409)
   })
 
   it.each([

@@ -1,0 +1,105 @@
+import type { Score } from '../core/evidence'
+import { resolutionOf } from '../core/instrument'
+import { printNumber, roundToMark } from '../core/quantity'
+import { checkEntry } from '../core/recording'
+import { groupSlots, slotKey } from '../core/record'
+import { normalRandom, seededRandom } from '../core/rehearsal'
+import { starters, type Starter } from '../demo/starters'
+import type { Figure } from './figure'
+
+const groupIds = Array.from({ length: 6 }, (_, index) => `g${index}`)
+const lessons = 60
+
+/** The entries of a clean lesson in the order in which they come: all groups at work side by side. */
+function cleanLesson({ plan, expected }: Starter, seed: number): Score[] {
+  const normal = normalRandom(seededRandom(seed))
+  const { mark } = resolutionOf(plan)
+  const tries = { ...plan, tries: 3 }
+  const own = groupIds.map((groupId, place) => {
+    const factor = 1 + expected.groupSpread * normal()
+    return groupSlots(tries, groupId, place).map((slot): Score => {
+      const centre = expected.values[slot.levelId]! * factor
+      return {
+        ...slot,
+        id: slotKey(slot),
+        value: Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark)),
+      }
+    })
+  })
+  const longest = Math.max(...own.map((one) => one.length))
+  return Array.from({ length: longest }, (_, turn) => own.flatMap((one) => one[turn] ?? [])).flat()
+}
+
+/** Slips of the fingers and the eyes in a typed number, every one that can be made. */
+function slipsOf({ plan }: Starter, value: number): { kind: 'swapped' | 'misread'; value: number }[] {
+  const { mark } = resolutionOf(plan)
+  const { numberedEvery } = plan.measured.instrument
+  const text = printNumber(value, mark)
+  const swapped = Array.from({ length: text.length - 1 }, (_, place) => {
+    const next = text[place + 1] === '.' ? place + 2 : place + 1
+    const letters = text.split('')
+    if (letters[place] === '.' || next >= letters.length) return value
+    ;[letters[place], letters[next]] = [letters[next]!, letters[place]!]
+    return Number(letters.join(''))
+  })
+  const number = Math.floor(value / numberedEvery + 1e-9) * numberedEvery
+  const misread = number + roundToMark((value - number) / 2, mark)
+  return [
+    ...swapped.map((one) => ({ kind: 'swapped' as const, value: one })),
+    { kind: 'misread' as const, value: misread },
+  ].filter((one) => one.value !== value)
+}
+
+/** How many slips an entry is asked about, and how many clean lessons have any question, over every starter. */
+export async function entries(): Promise<Figure[]> {
+  const counts = { swapped: { made: 0, noticed: 0 }, misread: { made: 0, noticed: 0 } }
+  let [clean, asked] = [0, 0]
+  let worst = { share: 0, id: '' }
+  for (const [index, starter] of starters.entries()) {
+    let askedHere = 0
+    for (let lesson = 0; lesson < lessons; lesson++) {
+      const all = cleanLesson(starter, 1000 * index + lesson)
+      const hintsFor = (score: Score, value: number, before: Score[]) => {
+        const entry = checkEntry(String(value), starter.plan, { slot: score, others: before })
+        return entry.state === 'value' ? entry.hints : []
+      }
+      let questions = 0
+      all.forEach((score, place) => {
+        const before = all.slice(0, place)
+        if (hintsFor(score, score.value, before).length > 0) questions++
+        const sd = Math.max(starter.expected.trySpread * starter.expected.values[score.levelId]!, 1e-9)
+        if (before.filter((one) => one.levelId === score.levelId).length < 2) return
+        for (const slip of slipsOf(starter, score.value)) {
+          if (Math.abs(slip.value - score.value) <= 4 * sd) continue
+          counts[slip.kind].made++
+          if (hintsFor(score, slip.value, before).length > 0) counts[slip.kind].noticed++
+        }
+      })
+      clean++
+      if (questions > 0) {
+        asked++
+        askedHere++
+      }
+    }
+    const share = (100 * askedHere) / lessons
+    if (share > worst.share) worst = { share, id: starter.id }
+  }
+  const noticed = (kind: keyof typeof counts, name: string, least: number): Figure => ({
+    name: `${name} noticed on entry, every starter`,
+    value: (100 * counts[kind].noticed) / counts[kind].made,
+    unit: '%',
+    goal: { least },
+    note: `${counts[kind].made} slips of more than 4 sd with two readings to compare with`,
+  })
+  return [
+    noticed('swapped', 'swapped digits', 60),
+    noticed('misread', 'misread marks', 50),
+    {
+      name: 'clean lessons with a question on entry, every starter',
+      value: (100 * asked) / clean,
+      unit: '%',
+      goal: { most: 10 },
+      note: `most in ${worst.id}: ${worst.share.toFixed(0)} %`,
+    },
+  ]
+}

@@ -1,0 +1,176 @@
+import type { Score } from '../evidence'
+import { resolutionOf } from '../instrument'
+import type { Plan } from '../plan'
+import {
+  convertUnit,
+  isOnMark,
+  parseQuantity,
+  printQuantity,
+  roundToMark,
+  unitDefinition,
+  type QuantityReading,
+} from '../quantity'
+import type { Slot } from '../record'
+import { expectedReading, type ExpectedReading } from './expectedReading'
+import { fixingCauses, misreadings } from './likelySlips'
+import { comparisonOf } from './weighLesson'
+
+/** A hint about a typed value. None of them stops anybody from keeping it; the first thing to do is to look again. */
+export interface EntryHint {
+  code: 'below-scale' | 'above-scale' | 'between-marks' | 'likely-slip' | 'stands-apart'
+  message: string
+  /** What was probably meant, in the unit of what is measured; only where the cause says what the value must be. */
+  suggestion: number | null
+}
+
+/** What came of an entry: a value with hints, two values that it may be, nothing typed, or text that is no number. */
+export type CheckedEntry =
+  | { state: 'empty' }
+  | { state: 'unreadable'; message: string }
+  | { state: 'two-ways'; message: string; readings: QuantityReading[] }
+  | { state: 'value'; value: number; hints: EntryHint[] }
+
+/** Where an entry belongs, and what has been read in all other slots. */
+export interface EntryContext {
+  slot: Slot
+  others: readonly Score[]
+}
+
+/** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
+const apartAt = { explained: 3.3, unexplained: 5.4 }
+/** What explains a slip must bring the value this near. */
+const nearEnough = 2
+
+/**
+ * Reads what was typed for one try and compares it with the instrument's scale, with what the group may be expected to read,
+ * and with the slips that people make.
+ *
+ * A ready number is offered only for a cause that fixes the value: ten or a hundred times too much or too little, another
+ * unit. Two digits that changed places, or marks worth two that were read as one, are asked about. Anything else far from
+ * what the others say is asked about without a guess.
+ *
+ * @param context the slot and the other readings; without it only the number and the scale are looked at
+ * @returns hints and a value, or what to ask; it never throws
+ * @example checkEntry('640', plan, { slot, others }).hints[0].suggestion // 64
+ */
+export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry {
+  const { unit } = plan.measured
+  const { mark } = resolutionOf(plan)
+  const parsed = parseQuantity(text, unit, mark)
+  if (!parsed.ok) {
+    if (parsed.problem === 'empty') return { state: 'empty' }
+    if (parsed.problem === 'two-ways')
+      return { state: 'two-ways', message: parsed.message, readings: parsed.readings }
+    return { state: 'unreadable', message: parsed.message }
+  }
+  return checkValue(parsed.value, plan, context)
+}
+
+/**
+ * The same for a number that is known already, such as one of two readings that was chosen.
+ * @example checkValue(640, plan, { slot, others }).hints[0].suggestion // 64
+ */
+export function checkValue(
+  value: number,
+  plan: Plan,
+  context: EntryContext | null,
+): Extract<CheckedEntry, { state: 'value' }> {
+  const slip = context ? slipHint(value, plan, context) : null
+  const onScale = scaleHints(value, plan)
+  const beyond = onScale.some((hint) => hint.code !== 'between-marks')
+  return { state: 'value', value, hints: slip ? [slip, ...(beyond ? onScale : [])] : onScale }
+}
+
+/** Compares with the scale in the instrument's own unit, where its marks stand. */
+function scaleHints(value: number, { measured, rounding }: Plan): EntryHint[] {
+  const { unit, instrument } = measured
+  const { name, least, greatest, smallestMark } = instrument
+  const onScale = Number(convertUnit(value, unit, instrument.unit).toPrecision(10))
+  const show = (amount: number) => printQuantity(amount, instrument.unit, smallestMark)
+  if (onScale < least)
+    return [{ code: 'below-scale', message: `The ${name} starts at ${show(least)}.`, suggestion: null }]
+  if (onScale > greatest)
+    return [{ code: 'above-scale', message: `The ${name} ends at ${show(greatest)}.`, suggestion: null }]
+  const allowed = rounding === 'half-mark' ? smallestMark / 2 : smallestMark
+  if (isOnMark(onScale, allowed)) return []
+  const nearest = roundToMark(onScale, allowed)
+  return [
+    {
+      code: 'between-marks',
+      message: `Between the marks. The nearest is ${printQuantity(nearest, instrument.unit, allowed)}.`,
+      suggestion: convertUnit(nearest, instrument.unit, unit),
+    },
+  ]
+}
+
+function slipHint(value: number, plan: Plan, { slot, others }: EntryContext): EntryHint | null {
+  const { unit } = plan.measured
+  const { mark } = resolutionOf(plan)
+  const show = (amount: number) => printQuantity(roundToMark(amount, mark), unit, mark)
+  const expected = expectedReading(comparisonOf(plan), others, slot)
+  const here = others.filter((one) => one.levelId === slot.levelId).map((one) => one.value)
+  const fixed = fixingCauses(value, plan).find(
+    ({ meant }) =>
+      alike(meant, expected?.value ?? middleOf(here)) &&
+      (expected ? explains(value, meant, expected) : explainsRoughly(value, meant, here, mark)),
+  )
+  if (fixed) {
+    const meant = roundToMark(fixed.meant, mark)
+    return {
+      code: 'likely-slip',
+      message: `${nearWords(expected?.by ?? 'level', show(expected?.value ?? middleOf(here)))} Is it ${show(meant)} (${fixed.cause})?`,
+      suggestion: meant,
+    }
+  }
+  if (!expected) return null
+  const away = Math.abs(value - expected.value) / expected.spread
+  const near = nearWords(expected.by, show(expected.value))
+  const misread = misreadings(value, plan).find(({ meant }) => explains(value, meant, expected))
+  if (misread)
+    return { code: 'stands-apart', message: `${near} Look again: ${misread.ask}`, suggestion: null }
+  if (away <= apartAt.unexplained * caution(expected.freedom)) return null
+  const symbol = unitDefinition(unit).symbol
+  return {
+    code: 'stands-apart',
+    message: `${near} Look again: is it really ${`${Number(value.toPrecision(10))} ${symbol}`.trim()}?`,
+    suggestion: null,
+  }
+}
+
+const nearWords = (by: ExpectedReading['by'], middle: string) =>
+  by === 'level' ? `The others are near ${middle}.` : `By the other levels this would be near ${middle}.`
+
+/** A spread that rests on few readings may be far too small; so much further away must a reading lie to be asked about. */
+function caution(freedom: number): number {
+  return Math.exp(5 / freedom)
+}
+
+/** The value lies apart, and what was meant lies with what is expected. */
+function explains(
+  value: number,
+  meant: number,
+  { value: middle, spread, freedom }: ExpectedReading,
+): boolean {
+  const apart = Math.abs(value - middle) > apartAt.explained * caution(freedom) * spread
+  return apart && Math.abs(meant - middle) <= nearEnough * spread
+}
+
+/** Within half as much again: a slip of x10 explains what is ten times off, not what is five times off. */
+function alike(meant: number, middle: number): boolean {
+  return meant / middle > 1 / 1.5 && meant / middle < 1.5
+}
+
+/** With too few readings for a spread: what was meant lies within the others, widened by a quarter, and the value outside of twice that. */
+function explainsRoughly(value: number, meant: number, here: readonly number[], mark: number): boolean {
+  if (here.length < 2) return false
+  const slack = Math.max(Math.abs(middleOf(here)) / 4, 2 * mark)
+  const fits = (amount: number, allowance: number) =>
+    amount >= Math.min(...here) - allowance && amount <= Math.max(...here) + allowance
+  return fits(meant, slack) && !fits(value, 2 * slack)
+}
+
+function middleOf(values: readonly number[]): number {
+  if (values.length === 0) return NaN
+  const sorted = [...values].sort((a, b) => a - b)
+  return sorted[sorted.length >> 1]!
+}
