@@ -1,6 +1,14 @@
+import { readdirSync } from 'node:fs'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+/** The lock's binaries are found at run time only, so the build has to be told to take them along. */
+const binaries = folder('./node_modules/fs-native-extensions/prebuilds')
+const lockBinaries = readdirSync(binaries, { recursive: true, encoding: 'utf8' })
+  .filter((path) => /^(linux|darwin|win32)-.*\.node$/.test(path))
+  .map((path) => join(binaries, path))
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -59,6 +67,7 @@ export default defineNuxtConfig({
   },
   nitro: {
     compressPublicAssets: true,
+    externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
   },

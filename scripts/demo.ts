@@ -16,7 +16,7 @@ if (settings.url) {
 buildWhenNeeded()
 const fresh = process.argv.includes('--fresh')
 try {
-  if (fresh) await forget(settings.folder)
+  if (fresh) forget(settings.folder)
   const opened = await openDatabase(settings)
   const seeded = await seedDemo(opened.db, new Date())
   await opened.close()
@@ -35,9 +35,9 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => se
 server.on('exit', (code) => process.exit(code ?? 0))
 
 /** Removes the demo's database, but not under the feet of a running demo. */
-async function forget(folder: string): Promise<void> {
+function forget(folder: string): void {
   if (!existsSync(folder)) return
-  const unlock = await lockFolder(folder)
+  const lock = lockFolder(folder)
   rmSync(join(folder, 'database'), { recursive: true, force: true })
-  await unlock()
+  lock.release()
 }

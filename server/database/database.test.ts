@@ -1,4 +1,13 @@
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  cpSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { sql } from 'drizzle-orm'
@@ -11,7 +20,7 @@ import { getLesson } from '../queries/lessons'
 import { writeBackup } from './backup'
 import { databaseSettings, openDatabase } from './client'
 import { openPglite } from './drivers/pglite'
-import { FolderInUse } from './lock'
+import { FolderInUse, lockFolder } from './lock'
 
 let folder: string
 beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))))
@@ -32,8 +41,22 @@ describe('the data folder', () => {
     const refusal: unknown = await openDatabase({ folder }).catch((error: unknown) => error)
     expect(refusal).toBeInstanceOf(FolderInUse)
     expect((refusal as Error).message).toMatch(/in use.*JOLLY_DATA/)
+    expect(first.isOwned()).toBe(true)
     await first.close()
-  }, 40_000)
+    expect(first.isOwned()).toBe(false)
+  })
+
+  it('is no longer owned when it was replaced', async () => {
+    const first = await openDatabase({ folder })
+    renameSync(folder, `${folder}-moved`)
+    expect(first.isOwned()).toBe(false)
+    mkdirSync(folder)
+    const second = lockFolder(folder)
+    expect([first.isOwned(), second.isOwned()]).toEqual([false, true])
+    second.release()
+    await first.close()
+    rmSync(`${folder}-moved`, { recursive: true })
+  })
 })
 
 describe('databaseSettings', () => {

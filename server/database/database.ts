@@ -11,5 +11,7 @@ export interface OpenDatabase {
   listen: (channel: string, heard: (payload: string) => void) => Promise<void>
   /** A whole copy of the data as a gzipped tar, where the driver can make one. */
   copy: (() => Promise<Uint8Array>) | null
+  /** Whether the data still belong to this process alone; when not, it must stop answering. */
+  isOwned: () => boolean
   close: () => Promise<void>
 }

@@ -1,4 +1,6 @@
-import lockfile from 'proper-lockfile'
+import { closeSync, fstatSync, openSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { tryLock } from 'fs-native-extensions'
 
 /** Another program has the data folder open. */
 export class FolderInUse extends Error {
@@ -11,21 +13,38 @@ export class FolderInUse extends Error {
   }
 }
 
-const stale = 5000
+/** A folder that this process alone may write to. */
+export interface FolderLock {
+  /** Whether the folder still holds the file that was locked: if it was moved or replaced, another program may be in it. */
+  isOwned: () => boolean
+  release: () => void
+}
+
+const lockName = 'in-use.lock'
 
 /**
- * Takes the folder for this process; gives back how to release it. A lock left behind by a killed process
- * goes stale after five seconds, so this waits a little longer than that before it gives up.
+ * Takes the folder for this process. The kernel holds the lock on an open file, so it needs no clock: a program that is
+ * stalled or asleep keeps it, and one that was killed has let it go.
+ * @throws FolderInUse while another open file holds it, in this process or another one.
  */
-export async function lockFolder(folder: string): Promise<() => Promise<void>> {
-  try {
-    return await lockfile.lock(folder, {
-      stale,
-      update: stale / 5,
-      retries: { retries: 7, factor: 1, minTimeout: 1000 },
-    })
-  } catch (error) {
-    if ((error as { code?: string }).code === 'ELOCKED') throw new FolderInUse(folder)
-    throw error
+export function lockFolder(folder: string): FolderLock {
+  const path = join(folder, lockName)
+  const file = openSync(path, 'a')
+  if (!tryLock(file)) {
+    closeSync(file)
+    throw new FolderInUse(folder)
+  }
+  const { ino, dev } = fstatSync(file)
+  let released = false
+  return {
+    isOwned: () => {
+      const there = released ? undefined : statSync(path, { throwIfNoEntry: false })
+      return there !== undefined && there.ino === ino && there.dev === dev
+    },
+    // Closing the file gives the lock back.
+    release: () => {
+      if (!released) closeSync(file)
+      released = true
+    },
   }
 }

@@ -15,6 +15,8 @@ export async function openPostgres(url: string, migrationsFolder: string): Promi
       await client.listen(channel, heard)
     },
     copy: null,
+    // A server serves many.
+    isOwned: () => true,
     close: () => client.end({ timeout: 5 }),
   }
 }
