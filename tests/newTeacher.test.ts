@@ -21,8 +21,8 @@ afterAll(async () => {
   server.forget()
 })
 
-const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click()
-const open = (name: string | RegExp) => page.getByRole('link', { name }).first().click()
+const press = (name: string) => page.getByRole('button', { name, exact: true }).click()
+const open = (name: string) => page.getByRole('link', { name, exact: true }).click()
 const field = (label: string) => page.getByLabel(label, { exact: true })
 const lessonId = () => /lessons\/([\w-]+)/.exec(page.url())![1]!
 const lesson = async () =>
@@ -54,26 +54,26 @@ it('makes a class with groups, and reads in a list of first names', async () => 
 
 it('wonders: starts from a question of its own and makes it one that can be tested', async () => {
   await page.getByRole('link', { name: 'Logbook' }).click()
-  await field('From a question of your own').fill('Which ramp is best?')
+  await field('From a question of your own').fill('Which lamp distance is best?')
   await press('Start from this question')
   await page.getByRole('heading', { name: 'What do we wonder?' }).waitFor()
   await page.getByText('What does “best” mean here').waitFor()
-  await field('One thing we change').fill('ramp height and car')
-  await field('One thing we measure').fill('distance rolled')
+  await field('One thing we change').fill('lamp distance and post')
+  await field('One thing we measure').fill('shadow length')
   await press('The most wins')
   await press('Ask it like this')
-  await field('Short name for the logbook').fill('Ramps')
+  await field('Short name for the logbook').fill('Shadows')
   await press('Plan the test')
   await page.getByRole('heading', { name: 'Tries' }).waitFor()
 })
 
 it('plans: the Fair check finds what is wrong and mends it in one press, which can be undone', async () => {
   const finding = (code: string) => page.locator(`[data-finding^="${code}"]`)
-  await finding('two-things-changed').getByRole('button', { name: 'Change only ramp height' }).click()
+  await finding('two-things-changed').getByRole('button', { name: 'Change only lamp distance' }).click()
   await finding('two-things-changed').waitFor({ state: 'detached' })
-  await press('Undo')
+  await page.getByTitle('Undo (u)').click()
   await finding('two-things-changed').waitFor()
-  await finding('two-things-changed').getByRole('button', { name: 'Change only ramp height' }).click()
+  await finding('two-things-changed').getByRole('button', { name: 'Change only lamp distance' }).click()
   for (const level of ['10', '20', '30']) {
     await press('Add a level')
     await page.keyboard.type(level)
@@ -88,19 +88,19 @@ it('plans: the Fair check finds what is wrong and mends it in one press, which c
   await page.getByRole('status').filter({ hasText: 'saved' }).first().waitFor()
   const { plan } = await lesson()
   expect(plan).toMatchObject({
-    changed: { name: 'ramp height', unit: 'cm' },
-    measured: { name: 'distance rolled', instrument: { name: 'tape measure', greatest: 300 } },
+    changed: { name: 'lamp distance', unit: 'cm' },
+    measured: { name: 'shadow length', instrument: { name: 'tape measure', greatest: 300 } },
     levelOrder: 'own',
   })
   expect(plan.levels.map((level) => level.value)).toEqual([10, 20, 30])
-  expect(plan.keptSame).toMatchObject([{ name: 'car', how: 'the same one every time' }])
+  expect(plan.keptSame).toMatchObject([{ name: 'post', how: 'the same one every time' }])
 })
 
 it('packs: amounts are worked out and tray cards can be printed', async () => {
   await stage('3')
   await page.getByRole('heading', { name: 'Kit for 4 groups, 4 children' }).waitFor()
   await press('Add an item')
-  await field('Item').fill('toy car')
+  await field('Item').fill('wooden post')
   await field('Spare').fill('2')
   await page.getByRole('cell', { name: '6', exact: true }).waitFor()
   await page.getByRole('status').filter({ hasText: 'saved' }).first().waitFor()
@@ -108,7 +108,7 @@ it('packs: amounts are worked out and tray cards can be printed', async () => {
     page.context().waitForEvent('page'),
     page.getByRole('link', { name: 'Tray cards' }).click(),
   ])
-  await cards.getByText('toy car').first().waitFor()
+  await cards.getByText('wooden post').first().waitFor()
   expect(await cards.locator('article').count()).toBe(4)
   await cards.close()
 })
@@ -118,8 +118,8 @@ it('tests: predictions first, then 36 numbers typed without the mouse, as people
   for (const group of ['Leaf', 'Bell', 'Key', 'Fish']) {
     const line = page.locator('form.line', { hasText: group })
     await line.locator('.v-select').click()
-    await page.getByRole('option', { name: 'larger distance rolled' }).click()
-    await line.getByLabel('because').fill('it goes faster')
+    await page.getByRole('option', { name: 'larger shadow length' }).click()
+    await line.getByLabel('because').fill('the light comes in lower')
     await line.getByRole('button', { name: 'Keep' }).click()
     await line.getByText('before testing').waitFor()
   }
@@ -150,7 +150,16 @@ it('corrects, sets aside, repeats and undoes; the journal shows it all', async (
   await cell.fill('820')
   await cell.press('Enter')
   await page.getByText('Is it 82 cm (a nought too many)?').waitFor()
-  await press('Make it 82 cm')
+  expect((await lesson()).readings).toHaveLength(36)
+  await press('Look again')
+  await page.keyboard.type('830')
+  await page.keyboard.press('Enter')
+  await press('Make it 83 cm')
+  await expect
+    .poll(async () => (await lesson()).readings.at(-1))
+    .toMatchObject({ value: 83, typed: '830', given: 'suggested' })
+  await cell.fill('82')
+  await cell.press('Enter')
   await cell.click()
   await page.keyboard.press('x')
   await press('pushed or bumped')
@@ -167,12 +176,12 @@ it('compares: one honest sentence with its reason, the chart and the table', asy
   await stage('5')
   await page
     .getByRole('heading', {
-      name: 'A larger ramp height gave a larger distance rolled: each extra 10 cm added about 40 cm.',
+      name: 'A larger lamp distance gave a larger shadow length: each extra 10 cm added about 40 cm.',
     })
     .waitFor()
   await page.getByText('All 4 groups found the same.').waitFor()
   expect(
-    await page.getByRole('img', { name: /distance rolled by ramp height: 10 cm, / }).count(),
+    await page.getByRole('img', { name: /shadow length by lamp distance: 10 cm, / }).count(),
   ).toBeGreaterThan(0)
   expect(await page.locator('.canvas svg path').count()).toBeGreaterThan(36)
 })
@@ -181,7 +190,7 @@ it('concludes: a claim that says too much is noticed, a fitting one is printed',
   await stage('6')
   await press('Begin with what the data say')
   await page.getByText('fits the data').waitFor()
-  await choose(page, 'How far it reaches', 'for any ramp height at all')
+  await choose(page, 'How far it reaches', 'for any lamp distance at all')
   await page.getByText('says more than the data').waitFor()
   await choose(page, 'How far it reaches', 'from 10 cm to 30 cm')
   await page.getByText('fits the data').waitFor()
@@ -193,7 +202,7 @@ it('concludes: a claim that says too much is noticed, a fitting one is printed',
     page.getByRole('link', { name: 'Print the poster' }).click(),
   ])
   await poster
-    .getByText('Every time a larger ramp height gave a larger distance rolled, from 10 cm to 30 cm.')
+    .getByText('Every time a larger lamp distance gave a larger shadow length, from 10 cm to 30 cm.')
     .waitFor()
   await poster.getByText('Does it matter on carpet?').waitFor()
   await poster.close()
@@ -208,7 +217,7 @@ it('takes readings and investigation away as files, and opens the investigation 
     return { file: await download.path(), name: download.suggestedFilename() }
   }
   const csv = await save('Readings as CSV')
-  expect(csv.name).toMatch(/^Ramps .*readings\.csv$/)
+  expect(csv.name).toMatch(/^Shadows .*readings\.csv$/)
   expect(readFileSync(csv.file, 'utf8').trim().split('\r\n')).toHaveLength(41)
   const file = await save('Investigation file')
   const before = (await lesson()).plan
@@ -217,19 +226,19 @@ it('takes readings and investigation away as files, and opens the investigation 
     .getByLabel('Investigation file')
     .setInputFiles({ name: file.name, mimeType: 'application/json', buffer: readFileSync(file.file) })
   await page.getByText('The investigation is in the list').waitFor()
-  await page.locator('li button', { hasText: 'Ramps' }).first().click()
+  await page.locator('li button', { hasText: 'Shadows' }).first().click()
   await page.getByRole('heading', { name: before.question }).waitFor()
   expect((await lesson()).plan).toEqual(before)
 })
 
 it('keeps the logbook: question and answer, and the same investigation with another class', async () => {
   await open('Logbook')
-  const row = page.getByRole('row', { name: /Every time a larger ramp height/ })
+  const row = page.getByRole('row', { name: /Every time a larger lamp distance/ })
   await row.waitFor()
   await row.getByText('Does it matter on carpet?').waitFor()
   await row.getByRole('button', { name: 'Run again' }).click()
   await page.getByRole('dialog').getByText('Heron class').click()
   await page.getByRole('heading', { name: 'Tries' }).waitFor()
-  expect(await lesson()).toMatchObject({ plan: { title: 'Ramps' }, readings: [], predictions: [] })
+  expect(await lesson()).toMatchObject({ plan: { title: 'Shadows' }, readings: [], predictions: [] })
   expect(watch).toEqual({ foreign: [], errors: [] })
 })

@@ -39,7 +39,7 @@ it('edits the cupboard, drawn as it is typed; bad numbers are told at their fiel
   await page.getByRole('button', { name: 'Add an instrument' }).click()
   await page.getByLabel('Name of the instrument').last().fill('long ruler')
   await page.getByLabel('To, long ruler').fill('fifty')
-  await page.getByText('A number, please.').waitFor()
+  await page.getByText('“fifty” is not a number. Type it like 12.').waitFor()
   await page.getByLabel('To, long ruler').fill('-3')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await page.getByText('The scale must end above where it starts.').first().waitFor()

@@ -102,7 +102,7 @@ it('sorts questions and helps to turn a “why” into one that can be tested', 
     .toBe('look-up')
   await page.getByText('“Why” asks for a reason.').waitFor()
   await page.getByLabel('One thing we change').fill('shape of the clay')
-  await page.getByLabel('One thing we measure').fill('number of marbles carried')
+  await page.getByLabel('One thing we measure').fill('number of washers held')
   await page.getByRole('button', { name: 'Ask it like this' }).click()
   await page.getByText('This is a question we can test.').waitFor()
   expect(await seriousFindings(page)).toEqual([])
@@ -140,7 +140,7 @@ it('leaves the questions that nobody tested in the logbook, from where one start
     'Does the shape matter?',
   ])
   await page.goto(server.url)
-  const row = page.getByRole('row', { name: /number of marbles carried/ })
+  const row = page.getByRole('row', { name: /number of washers held/ })
   await row.getByText('2 next questions').click()
   await row.getByRole('button', { name: 'Ask next: Does the shape matter?' }).click()
   await page.getByRole('heading', { name: 'What do we wonder?' }).waitFor()

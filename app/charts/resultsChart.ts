@@ -2,10 +2,11 @@ import type { EChartsCoreOption } from 'echarts/core'
 import type { Evidence } from '#core/evidence'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
-import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
+import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
 import { slotStates, type Reading } from '#core/record'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
+import { measuredLabel } from '../words/measuredWords'
 
 /** What a results chart is drawn from. */
 export interface ChartData {
@@ -34,6 +35,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
   const text = { color: ink, fontFamily: 'Atkinson Hyperlegible', fontSize: size.text }
   const bold = { ...text, fontWeight: 'bold' as const }
   const axisLine = { show: true, onZero: false, lineStyle: { color: ink } }
+  const symbol = plan.changed.unit ? unitDefinition(plan.changed.unit).symbol : ''
   const places = levelPlaces(plan)
   const gap = placeGap(places)
   const top = scaleTop(data)
@@ -45,10 +47,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
     tooltip: { trigger: 'item', textStyle: { ...text, fontSize: 14 } },
     xAxis: {
       type: 'value',
-      name:
-        plan.changed.unit && numbers
-          ? `${plan.changed.name} (${unitDefinition(plan.changed.unit).symbol})`
-          : plan.changed.name,
+      name: numbers && symbol ? `${plan.changed.name} (${symbol})` : plan.changed.name,
       nameLocation: 'middle',
       nameGap: size.text * 2.1,
       nameTextStyle: bold,
@@ -66,7 +65,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
     },
     yAxis: {
       type: 'value',
-      name: `${plan.measured.name} (${unitDefinition(plan.measured.unit).symbol})`,
+      name: measuredLabel(plan),
       nameLocation: 'end',
       nameGap: size.text * 1.1,
       nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
@@ -186,5 +185,5 @@ function offScaleLabel(plan: Plan, value: number, size: ChartSize) {
 }
 
 function printed(plan: Plan, value: number): string {
-  return `${printNumber(value, resolutionOf(plan).mark, 1)} ${unitDefinition(plan.measured.unit).symbol}`
+  return printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
 }

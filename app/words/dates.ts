@@ -9,6 +9,11 @@ export function dayWords(day: string): string {
   return format(date, 'EEE d MMM')
 }
 
+/** A lesson's day as it stands on paper, which is read later too: "Tue 24 Nov 2026". */
+export function paperDay(day: string): string {
+  return format(parseISO(day), 'EEE d MMM yyyy')
+}
+
 /** A moment as clock time. */
 export function timeWords(moment: string): string {
   return format(parseISO(moment), 'HH:mm:ss')

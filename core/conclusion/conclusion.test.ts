@@ -6,6 +6,7 @@ import {
   comparePrediction,
   emptyConclusion,
   predictionWords,
+  predictionsMet,
   predictorSeats,
   suggestClaim,
   type Claim,
@@ -265,6 +266,17 @@ describe('comparePrediction', () => {
   it('compares choices', () => {
     expect(outcome({ format: 'choice', levelId: 'h60' })).toBe('as-predicted')
     expect(outcome({ format: 'choice', levelId: 'h20' })).toBe('surprised')
+  })
+
+  it('counts those who predicted, by what they are', () => {
+    expect(predictionsMet('group', ['as-predicted', 'surprised', 'nearly'])).toBe(
+      '1 of 3 groups had predicted this. 1 was surprised.',
+    )
+    expect(predictionsMet('child', ['as-predicted', 'as-predicted'])).toBe(
+      '2 of 2 children had predicted this.',
+    )
+    expect(predictionsMet('class', ['surprised'])).toBe('The class was surprised.')
+    expect(predictionsMet('group', ['open', 'open'])).toBe('')
   })
 
   it('has words for each', () => {

@@ -18,6 +18,7 @@ export { predictorSeats, type PredictorSeat } from './predictors'
 export {
   comparePrediction,
   predictedLevel,
+  predictionsMet,
   predictionWords,
   type PredictionAnswer,
   type PredictionOutcome,

@@ -1,4 +1,10 @@
-export { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from './instrument'
+export {
+  fromCupboard,
+  instrumentCupboard,
+  usualCupboard,
+  type CupboardInstrument,
+  type Instrument,
+} from './instrument'
 export { reactionSd, readingError } from './readingError'
 export {
   nearestMark,

@@ -38,6 +38,22 @@ export const instrumentCupboard: CupboardInstrument[] = [
   cupboard('tally', 'tally', 'count', 'count', 1, 10, 0, 200, 15, 99),
 ]
 
+/** What schools that measure in inches and degrees Fahrenheit reach for first. */
+const customaryInstruments: CupboardInstrument[] = [
+  cupboard('inch-ruler', 'inch ruler', 'length', 'in', 0.125, 1, 0, 12, 8, 30),
+  cupboard('yardstick', 'yardstick', 'length', 'in', 0.125, 1, 0, 36, 8, 8),
+  cupboard('inch-tape', 'tape measure in inches', 'length', 'in', 0.125, 12, 0, 120, 10, 6),
+  cupboard('thermometer-f', 'thermometer in °F', 'temperature', 'F', 2, 20, 0, 220, 30, 4),
+]
+
+/**
+ * The cupboard of a school that has not listed its own: with inches and degrees Fahrenheit first where it measures in those.
+ * @example usualCupboard('customary')[0]!.unit // 'in'
+ */
+export function usualCupboard(units: 'metric' | 'customary'): CupboardInstrument[] {
+  return units === 'customary' ? [...customaryInstruments, ...instrumentCupboard] : instrumentCupboard
+}
+
 function cupboard(
   id: string,
   name: string,

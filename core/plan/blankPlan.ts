@@ -1,7 +1,7 @@
 import type { AgeBand } from '../class'
-import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
+import { fromCupboard, instrumentCupboard, usualCupboard, type CupboardInstrument } from '../instrument'
 import type { Plan } from './plan'
-import { defaultsForAge, usualWays } from './schoolWays'
+import { defaultsForAge, usualWays, type SchoolWays } from './schoolWays'
 
 /**
  * An empty plan with the defaults of an age band and a school, ready to be filled in.
@@ -13,9 +13,8 @@ export function blankPlan(
   ways = usualWays,
   cupboard: readonly CupboardInstrument[] = instrumentCupboard,
 ): Plan {
-  const first = cupboard.find((one) => one.dimension === 'length') ?? cupboard[0] ?? instrumentCupboard[0]!
+  const first = firstInstrument(ways, cupboard)
   const instrument = fromCupboard(first)
-  const customary = ways.units === 'customary' && first.dimension === 'length'
   return {
     title: '',
     question: '',
@@ -23,10 +22,10 @@ export function blankPlan(
     aim: 'compare',
     recording: { kind: 'measure' },
     ideas: { change: [], measure: [] },
-    changed: { name: '', kind: 'number', unit: customary ? 'in' : 'cm', range: null },
+    changed: { name: '', kind: 'number', unit: ways.units === 'customary' ? 'in' : 'cm', range: null },
     levels: [],
     properties: [],
-    measured: { name: '', unit: customary ? 'in' : instrument.unit, instrument },
+    measured: { name: '', unit: instrument.unit, instrument },
     keptSame: [],
     ...defaultsForAge(age, ways),
     practiceTries: ways.practiceTries,
@@ -39,4 +38,11 @@ export function blankPlan(
     steps: [],
     expected: null,
   }
+}
+
+/** The first that reads a length, in inches where the school measures in those. */
+function firstInstrument({ units }: SchoolWays, cupboard: readonly CupboardInstrument[]): CupboardInstrument {
+  const lengths = cupboard.filter((one) => one.dimension === 'length')
+  const inches = [...lengths, ...usualCupboard(units)].find((one) => one.unit === 'in')
+  return (units === 'customary' ? inches : undefined) ?? lengths[0] ?? cupboard[0] ?? usualCupboard(units)[0]!
 }

@@ -36,6 +36,14 @@ export interface Property {
 export interface Idea {
   id: string
   name: string
+  /** Its levels from when it was the thing changed, so that picking it again brings them back. */
+  was?: FormerlyChanged | null
+}
+
+/** What a card was while it was the thing changed. */
+export interface FormerlyChanged {
+  changed: Changed
+  levels: Level[]
 }
 
 /** The one thing that is measured, and what with. */
@@ -51,7 +59,7 @@ export interface KeptSame {
   name: string
   how: string
   /** Its levels from when it was the thing changed, so that picking it again brings them back. */
-  was: { changed: Changed; levels: Level[] } | null
+  was: FormerlyChanged | null
 }
 
 /** What a material is needed for; the amount is needed once for each of these. */

@@ -127,7 +127,7 @@ describe('guessFromNames', () => {
     })
 
   it('makes kinds of what is named a kind, and finds the instrument for what is measured', () => {
-    const guessed = guessFromNames(open('kind of boat', 'number of marbles carried'))
+    const guessed = guessFromNames(open('kind of paper', 'number of washers held'))
     expect(guessed.changed).toMatchObject({ kind: 'kinds', unit: null })
     expect(guessed.measured).toMatchObject({ unit: 'count', instrument: { name: 'tally' } })
     expect(guessed.prediction.format).toBe('choice')

@@ -2,7 +2,7 @@ import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../in
 import { unitDefinition, type Unit } from '../quantity'
 import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
-import type { Changed, Idea, KeptSame, Plan } from './plan'
+import type { Changed, FormerlyChanged, Idea, KeptSame, Plan } from './plan'
 import type { Recording } from './recording'
 
 /** Where a card lies on the variables board. */
@@ -78,7 +78,10 @@ export function moveCard(
     ])
   if (to === 'kept-same' && !measures) return keep(plan, card)
   if (to === 'could-change' && !measures)
-    return withIdeas(without(plan, card), 'change', [...plan.ideas.change, { id: newId(), name: card.name }])
+    return withIdeas(without(plan, card), 'change', [
+      ...plan.ideas.change,
+      { id: newId(), name: card.name, was: formerLevels(plan, card) },
+    ])
   return plan
 }
 
@@ -115,9 +118,9 @@ export function renameCard(plan: Plan, id: string, name: string): Plan {
 }
 
 function pickChanged(plan: Plan, card: Card): Plan {
-  const was = plan.keptSame.find((same) => same.id === card.id)?.was ?? null
+  const was = formerLevels(plan, card)
   const before = without(plan, card)
-  const others = before.ideas.change.map((idea) => asKept(idea.id, idea.name))
+  const others = before.ideas.change.map((idea) => asKept(idea.id, idea.name, idea.was))
   const changed = was ? { ...was.changed, name: card.name } : guessChanged(card.name)
   return {
     ...before,
@@ -161,7 +164,13 @@ export function guessFromNames(
 /** What was changed until now, with its levels; nothing when nothing was. */
 function formerlyChanged(plan: Plan): KeptSame[] {
   if (plan.changed.name.trim() === '') return []
-  return [{ ...asKept(newId(), plan.changed.name), was: { changed: plan.changed, levels: plan.levels } }]
+  return [asKept(newId(), plan.changed.name, { changed: plan.changed, levels: plan.levels })]
+}
+
+/** The levels that a change card has or had: they go with it wherever it is moved. */
+function formerLevels(plan: Plan, { id, place }: Card): FormerlyChanged | null {
+  if (place === 'changed') return { changed: plan.changed, levels: plan.levels }
+  return [...plan.keptSame, ...plan.ideas.change].find((one) => one.id === id)?.was ?? null
 }
 
 /** A name that speaks of another unit brings an instrument that reads it. */
@@ -206,7 +215,10 @@ function recordingFor(recording: Recording, unit: Unit): Recording {
 function keep(plan: Plan, card: Card): Plan {
   if (card.place === 'changed')
     return { ...without(plan, card), keptSame: [...plan.keptSame, ...formerlyChanged(plan)] }
-  return { ...without(plan, card), keptSame: [...plan.keptSame, asKept(card.id, card.name)] }
+  return {
+    ...without(plan, card),
+    keptSame: [...plan.keptSame, asKept(card.id, card.name, formerLevels(plan, card))],
+  }
 }
 
 function without(plan: Plan, { id, place }: Card): Plan {
@@ -225,7 +237,12 @@ function without(plan: Plan, { id, place }: Card): Plan {
   }
 }
 
-const asKept = (id: string, name: string): KeptSame => ({ id, name, how: '', was: null })
+const asKept = (id: string, name: string, was: FormerlyChanged | null = null): KeptSame => ({
+  id,
+  name,
+  how: '',
+  was,
+})
 
 const withIdeas = (plan: Plan, tray: 'change' | 'measure', ideas: Idea[]): Plan => ({
   ...plan,

@@ -77,7 +77,7 @@ export function testability({ question, change, measure, best }: QuestionParts):
   return { testable: lacks.length === 0, lacks, help: helpFor(question, lacks, judged, measure), asked }
 }
 
-/** "The most marbles", not "the most number of marbles". */
+/** "The most washers", not "the most number of washers". */
 function measured(name: string): string {
   return name.trim().replace(/^(number|amount) of (the )?/i, '')
 }
@@ -115,7 +115,7 @@ const measures: [wording: RegExp, measure: string][] = [
 
 /**
  * What a question seems to ask to be measured, from its words; at most three, the first word first.
- * @example suggestMeasures('Why do wet balls bounce lower and roll less far?') // ['height', 'distance']
+ * @example suggestMeasures('Why do wet balls bounce lower and slide less far?') // ['height', 'distance']
  */
 export function suggestMeasures(question: string): string[] {
   return measures

@@ -57,7 +57,7 @@ describe('suggestSort', () => {
     ['What happens if we drop it from higher?', 'test'],
     ['Which paper soaks up most?', 'test'],
     ['Does the colour matter?', 'test'],
-    ['How far does it roll?', 'test'],
+    ['How far does the shoe slide?', 'test'],
     ['What is chalk made of?', 'look-up'],
     ['Who was the first to make glass?', 'look-up'],
     ['Can we keep the snail?', 'ask'],
@@ -90,16 +90,16 @@ describe('testability', () => {
     })
   })
 
-  it('does not offer again what is asked already, and says “the most marbles”', () => {
-    const boats = {
-      question: 'Which boat is best?',
-      change: 'shape of the boat',
-      measure: 'number of marbles',
+  it('does not offer again what is asked already, and says “the most washers”', () => {
+    const bridges = {
+      question: 'Which bridge is best?',
+      change: 'shape of the bridge',
+      measure: 'number of washers',
       best: 'most' as const,
     }
-    const { asked } = testability(boats)
-    expect(asked).toBe('Which shape of the boat gives the most marbles?')
-    expect(testability({ ...boats, question: asked! })).toMatchObject({ testable: true, asked: null })
+    const { asked } = testability(bridges)
+    expect(asked).toBe('Which shape of the bridge gives the most washers?')
+    expect(testability({ ...bridges, question: asked! })).toMatchObject({ testable: true, asked: null })
   })
 
   it('asks for what is missing, one thing at a time', () => {
@@ -113,7 +113,7 @@ describe('testability', () => {
 
 describe('suggestMeasures', () => {
   it('names what the words ask for, in their order', () => {
-    expect(suggestMeasures('Why do wet balls bounce lower and roll less far?')).toEqual([
+    expect(suggestMeasures('Why do wet balls bounce lower and slide less far?')).toEqual([
       'height',
       'distance',
     ])

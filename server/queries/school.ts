@@ -1,5 +1,5 @@
 import { asc } from 'drizzle-orm'
-import { instrumentCupboard, type CupboardInstrument } from '#core/instrument'
+import { usualCupboard, type CupboardInstrument } from '#core/instrument'
 import { usualWays, type SchoolWays } from '#core/plan'
 import type { SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -11,9 +11,10 @@ const onlyRow = 1
 export async function getSchool(db: Database): Promise<SchoolDto> {
   const [row] = await db.select().from(school)
   const listed = await db.select().from(instruments).orderBy(asc(instruments.place))
+  const ways = row?.ways ?? usualWays
   return {
-    ways: row?.ways ?? usualWays,
-    cupboard: listed.length > 0 ? listed.map((one) => one.definition) : instrumentCupboard,
+    ways,
+    cupboard: listed.length > 0 ? listed.map((one) => one.definition) : usualCupboard(ways.units),
   }
 }
 

@@ -23,6 +23,7 @@ export const day = Joi.string()
   .messages({ 'string.pattern.base': 'Write the day as year-month-day, like 2026-03-09.' })
 export const wholeNumber = (least: number, most: number) =>
   Joi.number()
+    .strict()
     .integer()
     .min(least)
     .max(most)
@@ -35,6 +36,7 @@ export const wholeNumber = (least: number, most: number) =>
     })
 export const amount = (least: number, most: number) =>
   Joi.number()
+    .strict()
     .min(least)
     .max(most)
     .messages({

@@ -20,7 +20,7 @@ const level = Joi.object({
   id: localId,
   name: openLine(60),
   value: amount(-most, most).allow(null),
-  baseline: Joi.boolean(),
+  baseline: Joi.boolean().strict(),
   picture: id.allow(null).optional().default(null),
 })
 
@@ -54,7 +54,10 @@ const property = Joi.object({
   at: Joi.object().pattern(localId, openLine(60)).max(planLimits.levels),
 })
 
-const ideas = list(Joi.object({ id: localId, name: openLine(80) }), planLimits.ideas, 'cards').unique('id')
+const was = Joi.object({ changed, levels }).allow(null).optional()
+const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLimits.ideas, 'cards').unique(
+  'id',
+)
 
 const recording = Joi.object({
   kind: choice(...recordingKinds),
@@ -101,7 +104,7 @@ export const planSchema = Joi.object<Plan>({
   levelOrder: choice('same', 'own'),
   prediction: Joi.object({
     format: choice('direction', 'order', 'number', 'choice'),
-    because: Joi.boolean(),
+    because: Joi.boolean().strict(),
     who: choice('child', 'group', 'class').optional().default('group'),
   }),
   materials: list(material, planLimits.materials, 'materials').unique('id'),

@@ -18,7 +18,7 @@ export const waysSchema = Joi.object({
   practiceTries: wholeNumber(0, planLimits.practiceTries),
   rounding: choice('mark', 'half-mark'),
   whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
-  prediction: Joi.object({ who: choice('child', 'group', 'class'), because: Joi.boolean() }),
+  prediction: Joi.object({ who: choice('child', 'group', 'class'), because: Joi.boolean().strict() }),
   byAge: Joi.object({ '5-7': forAge, '7-9': forAge, '9-11': forAge }),
 }).prefs(required)
 

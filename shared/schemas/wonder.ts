@@ -9,7 +9,7 @@ export const noteSchema = Joi.object({
   sort: choice(...questionSorts)
     .allow(null)
     .required(),
-  settled: Joi.boolean().required(),
+  settled: Joi.boolean().strict().required(),
 })
 
 export const stimulusSchema = Joi.object({

@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
-import { printNumber, unitDefinition } from '#core/quantity'
+import { printNumber } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
+import { measuredCaption } from '../../words/measuredWords'
 
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()
@@ -26,11 +27,7 @@ const print = (value: number) => printNumber(value, mark.value, 1)
   <table class="results">
     <caption>
       {{
-        store.plan.measured.name
-      }}
-      in
-      {{
-        unitDefinition(store.plan.measured.unit).symbol
+        measuredCaption(store.plan)
       }}:
       {{
         summaryWords

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { recordingWords } from '#core/plan'
-import { convertUnit, parseQuantity, unitDefinition } from '#core/quantity'
+import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
 import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
 import { checkEntry, scoresOf, type CheckedEntry } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
@@ -49,6 +49,12 @@ function write() {
 
 function keep(value: number, given: Given = 'typed') {
   recorder.record(props.slotAt, value, typed.value.trim(), given)
+}
+
+/** A value on the marks that are read, or with the digits that it has. */
+const shown = (value: number) => {
+  const text = printNumber(value, resolutionOf(store.plan).mark)
+  return `${Number(text) === value ? text : Number(value.toPrecision(4))} ${symbol.value}`.trim()
 }
 
 function forget() {
@@ -125,7 +131,7 @@ function spoilt(reason: string) {
         variant="outlined"
         block
         @click="keep(hint.suggestion, 'suggested')"
-        >It is {{ `${Number(hint.suggestion.toPrecision(10))} ${symbol}`.trim() }}</VBtn
+        >It is {{ shown(hint.suggestion) }}</VBtn
       >
       <VBtn size="large" variant="outlined" block @click="keep(asked.value)">Keep {{ typed }}</VBtn>
     </div>

@@ -29,6 +29,12 @@ function step(by: 1 | -1) {
   if (to) void move(to)
 }
 
+/** A picked card goes back to its tray with all that it has; another one is taken off. */
+function takeOff() {
+  if (picked.value) return move(ways.value[0]!)
+  store.editPlan((plan) => removeCard(plan, props.card.id))
+}
+
 async function rename() {
   draft.value = props.card.name
   await nextTick()
@@ -62,7 +68,7 @@ const moveWords = (place: CardPlace) =>
     @keydown.left.self.prevent="step(-1)"
     @keydown.right.self.prevent="step(1)"
     @keydown.enter.self.prevent="move(ways[1]!)"
-    @keydown.delete.self.prevent="store.editPlan((plan) => removeCard(plan, card.id))"
+    @keydown.delete.self.prevent="takeOff()"
   >
     <div class="top">
       <VTextField

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiFileDelimitedOutline, mdiFileExportOutline, mdiPrinterOutline } from '@mdi/js'
+import { mdiCodeJson, mdiFileDelimitedOutline, mdiFileExportOutline, mdiPrinterOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
@@ -19,6 +19,14 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
           :prepend-icon="mdiFileDelimitedOutline"
           :href="`/api/lessons/${store.open.id}/readings.csv`"
           >Readings as CSV</VBtn
+        >
+        <VBtn
+          variant="text"
+          size="small"
+          :prepend-icon="mdiCodeJson"
+          :href="`/api/lessons/${store.open.id}/evidence.json`"
+          target="_blank"
+          >Evidence as JSON</VBtn
         >
         <VBtn
           variant="text"

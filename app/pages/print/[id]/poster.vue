@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { classAnswer, comparePrediction } from '#core/conclusion'
+import { classAnswer, comparePrediction, predictionsMet } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { levelName, orderedLevels } from '#core/plan'
-import { dayWords } from '../../../words/dates'
+import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
@@ -11,11 +11,7 @@ const answer = computed(() => classAnswer(store.plan, store.open.conclusion))
 const told = computed(() => resultSentence(store.plan, store.evidence))
 const outcomes = computed(() => {
   const all = store.open.predictions.map((one) => comparePrediction(store.plan, one.answer, store.evidence))
-  const right = all.filter((one) => one === 'as-predicted').length
-  const surprised = all.filter((one) => one === 'surprised').length
-  return all.length === 0
-    ? ''
-    : `${right} of ${all.length} groups had predicted this.${surprised ? ` ${surprised} ${surprised === 1 ? 'was' : 'were'} surprised.` : ''}`
+  return predictionsMet(store.plan.prediction.who, all)
 })
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
 </script>
@@ -25,9 +21,7 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
     <template v-if="ready">
       <PrintBar title="Poster" />
       <article class="paper print-page poster">
-        <p class="who">
-          {{ store.open.class.name }}, {{ dayWords(store.open.date) }} ({{ store.open.date }})
-        </p>
+        <p class="who">{{ store.open.class.name }}, {{ paperDay(store.open.date) }}</p>
         <h2 class="question">{{ store.plan.question || store.plan.title }}</h2>
         <section class="test">
           <p>

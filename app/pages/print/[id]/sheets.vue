@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { levelName, levelsForGroup, testingPlaces } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
+import { paperDay } from '../../../words/dates'
+import { measuredCaption } from '../../../words/measuredWords'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
@@ -21,7 +23,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
             :size="44"
             named
             :name="store.groups[place]!.name"
-          /><span>{{ store.open.date }}</span>
+          /><span>{{ paperDay(store.open.date) }}</span>
         </header>
         <h2>{{ store.plan.question }}</h2>
         <p>We think that</p>
@@ -31,11 +33,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         <table>
           <caption>
             {{
-              store.plan.measured.name
-            }}
-            in
-            {{
-              symbol
+              measuredCaption(store.plan)
             }}
           </caption>
           <thead>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { testingPlaces } from '#core/plan'
 import { cautionsFor, safetyComesFirst } from '#core/safety'
+import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
@@ -31,7 +32,9 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
               :name="store.groups[place]!.name"
             />
             <p>
-              {{ store.plan.title }}<br /><small>{{ store.open.class.name }}, {{ store.open.date }}</small>
+              {{ store.plan.title }}<br /><small
+                >{{ store.open.class.name }}, {{ paperDay(store.open.date) }}</small
+              >
             </p>
           </header>
           <div class="columns">
