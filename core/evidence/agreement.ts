@@ -37,21 +37,24 @@ export function trendAgreement(
 }
 
 /**
- * Which groups had the class's first level ahead of all others that they tested. A group that did not test it cannot agree.
+ * Which of the groups that tested the class's first level had it ahead of all others that they tested. While some group that
+ * compared anything has not tested it, it cannot be said of all.
  * @param sign 1 where the most comes first, −1 where the least does
  * @example leaderAgreement(cells, 'ridged', 1).agreeing // 6
  */
 export function leaderAgreement(cells: readonly Cell[], first: string | undefined, sign: 1 | -1): Agreement {
-  return agreementOf(cells, (own) => {
+  const tested = new Set(cells.filter((cell) => cell.levelId === first).map((cell) => cell.groupId))
+  const others = cells.some(
+    ({ groupId }) => !tested.has(groupId) && cells.filter((cell) => cell.groupId === groupId).length >= 2,
+  )
+  const comparing = cells.filter((cell) => tested.has(cell.groupId))
+  const found = agreementOf(comparing, (own) => {
     const ranked = [...own].sort((a, b) => sign * (b.summary.centre - a.summary.centre))
     const tied = ranked[0]!.summary.centre === ranked[1]!.summary.centre
     const agrees = !tied && ranked[0]!.levelId === first
-    return {
-      agrees,
-      dissents: !tied && !agrees && own.some((cell) => cell.levelId === first),
-      wholly: agrees,
-    }
+    return { agrees, dissents: !tied && !agrees, wholly: agrees }
   })
+  return { ...found, unanimous: found.unanimous && !others }
 }
 
 function agreementOf(

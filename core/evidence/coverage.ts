@@ -8,7 +8,7 @@ export interface Coverage {
   tested: Level[]
   /** Planned levels that nobody has tested yet. */
   untested: Level[]
-  /** Groups that have compared at least two levels, and groups meant to test. */
+  /** Groups that have been at all their levels that anybody has tested, and groups meant to test. */
   groupsDone: number
   groupsMeant: number
   /** Whether a verdict must say that it is only about what is there. */
@@ -31,11 +31,14 @@ export function coverageOf({ levels, meant }: Comparison, cells: readonly Cell[]
     return wanted.filter((groupId) => there.has(groupId)).length < wanted.length / 2
   })
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
-  const compared = groupIds.filter((id) => cells.filter((cell) => cell.groupId === id).length >= 2)
+  const done = groupIds.filter((groupId) => {
+    const due = tested.filter(({ id }) => !meant[id] || meant[id].includes(groupId))
+    return due.length >= 2 && due.every(({ id }) => groupsAt(id).has(groupId))
+  })
   return {
     tested,
     untested,
-    groupsDone: compared.length,
+    groupsDone: done.length,
     groupsMeant: new Set(Object.values(meant).flat()).size,
     partial: untested.length > 0 || few,
   }

@@ -28,8 +28,9 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
   const say = new Words(plan, evidence)
   const sentence =
     finding.kind === 'trend' ? trendSentence(plan, finding, say) : kindsSentence(plan, finding, say)
+  const lead = soFar(plan, evidence)
   return {
-    sentence: `${soFar(plan, evidence)}${capital(sentence)}`,
+    sentence: lead === '' ? capital(sentence) : `${lead}${sentence}`,
     reason: [reasonOf(finding, say), orderCaveat(plan, evidence)].filter(Boolean).join(' '),
   }
 }
@@ -164,7 +165,7 @@ function aheadWords({ ahead }: KindsEvidence, say: Words, more: string, next: st
 
 /** The order of more than two, where something in it is certain beside the first. */
 function orderWords(ranks: readonly string[][], say: Words): string {
-  if (ranks.flat().length < 3 || ranks.length < 2) return ''
+  if (ranks.flat().length < 3 || ranks.length < 2 || say.evidence.coverage.partial) return ''
   const last = ranks.at(-1)!
   if (ranks.length === 2 && ranks[0]!.length === 1) return ''
   const tied = (rank: string[]) => (rank.length > 1 ? `${say.named(rank)} (not told apart)` : say.named(rank))
@@ -195,7 +196,7 @@ function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
   if (because === 'turns') return 'Both the rise and the fall are beyond what luck would do.'
   if (because === 'uneven')
     return `In ${finding.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
-  const who = agreementWords(finding)
+  const who = agreementWords(finding, say)
   if (word === 'leaning')
     return `${who} Such a result would come up by luck more than once in twenty classes.`
   return because === 'tries' && finding.groups > 1
@@ -203,9 +204,14 @@ function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
     : `${who} Luck alone would rarely do that.`
 }
 
-function agreementWords({ groups, agreeing, unanimous }: Agreement): string {
+function agreementWords(finding: TrendEvidence | KindsEvidence, say: Words): string {
+  const { groups, agreeing, unanimous } = finding
   if (groups <= 1) return 'One group’s tries were weighed.'
   if (unanimous) return `All ${groups} groups found the same.`
+  if (finding.kind === 'kinds' && finding.first) {
+    const tested = `that tested ${levelName(say.plan, finding.first.level)}`
+    return `${agreeing === groups ? 'Each' : agreeing} of the ${groups} groups ${tested} found the same.`
+  }
   if (agreeing === groups) return `Each of the ${groups} groups leans this way, though not at every step.`
   return `${agreeing} of ${groups} groups found the same.`
 }

@@ -28,7 +28,7 @@ const option = computed(() => resultsChart(data.value, props.size))
 .chart {
   margin: 0;
   height: 100%;
-  min-height: 240px;
+  min-height: 200px;
 }
 
 .canvas {

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { VerdictWord } from '#core/evidence'
 
 /** A verdict by word, sign and outline together, never by colour alone. */
-const props = defineProps<{ word: VerdictWord }>()
+const props = withDefaults(defineProps<{ word: VerdictWord; soFar?: boolean }>(), { soFar: false })
 const looks: Record<VerdictWord, { words: string; sign: string }> = {
   clear: { words: 'clear', sign: '●' },
   leaning: { words: 'leaning', sign: '◐' },
@@ -15,7 +15,7 @@ const look = computed(() => looks[props.word])
 
 <template>
   <span class="verdict" :class="word"
-    ><span aria-hidden="true">{{ look.sign }}</span> {{ look.words }}</span
+    ><span aria-hidden="true">{{ look.sign }}</span> {{ look.words }}{{ soFar ? ' so far' : '' }}</span
   >
 </template>
 

@@ -120,6 +120,8 @@ watch(value, (number) => {
 
 <style scoped>
 .quantity {
+  flex: 1;
+  min-width: 0;
   display: flex;
   flex-direction: column;
   gap: 4px;

@@ -37,7 +37,9 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
       <PartsBar :stage="stage" />
       <BenchStrip v-if="stage !== 'wonder'" :stage="stage" />
       <div class="work">
-        <div class="stage-work" tabindex="-1"><NuxtPage /></div>
+        <div class="stage-work" tabindex="0" role="region" aria-label="The work of this stage">
+          <NuxtPage />
+        </div>
         <ChecksColumn v-if="withChecks" />
       </div>
       <KeysDialog v-model="keysShown" />

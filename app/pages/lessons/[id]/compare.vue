@@ -13,13 +13,14 @@ if (store.open.stage === 'test') void store.setStage('compare')
     <div class="main">
       <div class="says">
         <h1>{{ told.sentence }}</h1>
-        <p class="why">
+        <div class="why">
           <VerdictMark
             v-if="store.evidence.results.length >= 2"
             :word="store.evidence.finding.verdict.word"
+            :so-far="store.evidence.coverage.partial"
           />
-          {{ told.reason }}
-        </p>
+          <p>{{ told.reason }}</p>
+        </div>
       </div>
       <template v-if="store.evidence.results.length > 0">
         <div class="hero panel"><ResultsChart /></div>
@@ -57,11 +58,11 @@ h1 {
   align-items: center;
   gap: 12px;
   margin-top: 6px;
-  flex-wrap: wrap;
+  line-height: 1.35;
 }
 
 .hero {
-  height: min(276px, 35vh);
+  height: min(240px, 31vh);
   padding: 8px;
 }
 

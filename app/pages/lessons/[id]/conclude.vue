@@ -12,7 +12,7 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
   <div class="stack">
     <div class="spread">
       <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
-      <div class="row">
+      <div class="row files">
         <VBtn
           variant="text"
           size="small"
@@ -79,6 +79,11 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
 </template>
 
 <style scoped>
-@media (max-width: 1000px) {
+@media (min-width: 1001px) {
+  .files {
+    flex: none;
+    flex-wrap: nowrap;
+    gap: 4px;
+  }
 }
 </style>
