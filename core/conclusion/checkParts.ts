@@ -28,12 +28,14 @@ export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit:
   return { fit: 'fits', reason: 'This says what the data say, and no more.' }
 }
 
-function unnamed(plan: Plan, { subject, levelIds, scope }: Claim): string | null {
+function unnamed(plan: Plan, { subject, comparison, levelIds, scope }: Claim): string | null {
   const known = levelIds.every((id) => plan.levels.some((level) => level.id === id))
   if (!known) return 'The claim names a level that is no longer in the plan. Choose another one.'
   if (subject === 'pair' && new Set(levelIds).size !== 2) return 'Choose two levels to compare.'
   if ((subject === 'most' || subject === 'least') && levelIds.length === 0)
     return 'Choose the level that the claim is about.'
+  if (subject === 'trend' && comparison !== 'same' && !hasOrder(plan))
+    return 'Choose the kind that the claim is about.'
   if (scopeLevels(plan, scope).length < 2) return 'The claim needs to reach over at least two levels.'
   return null
 }

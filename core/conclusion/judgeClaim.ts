@@ -115,9 +115,10 @@ function judgePair(
         : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
   const two = cells.filter((cell) => levelIds.includes(cell.levelId))
   const ordered = { levels: [levels[b]!, levels[a]!] }
+  const ahead = apart ? Math.sign(rankOf(levelIds[1]!) - rankOf(levelIds[0]!)) : test.ahead
   return {
     verdict,
-    agrees: test.ahead === 0 ? null : test.ahead === (comparison === 'less' ? -1 : 1),
+    agrees: ahead === 0 ? null : ahead === (comparison === 'less' ? -1 : 1),
     agreement: trendAgreement(ordered, two, comparison === 'less' ? 'falling' : 'rising'),
     uneven: false,
     turns: false,

@@ -5,7 +5,7 @@ import { sumNull, type Distribution, type Tails } from './sumNull'
 const mostTries = 10
 const fewValues = { tries: 24, values: 4, states: 6000 }
 /** Longer sums are as good as normal, and would be slow to add up. */
-const mostPairs = 400
+const mostPairs = 60
 
 const bits = 2 ** (fewValues.tries - 1)
 const exact = sumNull(nullOfPattern)

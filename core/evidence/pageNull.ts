@@ -7,6 +7,8 @@ export const mostLevels = planLimits.levels
 
 /** Exact counting grows with two to the number of levels; beyond these the Edgeworth chance is as good. */
 const mostExact = { tied: 7, untied: 9 }
+/** With ties every class has a null of its own; so many values in all make the Edgeworth chance as good. */
+const mostTiedValues = 30
 
 /** A block's size, shifted by so many bits, and one bit for each neighbour in rank that is equal. */
 export const patternShift = mostLevels - 1
@@ -21,10 +23,16 @@ const exact = sumNull((pattern) => permutationSums(doubledRanks(pattern)))
  * @param statistic2 the statistic of doubled ranks
  */
 export function pageNull(patterns: number[], statistic2: number): { from: number; upTo: number } | null {
+  let values = 0
+  let anyTied = false
   for (const pattern of patterns) {
+    const size = pattern >> patternShift
     const tied = (pattern & ((1 << patternShift) - 1)) !== 0
-    if (pattern >> patternShift > (tied ? mostExact.tied : mostExact.untied)) return null
+    if (size > (tied ? mostExact.tied : mostExact.untied)) return null
+    values += size
+    anyTied ||= tied
   }
+  if (anyTied && values > mostTiedValues) return null
   return exact(patterns, statistic2)
 }
 
