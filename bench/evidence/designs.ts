@@ -59,7 +59,8 @@ const pairsOfFour = [
   [1, 3],
   [2, 3],
 ]
-const neighboursOfFour = [
+/** Six groups with two of four levels each, going round. */
+export const neighboursOfFour = [
   [0, 1],
   [1, 2],
   [2, 3],

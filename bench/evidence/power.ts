@@ -9,6 +9,7 @@ import {
   type Shape,
 } from '../../core/evidence'
 import type { Figure } from '../figure'
+import { neighboursOfFour } from './designs'
 import { judging } from './errors'
 import { virtualTable, type VirtualDesign } from './virtualTable'
 
@@ -16,14 +17,6 @@ const rising = (levels: number, rise: number) =>
   Array.from({ length: levels }, (_, level) => (rise * level) / (levels - 1))
 const oneAhead = (levels: number, ahead: number) =>
   Array.from({ length: levels }, (_, level) => (level === 0 ? ahead : 0))
-const neighbours = [
-  [0, 1],
-  [1, 2],
-  [2, 3],
-  [0, 3],
-  [0, 1],
-  [1, 2],
-]
 
 function share(
   design: VirtualDesign,
@@ -79,7 +72,7 @@ export function clearAndRight(classes: number): Figure[] {
       4,
       3,
       25,
-      { tests: (group) => neighbours[group]! },
+      { tests: (group) => neighboursOfFour[group]! },
       ', four kinds shared by six groups, two each',
     ),
   ]

@@ -12,6 +12,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { emptyConclusion } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
 import { examplePlan } from '../../core/testing/examplePlan'
 import { classInput } from '../testing/examples'
@@ -111,6 +112,10 @@ describe('a database of an earlier version', () => {
       delete (plan as Partial<Plan>)[later]
     const [own, investigation, lesson] = [newId(), newId(), newId()]
     const group = groups[0]!.id
+    const firstConclusion = {
+      ...emptyConclusion,
+      claim: { comparison: 'more', levelId: null, strength: 'mostly', scope: { kind: 'tested' } },
+    }
     await before.db.execute(
       sql`insert into classes (id, name, age_band, vocabulary) values (${own}, 'Old', '7-9', 'plain')`,
     )
@@ -122,7 +127,7 @@ describe('a database of an earlier version', () => {
     )
     await before.db.execute(
       sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
-          (${lesson}, ${investigation}, ${own}, '2026-03-09', 'plan', ${JSON.stringify(plan)}::jsonb, '{}'::jsonb)`,
+          (${lesson}, ${investigation}, ${own}, '2026-03-09', 'plan', ${JSON.stringify(plan)}::jsonb, ${JSON.stringify(firstConclusion)}::jsonb)`,
     )
     await before.db.execute(
       sql`insert into predictions (lesson_id, group_id, answer, because, late) values
@@ -133,6 +138,7 @@ describe('a database of an earlier version', () => {
     const opened = await getLesson(after.db, lesson)
     await after.close()
     expect(opened.plan).toEqual(examplePlan())
+    expect(opened.conclusion.claim).toMatchObject({ subject: 'trend', comparison: 'more', levelIds: [] })
     expect(opened.predictions).toMatchObject([{ seat: 0, because: 'so' }])
     expect(opened.stimulus).toEqual({ text: '', picture: null })
   })

@@ -171,6 +171,11 @@ describe('plans', () => {
       version: 0,
     })
     expect([other.status, other.body.error.fields[0]!.path]).toEqual([409, 'plan.measured.unit'])
+    const counting = await app.call<ApiProblem>('PUT', `${path}/plan`, {
+      plan: changedPlan(lesson, { recording: { kind: 'count' } }),
+      version: 0,
+    })
+    expect([counting.status, counting.body.error.fields[0]!.path]).toEqual([409, 'plan.recording'])
   })
 
   it('take emoji and any script as they are', async () => {

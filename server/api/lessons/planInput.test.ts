@@ -21,6 +21,19 @@ const bad: [what: string, changes: Record<string, unknown>, field: string, words
   ['a level beyond all numbers', { levels: [level('a', 1e9)] }, 'plan.levels.0.value', /at most 1000000/],
   ['eleven tries', { tries: 11 }, 'plan.tries', /from 0 to 10/],
   ['half a try', { tries: 1.5 }, 'plan.tries', /whole number/],
+  ['a number that is a text', { tries: '3' }, 'plan.tries', /whole number/],
+  [
+    'a level that is a text',
+    { levels: [{ ...level('a', 1), value: '12' }] },
+    'plan.levels.0.value',
+    /number/,
+  ],
+  [
+    'a yes that is a text',
+    { levels: [{ ...level('a', 1), baseline: 'true' }] },
+    'plan.levels.0.baseline',
+    /boolean/,
+  ],
   ['a question of 5,000 letters', { question: 'x'.repeat(5000) }, 'plan.question', /too long/],
   ['an absurd unit', { changed: { ...changed, unit: 'parsec' } }, 'plan.changed.unit', /Choose one of/],
   [

@@ -1,0 +1,264 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  cellsOf,
+  coverageOf,
+  edgeworthTail,
+  leaderAgreement,
+  normalTail,
+  oddReadings,
+  rankLevels,
+  residualModel,
+  shapeOf,
+  stepsOf,
+  tableOf,
+  tiedOrder,
+  trendAgreement,
+  type Score,
+  type Step,
+} from '.'
+import { comparisonOf } from '../recording'
+import { normalRandom, seededRandom } from '../rehearsal'
+import { examplePlan } from '../testing/examplePlan'
+import { setUpAllowance } from './setUpAllowance'
+import { sumNull } from './sumNull'
+
+const plan = examplePlan()
+const comparison = comparisonOf(plan)
+const scores = (table: Record<string, Record<string, number[]>>): Score[] =>
+  Object.entries(table).flatMap(([groupId, levels]) =>
+    Object.entries(levels).flatMap(([levelId, values]) =>
+      values.map((value, index) => ({
+        id: `${groupId}|${levelId}|${index}`,
+        groupId,
+        levelId,
+        tryNumber: index + 1,
+        value,
+      })),
+    ),
+  )
+const cells = (table: Record<string, Record<string, number[]>>) => cellsOf(comparison, scores(table))
+const steps = (...directions: Step['direction'][]): Step[] =>
+  directions.map((direction, from) => ({ from, to: from + 1, direction }))
+const noEffects = Float64Array.of(0, 0, 0, 0, 0, 0)
+
+describe('sumNull', () => {
+  const dice = sumNull((sides) => ({ least: 1, chances: new Float64Array(sides).fill(1 / sides) }))
+
+  it('adds independent parts up: two dice', () => {
+    expect(dice([6, 6], 12).from).toBeCloseTo(1 / 36, 12)
+    expect(dice([6, 6], 7).from).toBeCloseTo(21 / 36, 12)
+    expect(dice([6, 6], 3).upTo).toBeCloseTo(3 / 36, 12)
+  })
+
+  it('has nothing beyond its ends, and all of it within', () => {
+    expect([dice([6], 0), dice([6], 7)]).toEqual([
+      { from: 1, upTo: 0 },
+      { from: 0, upTo: 1 },
+    ])
+  })
+
+  it('gives the same whatever it was asked before, and in whatever order', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 2, max: 6 }), { minLength: 1, maxLength: 5 }), (sides) => {
+        const seen = sides.length * 2
+        const fresh = sumNull((size) => ({ least: 1, chances: new Float64Array(size).fill(1 / size) }))
+        expect(dice([...sides].reverse(), seen).from).toBeCloseTo(fresh([...sides], seen).from, 12)
+      }),
+    )
+  })
+})
+
+describe('edgeworthTail', () => {
+  it('is the normal chance where nothing is flatter, and certain where nothing varies', () => {
+    expect(edgeworthTail(1.645, { mean: 0, variance: 1, fourth: 0 })).toBeCloseTo(normalTail(1.645), 12)
+    expect(edgeworthTail(3, { mean: 0, variance: 0, fourth: 0 })).toBe(1)
+  })
+
+  it('comes near the sum of twelve even numbers, whose tails are thinner', () => {
+    // Twelve numbers spread evenly over 0 … 9: mean 54, variance 12 · 99/12, fourth cumulant −12 · 9999/120.
+    const exact = sumNull(() => ({ least: 0, chances: new Float64Array(10).fill(0.1) }))
+    const moments = { mean: 54, variance: 99, fourth: -999.9 }
+    for (const seen of [64, 74, 80]) {
+      const chance = exact(new Array<number>(12).fill(1), seen).from
+      expect(Math.abs(edgeworthTail(seen - 0.5, moments) / chance - 1)).toBeLessThan(0.03)
+    }
+  })
+})
+
+describe('setUpAllowance', () => {
+  const withTries = (tries: number) =>
+    tableOf(
+      Array.from({ length: 3 }, () =>
+        Array.from({ length: 4 }, () => Array.from({ length: tries }, (_, i) => i)),
+      ),
+      'mean',
+    )
+
+  it('takes three tries of two levels as they are, ten of them for twice as wide', () => {
+    expect(setUpAllowance(withTries(3), [0, 1])).toBe(1)
+    expect(setUpAllowance(withTries(10), [0, 1])).toBeCloseTo(2, 12)
+  })
+
+  it('grows with the tries and with the levels of a trend', () => {
+    const along = [1, 2, 3, 5, 10].map((tries) => setUpAllowance(withTries(tries), [0, 1, 2, 3]))
+    expect(along[0]).toBe(1)
+    expect([...along].sort((a, b) => a - b)).toEqual(along)
+    expect(along[2]).toBeGreaterThan(setUpAllowance(withTries(3), [0, 1, 2]))
+  })
+})
+
+describe('shapeOf', () => {
+  it.each([
+    [steps('up', 'up', 'up'), 'rising', { kind: 'steady' }],
+    [steps('up', 'open', 'up'), 'rising', { kind: 'steady' }],
+    [steps('down', 'down'), 'falling', { kind: 'steady' }],
+    [steps('open', 'open'), 'none', { kind: 'steady' }],
+    [steps('up', 'up', 'level'), 'rising', { kind: 'levels-off', at: 2, lastStepOnly: false }],
+    [steps('up', 'open', 'level', 'level'), 'rising', { kind: 'levels-off', at: 2, lastStepOnly: false }],
+    [steps('level', 'level', 'up'), 'rising', { kind: 'starts-late', at: 2, lastStepOnly: true }],
+    [steps('level', 'down', 'down'), 'falling', { kind: 'starts-late', at: 1, lastStepOnly: false }],
+    [steps('up', 'down'), 'none', { kind: 'turns', at: 1, first: 'up' }],
+    [steps('down', 'up', 'up'), 'rising', { kind: 'turns', at: 1, first: 'down' }],
+    [steps('up', 'down', 'up'), 'rising', { kind: 'mixed' }],
+    [steps('up', 'level', 'up'), 'rising', { kind: 'mixed' }],
+    [steps('level', 'up', 'level'), 'rising', { kind: 'mixed' }],
+  ] as const)('%j, %s', (given, direction, shape) => {
+    expect(shapeOf(given, direction, noEffects)).toEqual(shape)
+  })
+
+  it('puts a turn between open steps at the level furthest out', () => {
+    const shape = shapeOf(steps('up', 'open', 'down'), 'none', Float64Array.of(0, 5, 9, 2))
+    expect(shape).toEqual({ kind: 'turns', at: 2, first: 'up' })
+  })
+})
+
+describe('stepsOf', () => {
+  const judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } } as const
+  const random = normalRandom(seededRandom(20260310))
+  const table = tableOf(
+    Array.from({ length: 8 }, () => [20, 40, 40].map((centre) => [0, 1, 2].map(() => centre + 2 * random()))),
+    'median',
+  )
+
+  it('calls a step level only on a scale that has distances', () => {
+    const effects = Float64Array.of(-13, 6.5, 6.5)
+    expect(stepsOf(table, [0, 1, 2], effects, judging).map((step) => step.direction)).toEqual(['up', 'level'])
+    expect(
+      stepsOf(table, [0, 1, 2], effects, { ...judging, scale: 'order' }).map((step) => step.direction),
+    ).toEqual(['up', 'open'])
+  })
+})
+
+describe('the order with ties', () => {
+  const table = tableOf(
+    Array.from({ length: 6 }, (_, g) => [
+      [10 + g, 11 + g],
+      [50 + g, 51 + g],
+      [50 + g + (g % 2 ? 1 : -1), 51 + g],
+    ]),
+    'median',
+  )
+
+  it('keeps neighbours apart only where their gap is beyond chance', () => {
+    const ranking = rankLevels(table, [0, 1, 2], 'number')
+    expect(ranking.gaps).toHaveLength(2)
+    const order = tiedOrder(ranking, 0)
+    expect(order.map((rank) => [...rank].sort())).toEqual([[1, 2], [0]])
+  })
+
+  it('leaves out levels that were compared with nothing', () => {
+    expect(rankLevels(tableOf([[[1], [2], []]], 'mean'), [0, 1, 2], 'number').order).toEqual([1, 0])
+  })
+})
+
+describe('agreement', () => {
+  const three = { h20: [10], h40: [20], h60: [30] }
+
+  it('counts a group once it compares anything, and all of them only where each goes every step', () => {
+    const found = trendAgreement(
+      comparison,
+      cells({ a: three, b: { ...three, h40: [10] }, c: { h20: [5] } }),
+      'rising',
+    )
+    expect(found).toEqual({ groups: 2, agreeing: 2, dissenting: [], unanimous: false })
+    expect(trendAgreement(comparison, cells({ a: three }), 'rising').unanimous).toBe(true)
+    expect(trendAgreement(comparison, [], 'rising').unanimous).toBe(false)
+  })
+
+  it('asks only groups that tested the leader, and says it of all only when all have', () => {
+    const table = { a: three, b: three, c: { h20: [1], h40: [2] } }
+    expect(leaderAgreement(cells(table), 'h60', 1)).toEqual({
+      groups: 2,
+      agreeing: 2,
+      dissenting: [],
+      unanimous: false,
+    })
+    expect(leaderAgreement(cells({ a: three, b: { ...three, h60: [20] } }), 'h60', 1)).toMatchObject({
+      agreeing: 1,
+      dissenting: [],
+    })
+    expect(leaderAgreement(cells({ a: three, b: three }), 'h20', -1).unanimous).toBe(true)
+  })
+})
+
+describe('coverageOf', () => {
+  const meant = { h20: ['a', 'b', 'c', 'd'], h40: ['a', 'b', 'c', 'd'], h60: ['a', 'b', 'c', 'd'] }
+  const of = (table: Record<string, Record<string, number[]>>) =>
+    coverageOf({ ...comparison, meant }, cells(table))
+  const whole = { h20: [1], h40: [2], h60: [3] }
+
+  it('is partial while a level waits, or fewer than half of the groups have been at one', () => {
+    expect(of({ a: { h20: [1], h40: [2] } })).toMatchObject({ partial: true, groupsDone: 1, groupsMeant: 4 })
+    expect(of({ a: whole }).partial).toBe(true)
+    expect(of({ a: whole, b: whole })).toMatchObject({ partial: false, groupsDone: 2 })
+    expect(of({ a: whole, b: { h20: [1], h40: [2] } })).toMatchObject({ partial: true, groupsDone: 1 })
+  })
+
+  it('knows nothing missing where nobody said who was to test', () => {
+    expect(coverageOf({ ...comparison, meant: {} }, cells({ a: whole })).partial).toBe(false)
+  })
+})
+
+describe('residualModel and odd readings', () => {
+  const random = normalRandom(seededRandom(20260309))
+  /** Six groups whose tries scatter by a tenth of what they read. */
+  const growing = Object.fromEntries(
+    Array.from({ length: 6 }, (_, g) => [
+      `g${g}`,
+      Object.fromEntries(
+        [20, 80, 320].map((centre, level) => [
+          ['h20', 'h40', 'h60'][level]!,
+          [0, 1, 2].map(() => Math.round(centre * (1 + 0.1 * random()))),
+        ]),
+      ),
+    ]),
+  )
+
+  it('has a spread that follows the level where the wobble grows with the value', () => {
+    const model = residualModel(cells(growing), comparison)
+    expect(model.scale('h60') / model.scale('h20')).toBeGreaterThan(6)
+    expect(model.fit('g0', 'h40')).toBeGreaterThan(60)
+    expect(model.fit('g0', 'gone')).toBeNull()
+    expect(model.knows('g9')).toBe(false)
+  })
+
+  it('flags nothing in a clean lesson, though the last level scatters sixteen times as far as the first', () => {
+    expect(oddReadings(cells(growing), comparison)).toEqual([])
+  })
+
+  it('finds one slip at the small end that would be nothing at the large one', () => {
+    const slipped = { ...growing, g2: { ...growing.g2!, h20: [20, 45, 21] } }
+    expect(oddReadings(cells(slipped), comparison).map((one) => one.id)).toEqual(['g2|h20|1'])
+  })
+
+  it('does not call a try odd where all tries of its cell lie off together', () => {
+    const moved = { ...growing, g2: { ...growing.g2!, h40: [140, 142, 138] } }
+    expect(oddReadings(cells(moved), comparison)).toEqual([])
+  })
+
+  it('passes over cells of two tries, and over scores that never came', () => {
+    expect(oddReadings(cells({ a: { h20: [1, 90] } }), comparison)).toEqual([])
+    expect(oddReadings(cells({ a: { h20: [1, 2, Infinity] } }), comparison)).toEqual([])
+  })
+})
