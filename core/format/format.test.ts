@@ -144,11 +144,14 @@ describe('investigation files', () => {
         },
       ],
     })
+    const was = { changed: examplePlan().changed, levels: [{ ...first!, picture: 'old' }] }
+    plan.ideas.change.push({ id: 'i', name: 'wall', was }, { id: 'j', name: 'door' })
     expect(picturesIn(plan)).toEqual(['old', 'lost'])
     const opened = openInvestigation(writeInvestigation(plan, { old: 'QUJD' }))
     expect(opened).toMatchObject({ ok: true, pictures: { old: 'QUJD' } })
     const renamed = withPictures(plan, new Map([['old', 'new']]))
     expect(picturesIn(renamed)).toEqual(['new'])
+    expect(renamed.ideas.change.map((idea) => idea.was?.levels[0]?.picture)).toEqual(['new', undefined])
     expect(picturesIn(plan)).toEqual(['old', 'lost'])
   })
 

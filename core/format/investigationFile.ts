@@ -1,4 +1,4 @@
-import type { Level, Plan } from '../plan'
+import type { FormerlyChanged, Level, Plan } from '../plan'
 
 /** Marks a JSON file as an investigation of ours. */
 export const investigationFormat = 'jolly-beaker-investigation'
@@ -80,7 +80,8 @@ function texts(given: unknown): Record<string, string> {
  * @example picturesIn(plan) // ['0190…']
  */
 export function picturesIn(plan: Plan): string[] {
-  const levels = [...plan.levels, ...plan.keptSame.flatMap((same) => same.was?.levels ?? [])]
+  const formerly = [...plan.keptSame, ...plan.ideas.change].flatMap((card) => card.was?.levels ?? [])
+  const levels = [...plan.levels, ...formerly]
   return [...new Set(levels.flatMap((level) => level.picture ?? []))]
 }
 
@@ -94,12 +95,15 @@ export function withPictures(plan: Plan, renamed: ReadonlyMap<string, string>): 
       ...level,
       picture: level.picture === null ? null : (renamed.get(level.picture) ?? null),
     }))
+  const formerly = <T extends FormerlyChanged | null | undefined>(was: T) =>
+    was && { ...was, levels: rename(was.levels) }
   return {
     ...plan,
     levels: rename(plan.levels),
-    keptSame: plan.keptSame.map((same) => ({
-      ...same,
-      was: same.was && { ...same.was, levels: rename(same.was.levels) },
-    })),
+    keptSame: plan.keptSame.map((same) => ({ ...same, was: formerly(same.was) })),
+    ideas: {
+      ...plan.ideas,
+      change: plan.ideas.change.map((idea) => (idea.was ? { ...idea, was: formerly(idea.was) } : idea)),
+    },
   }
 }
