@@ -1,7 +1,8 @@
 import Joi from 'joi'
 
 /** A one-line text that is trimmed and must not be empty. */
-export const line = (most: number) => Joi.string().trim().max(most).messages(textMessages(most))
+export const line = (most: number) =>
+  Joi.string().trim().max(most).custom(withoutNul).messages(textMessages(most))
 /** A one-line text that may stay empty while a plan is being written. */
 export const openLine = (most: number) => line(most).allow('')
 export const id = Joi.string().guid().messages({
@@ -49,6 +50,13 @@ export const choice = <T extends string>(...values: readonly T[]) =>
   Joi.string()
     .valid(...values)
     .messages({ 'any.only': `Choose one of: ${values.join(', ')}.` })
+
+/** A database keeps every sign but this one. */
+function withoutNul(text: string, helpers: Joi.CustomHelpers<string>) {
+  return text.includes('\0')
+    ? helpers.message({ custom: 'There is a sign in this text that cannot be kept. Type it again.' })
+    : text
+}
 
 function textMessages(most: number) {
   return {

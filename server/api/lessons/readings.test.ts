@@ -117,6 +117,7 @@ describe('readings', () => {
     ['a number beyond all bounds', { value: 1e12 }],
     ['a source of their own', { source: 'oracle' }],
     ['no time', { takenAt: 'now' }],
+    ['a sign that no database keeps', { status: 'set-aside', reason: 'pushed\0' }],
   ])('need more than %s', async (_, changes) => {
     const { lesson, path } = await bounceLesson(app)
     expect(
