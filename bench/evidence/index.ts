@@ -12,7 +12,7 @@ export function evidence(): Figure[] {
     ...clearAndRight(classes / 4),
     ...noDifference(classes / 10),
     ...shapes(classes / 10),
-    ...oddOnes(400),
+    ...oddOnes(1500),
     ...blowUp(),
     ...wobblingSetUps(classes),
     ...nullGrid(classes),

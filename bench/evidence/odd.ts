@@ -4,6 +4,7 @@ import { resolutionOf } from '../../core/instrument'
 import { roundToMark } from '../../core/quantity'
 import { comparisonOf } from '../../core/recording'
 import { normalRandom, seededRandom, type Random } from '../../core/rehearsal'
+import { examplePlan } from '../../core/testing/examplePlan'
 import { starters, type Starter } from '../../demo/starters'
 import type { Figure } from '../figure'
 
@@ -74,8 +75,38 @@ export function oddOnes(lessons: number): Figure[] {
     }
   }
   return [
+    sameWobble(lessons),
     worst('clean', 'a clean lesson has an odd reading', { most: 15 }),
     worst('slips', 'a slip of x10 is odd', { least: 95 }),
     worst('shifts', 'a shift of six sd is odd', { least: 80 }),
   ]
+}
+
+/** A clean lesson whose tries scatter alike at all levels, which no starter does. */
+function sameWobble(lessons: number): Figure {
+  const normal = normalRandom(seededRandom(20261124))
+  const plan = examplePlan()
+  const comparison = comparisonOf(plan)
+  let flagged = 0
+  for (let one = 0; one < lessons; one++) {
+    const scores = Array.from({ length: groups }, (_, place) => {
+      const high = 3 * normal()
+      return plan.levels.flatMap(({ id: levelId, value }) =>
+        Array.from({ length: tries }, (_, index): Score => ({
+          id: `${place}|${levelId}|${index}`,
+          groupId: `g${place}`,
+          levelId,
+          tryNumber: index + 1,
+          value: Math.round(0.55 * value! + high + 3 * normal()),
+        })),
+      )
+    }).flat()
+    if (oddReadings(cellsOf(comparison, scores), comparison).length > 0) flagged++
+  }
+  return {
+    name: 'a clean lesson that wobbles alike at all levels has an odd reading',
+    value: (100 * flagged) / lessons,
+    unit: '%',
+    goal: { most: 15 },
+  }
 }

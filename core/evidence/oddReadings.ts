@@ -18,7 +18,7 @@ export interface OddReading {
 export const oddScore = 3.5
 
 /** A try must also stand this far from the others of its cell: where all of a cell lie off, none of them is the odd one. */
-const fromOthers = 3.2
+const fromOthers = 3.1
 
 /**
  * Readings that stand apart, by modified z-score of their residual, 0.6745 x residual / MAD: what is left of a reading

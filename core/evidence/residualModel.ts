@@ -132,8 +132,8 @@ function wobblePower(cells: readonly Cell[], middles: Map<string, number>, mark:
 }
 
 /** Levels close together say little about how the wobble grows; then it is taken to grow with a good half of the value. */
-const usualPower = 0.7
-const priorSpread = 0.5
+const usualPower = 0.75
+const priorSpread = 0.6
 
 /** The mean of the smaller four fifths, which a slip or two cannot reach. */
 function innerMean(values: readonly number[]): number {
