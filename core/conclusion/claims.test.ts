@@ -89,7 +89,8 @@ describe('the most, the least and pairs', () => {
 
   it('does not let one of two level ones be the most', () => {
     expect(evidence.finding.order[0]).toHaveLength(2)
-    expect(check('most', ['tiles'])).toBe('says-more')
+    expect(check('most', ['tiles'])).toBe('contradicts')
+    expect(check('most', ['tiles'], { strength: 'think' })).toBe('contradicts')
     expect(check('most', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
     expect(check('most', ['carpet'])).toBe('contradicts')
   })
@@ -98,7 +99,8 @@ describe('the most, the least and pairs', () => {
     expect(check('pair', ['carpet', 'grass'])).toBe('fits')
     expect(check('pair', ['grass', 'carpet'])).toBe('contradicts')
     expect(check('pair', ['grass', 'carpet'], { comparison: 'less' })).toBe('fits')
-    expect(check('pair', ['tiles', 'wood'])).toBe('says-more')
+    expect(check('pair', ['tiles', 'wood'])).toBe('contradicts')
+    expect(check('pair', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
     expect(check('pair', ['tiles', 'tiles'])).toBe('not-checked')
     expect(check('pair', ['tiles'])).toBe('not-checked')
   })

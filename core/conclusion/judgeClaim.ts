@@ -107,12 +107,12 @@ function judgePair(
   const rankOf = (id: string) => finding.order.findIndex((rank) => rank.includes(id))
   const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
   // Any pair can be picked after looking, so it must be beyond chance among all pairs, or set apart by the order.
-  const verdict: Verdict =
-    finding.verdict.word === 'no-difference'
-      ? finding.verdict
-      : apart
-        ? { ...verdictOf(test), word: 'clear' }
-        : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
+  const level = finding.verdict.word === 'no-difference' || levelAtTop(finding, levelIds)
+  const verdict: Verdict = level
+    ? { ...finding.verdict, word: 'no-difference' }
+    : apart
+      ? { ...verdictOf(test), word: 'clear' }
+      : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
   const two = cells.filter((cell) => levelIds.includes(cell.levelId))
   const ordered = { levels: [levels[b]!, levels[a]!] }
   const ahead = apart ? Math.sign(rankOf(levelIds[1]!) - rankOf(levelIds[0]!)) : test.ahead
@@ -123,6 +123,13 @@ function judgePair(
     uneven: false,
     turns: false,
   }
+}
+
+/** Whether all of these are among those that came first, level with each other. */
+function levelAtTop(finding: Evidence['finding'], levelIds: readonly string[]): boolean {
+  if (finding.kind !== 'kinds' || finding.verdict.because !== 'level-at-top') return false
+  const top = finding.order.find((rank) => rank.includes(finding.first!.level.id))!
+  return levelIds.every((id) => top.includes(id))
 }
 
 /** The most or the least: clear when its rank at that end of the order holds just what the claim names. */
@@ -154,6 +161,8 @@ function judgeEnd(
     return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: holds }
   if (!holds && finding.order.length > 1)
     return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: false }
+  if (levelAtTop(finding, levelIds))
+    return { ...base, verdict: { ...verdict, word: 'no-difference' }, agrees: null }
   const leaning = stated && verdict.word === 'leaning'
   const first = finding.kind === 'kinds' ? finding.first?.level.id : undefined
   const ahead = stated ? first : rank[end === 'most' ? 0 : rank.length - 1]

@@ -1,7 +1,7 @@
 import { contrastTest } from './contrastTest'
 import { groupDifferences } from './differences'
 import { jonckheere } from './jonckheere'
-import { joinedChance } from './joinedChance'
+import { joinedChance, triesWeight } from './joinedChance'
 import { isReplicated, type ScoreTable } from './scoreTable'
 import { signedRank } from './signedRank'
 import type { CarriedBy } from './verdict'
@@ -34,7 +34,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   const replicated = isReplicated(table)
   if (replicated && groups < enoughShared * either) {
     const { p, ahead } = contrastTest(table, a, b)
-    return { p: Math.min(1, 4 * p), carriedBy: 'tries', ahead, groups }
+    return { p: Math.min(1, triesWeight * p), carriedBy: 'tries', ahead, groups }
   }
   if (groups === 0) return { p: 1, carriedBy: 'groups', ahead: 0, groups }
   const byGroups = signedRank(differences)

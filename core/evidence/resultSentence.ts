@@ -106,6 +106,9 @@ function clearTrend(plan: Plan, finding: TrendEvidence, say: Words, effect: stri
         ? `the ${measured} ${rises} only in the last step, from ${say.name(shape.at)} to ${say.name(finding.steps.at(-1)!.to)}.`
         : `the ${measured} stayed level up to ${say.name(shape.at)} and then ${rises}.`
     case 'mixed':
+      // It rises and falls more than once: there is no way that it goes overall.
+      if (direction === 'none')
+        return `the ${measured} rises and falls more than once: most at ${say.named(finding.order[0]!)}, least at ${say.named(finding.order.at(-1)!)}.`
       return `${effect} overall, but not at every step.`
     case 'steady':
       return `${effect}${sizeWords(plan, finding, say)}.`
@@ -193,7 +196,7 @@ function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
   if (word === 'no-difference' || because === 'level-at-top')
     return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
   if (word === 'cant-tell') return openReason(finding)
-  if (because === 'turns') return 'Both the rise and the fall are beyond what luck would do.'
+  if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
   if (because === 'uneven')
     return `In ${finding.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
   const who = agreementWords(finding, say)

@@ -10,6 +10,7 @@ import {
   type Judging,
 } from '.'
 import { normalRandom, seededRandom } from '../rehearsal'
+import { suggestClaim } from '../conclusion'
 import { comparisonOf, weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
 import { readingsFrom } from '../testing/exampleReadings'
@@ -170,6 +171,15 @@ describe('shapes', () => {
     ['a late start', [40, 40, 40, 60, 80], 'The bounce height stayed level up to 60 cm and then rose.'],
   ])('%s is said as such', (_, centres, sentence) => {
     expect(resultSentence(plan, lesson(centres)).sentence).toBe(sentence)
+  })
+
+  it('that rise and fall more than once are not said to go one way overall', () => {
+    const evidence = lesson([40, 70, 40, 70, 40])
+    expect(evidence.finding).toMatchObject({ direction: 'none', verdict: { because: 'turns' } })
+    expect(resultSentence(plan, evidence).sentence).toMatch(
+      /^The bounce height rises and falls more than once: most at .*(40|80) cm.*, least at .*(20|60|100) cm/,
+    )
+    expect(suggestClaim(plan, evidence)).toBeNull()
   })
 
   it('give a slope only where the steps agree', () => {
