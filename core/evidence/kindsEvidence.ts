@@ -41,16 +41,17 @@ export function kindsEvidence(
   const resultAt = (place: number) => results.find((result) => result.level === levels[place]) ?? null
   const [first, next] = [resultAt(judged.first), resultAt(judged.next)]
   const tested = testedLevels(table)
+  const sign = best === 'most' ? 1 : -1
   return {
     kind: 'kinds',
     verdict: judged.verdict,
     first,
     next,
-    ahead: first && next ? Math.abs(effects[judged.first]! - effects[judged.next]!) : 0,
+    ahead: first && next ? sign * (effects[judged.first]! - effects[judged.next]!) : 0,
     order: judged.order.map((rank) => rank.map((place) => levels[place]!.id)),
     differ: tested.length >= 2 && friedman(wholeBlocks(table, tested)).p <= clearAt,
     effects,
     bound: judged.bound,
-    ...leaderAgreement(cells, first?.level.id, best === 'most' ? 1 : -1),
+    ...leaderAgreement(cells, first?.level.id, sign),
   }
 }

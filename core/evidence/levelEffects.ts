@@ -1,4 +1,4 @@
-import { pairDifferences } from './differences'
+import { apart, pairDifferences } from './differences'
 import type { ScoreScale } from './score'
 import type { ScoreTable } from './scoreTable'
 
@@ -6,7 +6,7 @@ import type { ScoreTable } from './scoreTable'
 export interface LevelEffects {
   /** In the unit of the scores, about a middle of 0; NaN where a level was compared with nothing. */
   effects: Float64Array
-  /** Share of comparisons won less lost, about a middle of 0. */
+  /** Share of comparisons won less lost, each group weighing the same, about a middle of 0. */
   dominance: Float64Array
 }
 
@@ -31,7 +31,7 @@ export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects
     for (let b = a + 1; b < levels; b++) {
       const { sorted, groups } = pairDifferences(table, a, b)
       if (groups === 0) continue
-      const won = sorted.reduce((sum, difference) => sum + Math.sign(difference), 0) / sorted.length
+      const won = shareWon(table, a, b) / groups
       const middle = scale === 'number' ? medianOfSorted(sorted) : won
       shared[a * levels + b] = shared[b * levels + a] = groups
       medians[a * levels + b] = middle
@@ -40,6 +40,21 @@ export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects
       wins[b * levels + a] = -won
     }
   return { effects: fit(levels, shared, medians), dominance: fit(levels, shared, wins) }
+}
+
+/** Over the groups, the share of its comparisons of two levels that the first wins, less the share that it loses. */
+function shareWon({ values, counts, levels, groups, room }: ScoreTable, a: number, b: number): number {
+  let share = 0
+  for (let group = 0; group < groups; group++) {
+    const [cellA, cellB] = [group * levels + a, group * levels + b]
+    const pairs = counts[cellA]! * counts[cellB]!
+    let won = 0
+    for (let i = 0; i < counts[cellA]!; i++)
+      for (let j = 0; j < counts[cellB]!; j++)
+        won += Math.sign(apart(values[cellA * room + i]!, values[cellB * room + j]!))
+    if (pairs > 0) share += won / pairs
+  }
+  return share
 }
 
 function medianOfSorted(sorted: Float64Array): number {

@@ -15,7 +15,8 @@ export interface Ranking {
 }
 
 /**
- * Puts the levels in order by their effects, and tests each against the next.
+ * Puts the levels in order by the comparisons that they win inside the groups, each group weighing the same, and tests each
+ * against the next. Distances decide only between equals: by them, one group with wide gaps could turn the others' order.
  * @param tested places of the levels that have readings
  * @example rankLevels(table, [0, 1, 2], 'number').order // [1, 0, 2]
  */
@@ -23,12 +24,18 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
   const { effects, dominance } = levelEffects(table, scale)
   const order = tested
     .filter((level) => !Number.isNaN(effects[level]!))
-    .sort((a, b) => effects[b]! - effects[a]! || dominance[b]! - dominance[a]!)
+    .sort((a, b) => apartBy(dominance, b, a) || effects[b]! - effects[a]!)
   const gaps = order.slice(1).map((below, index) => {
     const test = pairTest(table, order[index]!, below)
     return test.ahead === 1 ? test : { ...test, p: 1 }
   })
   return { order, gaps, effects }
+}
+
+/** Shares are sums of many small ones, so a difference in the last digits is none. */
+function apartBy(shares: Float64Array, one: number, other: number): number {
+  const difference = shares[one]! - shares[other]!
+  return Math.abs(difference) < 1e-9 ? 0 : difference
 }
 
 /**

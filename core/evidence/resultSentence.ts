@@ -162,7 +162,7 @@ function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
 }
 
 function aheadWords({ ahead }: KindsEvidence, say: Words, more: string, next: string): string {
-  if (say.evidence.comparison.scale !== 'number' || ahead === 0) return `, ahead of ${next}`
+  if (say.evidence.comparison.scale !== 'number' || ahead <= 0) return `, ahead of ${next}`
   return `, about ${say.amount(ahead)} ${more} than ${next}`
 }
 

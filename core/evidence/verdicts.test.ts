@@ -93,6 +93,25 @@ describe('one more group that shows the stated order', () => {
     )
   })
 
+  it('does not let wide gaps of its own change which come first and next', () => {
+    // By medians of differences alone the further group would put the second kind before the first.
+    const before = [
+      [
+        [30, 28, 21],
+        [8, 18],
+        [10, 3],
+      ],
+      [
+        [8, 5, 14],
+        [2, 1],
+        [1, 8],
+      ],
+    ]
+    const order = (all: number[][][]) => judgeKinds(tableOf(all, 'median'), numbers).ranking.order
+    expect(order(before)).toEqual([0, 1, 2])
+    expect(order([...before, showing([2, 1, 0], 3)])).toEqual([0, 1, 2])
+  })
+
   it('never weakens a verdict on kinds', () => {
     fc.assert(
       fc.property(table, (all) => {
