@@ -205,7 +205,7 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
     </div>
     <p class="hint" role="status" :class="{ shown: hint }" @mousedown.prevent>
       <template v-if="hint">
-        <b>{{ hint.where }}:</b> {{ hint.message }}
+        <b>{{ hint.where }}:</b> <template v-if="hint.readings.length === 0">{{ hint.message }}</template>
         <QuantityChoice
           v-if="hint.readings.length > 0"
           :readings="hint.readings"
