@@ -39,6 +39,10 @@ export function kestrelClass(random: Random): ClassInput {
     name: 'Kestrel class',
     ageBand: '7-9',
     vocabulary: 'plain',
+    allergies: [
+      { allergen: 'gluten', children: 1 },
+      { allergen: 'legumes', children: 1 },
+    ],
     groups,
     pupils: kestrelNames.map((name, index) => ({
       id: uuidFrom(random),

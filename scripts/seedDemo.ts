@@ -13,6 +13,7 @@ import { savePicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
 import { savePrediction } from '../server/queries/predictions'
 import { addReadings } from '../server/queries/readings'
+import { confirmSafety } from '../server/queries/safety'
 
 /** Fills an empty database with the demo school; one that holds a class already is left alone. */
 export async function seedDemo(db: Database, today: Date, seed = 20260301): Promise<boolean> {
@@ -31,6 +32,10 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
     for (const { place, answer, because } of predictions)
       await savePrediction(db, id, groupIds[place]!, { seat: 0, answer, because })
+    if (readings || stage === 'test') {
+      const version = changes ? 1 : 0
+      await confirmSafety(db, id, 'MT', version)
+    }
     if (readings) await addReadings(db, id, simulateReadings(starter, { ...readings, groupIds }, random))
     await saveConclusion(db, id, conclusion, 0)
     await changeLesson(db, id, { stage })

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
+import { usualCalendar } from '#core/calendar'
 import { emptyConclusion } from '#core/conclusion'
 import { instrumentCupboard } from '#core/instrument'
 import { usualWays } from '#core/plan'
@@ -20,7 +21,7 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     parts: [{ id: 'one', groups, changed: 'drop height', measured: 'bounce height' }],
     stimulus: noStimulus,
     notes: [],
-    school: { ways: usualWays, cupboard: instrumentCupboard },
+    school: { ways: usualWays, cupboard: instrumentCupboard, calendar: usualCalendar },
     plan: examplePlan(),
     planVersion: 0,
     conclusion: emptyConclusion,
@@ -28,6 +29,7 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     predictions: [],
     readings: [],
     seq: 0,
+    safety: null,
     ...changes,
   }
 }

@@ -19,3 +19,12 @@ export {
 } from './investigationFile'
 export { gridFromClipboard } from './gridPaste'
 export { evidenceDocument, type EvidenceDocument } from './evidenceDocument'
+export {
+  previewSupplies,
+  suppliesCsv,
+  suppliesLimit,
+  type SuppliesPreview,
+  type SupplyRow,
+} from './suppliesCsv'
+export { readClosedDays, type ClosedDaysRead } from './closedDaysFile'
+export { tasksCalendar, type CalendarEntry } from './tasksCalendar'

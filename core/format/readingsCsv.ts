@@ -2,6 +2,7 @@ import Papa from 'papaparse'
 import { levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { currentReadings, type Reading } from '../record'
+import { safeCell } from './cells'
 
 /**
  * All readings of a lesson as CSV (RFC 4180, header first, UTF-8), in the order of their arrival, superseded and set-aside
@@ -21,14 +22,14 @@ export function readingsCsv(
   const standing = new Set(currentReadings(readings).map((reading) => reading.id))
   const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
   const rows = readings.map((reading) => ({
-    group: safe(groupNames[reading.groupId] ?? reading.groupId),
-    level: safe(levels.get(reading.levelId) ?? reading.levelId),
+    group: safeCell(groupNames[reading.groupId] ?? reading.groupId),
+    level: safeCell(levels.get(reading.levelId) ?? reading.levelId),
     try: reading.tryNumber,
     value: reading.value ?? '',
     unit: unitDefinition(plan.measured.unit).symbol,
     status: !standing.has(reading.id) ? 'superseded' : reading.status === 'counted' ? 'counted' : 'set aside',
-    reason: safe(reading.reason),
-    typed: safe(reading.typed),
+    reason: safeCell(reading.reason),
+    typed: safeCell(reading.typed),
     given: reading.given,
     source: reading.source,
     taken_at: reading.takenAt,
@@ -56,8 +57,3 @@ const columns = [
   'id',
   'supersedes',
 ] as const
-
-/** A text that a spreadsheet would run as a formula is led by an apostrophe, so that it stays a text. */
-function safe(text: string): string {
-  return /^[=+\-@\t\r]/.test(text) && Number.isNaN(Number(text)) ? `'${text}` : text
-}

@@ -1,90 +1,94 @@
-import { levelsForGroup, testingPlaces, type Material, type Plan } from '../plan'
+import type { CupboardInstrument } from '../instrument'
+import { testingPlaces, type Material, type Plan } from '../plan'
+import { withoutDust } from '../quantity'
+import { derivedKit } from './derivedKit'
+import { measurable } from './measurable'
+import { childrenOnTray, timesNeeded } from './timesNeeded'
 
-/** How many people the kit is for. */
+/** Who the kit is for, and what it is measured out with. */
 export interface KitClass {
   groups: number
   children: number
+  /** The school's instruments, which say how finely an amount can be measured out. */
+  cupboard: readonly CupboardInstrument[]
+  /** What was used up before in place of what was packed, by the material's name; see `usedBefore`. */
+  usedBefore?: Readonly<Record<string, number>>
 }
 
 /** What one line of the kit list comes to. */
 export interface KitLine {
   material: Material
-  /** What lies on each group's tray, in the order of the groups; 0 for what the class shares. */
+  /** Whether the line follows from the plan or was typed. */
+  origin: 'derived' | 'typed'
+  /** What lies on each group's tray, in the order of the groups; 0 for what is not on trays. */
   perGroup: number[]
+  /** What lies on the front table, at the stations or with the teacher, for all together. */
+  shared: number
   /** What is needed without spares. */
   needed: number
   spare: number
-  /** What to fetch: needed and spares, in whole things. */
+  /** What to have ready: needed and spares. */
   total: number
 }
 
+/** Every line of a plan's kit: the typed ones in their order, then those that follow from the plan. */
+export function kitMaterials(plan: Plan): { material: Material; origin: KitLine['origin'] }[] {
+  return [
+    ...plan.materials.map((material) => ({ material, origin: 'typed' as const })),
+    ...derivedKit(plan).map((material) => ({ material, origin: 'derived' as const })),
+  ]
+}
+
 /**
- * The amounts for a class from the plan's material rules.
+ * The amounts for a class: what the plan brings by itself and what was typed, each by its rule.
  *
- * A used-up material is needed anew for everything its rule names: "level x try" of 2 for 5 levels, 3 tries
- * and 1 practice try is 2 x (5 x 3 + 1) for each group. A reused one is needed once for each simultaneous
- * user: a group works on one try at a time, so "per try" and "level x try" count once a group, while "per
- * level" counts once for each level, since the levels stand ready side by side. Children are shared
- * out over the groups as evenly as possible. At stations the reused things of a level stay where they are: one
- * set at each station, more where more groups than stations must double up. Everything is rounded up to whole units, trays first, then spares.
+ * Children are shared out over the groups as evenly as possible. At stations the reused things of a level stay
+ * where they are: one set at each station, more where more groups than stations must double up. What waits at
+ * the front or with the teacher is added up there and lies on no tray. Each amount is rounded up to what can be
+ * measured out (whole things; mL, g and cm by the school's own instruments), trays first, then spares.
  *
  * @throws RangeError when a count is negative or not a whole number.
- * @example kitAmounts(plan, { groups: 6, children: 24 })[0].total // 7: a ball for each group and one spare
+ * @example kitAmounts(plan, { groups: 6, children: 24, cupboard })[0].total // 7: a ball for each group and one spare
  */
-export function kitAmounts(plan: Plan, { groups, children }: KitClass): KitLine[] {
+export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore = {} }: KitClass): KitLine[] {
   for (const count of [groups, children])
     if (!Number.isInteger(count) || count < 0)
       throw new RangeError('groups and children are counted in whole numbers from 0')
-  const trays = testingPlaces(plan, groups).length
-  return plan.materials.map((material) => {
-    const stays = plan.whoTests === 'stations' && material.use === 'reused' && material.per === 'level'
-    const perGroup = Array.from({ length: groups }, (_, place) =>
-      place < trays && !stays
-        ? roundUp(material.amount * timesForGroup(material, plan, place, share(children, trays, place)))
-        : 0,
+  const places = testingPlaces(plan, groups)
+  return kitMaterials(plan).map(({ material, origin }) => {
+    const { amount, unit, per, use, place, spare } = material
+    const up = (raw: number) => measurable(raw, unit, cupboard)
+    const stays = plan.whoTests === 'stations' && use === 'reused' && per === 'level'
+    const times = places.map((one) =>
+      timesNeeded(material, plan, one, childrenOnTray(children, places.length, one)),
     )
-    const needed =
-      material.per === 'class'
-        ? roundUp(material.amount)
-        : stays
-          ? roundUp(material.amount * stationSets(plan.levels.length, groups))
-          : perGroup.reduce((sum, amount) => sum + amount, 0)
-    const spare =
-      material.spare.kind === 'percent'
-        ? roundUp((needed * material.spare.value) / 100)
-        : roundUp(material.spare.value)
-    return { material, perGroup, needed, spare, total: needed + spare }
+    const forAll = per === 'class' || per === 'turns'
+    const onTrays = !stays && !forAll && place === 'tray'
+    const perGroup = Array.from({ length: groups }, (_, one) =>
+      onTrays && one < times.length ? up(amount * times[one]!) : 0,
+    )
+    const together = forAll
+      ? 1
+      : stays
+        ? levelsOf(material, plan) * setsAtEach(plan.levels.length, groups)
+        : sum(times)
+    const shared = onTrays ? 0 : up(amount * together)
+    const needed = onTrays ? withoutDust(sum(perGroup)) : shared
+    const usual = up(spare.kind === 'percent' ? (needed * spare.value) / 100 : spare.value)
+    const ready = Math.max(usual, up(Math.max(0, (usedBefore[material.name] ?? 0) - needed)))
+    return { material, origin, perGroup, shared, needed, spare: ready, total: withoutDust(needed + ready) }
   })
 }
 
+function levelsOf({ level }: Material, plan: Plan): number {
+  return level === null ? plan.levels.length : plan.levels.filter((one) => one.id === level).length
+}
+
 /** One set at each station; where groups are more than stations, some stations serve two at once. */
-function stationSets(stations: number, groups: number): number {
-  return stations === 0 ? 0 : stations * Math.max(1, Math.ceil(groups / stations))
+function setsAtEach(stations: number, groups: number): number {
+  return stations === 0 ? 0 : Math.max(1, Math.ceil(groups / stations))
 }
 
-function timesForGroup({ per, use }: Material, plan: Plan, place: number, children: number): number {
-  const levels = levelsForGroup(plan, place).length
-  switch (per) {
-    case 'class':
-      return 0
-    case 'group':
-      return 1
-    case 'child':
-      return children
-    case 'level':
-      return levels
-    case 'try':
-      return use === 'reused' ? 1 : plan.tries + plan.practiceTries
-    case 'level-try':
-      return use === 'reused' ? 1 : levels * plan.tries + plan.practiceTries
-  }
-}
-
-function share(children: number, trays: number, place: number): number {
-  return Math.floor(children / trays) + (place < children % trays ? 1 : 0)
-}
-
-/** Rounds up, forgiving floating-point dust, so that 0.1 x 30 is 3 and not 4. */
-function roundUp(amount: number): number {
-  return Math.ceil(Number(amount.toPrecision(10)))
+function sum(numbers: readonly number[]): number {
+  return numbers.reduce((total, one) => total + one, 0)
 }

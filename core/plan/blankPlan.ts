@@ -34,6 +34,8 @@ export function blankPlan(
     levelOrder: 'same',
     prediction: { format: 'direction', ...ways.prediction },
     materials: [],
+    leftOut: [],
+    preparing: [],
     hazards: [],
     steps: [],
     expected: null,

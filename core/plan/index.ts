@@ -1,4 +1,5 @@
 export * from './plan'
+export * from './material'
 export * from './recording'
 export { blankPlan } from './blankPlan'
 export { defaultsForAge, usualWays, type AgeDefaults, type SchoolWays } from './schoolWays'

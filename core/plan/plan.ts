@@ -1,6 +1,7 @@
 import type { Instrument } from '../instrument'
 import type { Unit } from '../quantity'
-import type { HazardId } from '../safety'
+import type { HazardId } from '../catalogue'
+import type { Material, Preparing } from './material'
 import type { Recording } from './recording'
 
 /** The one thing that is changed: a number with a unit, or named kinds. */
@@ -62,22 +63,6 @@ export interface KeptSame {
   was: FormerlyChanged | null
 }
 
-/** What a material is needed for; the amount is needed once for each of these. */
-export type MaterialRule = 'class' | 'group' | 'child' | 'level' | 'try' | 'level-try'
-
-/** One line of the kit list. */
-export interface Material {
-  id: string
-  name: string
-  amount: number
-  /** "mL", "cm", "sheets"; empty for things that are simply counted. */
-  unit: string
-  per: MaterialRule
-  /** A reused thing serves one group after another use; a used-up thing is gone after one use. */
-  use: 'reused' | 'used-up'
-  spare: { kind: 'percent' | 'number'; value: number }
-}
-
 /** How a prediction is put: a direction, the order of the levels, a number, or a choice of level. */
 export type PredictionFormat = 'direction' | 'order' | 'number' | 'choice'
 
@@ -127,6 +112,10 @@ export interface Plan {
   levelOrder: 'same' | 'own'
   prediction: { format: PredictionFormat; because: boolean; who: Predictor }
   materials: Material[]
+  /** Lines of the kit that come by themselves and that the teacher has taken out, by id. */
+  leftOut: string[]
+  preparing: Preparing[]
+  /** What else needs care, beside what the plan itself shows. */
   hazards: HazardId[]
   steps: string[]
   /** Null until the teacher has said what to expect. */
@@ -142,5 +131,6 @@ export const planLimits = {
   ideas: 20,
   properties: 6,
   materials: 40,
+  preparing: 20,
   steps: 20,
 } as const

@@ -16,6 +16,8 @@ export interface SchoolWays {
   whoTests: WhoTests
   prediction: { who: Predictor; because: boolean }
   byAge: Record<AgeBand, AgeDefaults>
+  /** The paper that the school prints on. */
+  paper: 'A4' | 'Letter'
 }
 
 /** How most schools work: the defaults until a school says otherwise. */
@@ -31,6 +33,7 @@ export const usualWays: SchoolWays = {
     '7-9': { tries: 3, summary: 'median' },
     '9-11': { tries: 3, summary: 'mean' },
   },
+  paper: 'A4',
 }
 
 /**

@@ -1,3 +1,4 @@
+export { wayNeeds, type WayNeeds } from './wayNeeds'
 export { scoresOf } from './scoresOf'
 export { comparisonOf, weighLesson, worthNoticingIn } from './weighLesson'
 export { checkEntry, checkValue, type CheckedEntry, type EntryContext, type EntryHint } from './checkEntry'

@@ -1,5 +1,7 @@
 import type { AgeBand } from '../class'
-import { handlingWords, hazards, type Handling, type HazardId } from './hazards'
+import { handlingWords, hazards, type Handling, type HazardId } from '../catalogue'
+import { listed } from '../quantity'
+import type { HazardSource } from './matchPlan'
 
 /** One caution as it is shown and printed. */
 export interface Caution {
@@ -9,20 +11,44 @@ export interface Caution {
   handling: Handling
   /** The hazard with who may handle it: "hot water, only an adult". */
   heading: string
+  /** What in the plan brings it: "warm water, 40 °C". */
+  because: string
 }
 
 /** Stands wherever cautions are shown. */
 export const safetyComesFirst =
   'These are reminders, not a clearance. Your school’s own risk assessment, local rules and qualified advice come first.'
 
+const strictness: Record<Handling, number> = {
+  'not at all': 0,
+  'adult only': 1,
+  'adult beside': 2,
+  children: 3,
+}
+
 /**
- * The usual cautions for a plan's hazards at an age, in the order given, each once.
- * @example cautionsFor(['hot-water'], '5-7')[0].handling // 'adult only'
+ * The usual cautions for what a plan brings at an age, the strictest first, each once with all that brings it.
+ * @example cautionsFor([{ hazard: 'hot-water', words: '60 °C', text: '…' }], '5-7')[0].handling // 'not at all'
  */
-export function cautionsFor(ids: readonly HazardId[], age: AgeBand): Caution[] {
-  return [...new Set(ids)].map((hazard) => {
-    const { name, caution, handling } = hazards[hazard]
-    const who = handlingWords[handling[age]]
-    return { hazard, name, caution, handling: handling[age], heading: who ? `${name}, ${who}` : name }
-  })
+export function cautionsFor(
+  sources: readonly Pick<HazardSource, 'hazard' | 'words'>[],
+  age: AgeBand,
+): Caution[] {
+  return [...new Set(sources.map((one) => one.hazard))]
+    .map((hazard) => {
+      const { name, caution, handling } = hazards[hazard]
+      const who = handlingWords[handling[age]]
+      const words = [
+        ...new Set(sources.filter((one) => one.hazard === hazard).map((one) => one.words.toLowerCase())),
+      ]
+      return {
+        hazard,
+        name,
+        caution,
+        handling: handling[age],
+        heading: who ? `${name}, ${who}` : name,
+        because: listed(words.slice(0, 4)),
+      }
+    })
+    .sort((a, b) => strictness[a.handling] - strictness[b.handling])
 }

@@ -1,2 +1,10 @@
 export { cautionsFor, safetyComesFirst, type Caution } from './cautions'
-export { hazardIds, hazards, type Handling, type HazardId } from './hazards'
+export {
+  checkSafe,
+  stillConfirmed,
+  type AllergyFlag,
+  type OwnCaution,
+  type SafeCheck,
+  type SafeContext,
+} from './checkSafe'
+export { matchPlan, type HazardSource, type PlanMatch } from './matchPlan'

@@ -1,4 +1,4 @@
-import type { Level, Plan } from '../plan'
+import type { Level, Material, Plan } from '../plan'
 
 /** A number level for tests. */
 export function numberLevel(value: number | null, id = `h${value}`): Level {
@@ -39,6 +39,8 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
     levelOrder: 'own',
     prediction: { format: 'direction', because: true, who: 'group' },
     materials: [],
+    leftOut: [],
+    preparing: [],
     hazards: [],
     steps: [],
     expected: null,
@@ -54,4 +56,21 @@ export function kindsPlan(names: string[], changes: Partial<Plan> = {}): Plan {
     prediction: { format: 'choice', because: true, who: 'group' },
     ...changes,
   })
+}
+
+/** One line of a kit list; what is not given is ordinary: one for each group, used again. */
+export function material(changes: Partial<Material> = {}): Material {
+  return {
+    id: 'm',
+    name: 'thing',
+    amount: 1,
+    unit: '',
+    per: 'group',
+    use: 'reused',
+    spare: { kind: 'number', value: 0 },
+    level: null,
+    place: 'tray',
+    made: null,
+    ...changes,
+  }
 }

@@ -1,4 +1,4 @@
-import { ideasToMeasure, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
 
 const heights = [25, 50, 75, 100]
 
@@ -44,53 +44,10 @@ export const ballBounce: Starter = {
     ],
     prediction: { format: 'direction', because: true, who: 'group' },
     materials: [
-      {
-        id: 'ball',
-        name: 'bouncy ball',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 2 },
-      },
-      {
-        id: 'stick',
-        name: 'metre stick',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 1 },
-      },
-      {
-        id: 'tape',
-        name: 'masking tape',
-        amount: 30,
-        unit: 'cm',
-        per: 'group',
-        use: 'used-up',
-        spare: { kind: 'percent', value: 20 },
-      },
-      {
-        id: 'dots',
-        name: 'sticky dots',
-        amount: 1,
-        unit: '',
-        per: 'level',
-        use: 'used-up',
-        spare: { kind: 'number', value: 6 },
-      },
-      {
-        id: 'sheet',
-        name: 'recording sheet',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'used-up',
-        spare: { kind: 'number', value: 2 },
-      },
+      item('ball', 'bouncy ball', 'group', 'reused', { spare: 2 }),
+      item('tape', 'masking tape', 'group', 'used-up', { amount: 30, unit: 'cm', percent: 20 }),
+      item('dots', 'sticky dots', 'level', 'used-up', { spare: 6 }),
     ],
-    hazards: ['climbing', 'small-parts'],
     expected: { first: 14, last: 55, apart: 3 },
     steps: [
       'Tape the stick upright against the wall, zero at the floor.',

@@ -28,12 +28,12 @@ export const beanSprouts: Starter = {
     practiceTries: 0,
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
-      item('beans', 'mung beans', 'level', 'used-up', { amount: 5, spare: 20 }),
+      item('beans', 'mung beans', 'level', 'used-up', { amount: 5, percent: 20 }),
       item('pot', 'small pot', 'level', 'reused', { spare: 2 }),
-      item('wool', 'cotton wool', 'level', 'used-up', { unit: 'pads' }),
-      item('ruler', 'ruler', 'group', 'reused'),
+      item('wool', 'cotton wool', 'level', 'used-up', { unit: 'pads', percent: 10 }),
+      item('label', 'label', 'level', 'used-up', { percent: 10 }),
+      item('spoon', 'measuring spoon, 10 mL', 'group', 'reused'),
     ],
-    hazards: ['living-things', 'mould', 'allergens'],
     steps: [
       'Lay five soaked beans on wet cotton wool.',
       'Stand the pots in their places. Water each morning.',

@@ -31,9 +31,13 @@ export const magnetLayers: Starter = {
     materials: [
       item('magnet', 'bar magnet', 'group', 'reused', { spare: 1 }),
       item('clips', 'paper clips', 'group', 'reused', { amount: 30, spare: 30 }),
-      item('card', 'card, 10 cm square', 'group', 'reused', { amount: 6, spare: 6 }),
+      item('card', 'card, 10 x 10 cm', 'group', 'reused', {
+        amount: 6,
+        spare: 6,
+        made: { kind: 'pieces', width: 10, height: 10, from: 'card, A4', sheetWidth: 21, sheetHeight: 29.7 },
+      }),
+      item('tray', 'tray', 'group', 'reused'),
     ],
-    hazards: ['small-parts'],
     steps: [
       'Lay the card on the clips.',
       'Put the magnet on the card and lift both slowly.',

@@ -29,12 +29,11 @@ export const paperBridge: Starter = {
     practiceTries: 0,
     prediction: { format: 'number', because: true, who: 'group' },
     materials: [
-      item('paper', 'sheet of paper', 'level', 'used-up', { spare: 12 }),
+      item('paper', 'paper, A4', 'level', 'used-up', { unit: 'sheets', spare: 12 }),
       item('washers', 'washers, 5 g', 'group', 'reused', { amount: 40, spare: 20 }),
       item('books', 'books', 'group', 'reused', { amount: 6 }),
       item('ruler', 'ruler', 'group', 'reused'),
     ],
-    hazards: ['small-parts'],
     steps: [
       'Build a bridge from one sheet. No glue, no tape.',
       'Lay on washers one by one until it falls. The one before counts.',

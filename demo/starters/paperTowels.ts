@@ -1,9 +1,9 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const papers = [
-  ['napkin', 'thin napkin'],
-  ['plain', 'plain kitchen paper'],
-  ['bumpy', 'bumpy kitchen paper'],
+  ['napkin', 'thin napkin', 'thin napkin, 40 x 40 cm', 40, 40],
+  ['plain', 'plain kitchen paper', 'plain kitchen paper, 22 x 1000 cm', 22, 1000],
+  ['bumpy', 'bumpy kitchen paper', 'bumpy kitchen paper, 22 x 1000 cm', 22, 1000],
 ] as const
 
 export const paperTowels: Starter = {
@@ -17,7 +17,7 @@ export const paperTowels: Starter = {
     best: 'most',
     recording: { kind: 'before-after' },
     changed: { name: 'kind of paper', kind: 'kinds', unit: null, range: null },
-    levels: kindLevels(papers),
+    levels: kindLevels(papers.map(([id, name]) => [id, name])),
     measured: { name: 'water soaked up', unit: 'g', instrument: instrument('balance') },
     keptSame: [
       same('size', 'size of the piece', 'cut with the same 20 cm square'),
@@ -27,12 +27,19 @@ export const paperTowels: Starter = {
     ],
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
-      item('papers', 'paper, 20 cm square, of each kind', 'level-try', 'used-up', { spare: 6 }),
+      ...papers.map(([id, name, from, width, height]) =>
+        item(`kit-level-${id}`, `${name}, 20 x 20 cm`, 'try', 'used-up', {
+          level: id,
+          percent: 10,
+          made: { kind: 'pieces', width: 20, height: 20, from, sheetWidth: width, sheetHeight: height },
+        }),
+      ),
       item('tray', 'tray', 'group', 'reused'),
+      item('jug', 'jug', 'group', 'reused'),
       item('water', 'water', 'group', 'used-up', { amount: 1000, unit: 'mL' }),
-      item('balance', 'balance', 'group', 'reused'),
+      item('cloth', 'cloth', 'group', 'reused'),
+      item('timer', 'kitchen timer', 'group', 'reused'),
     ],
-    hazards: ['spills'],
     steps: [
       'Weigh the dry paper.',
       'Lay it into the water and count to 10.',

@@ -1,4 +1,4 @@
-import { ideasToMeasure, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
 
 const distances = [30, 60, 90, 120]
 
@@ -32,46 +32,15 @@ export const shadowLength: Starter = {
     ],
     prediction: { format: 'direction', because: true, who: 'group' },
     materials: [
-      {
-        id: 'lamp',
-        name: 'battery lamp',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 1 },
-      },
-      {
-        id: 'box',
-        name: 'box, 40 cm high',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 0 },
-      },
-      {
-        id: 'post',
-        name: 'stick of glue, 10 cm',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 0 },
-      },
-      {
-        id: 'paper',
-        name: 'large sheet of paper',
-        amount: 1,
-        unit: '',
-        per: 'level',
-        use: 'used-up',
-        spare: { kind: 'percent', value: 10 },
-      },
+      item('lamp', 'battery lamp', 'group', 'reused', { spare: 1 }),
+      item('box', 'box, 40 cm high', 'group', 'reused'),
+      item('post', 'stick of glue, 10 cm', 'group', 'reused'),
+      item('paper', 'paper, A3', 'level', 'used-up', { unit: 'sheets', percent: 10 }),
+      item('tape', 'tape measure', 'group', 'reused'),
     ],
-    hazards: ['sun'],
     expected: { first: 10, last: 40, apart: 2 },
     steps: [
+      'Darken the room.',
       'Stand the post on the zero of the stick.',
       'Put the lamp at its distance.',
       'Mark the tip of the shadow.',

@@ -1,4 +1,4 @@
-import { ideasToMeasure, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
 
 const soles: [id: string, name: string, force: number][] = [
   ['smooth', 'smooth plastic', 3.1],
@@ -43,44 +43,14 @@ export const shoeGrip: Starter = {
     ],
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
-      {
-        id: 'shoes',
-        name: 'shoe with each sole',
-        amount: 1,
-        unit: '',
-        per: 'level',
-        use: 'reused',
-        spare: { kind: 'number', value: 0 },
-      },
-      {
-        id: 'meter',
-        name: 'force meter',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 1 },
-      },
-      {
-        id: 'sand',
-        name: 'sand for the bag',
-        amount: 1000,
-        unit: 'g',
-        per: 'group',
-        use: 'used-up',
-        spare: { kind: 'percent', value: 5 },
-      },
-      {
-        id: 'board',
-        name: 'wooden board',
-        amount: 1,
-        unit: '',
-        per: 'group',
-        use: 'reused',
-        spare: { kind: 'number', value: 0 },
-      },
+      ...soles.map(([id, name]) =>
+        item(`kit-level-${id}`, `shoe, ${name} sole`, 'level', 'reused', { level: id }),
+      ),
+      item('bag', 'bag of sand, 1 kg', 'group', 'reused'),
+      item('loop', 'loop of string', 'group', 'reused', { amount: 40, unit: 'cm', percent: 20 }),
+      item('board', 'wooden board', 'group', 'reused'),
+      item('cloth', 'dry cloth', 'group', 'reused'),
     ],
-    hazards: ['spills'],
     expected: { first: 3.1, last: 6.9, apart: 0.3 },
     steps: [
       'Put the bag in the shoe.',

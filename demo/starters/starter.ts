@@ -31,6 +31,9 @@ export const starterDefaults = {
   rounding: 'mark',
   whoTests: 'all-levels',
   levelOrder: 'same',
+  leftOut: [],
+  preparing: [],
+  hazards: [],
 } satisfies Partial<Plan>
 
 /** An instrument as it lies in the cupboard. */
@@ -57,14 +60,37 @@ export const kindLevels = (
 
 export const same = (id: string, name: string, how: string): KeptSame => ({ id, name, how, was: null })
 
+/** What a line of the kit says beyond its name and rule. */
+interface ItemFacts {
+  amount?: number
+  unit?: string
+  /** Spares in whole ones, or in per cent. */
+  spare?: number
+  percent?: number
+  level?: string | null
+  place?: Material['place']
+  made?: Material['made']
+}
+
 /** One line of the kit list; a thing is counted unless it has a unit. */
 export const item = (
   id: string,
   name: string,
   per: Material['per'],
   use: Material['use'],
-  { amount = 1, unit = '', spare = 0 }: { amount?: number; unit?: string; spare?: number } = {},
-): Material => ({ id, name, amount, unit, per, use, spare: { kind: 'number', value: spare } })
+  { amount = 1, unit = '', spare = 0, percent, level = null, place = 'tray', made = null }: ItemFacts = {},
+): Material => ({
+  id,
+  name,
+  amount,
+  unit,
+  per,
+  use,
+  spare: percent === undefined ? { kind: 'number', value: spare } : { kind: 'percent', value: percent },
+  level,
+  place,
+  made,
+})
 
 /** Cards of what else could be measured; what else could be changed lies under *keep the same*. */
 export const ideasToMeasure = (names: readonly string[]): Plan['ideas'] => ({

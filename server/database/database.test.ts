@@ -14,10 +14,11 @@ import { sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
-import { examplePlan } from '../../core/testing/examplePlan'
+import { examplePlan, material } from '../../core/testing/examplePlan'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
 import { getLesson } from '../queries/lessons'
+import { savePlan } from '../queries/plans'
 import { writeBackup } from './backup'
 import { databaseSettings, openDatabase } from './client'
 import { openPglite } from './drivers/pglite'
@@ -100,15 +101,26 @@ describe('a database of an earlier version', () => {
     const before = await openPglite(join(folder, 'data'), early)
     const { groups } = classInput()
     const { changed, measured, levels, keptSame, ...rest } = examplePlan()
+    const { level: _level, place: _place, made: _made, ...ball } = material({ id: 'ball', name: 'ball' })
     const plan = {
       ...rest,
+      materials: [ball],
+      hazards: ['climbing', 'small-parts'],
       changed: { name: changed.name, kind: changed.kind, unit: changed.unit },
       measured,
       levels: levels.map(({ picture: _picture, ...level }) => level),
       keptSame: keptSame.map(({ was: _was, ...same }) => same),
       prediction: { format: 'direction', because: true },
     }
-    for (const later of ['aim', 'recording', 'ideas', 'properties', 'expected'] as const)
+    for (const later of [
+      'aim',
+      'recording',
+      'ideas',
+      'properties',
+      'expected',
+      'leftOut',
+      'preparing',
+    ] as const)
       delete (plan as Partial<Plan>)[later]
     const [own, investigation, lesson] = [newId(), newId(), newId()]
     const group = groups[0]!.id
@@ -123,7 +135,7 @@ describe('a database of an earlier version', () => {
       sql`insert into groups (id, class_id, name, emblem, place) values (${group}, ${own}, 'Leaf', 'leaf', 0)`,
     )
     await before.db.execute(
-      sql`insert into investigations (id, plan) values (${investigation}, ${JSON.stringify(plan)}::jsonb)`,
+      sql`insert into investigations (id, starter_id, plan) values (${investigation}, 'ball-bounce', ${JSON.stringify(plan)}::jsonb)`,
     )
     await before.db.execute(
       sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
@@ -133,11 +145,20 @@ describe('a database of an earlier version', () => {
       sql`insert into predictions (lesson_id, group_id, answer, because, late) values
           (${lesson}, ${group}, '{"format":"direction","direction":"more"}'::jsonb, 'so', false)`,
     )
+    await before.db.execute(
+      sql`insert into readings (id, lesson_id, group_id, level_id, try_number, value, typed, status, reason, source, taken_at) values
+          (${newId()}, ${lesson}, ${group}, 'h20', 1, 10, '10', 'counted', '', 'desk', now())`,
+    )
     await before.close()
     const after = await openPglite(join(folder, 'data'), all)
     const opened = await getLesson(after.db, lesson)
+    // A lesson that was tested already counts as confirmed, for the plan that it has had until now.
+    await savePlan(after.db, lesson, { ...opened.plan, steps: ['Stand on a chair.'] }, 0)
+    const changedSince = await getLesson(after.db, lesson)
     await after.close()
-    expect(opened.plan).toEqual(examplePlan())
+    expect(opened.plan).toEqual(examplePlan({ materials: [material({ id: 'ball', name: 'ball' })] }))
+    expect(opened.safety).toMatchObject({ beforeRule: true, initials: '', stands: true })
+    expect(changedSince.safety).toMatchObject({ beforeRule: true, stands: false })
     expect(opened.conclusion.claim).toMatchObject({ subject: 'trend', comparison: 'more', levelIds: [] })
     expect(opened.predictions).toMatchObject([{ seat: 0, because: 'so' }])
     expect(opened.stimulus).toEqual({ text: '', picture: null })

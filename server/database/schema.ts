@@ -17,7 +17,10 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { SchoolCalendar } from '#core/calendar'
+import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
+import type { CountedLine } from '#core/kit'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Given, ReadingSource } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
@@ -32,6 +35,8 @@ const bytes = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' })
 export const school = pgTable('school', {
   id: integer('id').primaryKey(),
   ways: jsonb('ways').$type<SchoolWays>().notNull(),
+  /** Null until the school has said when it is closed. */
+  calendar: jsonb('calendar').$type<SchoolCalendar>(),
 })
 
 /** The school's cupboard; empty until it is edited for the first time. */
@@ -39,6 +44,20 @@ export const instruments = pgTable('instruments', {
   id: text('id').primaryKey(),
   definition: jsonb('definition').$type<CupboardInstrument>().notNull(),
   place: integer('place').notNull(),
+})
+
+/** The store cupboard of materials, a row for each thing. */
+export const supplies = pgTable('supplies', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  unit: text('unit').notNull(),
+  amount: doublePrecision('amount').notNull(),
+  place: text('place').notNull(),
+  packSize: doublePrecision('pack_size'),
+  price: doublePrecision('price'),
+  instead: jsonb('instead').$type<string[]>().notNull(),
+  care: text('care').notNull(),
+  madeAt: madeAt(),
 })
 
 /** Photos and sketches, as they are shown. Rows are added and never changed. */
@@ -54,6 +73,8 @@ export const classes = pgTable('classes', {
   name: text('name').notNull(),
   ageBand: text('age_band').$type<AgeBand>().notNull(),
   vocabulary: text('vocabulary').$type<Vocabulary>().notNull(),
+  /** Children are counted, never named. */
+  allergies: jsonb('allergies').$type<ClassAllergy[]>().notNull().default([]),
   madeAt: madeAt(),
   removedAt: moment('removed_at'),
 })
@@ -192,6 +213,56 @@ export const readings = pgTable(
     unique('readings_supersedes').on(table.supersedes),
     foreignKey({ columns: [table.supersedes], foreignColumns: [table.id], name: 'readings_supersedes_fk' }),
   ],
+)
+
+/** That somebody has checked the school's own risk assessment. Rows are added and never changed but to learn their basis. */
+export const safetyConfirmations = pgTable(
+  'safety_confirmations',
+  {
+    id: uuid('id').primaryKey(),
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    initials: text('initials').notNull(),
+    /** What it stands for; null for a lesson from before there were confirmations, until its plan changes. */
+    basis: jsonb('basis').$type<string[]>(),
+    /** Whether the lesson had readings before there were confirmations, so that nobody typed any initials. */
+    beforeRule: boolean('before_rule').notNull().default(false),
+    madeAt: madeAt(),
+  },
+  (table) => [index('safety_lesson').on(table.lessonId)],
+)
+
+/** What has been packed, cell by cell: one line of the kit in one place. */
+export const packingTicks = pgTable(
+  'packing_ticks',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    materialId: text('material_id').notNull(),
+    /** A group's id, or "shared" for what lies on no tray, or "spare". */
+    place: text('place').notNull(),
+    amount: doublePrecision('amount').notNull(),
+    madeAt: madeAt(),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.materialId, table.place] })],
+)
+
+/** What came back after the lesson, line by line, with what the store cupboard has less because of it. */
+export const kitCounts = pgTable(
+  'kit_counts',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    materialId: text('material_id').notNull(),
+    counted: jsonb('counted').$type<CountedLine>().notNull(),
+    groups: integer('groups').notNull(),
+    taken: jsonb('taken').$type<{ supplyId: string; amount: number }[]>().notNull(),
+    madeAt: madeAt(),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.materialId] })],
 )
 
 export const events = pgTable(

@@ -10,6 +10,7 @@ export const statusOf: Record<Code, number> = {
   'not-found': 404,
   conflict: 409,
   'too-large': 413,
+  waits: 409,
   failed: 500,
 }
 

@@ -39,9 +39,9 @@ describe('the live stream of a lesson', () => {
     await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 4 }), version: 0 })
     await app.call('PATCH', path, { stage: 'test' })
     expect((await heard).map((event) => [event.seq, event.kind])).toEqual([
-      [1, 'readings'],
-      [2, 'plan'],
-      [3, 'lesson'],
+      [lesson.seq + 1, 'readings'],
+      [lesson.seq + 2, 'plan'],
+      [lesson.seq + 3, 'lesson'],
     ])
   })
 
@@ -49,10 +49,15 @@ describe('the live stream of a lesson', () => {
     const { lesson, path } = await bounceLesson(app)
     for (const tryNumber of [1, 2, 3])
       await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson, { tryNumber })] })
-    expect((await listen(`${path}/events?after=1`, 2)).map((event) => event.seq)).toEqual([2, 3])
+    expect((await listen(`${path}/events?after=${lesson.seq + 1}`, 2)).map((event) => event.seq)).toEqual([
+      lesson.seq + 2,
+      lesson.seq + 3,
+    ])
     expect(
-      (await listen(`${path}/events?after=0`, 1, { 'last-event-id': '2' })).map((event) => event.seq),
-    ).toEqual([3])
+      (await listen(`${path}/events?after=0`, 1, { 'last-event-id': String(lesson.seq + 2) })).map(
+        (event) => event.seq,
+      ),
+    ).toEqual([lesson.seq + 3])
   })
 
   it('tells every open lesson of a class that its groups changed', async () => {
@@ -68,7 +73,7 @@ describe('the live stream of a lesson', () => {
     const reading = sentReading(lesson)
     for (let time = 0; time < 3; time++) await app.call('POST', `${path}/readings`, { readings: [reading] })
     await app.call('PATCH', path, { stage: 'test' })
-    expect((await listen(`${path}/events?after=0`, 2)).map((event) => event.kind)).toEqual([
+    expect((await listen(`${path}/events?after=${lesson.seq}`, 2)).map((event) => event.kind)).toEqual([
       'readings',
       'lesson',
     ])

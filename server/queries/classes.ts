@@ -37,7 +37,7 @@ export async function listClassesById(db: Database, ids: string[]): Promise<Map<
 
 /** A class for the faces of a lesson: the groups that take part, with a count in place of names. */
 export function withoutNames(
-  { pupils: all, groups: allGroups, ...rest }: ClassDto,
+  { pupils: all, groups: allGroups, allergies: _allergies, ...rest }: ClassDto,
   part?: ReadonlySet<string>,
 ): LessonClassDto {
   const own = allGroups.filter((group) => !part || part.has(group.id))
@@ -49,9 +49,7 @@ export function withoutNames(
 export async function createClass(db: Database, input: ClassInput): Promise<ClassDto> {
   const id = newId()
   await db.transaction(async (tx) => {
-    await tx
-      .insert(classes)
-      .values({ id, name: input.name, ageBand: input.ageBand, vocabulary: input.vocabulary })
+    await tx.insert(classes).values({ id, ...ownFields(input) })
     await writeMembers(tx, id, input)
   })
   return getClass(db, id)
@@ -62,10 +60,7 @@ export async function updateClass(db: Database, id: string, input: ClassInput): 
   await getClass(db, id)
   await db.transaction(async (tx) => {
     await refuseLosingGroups(tx, id, input)
-    await tx
-      .update(classes)
-      .set({ name: input.name, ageBand: input.ageBand, vocabulary: input.vocabulary })
-      .where(eq(classes.id, id))
+    await tx.update(classes).set(ownFields(input)).where(eq(classes.id, id))
     await tx.delete(pupils).where(eq(pupils.classId, id))
     await tx.delete(groups).where(
       and(
@@ -100,6 +95,13 @@ export async function setClassRemoved(db: Database, id: string, removed: boolean
     .returning({ id: classes.id })
   if (changed.length === 0) throw notFound('class')
 }
+
+const ownFields = ({ name, ageBand, vocabulary, allergies }: ClassInput) => ({
+  name,
+  ageBand,
+  vocabulary,
+  allergies,
+})
 
 async function refuseLosingGroups(tx: Database, classId: string, input: ClassInput): Promise<void> {
   const kept = new Set(input.groups.map((group) => group.id))
@@ -174,8 +176,9 @@ async function withMembers(db: Database, rows: (typeof classes.$inferSelect)[]):
     .from(pupils)
     .where(inArray(pupils.classId, ids))
     .orderBy(asc(pupils.place))
-  return rows.map(({ id, name, ageBand, vocabulary }) => ({
+  return rows.map(({ id, name, ageBand, vocabulary, allergies }) => ({
     id,
+    allergies,
     name,
     ageBand,
     vocabulary,

@@ -18,6 +18,7 @@ import { notesOf, questionsOf } from './notes'
 import { partsOf, refuseTakenGroups, tellParts } from './parts'
 import { predictionsOf } from './predictions'
 import { readingsOf } from './readings'
+import { safetyOf } from './safety'
 import { getSchool } from './school'
 
 /** What a new lesson starts from. */
@@ -102,6 +103,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         predictions: await predictionsOf(tx, id),
         readings: await readingsOf(tx, id),
         seq: row.seq,
+        safety: await safetyOf(tx, row),
       }
     },
     { isolationLevel: 'repeatable read' },

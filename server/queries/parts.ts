@@ -8,6 +8,7 @@ import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, withoutNames } from './classes'
 import { groupsOf } from './lessonGroups'
+import { inheritConfirmations } from './safety'
 import { lockLesson, type LessonRow } from './lessonRow'
 
 /** The lesson and the parts under the same question, the whole first; each with its groups and its pair of variables. */
@@ -57,6 +58,7 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
       plan: whole.plan,
       conclusion: emptyConclusion,
     })
+    await inheritConfirmations(tx, whole.id, partId)
     await tellParts(tx, whole.id)
     return { id: partId }
   })

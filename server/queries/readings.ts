@@ -8,6 +8,7 @@ import { lessons, readings } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
+import { refuseUnconfirmed } from './safety'
 
 export type NewReading = Reading
 
@@ -68,6 +69,7 @@ export async function addReadings(db: Database, lessonId: string, given: NewRead
     const groupIds = await groupsOf(tx, lesson)
     const problems = [...placeProblems(fresh, lesson.plan, groupIds)]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
+    if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lesson)
     refuseOverwriting(await readingsOf(tx, lessonId), fresh)
     await tx
       .insert(readings)

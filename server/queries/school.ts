@@ -1,4 +1,5 @@
 import { asc } from 'drizzle-orm'
+import { usualCalendar, type SchoolCalendar } from '#core/calendar'
 import { usualCupboard, type CupboardInstrument } from '#core/instrument'
 import { usualWays, type SchoolWays } from '#core/plan'
 import type { SchoolDto } from '#shared/types/api'
@@ -14,6 +15,7 @@ export async function getSchool(db: Database): Promise<SchoolDto> {
   const ways = row?.ways ?? usualWays
   return {
     ways,
+    calendar: row?.calendar ?? usualCalendar,
     cupboard: listed.length > 0 ? listed.map((one) => one.definition) : usualCupboard(ways.units),
   }
 }
@@ -23,6 +25,15 @@ export async function saveWays(db: Database, ways: SchoolWays): Promise<SchoolDt
     .insert(school)
     .values({ id: onlyRow, ways })
     .onConflictDoUpdate({ target: school.id, set: { ways } })
+  return getSchool(db)
+}
+
+/** When the school is open. */
+export async function saveCalendar(db: Database, calendar: SchoolCalendar): Promise<SchoolDto> {
+  await db
+    .insert(school)
+    .values({ id: onlyRow, ways: usualWays, calendar })
+    .onConflictDoUpdate({ target: school.id, set: { calendar } })
   return getSchool(db)
 }
 

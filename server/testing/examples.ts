@@ -7,7 +7,15 @@ import type { ApiApp } from './apiApp'
 /** A class as a teacher would send it. */
 export function classInput(changes: Partial<ClassInput> = {}): ClassInput {
   const groups = emblemIds.slice(0, 3).map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
-  return { name: 'Heron class', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [], ...changes }
+  return {
+    name: 'Heron class',
+    ageBand: '7-9',
+    vocabulary: 'plain',
+    groups,
+    pupils: [],
+    allergies: [],
+    ...changes,
+  }
 }
 
 /** A class with a bounce lesson, ready to be tested. */
@@ -19,6 +27,7 @@ export async function bounceLesson(app: ApiApp): Promise<{ own: ClassDto; lesson
     from: { kind: 'starter', id: 'ball-bounce' },
   })
   const path = `/api/lessons/${made.body.id}`
+  await app.call('POST', `${path}/safety`, { initials: 'AB', version: 0 })
   return { own, lesson: (await app.call<LessonDto>('GET', path)).body, path }
 }
 

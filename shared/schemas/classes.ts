@@ -1,6 +1,7 @@
 import Joi from 'joi'
+import { allergenIds } from '#core/catalogue'
 import { ageBands, emblemIds, firstNameProblem, groupLimits } from '#core/class'
-import { choice, id, line } from './common'
+import { choice, id, line, wholeNumber } from './common'
 
 const group = Joi.object({
   id: id.required(),
@@ -43,6 +44,13 @@ export const classSchema = Joi.object({
     .unique('id')
     .default([])
     .messages({ 'array.max': 'A class has at most 60 pupils.' }),
+  allergies: Joi.array()
+    .items(
+      Joi.object({ allergen: choice(...allergenIds).required(), children: wholeNumber(0, 60).required() }),
+    )
+    .unique('allergen')
+    .default([])
+    .messages({ 'array.unique': 'One allergy is listed twice. Put both into one line.' }),
 })
 
 export const rosterSchema = Joi.object({

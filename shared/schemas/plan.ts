@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { planLimits, recordingKinds, recordingLimits, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
-import { hazardIds } from '#core/safety'
+import { hazardIds } from '#core/catalogue'
 import { amount, choice, id, localId, openLine, wholeNumber } from './common'
 import { instrumentSchema } from './instrument'
 
@@ -72,14 +72,69 @@ const recording = Joi.object({
     .when('kind', { is: 'word-scale', otherwise: Joi.forbidden() }),
 })
 
+const cm = amount(0.1, 100000)
+const millilitres = amount(1, 1e6)
+const made = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      {
+        is: 'solution',
+        then: Joi.object({
+          kind: 'solution',
+          of: openLine(80),
+          unit: choice('g', 'mL'),
+          amount: amount(0, most),
+          inMillilitres: millilitres,
+        }),
+      },
+      {
+        is: 'series',
+        then: Joi.object({
+          kind: 'series',
+          of: openLine(80),
+          unit: choice('g', 'mL'),
+          inMillilitres: millilitres,
+        }),
+      },
+      {
+        is: 'pieces',
+        then: Joi.object({
+          kind: 'pieces',
+          width: cm,
+          height: cm,
+          from: openLine(120),
+          sheetWidth: cm,
+          sheetHeight: cm,
+        }),
+      },
+      {
+        is: 'lengths',
+        then: Joi.object({ kind: 'lengths', length: cm, from: openLine(120), stickLength: cm }),
+      },
+    ],
+    otherwise: Joi.forbidden(),
+  })
+  .allow(null)
+
 const material = Joi.object({
   id: localId,
   name: openLine(80),
   amount: amount(0, 100000),
   unit: openLine(20),
-  per: choice('class', 'group', 'child', 'level', 'try', 'level-try'),
+  per: choice('class', 'turns', 'group', 'child', 'level', 'try', 'level-try', 'value'),
   use: choice('reused', 'used-up'),
   spare: Joi.object({ kind: choice('percent', 'number'), value: amount(0, 1000) }),
+  // Plans written before kits were derived say nothing of these.
+  level: localId.allow(null).optional().default(null),
+  place: choice('tray', 'front', 'teacher').optional().default('tray'),
+  made: made.optional().default(null),
+})
+
+const preparing = Joi.object({
+  id: localId,
+  what: openLine(120),
+  nights: wholeNumber(0, 120),
+  keeps: wholeNumber(0, 365).allow(null),
 })
 
 /** A plan as it is saved: it may be unfinished, but every part is of the right kind and size. */
@@ -108,6 +163,8 @@ export const planSchema = Joi.object<Plan>({
     who: choice('child', 'group', 'class').optional().default('group'),
   }),
   materials: list(material, planLimits.materials, 'materials').unique('id'),
+  leftOut: list(localId, 100, 'lines taken out').unique().optional().default([]),
+  preparing: list(preparing, planLimits.preparing, 'things to prepare').unique('id').optional().default([]),
   hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').unique(),
   steps: list(openLine(240), planLimits.steps, 'steps'),
   // Plans written before rehearsals say nothing of this.

@@ -20,6 +20,7 @@ export const waysSchema = Joi.object({
   whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
   prediction: Joi.object({ who: choice('child', 'group', 'class'), because: Joi.boolean().strict() }),
   byAge: Joi.object({ '5-7': forAge, '7-9': forAge, '9-11': forAge }),
+  paper: choice('A4', 'Letter').optional().default('A4'),
 }).prefs(required)
 
 const instrument = Joi.object({

@@ -1,6 +1,18 @@
 import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { SchoolCalendar } from '#core/calendar'
+import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
+import type {
+  CountedLine,
+  LineCount,
+  Need,
+  Offer,
+  PlannedTask,
+  Reservation,
+  ShoppingLine,
+  Supply,
+} from '#core/kit'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Reading } from '#core/record'
 import type { Note, Stimulus } from '#core/wonder'
@@ -14,7 +26,8 @@ export type Stage = 'wonder' | 'plan' | 'pack' | 'test' | 'compare' | 'conclude'
 /** The one shape in which the server says that something went wrong. */
 export interface ApiProblem {
   error: {
-    code: 'invalid' | 'not-found' | 'conflict' | 'too-large' | 'not-allowed' | 'failed'
+    /** `waits`: nothing is wrong with what was sent; it can be taken once somebody has done something else. */
+    code: 'invalid' | 'not-found' | 'conflict' | 'too-large' | 'not-allowed' | 'waits' | 'failed'
     message: string
     fields: FieldProblem[]
   }
@@ -39,6 +52,8 @@ export interface ClassInput {
   vocabulary: Vocabulary
   groups: GroupDto[]
   pupils: PupilDto[]
+  /** How many children react to what. They are counted and never named. */
+  allergies: ClassAllergy[]
 }
 
 export interface ClassDto extends ClassInput {
@@ -46,7 +61,7 @@ export interface ClassDto extends ClassInput {
 }
 
 /** A class as a lesson shows it on every face: children are counted, never named. */
-export interface LessonClassDto extends Omit<ClassDto, 'pupils'> {
+export interface LessonClassDto extends Omit<ClassDto, 'pupils' | 'allergies'> {
   children: number
 }
 
@@ -93,7 +108,66 @@ export interface PredictionDto {
 export interface SchoolDto {
   ways: SchoolWays
   cupboard: CupboardInstrument[]
+  calendar: SchoolCalendar
 }
+
+/** That somebody has checked the school's own risk assessment for a lesson. */
+export interface SafetyDto {
+  initials: string
+  at: string
+  /** The lesson had readings before there were confirmations. */
+  beforeRule: boolean
+  /** Whether it still stands for the plan as it is now. */
+  stands: boolean
+}
+
+/** What has been packed of one line in one place: a group's id, "shared" or "spare". */
+export interface TickDto {
+  materialId: string
+  place: string
+  amount: number
+}
+
+/** Everything that packing needs beside the lesson itself; for the teacher's own screens only. */
+export interface PackDto {
+  supplies: Supply[]
+  /** What a shop offers. */
+  offers: Offer[]
+  /** This lesson as it holds things back, without its needs, which follow from the open plan. */
+  own: Omit<Reservation, 'needs'>
+  /** Every other lesson that holds something back at the same time or before. */
+  others: Reservation[]
+  ticks: TickDto[]
+  counts: CountedLine[]
+  /** What an earlier lesson of the same investigation used up, by name. */
+  usedBefore: Record<string, number>
+  allergies: ClassAllergy[]
+  /** How many lessons the class has had before, so that jobs turn. */
+  turn: number
+}
+
+/** A lesson of the week with what it still needs. */
+export interface WeekLessonDto {
+  id: string
+  title: string
+  className: string
+  date: string
+  tasks: PlannedTask[]
+  /** What is short, in words: "2 balances short". */
+  short: string[]
+  confirmed: boolean
+  packed: number
+  toPack: number
+}
+
+/** Several lessons together: what each needs, and one list of everything. */
+export interface WeekDto {
+  lessons: WeekLessonDto[]
+  needs: Need[]
+  shopping: ShoppingLine[]
+}
+
+export type { LineCount }
 
 /** Some of the groups with a test of their own, under the question of the whole lesson. */
 export interface LessonPartDto {
@@ -125,6 +199,7 @@ export interface LessonDto {
   readings: Reading[]
   /** The number of the last event that this snapshot includes. */
   seq: number
+  safety: SafetyDto | null
 }
 
 /** What happened in a lesson; each event has the next number of its lesson. */
@@ -140,4 +215,7 @@ export type LessonEvent = { seq: number } & (
   /** Groups went to another part or came back: what is shown must be fetched anew. */
   | { kind: 'parts' }
   | { kind: 'class'; class: LessonClassDto }
+  | { kind: 'safety'; safety: SafetyDto | null }
+  | { kind: 'ticks'; ticks: TickDto[] }
+  | { kind: 'counts'; counts: CountedLine[] }
 )

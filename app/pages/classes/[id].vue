@@ -34,7 +34,7 @@ watch(
       const groups = emblemIds
         .slice(0, 6)
         .map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
-      take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [] })
+      take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [], allergies: [] })
       // The school's own words, unless the teacher was quicker.
       const { ways } = await request<SchoolDto>('GET', '/api/school')
       if (draft.value && !changed.value) take({ ...draft.value, vocabulary: ways.vocabulary })

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { usualCalendar } from '#core/calendar'
 import { instrumentCupboard } from '#core/instrument'
 import { usualWays } from '#core/plan'
 import type { LessonDto, SchoolDto } from '#shared/types/api'
@@ -16,6 +17,7 @@ describe('how a school works', () => {
     expect((await app.call('GET', '/api/school')).body).toEqual({
       ways: usualWays,
       cupboard: instrumentCupboard,
+      calendar: usualCalendar,
     })
   })
 

@@ -1,0 +1,11 @@
+export { addDays, daysBetween, isDay, weekday } from './days'
+export {
+  canPrepareOn,
+  closedReason,
+  isSchoolDay,
+  preparingDayBy,
+  schoolDays,
+  usualCalendar,
+  type ClosedDays,
+  type SchoolCalendar,
+} from './schoolCalendar'

@@ -1,0 +1,6 @@
+export { allergenIds, allergenName, type AllergenId, type ClassAllergy } from './allergens'
+export { handlingWords, hazardIds, hazards, type Handling, type Hazard, type HazardId } from './hazards'
+export { findThings, thingNamed, type FoundThing } from './findThings'
+export { stem, stems } from './stems'
+export type { Ahead, Thing } from './thing'
+export { things } from './things'

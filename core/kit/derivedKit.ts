@@ -1,0 +1,175 @@
+import { thingNamed, type Thing } from '../catalogue'
+import { levelName, type KeptSame, type Material, type Plan } from '../plan'
+import { parseQuantity, unitDefinition } from '../quantity'
+import { wayNeeds } from '../recording'
+import { kitUnit } from './kitUnit'
+import { brings } from './sameThing'
+
+/** Cards that speak of a property, a person or a place and not of a thing that can be packed. */
+const notAThing =
+  /^(?:who|how|where|when|which|way|number|size|length|height|width|depth|thickness|distance|speed|angle|place|position|spot|colou?r|shape|start\w*|stop\w*|direction|time|temperature|warmth|force|strength|surface|weight|mass|load|person|people|child|children|reader|order|age|kind|type|sort|light|air|wind|side|room|gap|weather|day|season|amount|volume|mix|drop|\w+ing)\b/i
+/** Levels that lie in the class's own doing or in the room, not in a thing. */
+const doneNotBrought =
+  /\b(?:design|round|place|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
+/** Kinds that say "as it is": nothing is brought for them. */
+const nothing = /^(?:no|without|none|nothing|plain air|not)\b/i
+
+const base = (id: string, name: string, changes: Partial<Material> = {}): Material => ({
+  id,
+  name,
+  amount: 1,
+  unit: '',
+  per: 'group',
+  use: 'reused',
+  spare: { kind: 'number', value: 0 },
+  level: null,
+  place: 'tray',
+  made: null,
+  ...changes,
+})
+
+/** What the catalogue says of a thing, as the fields of a line. */
+export function usualFields(thing: Thing | null): Pick<Material, 'unit' | 'use' | 'spare' | 'place'> {
+  return {
+    unit: thing?.unit ?? '',
+    use: thing?.use ?? 'reused',
+    spare: { kind: 'percent', value: thing?.spare ?? 0 },
+    place: thing?.keeper ?? 'tray',
+  }
+}
+
+/**
+ * The lines of the kit that follow from the plan itself: its instrument, the recording sheets, the levels where
+ * they are things, and the things to be kept the same. What the list names already is not derived again, what
+ * the teacher has taken out stays out, and a typed line of the same id stands in place of a derived one.
+ * @example derivedKit(plan).map((line) => line.name) // ['metre stick', 'recording sheet', 'ball']
+ */
+export function derivedKit(plan: Plan): Material[] {
+  const lines: Material[] = []
+  const out = new Set([...plan.leftOut, ...plan.materials.map((one) => one.id)])
+  const listed = plan.materials.map((one) => one.name)
+  const add = (line: Material) => {
+    if (out.has(line.id)) return
+    if (
+      [...listed, ...lines.filter((one) => one.level === null).map((one) => one.name)].some((name) =>
+        brings(name, line.name),
+      )
+    )
+      return
+    lines.push(line)
+  }
+  for (const line of instrumentLines(plan)) add(line)
+  add(
+    base('kit-sheet', 'recording sheet', {
+      amount: wayNeeds(plan).sheets,
+      per: plan.whoTests === 'at-home' ? 'child' : 'group',
+      use: 'used-up',
+      spare: { kind: 'number', value: 2 },
+    }),
+  )
+  for (const line of levelLines(plan)) add(line)
+  for (const line of plan.keptSame.flatMap((same) => keptLine(plan, same))) add(line)
+  return lines
+}
+
+/** Nothing is packed for counting by eye: a tally is strokes on the sheet. */
+function instrumentLines({ measured: { instrument }, recording, whoTests }: Plan): Material[] {
+  const name = instrument.name.trim()
+  const { instruments } = wayNeeds({ recording })
+  if (name === '' || instruments === 0 || unitDefinition(instrument.unit).dimension === 'count') return []
+  return [
+    base('kit-instrument', name, {
+      amount: instruments,
+      // At stations the instrument stays with its level, and the groups come to it.
+      per: whoTests === 'stations' ? 'level' : 'group',
+      spare: { kind: 'percent', value: thingNamed(name)?.spare ?? 0 },
+    }),
+  ]
+}
+
+function levelLines(plan: Plan): Material[] {
+  if (plan.changed.kind === 'number') return numberLine(plan)
+  if (plan.aim === 'improve' || doneNotBrought.test(plan.changed.name)) return []
+  return plan.levels.flatMap((level) => {
+    const name = levelName(plan, level)
+    if (level.name.trim() === '' || nothing.test(name.trim())) return []
+    const thing = thingNamed(name)
+    if (thing?.room || (thing === null && notAThing.test(name))) return []
+    const fields = usualFields(thing)
+    return [
+      base(`kit-level-${level.id}`, name, {
+        ...fields,
+        amount: usualAmount(fields.unit),
+        per: fields.use === 'reused' || wayNeeds(plan).sideBySide ? 'level' : 'try',
+        level: level.id,
+      }),
+    ]
+  })
+}
+
+/** "layers of card" counted from 0 to 6 needs six; "amount of sugar" in grams needs as much as all levels say. */
+function numberLine(plan: Plan): Material[] {
+  const { unit, name } = plan.changed
+  const dimension = unit === null ? 'count' : unitDefinition(unit).dimension
+  if (!['count', 'mass', 'volume'].includes(dimension)) return []
+  const of = /^(.*\b(?:of|number of|amount of)\s+)(.+)$/i.exec(name.trim())
+  const what = of?.[2] ?? (dimension === 'count' ? name.trim() : '')
+  const thing = thingNamed(what)
+  if (what === '' || thing === null || thing.room) return []
+  const measure =
+    of && dimension === 'count' ? /\b(spoon|drop|layer|cup|pinch)/i.exec(of[1]!)?.[1] : undefined
+  return [
+    base('kit-value', what, {
+      unit:
+        dimension === 'count'
+          ? measure && /spoon|drop|cup|pinch/i.test(measure)
+            ? `${measure.toLowerCase()}s`
+            : ''
+          : unit!,
+      per: 'value',
+      use: thing.use,
+      spare: { kind: 'percent', value: thing.spare },
+      place: thing.keeper,
+    }),
+  ]
+}
+
+function keptLine(plan: Plan, { id, name, how }: KeptSame): Material[] {
+  const amountOf = /^(?:amount|volume|mass|number)\s+of\s+(.+)$/i.exec(name.trim())
+  const what = amountOf?.[1] ?? name.trim()
+  if (what === '' || (!amountOf && notAThing.test(what))) return []
+  const thing = thingNamed(what)
+  if (thing?.room || (amountOf && thing === null) || isTheChanged(plan, what)) return []
+  // "post: the same stick of glue": what stands for it is on the list.
+  if (plan.materials.some((one) => thingNamed(one.name) !== null && brings(how, one.name))) return []
+  const fields = usualFields(thing)
+  const measuredOut = kitUnit(fields.unit).kind === 'measured'
+  return [
+    base(`kit-same-${id}`, what, {
+      ...fields,
+      ...(measuredOut ? amountIn(how, fields.unit) : {}),
+      per: fields.use === 'used-up' || wayNeeds(plan).sideBySide ? 'level' : 'group',
+    }),
+  ]
+}
+
+/** A card that names what the levels are already stands for them. */
+function isTheChanged(plan: Plan, what: string): boolean {
+  return plan.changed.kind === 'kinds' && plan.changed.name.trim() !== '' && brings(plan.changed.name, what)
+}
+
+/** The amount that the way of keeping it the same speaks of: "200 mL in the same tray". */
+function amountIn(how: string, unit: string): Pick<Material, 'amount'> {
+  const known = kitUnit(unit)
+  if (known.kind === 'measured')
+    for (const [text] of how.matchAll(/\d+(?:[.,]\d+)?\s*\p{L}+/gu)) {
+      const parsed = parseQuantity(text, known.unit)
+      if (parsed.ok && parsed.typedUnit !== null && parsed.value > 0) return { amount: parsed.value }
+    }
+  return { amount: usualAmount(unit) }
+}
+
+/** A first guess where nobody has said how much: a cupful, a handful, an arm's length. */
+function usualAmount(unit: string): number {
+  return { mL: 100, g: 50, cm: 30 }[unit] ?? 1
+}

@@ -1,0 +1,172 @@
+import type { CupboardInstrument } from '../instrument'
+import type { Making, Plan } from '../plan'
+import { convertUnit, withoutDust } from '../quantity'
+import { cutPlan, type CutPlan } from './cutting/cutPlan'
+import { sticksFor } from './cutting/lengths'
+import type { KitLine } from './kitAmounts'
+import { kitUnit, sharedUnit } from './kitUnit'
+import { supplyKey } from './sameThing'
+import { dilute, mix, type DilutionSeries, type Mixture } from './solution'
+import { childrenOnTray, timesNeeded } from './timesNeeded'
+import { testingPlaces } from '../plan'
+
+/** What one line of the kit takes out of the store cupboard. */
+export interface Need {
+  /** The name under which amounts of one thing are added up. */
+  key: string
+  name: string
+  /** In the unit that its kind is added up in: mL, g, cm, a word or nothing. */
+  unit: string
+  amount: number
+  use: 'reused' | 'used-up'
+  /** The lines of the kit that it is for. */
+  materialIds: string[]
+}
+
+/** How a line is made ready, with the amounts worked out. */
+export type MadeReady =
+  | { kind: 'solution'; of: string; unit: string; mixture: Mixture }
+  | { kind: 'series'; of: string; unit: string; series: DilutionSeries }
+  | { kind: 'pieces'; from: string; plan: CutPlan }
+  | { kind: 'lengths'; from: string; sticks: number; perStick: number; left: number }
+
+/** Where the class's own size and instruments come from. */
+export interface NeedsClass {
+  groups: number
+  children: number
+  cupboard: readonly CupboardInstrument[]
+}
+
+/**
+ * How a line is made ready, or why it cannot be, or null for a line that is taken as it is.
+ * @example madeReady(line, plan, own) // { kind: 'lengths', from: 'stick', sticks: 5, perStick: 12, left: 0 }
+ */
+export function madeReady(
+  line: KitLine,
+  plan: Plan,
+  own: NeedsClass,
+): MadeReady | { kind: 'problem'; message: string } | null {
+  const { made } = line.material
+  if (!made) return null
+  try {
+    return ready(made, line, plan, own)
+  } catch (error) {
+    if (error instanceof RangeError)
+      return { kind: 'problem', message: `${line.material.name || 'This line'}: ${error.message}.` }
+    throw error
+  }
+}
+
+function ready(made: Making, line: KitLine, plan: Plan, own: NeedsClass): MadeReady {
+  switch (made.kind) {
+    case 'solution':
+      return {
+        kind: 'solution',
+        of: made.of,
+        unit: made.unit,
+        mixture: mix(made, inUnit(line.total, line.material.unit, 'mL'), own.cupboard),
+      }
+    case 'series':
+      return {
+        kind: 'series',
+        of: made.of,
+        unit: made.unit,
+        series: dilute(made, levelVolumes(line, plan, own), own.cupboard),
+      }
+    case 'pieces':
+      return {
+        kind: 'pieces',
+        from: made.from,
+        plan: cutPlan(
+          line.total,
+          { width: made.width, height: made.height },
+          { width: made.sheetWidth, height: made.sheetHeight },
+        ),
+      }
+    case 'lengths':
+      return { kind: 'lengths', from: made.from, ...sticksFor(line.total, made.length, made.stickLength) }
+  }
+}
+
+/** How much of each strength all groups need, with the spares shared out alike. */
+function levelVolumes(line: KitLine, plan: Plan, { groups, children }: NeedsClass) {
+  const places = testingPlaces(plan, groups)
+  const more = line.needed > 0 ? line.total / line.needed : 1
+  return plan.levels.map((level) => {
+    const times = places.reduce(
+      (sum, place) =>
+        sum +
+        timesNeeded(
+          { ...line.material, level: level.id },
+          plan,
+          place,
+          childrenOnTray(children, places.length, place),
+        ),
+      0,
+    )
+    return {
+      id: level.id,
+      millilitres: Math.ceil(
+        withoutDust(inUnit(line.material.amount * times, line.material.unit, 'mL') * more),
+      ),
+      strength: level.value ?? 0,
+    }
+  })
+}
+
+function inUnit(amount: number, text: string, wanted: 'mL'): number {
+  const known = kitUnit(text)
+  if (known.kind !== 'measured') throw new RangeError('a mixture is measured in mL: give the line a volume')
+  try {
+    return convertUnit(amount, known.unit, wanted)
+  } catch (error) {
+    if (error instanceof RangeError)
+      throw new RangeError('a mixture is measured in mL: give the line a volume')
+    throw error
+  }
+}
+
+/**
+ * What a kit takes out of the store cupboard: the lines as they are, and in place of what is mixed or cut the
+ * things that it is made from. Amounts of one thing are added up.
+ * @example needsOf(lines, plan, own).find((need) => need.name === 'salt')?.amount // 95
+ */
+export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass): Need[] {
+  const needs = new Map<string, Need>()
+  const add = (name: string, unit: string, amount: number, use: Need['use'], id: string) => {
+    if (name.trim() === '' || amount <= 0) return
+    const known = kitUnit(unit)
+    const total = sharedUnit(unit)
+    const value = known.kind === 'measured' ? convertUnit(amount, known.unit, total as 'mL') : amount
+    const key = `${supplyKey(name)}|${total}|${use}`
+    const before = needs.get(key)
+    if (before) {
+      before.amount = withoutDust(before.amount + value)
+      before.materialIds.push(id)
+    } else
+      needs.set(key, {
+        key: supplyKey(name),
+        name: name.trim(),
+        unit: total,
+        amount: value,
+        use,
+        materialIds: [id],
+      })
+  }
+  for (const line of lines) {
+    const { material, total } = line
+    const made = madeReady(line, plan, own)
+    if (made === null || made.kind === 'problem')
+      add(material.name, material.unit, total, material.use, material.id)
+    else if (made.kind === 'solution') {
+      add('water', 'mL', made.mixture.water, 'used-up', material.id)
+      add(made.of, made.unit, made.mixture.added, 'used-up', material.id)
+    } else if (made.kind === 'series') {
+      const { stock, steps } = made.series
+      add('water', 'mL', stock.water + steps.reduce((sum, one) => sum + one.water, 0), 'used-up', material.id)
+      add(made.of, made.unit, stock.added, 'used-up', material.id)
+    } else if (made.kind === 'pieces') add(made.from, 'sheets', made.plan.sheets, 'used-up', material.id)
+    else add(made.from, '', made.sticks, 'used-up', material.id)
+  }
+  return [...needs.values()]
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { rotation } from './rotation'
+
+describe('rotation', () => {
+  it('takes three lamps round six groups in two turns', () => {
+    const turns = rotation(6, [{ id: 'lamp', howMany: 3 }])
+    expect(turns).toHaveLength(2)
+    expect(turns.map((turn) => turn.filter((one) => one === 'lamp').length)).toEqual([3, 3])
+  })
+
+  it('shares out kits of two kinds and swaps them', () => {
+    const turns = rotation(6, [
+      { id: 'bar', howMany: 3 },
+      { id: 'ring', howMany: 3 },
+    ])
+    expect(turns).toHaveLength(2)
+    for (const group of [0, 1, 2, 3, 4, 5])
+      expect([turns[0]![group], turns[1]![group]].sort()).toEqual(['bar', 'ring'])
+  })
+
+  it('is nothing for nobody and for nothing, and refuses a thing that is not there', () => {
+    expect(rotation(0, [{ id: 'lamp', howMany: 1 }])).toEqual([])
+    expect(rotation(3, [])).toEqual([])
+    expect(() => rotation(3, [{ id: 'lamp', howMany: 0 }])).toThrow(RangeError)
+  })
+
+  it('gives every group every thing once, never more than there are, in as few turns as there can be', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.array(fc.integer({ min: 1, max: 14 }), { minLength: 1, maxLength: 12 }),
+        (groups, counts) => {
+          const things = counts.map((howMany, index) => ({ id: `t${index}`, howMany }))
+          const turns = rotation(groups, things)
+          expect(turns).toHaveLength(
+            Math.max(things.length, ...counts.map((howMany) => Math.ceil(groups / howMany))),
+          )
+          for (const { id, howMany } of things) {
+            for (const turn of turns)
+              expect(turn.filter((one) => one === id).length).toBeLessThanOrEqual(howMany)
+            for (let group = 0; group < groups; group++)
+              expect(turns.filter((turn) => turn[group] === id)).toHaveLength(1)
+          }
+        },
+      ),
+    )
+  })
+})

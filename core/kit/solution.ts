@@ -1,0 +1,77 @@
+import type { CupboardInstrument } from '../instrument'
+import type { Making } from '../plan'
+import { withoutDust } from '../quantity'
+import { measurable } from './measurable'
+
+/** What to measure out for a mixture. */
+export interface Mixture {
+  /** Millilitres of water, measurable. */
+  water: number
+  /** Of what is mixed in, in its unit, measurable. */
+  added: number
+}
+
+/**
+ * Water and what goes into it for so much of a mixture. The water is taken as the volume of the mixture: a
+ * spoon of salt makes no difference that a jug would show.
+ * @param millilitres of the mixture, at least 0
+ * @throws RangeError when the ratio is to no water at all
+ * @example mix({ kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 }, 2700, cupboard)
+ * // { water: 2700, added: 95 }
+ */
+export function mix(
+  { unit, amount, inMillilitres }: Extract<Making, { kind: 'solution' }>,
+  millilitres: number,
+  cupboard: readonly CupboardInstrument[],
+): Mixture {
+  if (!(inMillilitres > 0)) throw new RangeError('a ratio is to some water')
+  return {
+    water: measurable(millilitres, 'mL', cupboard),
+    added: measurable((amount * millilitres) / inMillilitres, unit, cupboard),
+  }
+}
+
+/** One strength of a dilution series. */
+export interface Dilution {
+  levelId: string
+  /** Millilitres of the strongest mixture. */
+  strong: number
+  /** Millilitres of water beside it. */
+  water: number
+}
+
+/** How to make a whole series from one strong mixture. */
+export interface DilutionSeries {
+  /** The strong mixture that all are made from. */
+  stock: Mixture
+  steps: Dilution[]
+}
+
+/**
+ * A dilution series: one mixture as strong as the strongest level, let down with water for the others. Each step
+ * is exact to the nearest millilitre that can be measured; the stock is rounded up so that it is enough for all.
+ * @param levels how much of each level is wanted in mL, and its strength: how much goes into `inMillilitres`
+ * @throws RangeError when a strength or a volume is below 0
+ * @example dilute({ kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 }, [{ id: 'a', millilitres: 600, strength: 10 }, { id: 'b', millilitres: 600, strength: 40 }], cupboard)
+ * // stock 750 mL of water with 30 g; a: 150 mL strong + 450 mL water, b: 600 mL strong
+ */
+export function dilute(
+  { unit, inMillilitres }: Extract<Making, { kind: 'series' }>,
+  levels: readonly { id: string; millilitres: number; strength: number }[],
+  cupboard: readonly CupboardInstrument[],
+): DilutionSeries {
+  if (!(inMillilitres > 0)) throw new RangeError('a ratio is to some water')
+  if (levels.some((one) => !(one.strength >= 0) || !(one.millilitres >= 0)))
+    throw new RangeError('strengths and volumes are from 0')
+  const strongest = Math.max(0, ...levels.map((one) => one.strength))
+  const steps = levels.map(({ id, millilitres, strength }) => {
+    const strong = strongest === 0 ? 0 : Math.round((millilitres * strength) / strongest)
+    return { levelId: id, strong, water: withoutDust(millilitres - strong) }
+  })
+  const water = measurable(
+    steps.reduce((sum, one) => sum + one.strong, 0),
+    'mL',
+    cupboard,
+  )
+  return { stock: { water, added: measurable((strongest * water) / inMillilitres, unit, cupboard) }, steps }
+}

@@ -1,0 +1,54 @@
+import { levelsForGroup, type Material, type Plan } from '../plan'
+
+/**
+ * How many times a group needs the amount of one line.
+ *
+ * Used-up things are needed anew for everything that the rule names: "level x try" with 5 levels, 3 tries and
+ * 1 practice is 5 x 3 + 1. Reused things are needed once for each simultaneous user: a group works on one try
+ * at a time, so "try" and "level x try" count once, while "level" counts once for each level, since the
+ * levels stand ready. A line that belongs to one level counts only where the group tests that level; the
+ * practice is done with the group's first. "Value" counts as often as the level's number says: all of them
+ * where it is used up, the largest where it is used again.
+ *
+ * @param place the group's place in the class, from 0
+ * @param children how many children the group has
+ * @example timesNeeded({ per: 'level-try', use: 'used-up', level: null }, plan, 0, 4) // 16
+ */
+export function timesNeeded(
+  { per, use, level }: Pick<Material, 'per' | 'use' | 'level'>,
+  plan: Plan,
+  place: number,
+  children: number,
+): number {
+  const all = levelsForGroup(plan, place)
+  const levels = level === null ? all : all.filter((one) => one.id === level)
+  if (level !== null && levels.length === 0) return 0
+  const practice = level === null || all[0]?.id === level ? plan.practiceTries : 0
+  switch (per) {
+    case 'class':
+    case 'turns':
+      return 0
+    case 'group':
+      return 1
+    case 'child':
+      return children
+    case 'level':
+      return levels.length
+    case 'try':
+      return use === 'reused' ? 1 : plan.tries + practice
+    case 'level-try':
+      return use === 'reused' ? Math.min(1, levels.length) : levels.length * plan.tries + practice
+    case 'value': {
+      const values = levels.map((one) => Math.max(0, one.value ?? 0))
+      return use === 'reused' ? Math.max(0, ...values) : values.reduce((sum, value) => sum + value, 0)
+    }
+  }
+}
+
+/**
+ * Children shared out over trays as evenly as possible, the first ones taking the rest.
+ * @example childrenOnTray(23, 5, 3) // 4
+ */
+export function childrenOnTray(children: number, trays: number, place: number): number {
+  return trays === 0 ? 0 : Math.floor(children / trays) + (place < children % trays ? 1 : 0)
+}

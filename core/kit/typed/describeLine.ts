@@ -1,0 +1,76 @@
+import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
+import { kitUnit } from '../kitUnit'
+
+const rules: Record<MaterialRule, string> = {
+  class: 'for the class',
+  turns: 'for all groups, taking turns',
+  group: 'for each group',
+  child: 'for each child',
+  level: 'for each level',
+  try: 'for each try',
+  'level-try': 'for each try at each level',
+  value: 'as often as each level says',
+}
+
+/**
+ * An amount as it stands on a list: "150 mL", "2 sheets", "6".
+ * @example amountWords(1, 'sheets') // '1 sheet'
+ */
+export function amountWords(amount: number, unit: string): string {
+  const known = kitUnit(unit)
+  const number = Number(amount.toPrecision(12)).toString()
+  if (known.kind === 'measured') {
+    if (known.unit === 'mL' && amount >= 1000) return `${Number((amount / 1000).toPrecision(6))} L`
+    if (known.unit === 'g' && amount >= 1000) return `${Number((amount / 1000).toPrecision(6))} kg`
+    return `${number} ${known.unit}`
+  }
+  if (known.word === '') return number
+  return `${number} ${amount === 1 ? known.word.replace(/s$/, '') : known.word}`
+}
+
+/**
+ * An amount with its thing, as it is read out.
+ * @example amountOf(2, 'sheets', 'card') // '2 sheets of card'
+ */
+export function amountOf(amount: number, unit: string, name: string): string {
+  const counted = kitUnit(unit)
+  return counted.kind === 'things' && counted.word !== ''
+    ? `${amountWords(amount, unit)} of ${name}`
+    : `${amountWords(amount, unit)} ${name}`
+}
+
+/**
+ * A line of the kit in words, as it was understood.
+ * @example describeLine(line, plan) // '2 sheets of card for each level, used up, 10% spare'
+ */
+export function describeLine(
+  { name, amount, unit, per, use, spare, level, place, made }: Omit<Material, 'id'>,
+  plan: Pick<Plan, 'changed' | 'levels'>,
+): string {
+  const only = plan.levels.find((one) => one.id === level)
+  const parts = [
+    `${amountOf(amount, unit, name || '…')} ${rules[per]}`,
+    only ? `only where ${levelName(plan, only)} is tested` : '',
+    made ? makingWords(made) : '',
+    use === 'reused' ? 'used again' : 'used up',
+    spare.value > 0 ? `${spare.value}${spare.kind === 'percent' ? '%' : ''} spare` : '',
+    place === 'tray' ? '' : place === 'front' ? 'at the front table' : 'with the teacher only',
+  ]
+  return parts.filter(Boolean).join(', ')
+}
+
+/**
+ * How a line is made ready, in words.
+ * @example makingWords({ kind: 'lengths', length: 25, from: 'string, 3 m', stickLength: 300 }) // 'cut from string, 3 m'
+ */
+export function makingWords(made: Making): string {
+  switch (made.kind) {
+    case 'solution':
+      return `${made.amount} ${made.unit} of ${made.of} to ${amountWords(made.inMillilitres, 'mL')} of water`
+    case 'series':
+      return `each level’s number of ${made.unit} of ${made.of} to ${amountWords(made.inMillilitres, 'mL')} of water`
+    case 'pieces':
+    case 'lengths':
+      return `cut from ${made.from}`
+  }
+}

@@ -1,0 +1,56 @@
+import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
+import { sheetName } from './makingClause'
+
+const rules: Record<MaterialRule, string> = {
+  class: 'for the class',
+  turns: 'in turns',
+  group: 'per group',
+  child: 'per child',
+  level: 'per level',
+  try: 'per try',
+  'level-try': 'per level x try',
+  value: 'as many as the level says',
+}
+
+/**
+ * A line of the kit as somebody could have typed it, so that it is changed by typing over it.
+ * @example typeLine(line, plan) // '2 sheets of card per level, used up, 10% spare'
+ */
+export function typeLine(
+  { name, amount, unit, per, use, spare, level, place, made }: Omit<Material, 'id'>,
+  plan: Pick<Plan, 'changed' | 'levels'>,
+): string {
+  const only = plan.levels.find((one) => one.id === level)
+  const number = Number(amount.toPrecision(12)).toString()
+  const counted = unit === '' ? '' : ` ${unit}${/^(?:mL|L|g|kg|cm|m|mm)$/.test(unit) ? '' : ' of'}`
+  const [plain, cut] = made ? makingParts(made, name) : [name, '']
+  const parts = [
+    `${number}${counted} ${made && cut.includes(' from ') ? `${cut.split(' from ')[0]} ${plain} from ${cut.split(' from ')[1]}` : plain} ${rules[per]}`,
+    only ? `only for level ${levelName(plan, only)}` : '',
+    made && !cut.includes(' from ') ? cut : '',
+    use === 'reused' ? 'used again' : 'used up',
+    `${spare.value}${spare.kind === 'percent' ? '%' : ''} spare`,
+    place === 'tray' ? 'on the tray' : place === 'front' ? 'at the front' : 'with the teacher',
+  ]
+  return parts.filter(Boolean).join(', ')
+}
+
+/** The plain name, and the clause that says how it is made ready. */
+function makingParts(made: Making, name: string): [plain: string, clause: string] {
+  switch (made.kind) {
+    case 'solution':
+      return [name, `${made.amount} ${made.unit} ${made.of} to ${made.inMillilitres} mL`]
+    case 'series':
+      return [name, `${made.unit} ${made.of} to ${made.inMillilitres} mL by level`]
+    case 'pieces': {
+      const size = `${made.width} x ${made.height} cm`
+      const plain = withoutEnd(name, `, ${size}`)
+      const from = withoutEnd(made.from, `, ${sheetName(made)}`)
+      return [plain, `${size} from ${from === plain ? '' : `${from} `}${sheetName(made)}`]
+    }
+    case 'lengths':
+      return [withoutEnd(name, `, ${made.length} cm`), `${made.length} cm from ${made.stickLength} cm sticks`]
+  }
+}
+
+const withoutEnd = (text: string, end: string) => (text.endsWith(end) ? text.slice(0, -end.length) : text)

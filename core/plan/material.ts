@@ -1,0 +1,55 @@
+/**
+ * What a material is needed for; the amount is needed once for each of these. "Turns": so many for all groups, which take
+ * turns with them. "Value": as often as a level's number says.
+ */
+export type MaterialRule = 'class' | 'turns' | 'group' | 'child' | 'level' | 'try' | 'level-try' | 'value'
+
+/** Where a thing waits: on each group's tray, on a table at the front for all, or with the teacher alone. */
+export type MaterialPlace = 'tray' | 'front' | 'teacher'
+
+/** How a material is made ready from something else. */
+export type Making =
+  /** Mixed: so much of one thing in so many millilitres of water. */
+  | { kind: 'solution'; of: string; unit: 'g' | 'mL'; amount: number; inMillilitres: number }
+  /** Mixed once as strong as the strongest level and let down for the others: each level's number is how much goes into so many millilitres. */
+  | { kind: 'series'; of: string; unit: 'g' | 'mL'; inMillilitres: number }
+  /** Cut as flat pieces from sheets or from a roll, in centimetres. */
+  | {
+      kind: 'pieces'
+      width: number
+      height: number
+      from: string
+      sheetWidth: number
+      sheetHeight: number
+    }
+  /** Cut as lengths from sticks or balls, in centimetres. */
+  | { kind: 'lengths'; length: number; from: string; stickLength: number }
+
+/** One line of the kit list. */
+export interface Material {
+  id: string
+  name: string
+  amount: number
+  /** "mL", "cm", "sheets"; empty for things that are simply counted. */
+  unit: string
+  per: MaterialRule
+  /** A reused thing serves one group after another use; a used-up thing is gone after one use. */
+  use: 'reused' | 'used-up'
+  spare: { kind: 'percent' | 'number'; value: number }
+  /** The level that it belongs to; null where every level needs it. */
+  level: string | null
+  place: MaterialPlace
+  /** Null for what is taken as it is. */
+  made: Making | null
+}
+
+/** Something to do before the lesson, as the teacher has put it down. */
+export interface Preparing {
+  id: string
+  /** "freeze the ice". */
+  what: string
+  /** How many nights before the lesson it must be done; 0 on the day itself. */
+  nights: number
+  /** How many further nights it keeps; null when as long as anyone wants. */
+  keeps: number | null
+}

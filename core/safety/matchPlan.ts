@@ -1,0 +1,134 @@
+import type { AgeBand } from '../class'
+import { findThings, hazards, stems, type AllergenId, type FoundThing, type HazardId } from '../catalogue'
+import type { KitLine } from '../kit'
+import { levelName, type Plan } from '../plan'
+import { unitDefinition } from '../quantity'
+import { actions } from './actions'
+import { hazardsOfAmounts } from './amounts'
+
+/** One thing in a plan that brings a hazard. */
+export interface HazardSource {
+  hazard: HazardId
+  /** The words of the plan that say so: "glass jar", "water at 60 °C". */
+  words: string
+  /** Where they stand: the line, the step or the card as a whole. */
+  text: string
+}
+
+/** What a plan shows of hazards and allergens, and what nobody here knows. */
+export interface PlanMatch {
+  sources: HazardSource[]
+  allergens: { allergen: AllergenId; words: string; text: string }[]
+  /** Materials, instruments and kinds that the catalogue does not know. */
+  unknown: string[]
+}
+
+/** One text of the plan, and whether it names a thing that should be known. */
+interface PlanText {
+  text: string
+  about: string
+  isThing: boolean
+}
+
+/**
+ * Matches the materials, instrument, levels, kept-same cards and steps of a plan against the catalogue, and the
+ * amounts and doings in them against what is usual. What no part of the catalogue knows is listed as unknown.
+ *
+ * @param lines the kit, with what follows from the plan
+ * @example matchPlan(plan, lines, '7-9').sources.map((source) => source.hazard) // ['warm-water', 'spills']
+ */
+export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[], age: AgeBand): PlanMatch {
+  const texts = textsOf(plan, lines)
+  const listed = lines.map(({ material }) => material.name)
+  const sources: HazardSource[] = []
+  const allergens: PlanMatch['allergens'] = []
+  const unknown: string[] = []
+  for (const { text, about, isThing } of texts) {
+    const found = findThings(text).map((one) => (isThing ? one : byTheKit(one, listed)))
+    for (const { thing, words } of found) {
+      for (const hazard of thing.hazards) sources.push({ hazard, words, text })
+      for (const allergen of thing.allergens) allergens.push({ allergen, words, text })
+    }
+    const doings = withoutDenied(text)
+    for (const { pattern, hazard } of actions) {
+      const words = pattern.exec(doings)?.[0]
+      if (words !== undefined) sources.push({ hazard, words: words.trim(), text })
+    }
+    for (const { hazard, words } of hazardsOfAmounts(text, about, age)) sources.push({ hazard, words, text })
+    if (isThing && found.length === 0 && text.trim() !== '') unknown.push(text.trim())
+  }
+  for (const hazard of plan.hazards)
+    sources.push({ hazard, words: 'added by the teacher', text: hazards[hazard].name })
+  return { sources: withoutOverlap(sources), allergens, unknown: [...new Set(unknown)] }
+}
+
+/** A step that says "the lamp" means the battery lamp on the list. */
+function byTheKit(found: FoundThing, listed: readonly string[]): FoundThing {
+  const words = stems(found.words)
+  if (words.length !== 1) return found
+  const meant = listed
+    .flatMap(findThings)
+    .find((one) => one.thing !== found.thing && stems(one.words).at(-1)!.stem === words[0]!.stem)
+  return meant ? { ...found, thing: meant.thing } : found
+}
+
+function textsOf(plan: Plan, lines: readonly Pick<KitLine, 'material'>[]): PlanText[] {
+  const thing = (text: string, about = ''): PlanText => ({ text, about, isThing: true })
+  const said = (text: string, about = ''): PlanText => ({ text, about, isThing: false })
+  const { changed, measured } = plan
+  const derivedNames = new Set(lines.map(({ material }) => material.name))
+  return [
+    ...lines.map(({ material }) => thing(lineText(material))),
+    ...lines.flatMap(({ material }) =>
+      material.made && 'of' in material.made ? [thing(material.made.of)] : [],
+    ),
+    ...plan.levels.map((level) => {
+      const text = levelName(plan, level)
+      return changed.kind === 'kinds' && derivedNames.has(level.name)
+        ? said(text, changed.name)
+        : said(text, changed.name)
+    }),
+    said(changed.name),
+    said(measured.name),
+    ...(unitDefinition(measured.instrument.unit).dimension === 'count'
+      ? []
+      : [thing(measured.instrument.name)]),
+    ...plan.keptSame.map((same) => said(`${same.name}: ${same.how}`, same.name)),
+    ...plan.steps.map((step) => said(step)),
+    ...plan.preparing.map((task) => said(task.what)),
+    said(plan.question),
+  ].filter((one) => one.text.trim() !== '')
+}
+
+const lineText = ({ name, amount, unit }: KitLine['material']) =>
+  ['g', 'kg', 'mL', 'L', 'cm', 'm'].includes(unit) ? `${name}, ${amount} ${unit}` : name
+
+/** A text without what it says is not to be done: "do not run", "never suck". */
+function withoutDenied(text: string): string {
+  return text.replace(/\b(?:do not|don[’']t|never|no|not|without)\s+(?:\w+\s+)?\w+/gi, (words) =>
+    /forget|only|just|until|let/i.test(words) ? words : ' ',
+  )
+}
+
+/** Hot water is wet and warm too; what one caution says already is not said twice. */
+const covers: Partial<Record<HazardId, HazardId[]>> = {
+  'hot-water': ['warm-water'],
+  blades: ['scissors'],
+  'glue-gun': ['heating'],
+  'button-cells': ['batteries'],
+  laser: ['bright-light'],
+  'open-water': ['outdoors'],
+  'strong-chemicals': ['mixed-cleaners'],
+}
+
+function withoutOverlap(sources: HazardSource[]): HazardSource[] {
+  const present = new Set(sources.map((one) => one.hazard))
+  const covered = new Set([...present].flatMap((hazard) => covers[hazard] ?? []))
+  const seen = new Set<string>()
+  return sources.filter((one) => {
+    const key = `${one.hazard}|${one.text}`
+    if (covered.has(one.hazard) || seen.has(key)) return false
+    seen.add(key)
+    return true
+  })
+}

@@ -1,0 +1,10 @@
+import { suppliesCsv } from '#core/format'
+import { useDatabase } from '../../database/client'
+import { defineRoute } from '../../http/defineRoute'
+import { sendFile } from '../../http/sendFile'
+import { listSupplies } from '../../queries/supplies'
+
+export default defineRoute({
+  handle: async ({ event }) =>
+    sendFile(event, 'text/csv', 'store cupboard.csv', suppliesCsv(await listSupplies(useDatabase()))),
+})

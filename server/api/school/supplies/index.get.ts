@@ -1,0 +1,5 @@
+import { useDatabase } from '../../../database/client'
+import { defineRoute } from '../../../http/defineRoute'
+import { listSupplies } from '../../../queries/supplies'
+
+export default defineRoute({ handle: () => listSupplies(useDatabase()) })

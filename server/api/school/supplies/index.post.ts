@@ -1,0 +1,23 @@
+import { previewSupplies } from '#core/format'
+import { suppliesFileSchema } from '#shared/schemas'
+import { useDatabase } from '../../../database/client'
+import { ApiError } from '../../../http/apiError'
+import { defineRoute } from '../../../http/defineRoute'
+import { importSupplies, listSupplies } from '../../../queries/supplies'
+
+export default defineRoute<{ csv: string }>({
+  body: suppliesFileSchema,
+  limit: 300_000,
+  handle: async ({ body }) => {
+    const { rows, problem } = previewSupplies(body.csv, await listSupplies(useDatabase()))
+    const bad = rows.filter((row) => row.problem !== null)
+    const first = bad[0]
+    if (problem ?? first)
+      throw new ApiError(
+        'invalid',
+        problem ?? `Line ${first!.line}: ${first!.problem}`,
+        bad.map((row) => ({ path: `csv.${row.line}`, message: row.problem! })),
+      )
+    return importSupplies(useDatabase(), rows)
+  },
+})
