@@ -1,4 +1,5 @@
 import { addDays, formatISO } from 'date-fns'
+import { schoolDays, usualCalendar } from '#core/calendar'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
@@ -42,6 +43,8 @@ const choice = (place: number, levelId: string, because: string) => ({
 /** The lessons of Kestrel class: one complete, one half-way through its test, one planned, one only wondered about. */
 export function kestrelLessons(today: Date): DemoLesson[] {
   const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
+  /** A day to come with lessons: the first Monday to Friday from then on. */
+  const schoolDay = (from: number) => schoolDays(usualCalendar, day(from), 1)[0]!
   return [
     {
       starter: ballBounce,
@@ -106,7 +109,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: paperTowels,
-      date: day(3),
+      date: schoolDay(3),
       stage: 'wonder',
       changes: {
         title: 'Paper towels',
@@ -144,7 +147,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: shadowLength,
-      date: day(1),
+      date: schoolDay(1),
       stage: 'plan',
       predictions: [],
       readings: null,

@@ -4,13 +4,15 @@ import { kestrelLessons } from '../demo/lessons'
 import { seededRandom } from '../core/rehearsal'
 import { uuidFrom } from '../demo/random'
 import { simulateReadings } from '../demo/readings'
-import { kestrelClass } from '../demo/school'
+import { kestrelClass, tidewickCalendar, tidewickSupplies } from '../demo/school'
 import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
 import { saveNote, saveStimulus } from '../server/queries/notes'
 import { savePicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
+import { saveCalendar } from '../server/queries/school'
+import { saveSupply } from '../server/queries/supplies'
 import { savePrediction } from '../server/queries/predictions'
 import { addReadings } from '../server/queries/readings'
 import { confirmSafety } from '../server/queries/safety'
@@ -20,6 +22,8 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   if ((await listClasses(db)).length > 0) return false
   const random = seededRandom(seed)
   const kestrel = await createClass(db, kestrelClass(random))
+  await saveCalendar(db, tidewickCalendar(today))
+  for (const supply of tidewickSupplies(random)) await saveSupply(db, supply)
   const groupIds = kestrel.groups.map((group) => group.id)
   for (const lesson of kestrelLessons(today)) {
     const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson

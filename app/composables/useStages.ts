@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
+import { usePack } from '../stores/pack'
 
 export interface StageState {
   stage: Stage
@@ -14,8 +15,10 @@ export interface StageState {
 /** The six stages of the open lesson, which of them are ready, and what the others wait for. */
 export function useStages() {
   const store = useLesson()
+  const pack = usePack()
   return computed<StageState[]>(() => {
     const { plan, fair, progress, open, evidence } = store
+    const kitState = pack.kitted.state
     const done = progress.reduce((sum, one) => sum + one.done, 0)
     const needed = progress.reduce((sum, one) => sum + one.needed, 0)
     const asked = plan.question.trim() !== ''
@@ -35,8 +38,8 @@ export function useStages() {
         'pack',
         'Pack',
         '3',
-        plan.materials.length > 0,
-        plan.materials.length > 0 ? `${plan.materials.length} items` : 'no kit list',
+        kitState !== 'mend' && store.confirmed,
+        kitState === 'mend' ? 'kit to mend' : store.confirmed ? 'ready' : 'cautions to check',
       ),
       stage(
         'test',

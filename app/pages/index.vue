@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import { formatISO, startOfWeek } from 'date-fns'
 import { onMounted } from 'vue'
 import { useNotices } from '../stores/notices'
 import { useSchool } from '../stores/school'
+import { useWeek } from '../stores/week'
 
 const school = useSchool()
+const week = useWeek()
 const notices = useNotices()
-onMounted(() => notices.attempt(() => school.load()))
+const monday = formatISO(startOfWeek(new Date(), { weekStartsOn: 1 }), { representation: 'date' })
+onMounted(() => notices.attempt(() => Promise.all([school.load(), week.load(monday)])))
 useHead({ title: 'Logbook · Jolly Beaker' })
 </script>
 
@@ -15,7 +19,13 @@ useHead({ title: 'Logbook · Jolly Beaker' })
     <div v-if="school.loaded" class="home">
       <h1 class="visually-hidden">Jolly Beaker</h1>
       <div class="stack wide">
-        <WeekStrip :lessons="school.lessons" />
+        <div class="stack this-week">
+          <div class="spread">
+            <h2>This week</h2>
+            <NuxtLink to="/week">Pack for several lessons</NuxtLink>
+          </div>
+          <WeekStrip :lessons="school.lessons" :week="week.data" />
+        </div>
         <LogbookList />
       </div>
       <StartLesson v-if="school.classes.length > 0" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
+import { usualCalendar, type SchoolCalendar } from '#core/calendar'
 import type { CupboardInstrument } from '#core/instrument'
 import type { SchoolWays } from '#core/plan'
 import type { FieldProblem } from '#shared/schemas'
@@ -10,15 +11,18 @@ import { useNotices } from '../stores/notices'
 const notices = useNotices()
 const ways = ref<SchoolWays | null>(null)
 const cupboard = ref<CupboardInstrument[]>([])
+const calendar = ref<SchoolCalendar>(usualCalendar)
 const saved = ref('')
 const problems = ref<FieldProblem[]>([])
-const view = ref<'ways' | 'cupboard'>('ways')
-const changed = computed(() => JSON.stringify([ways.value, cupboard.value]) !== saved.value)
+const view = ref<'ways' | 'cupboard' | 'supplies' | 'calendar'>('ways')
+const now = computed(() => JSON.stringify([ways.value, cupboard.value, calendar.value]))
+const changed = computed(() => now.value !== saved.value)
 
 function take(school: SchoolDto) {
   ways.value = school.ways
   cupboard.value = school.cupboard
-  saved.value = JSON.stringify([school.ways, school.cupboard])
+  calendar.value = school.calendar
+  saved.value = now.value
 }
 
 onMounted(() => notices.attempt(async () => take(await request<SchoolDto>('GET', '/api/school'))))
@@ -27,12 +31,14 @@ async function save() {
   problems.value = []
   try {
     await request('PUT', '/api/school/ways', ways.value)
+    await request('PUT', '/api/school/calendar', calendar.value)
     take(await request<SchoolDto>('PUT', '/api/school/cupboard', { cupboard: cupboard.value }))
     notices.tell('Saved. New plans begin like this; plans that are there stay as they are.')
   } catch (error) {
     if (error instanceof RequestProblem) {
       problems.value = error.problem.fields
       if (problems.value.some(({ path }) => path.startsWith('cupboard'))) view.value = 'cupboard'
+      else if (problems.value.some(({ path }) => /^(closed|weekend)/.test(path))) view.value = 'calendar'
     }
     notices.warn(error)
   }
@@ -50,6 +56,8 @@ useHead({ title: 'Our school · Jolly Beaker' })
           <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
             <VBtn value="ways" size="small">How we work</VBtn>
             <VBtn value="cupboard" size="small">Cupboard of instruments</VBtn>
+            <VBtn value="supplies" size="small">Store cupboard</VBtn>
+            <VBtn value="calendar" size="small">Calendar</VBtn>
           </VBtnToggle>
           <VBtn color="primary" :disabled="!changed" @click="save">{{ changed ? 'Save' : 'Saved' }}</VBtn>
         </div>
@@ -57,6 +65,10 @@ useHead({ title: 'Our school · Jolly Beaker' })
       <section v-if="view === 'ways'" class="panel stack">
         <p class="soft">What a new class and a new plan begin with. Any lesson can do otherwise.</p>
         <WaysEditor v-model="ways" />
+      </section>
+      <section v-else-if="view === 'supplies'" class="panel"><SuppliesEditor /></section>
+      <section v-else-if="view === 'calendar'" class="panel">
+        <CalendarEditor v-model="calendar" :problems="problems" />
       </section>
       <section v-else class="panel"><CupboardEditor v-model="cupboard" :problems="problems" /></section>
     </div>

@@ -4,14 +4,16 @@ import { computed, ref, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
 import { weighLesson } from '#core/recording'
-import { kitAmounts } from '#core/kit'
+import { kitMaterials } from '#core/kit'
 import { checkFair, type Plan } from '#core/plan'
 import { groupProgress, slotStates } from '#core/record'
+import { cautionsFor, matchPlan } from '#core/safety'
 import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
 import { problemWords, request, RequestProblem } from '../api/request'
 import { useNotices } from './notices'
+import { usePack } from './pack'
 import { useReadingQueue } from './readingQueue'
 
 const saveAfter = 350
@@ -68,9 +70,15 @@ export const useLesson = defineStore('lesson', () => {
       made: open.value.predictions.find((one) => samePredictor(one, seat)) ?? null,
     })),
   )
-  const kit = computed(() =>
-    kitAmounts(plan.value, { groups: groups.value.length, children: open.value.class.children }),
+  /** The usual cautions for what the plan brings, without anything of the class's own. */
+  const cautions = computed(() =>
+    cautionsFor(
+      matchPlan(plan.value, kitMaterials(plan.value), open.value.class.ageBand).sources,
+      open.value.class.ageBand,
+    ),
   )
+  /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
+  const confirmed = computed(() => open.value.safety?.stands === true)
   const progress = computed(() =>
     groups.value.map((group, place) => groupProgress(plan.value, group.id, place, readings.value)),
   )
@@ -160,6 +168,12 @@ export const useLesson = defineStore('lesson', () => {
         return void load(now.id)
       case 'class':
         return patch({ class: event.class })
+      case 'safety':
+        patch({ safety: event.safety })
+        return void queue.flush()
+      case 'ticks':
+      case 'counts':
+        return usePack().take(event)
     }
   }
 
@@ -328,7 +342,8 @@ export const useLesson = defineStore('lesson', () => {
     evidence,
     fair,
     predictors,
-    kit,
+    cautions,
+    confirmed,
     progress,
     load,
     patch,

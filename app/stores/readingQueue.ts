@@ -8,6 +8,7 @@ import { keptReadings, type KeptReading } from './keptReadings'
 export type RefusedReading = KeptReading & { message: string }
 
 const retryAfter = 2000
+const retryHeldAfter = 5000
 const atOnce = 400
 
 /**
@@ -18,6 +19,9 @@ export const useReadingQueue = defineStore('readingQueue', () => {
   const waiting = ref<KeptReading[]>(keptReadings.all('waiting'))
   const refused = ref<RefusedReading[]>(keptReadings.all('refused').map((kept) => ({ message: '', ...kept })))
   const offline = ref(false)
+  /** Lessons whose readings wait for somebody, and what they wait for. */
+  const held = ref<ReadonlySet<string>>(new Set())
+  const heldBecause = ref('')
   let busy = false
 
   const count = computed(() => waiting.value.length)
@@ -33,8 +37,10 @@ export const useReadingQueue = defineStore('readingQueue', () => {
     if (busy) return
     busy = true
     try {
-      while (waiting.value.length > 0) await sendNext()
+      held.value = new Set()
+      while (waiting.value.some((one) => !held.value.has(one.lessonId))) await sendNext()
       offline.value = false
+      if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
     } catch {
       offline.value = true
       setTimeout(() => void flush(), retryAfter)
@@ -44,7 +50,7 @@ export const useReadingQueue = defineStore('readingQueue', () => {
   }
 
   async function sendNext(): Promise<void> {
-    const { lessonId } = waiting.value[0]!
+    const { lessonId } = waiting.value.find((one) => !held.value.has(one.lessonId))!
     const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
     try {
       await request('POST', `/api/lessons/${lessonId}/readings`, {
@@ -54,6 +60,7 @@ export const useReadingQueue = defineStore('readingQueue', () => {
       leave(batch)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
+      if (error.problem.code === 'waits') return hold(lessonId, error.message)
       // One bad reading must not hold up the others: send them one by one to find it.
       for (const one of batch) await sendOne(one)
     }
@@ -65,11 +72,18 @@ export const useReadingQueue = defineStore('readingQueue', () => {
       delivered.value = [...delivered.value.slice(-atOnce), one]
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
+      if (error.problem.code === 'waits') return hold(one.lessonId, error.message)
       const kept = { ...one, message: error.message }
       keptReadings.put('refused', kept)
       refused.value = [...refused.value, kept]
     }
     leave([one])
+  }
+
+  /** Nothing is wrong with these: they stay until somebody has done what they wait for. */
+  function hold(lessonId: string, message: string) {
+    held.value = new Set([...held.value, lessonId])
+    heldBecause.value = message
   }
 
   function leave(batch: KeptReading[]) {
@@ -95,5 +109,5 @@ export const useReadingQueue = defineStore('readingQueue', () => {
     return extra.length === 0 ? readings : [...readings, ...extra]
   }
 
-  return { waiting, refused, offline, count, send, flush, dismiss, withWaiting }
+  return { waiting, refused, offline, held, heldBecause, count, send, flush, dismiss, withWaiting }
 })

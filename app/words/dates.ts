@@ -18,3 +18,8 @@ export function paperDay(day: string): string {
 export function timeWords(moment: string): string {
   return format(parseISO(moment), 'HH:mm:ss')
 }
+
+/** A moment as a teacher says it: "today at 14:05", "Tue 24 Nov at 08:10". */
+export function momentWords(moment: string): string {
+  return `${dayWords(moment)} at ${format(parseISO(moment), 'HH:mm')}`
+}

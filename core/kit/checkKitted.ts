@@ -8,7 +8,8 @@ import { amountOf, amountWords } from './typed/describeLine'
 
 /** One thing that the Kitted check has to say. */
 export interface KitFinding {
-  code: 'nothing' | 'children' | 'no-amount' | 'making' | 'short' | 'unlisted' | 'no-day' | 'late'
+  code:
+    'closed-day' | 'nothing' | 'children' | 'no-amount' | 'making' | 'short' | 'unlisted' | 'no-day' | 'late'
   severity: 'mend' | 'think'
   reason: string
   /** The key of the need that is short, where one is. */
@@ -25,6 +26,8 @@ export interface KitState {
   /** Today and the day of the lesson, year-month-day. */
   today: string
   lessonDay: string
+  /** Why the school has no lessons on that day; null on a school day. */
+  closed: string | null
 }
 
 /**
@@ -101,7 +104,13 @@ function* stockFindings({ availability }: KitState): Generator<KitFinding> {
     }
 }
 
-function* taskFindings({ tasks, today, lessonDay }: KitState): Generator<KitFinding> {
+function* taskFindings({ tasks, today, lessonDay, closed }: KitState): Generator<KitFinding> {
+  if (closed !== null && lessonDay >= today)
+    yield {
+      code: 'closed-day',
+      severity: 'think',
+      reason: `There are no lessons on the day of this one (${closed}). Move it, or look at the school’s calendar.`,
+    }
   for (const { what, day, note } of tasks) {
     if (day === null) yield { code: 'no-day', severity: 'mend', reason: `${capital(what)}: ${note}` }
     else if (day < today && lessonDay >= today)

@@ -9,6 +9,7 @@ export { groupJobs, type GroupJob } from './groupJobs'
 export { kitAmounts, kitMaterials, type KitClass, type KitLine } from './kitAmounts'
 export { kitUnit, type KitUnit } from './kitUnit'
 export { measurable } from './measurable'
+export { containerLabels, type ContainerLabel, type LabelStyle } from './labels'
 export { madeReady, needsOf, type MadeReady, type Need, type NeedsClass } from './needs'
 export { planTasks, tasksFor, understandTask, type PlannedTask, type PreparingTask } from './preparing/tasks'
 export { rotation, type Turnable } from './rotation'
@@ -25,6 +26,6 @@ export {
   withInstruments,
   type Supply,
 } from './stock/supply'
-export { amountOf, amountWords, describeLine, makingWords } from './typed/describeLine'
+export { amountOf, amountWords, describeLine, makingWords, ruleWords } from './typed/describeLine'
 export { typeLine } from './typed/typeLine'
 export { understandLine, type UnderstoodLine } from './typed/understandLine'

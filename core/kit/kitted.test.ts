@@ -51,6 +51,7 @@ function state(changes: Partial<KitState> = {}, balls = 8): KitState {
     children: 24,
     today: '2026-03-01',
     lessonDay: '2026-03-09',
+    closed: null,
     ...changes,
   }
 }
@@ -63,7 +64,7 @@ describe('checkKitted', () => {
   it('says what is short, and that trays would be incomplete', () => {
     const { state: found, findings } = checkKitted(state({}, 5))
     expect(found).toBe('mend')
-    expect(findings[0]).toMatchObject({ code: 'short', reason: '3 ball short: 8 needed, 5 to be had.' })
+    expect(findings[0]).toMatchObject({ code: 'short', reason: '3 balls short: 8 needed, 5 to be had.' })
   })
 
   it('tells what no list knows from what is short, and asks to look for it', () => {
@@ -110,6 +111,10 @@ describe('checkKitted', () => {
     expect(codes('2026-02-27')).toEqual(['late'])
     expect(codes('2026-03-08')).toEqual([])
     expect(codes('2026-02-01', '2026-02-02')).toEqual([])
+    expect(checkKitted(state({ closed: 'weekend' })).findings[0]).toMatchObject({
+      code: 'closed-day',
+      severity: 'think',
+    })
   })
 })
 

@@ -4,4 +4,5 @@ export { mostTyped, parseQuantity, type ParsedQuantity, type QuantityReading } f
 export { isOnMark, roundToMark } from './roundToMark'
 export { decimalsOfMark, printNumber, printQuantity } from './printQuantity'
 export { withoutDust } from './withoutDust'
+export { countedThing } from './counted'
 export { capital, listed } from './wording'

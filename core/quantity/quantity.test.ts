@@ -10,6 +10,7 @@ import {
   unitDefinition,
   unitFromText,
   units,
+  countedThing,
 } from '.'
 
 describe('convertUnit', () => {
@@ -96,4 +97,17 @@ describe('printing', () => {
     expect(printQuantity(62, 'cm', 1, 1)).toBe('62 cm')
     expect(printQuantity(-0.2, 'C', 1)).toBe('0 °C')
   })
+})
+
+describe('countedThing', () => {
+  it.each([
+    [2, 'battery lamp', '2 battery lamps'],
+    [1, 'paper clips', '1 paper clip'],
+    [2, 'bag of sand, 1 kg', '2 bags of sand, 1 kg'],
+    [4, 'box, 40 cm high', '4 boxes, 40 cm high'],
+    [3, 'plate with a ring drawn on', '3 plates with a ring drawn on'],
+    [1, 'shoe, flat rubber sole', '1 shoe, flat rubber sole'],
+    [5, '', '5 '],
+    [2, 'A4', '2 A4'],
+  ])('%d %s', (count, name, words) => expect(countedThing(count, name)).toBe(words))
 })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { hazardIds } from '../catalogue'
-import { ageBands } from '../class'
+import type { hazardIds } from '../catalogue'
+import type { ageBands } from '../class'
 import { instrumentCupboard } from '../instrument'
 import { kitAmounts, type Supply } from '../kit'
 import type { Plan } from '../plan'

@@ -3,16 +3,7 @@ import type { Conclusion, PredictionAnswer } from '#core/conclusion'
 import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
-import type {
-  CountedLine,
-  LineCount,
-  Need,
-  Offer,
-  PlannedTask,
-  Reservation,
-  ShoppingLine,
-  Supply,
-} from '#core/kit'
+import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Reading } from '#core/record'
 import type { Note, Stimulus } from '#core/wonder'
@@ -146,28 +137,24 @@ export interface PackDto {
   turn: number
 }
 
-/** A lesson of the week with what it still needs. */
+/** A lesson of the weeks to come with what it still needs. */
 export interface WeekLessonDto {
-  id: string
-  title: string
-  className: string
-  date: string
+  /** What it holds back, when, and what it is called. */
+  reservation: Reservation
   tasks: PlannedTask[]
-  /** What is short, in words: "2 balances short". */
+  /** What is short, in words: "2 balance short". */
   short: string[]
+  /** Whether the school's own risk assessment has been checked for it. */
   confirmed: boolean
-  packed: number
-  toPack: number
+  countedBack: boolean
 }
 
-/** Several lessons together: what each needs, and one list of everything. */
+/** The lessons to come, with what the school has for them. */
 export interface WeekDto {
   lessons: WeekLessonDto[]
-  needs: Need[]
-  shopping: ShoppingLine[]
+  supplies: Supply[]
+  offers: Offer[]
 }
-
-export type { LineCount }
 
 /** Some of the groups with a test of their own, under the question of the whole lesson. */
 export interface LessonPartDto {

@@ -1,13 +1,21 @@
 <script setup lang="ts">
-import { mdiCheckCircle, mdiCircleOutline, mdiAlertCircle, mdiLightbulbOn } from '@mdi/js'
+import {
+  mdiCheckCircle,
+  mdiCircleOutline,
+  mdiAlertCircle,
+  mdiLightbulbOn,
+  mdiShieldAlertOutline,
+  mdiShieldCheck,
+} from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { cautionsFor, safetyComesFirst } from '#core/safety'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
+import { usePack } from '../../stores/pack'
 import type { Remedy } from '#core/plan'
 
 /** The five checks: one line each when content, reason and remedies when not. */
 const store = useLesson()
+const pack = usePack()
 const notices = useNotices()
 
 const looks = {
@@ -16,28 +24,44 @@ const looks = {
   mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
 } as const
 const look = computed(() => looks[store.fair.state])
-const waiting = ['Fits', 'Kitted'] as const
 const shows = ref<keyof typeof signs>('none')
 const signs = {
   good: { icon: mdiCheckCircle, colour: 'primary', word: 'content' },
   think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
   mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
   none: { icon: mdiCircleOutline, colour: undefined, word: 'not looked at yet' },
+  toCheck: { icon: mdiShieldAlertOutline, colour: 'accent', word: 'to be checked' },
+  confirmed: { icon: mdiShieldCheck, colour: 'primary', word: 'checked by the teacher' },
 } as const
+/** Safe is never content by itself: a teacher says so, or it waits for one. */
+const safeState = computed(() =>
+  pack.safe.state === 'mend' ? 'mend' : store.confirmed ? 'confirmed' : 'toCheck',
+)
 /** All five at a glance, however long the findings below are. */
 const five = computed(() => [
   { name: 'Fair', ...signs[store.fair.state] },
   { name: 'Shows', ...signs[shows.value] },
-  ...['Fits', 'Kitted', 'Safe'].map((name) => ({ name, ...signs.none })),
+  { name: 'Fits', ...signs.none },
+  { name: 'Kitted', ...signs[pack.data ? pack.kitted.state : 'none'] },
+  { name: 'Safe', ...signs[safeState.value] },
 ])
 const route = useRoute()
 const planning = computed(() => route.path.endsWith('/plan'))
-const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
+const packing = computed(() => route.path.endsWith('/pack'))
 const usual = 2
 const shown = ref(usual)
 watch(
   () => store.open.id,
-  () => (shown.value = usual),
+  (id) => {
+    shown.value = usual
+    void notices.attempt(() => pack.load(id))
+  },
+  { immediate: true },
+)
+// Another day has other lessons beside it.
+watch(
+  () => store.open.date,
+  () => notices.attempt(() => pack.load(store.open.id)),
 )
 
 function mend(remedy: Remedy) {
@@ -63,7 +87,7 @@ function mend(remedy: Remedy) {
         <b>Fair</b><span class="state">{{ look.word }}</span>
       </p>
       <article
-        v-for="finding in store.fair.findings.slice(0, shown)"
+        v-for="finding in store.fair.findings.slice(0, planning ? shown : 0)"
         :key="finding.code"
         class="finding"
         :class="finding.severity"
@@ -81,27 +105,29 @@ function mend(remedy: Remedy) {
           {{ remedy.label }}
         </VBtn>
       </article>
-      <VBtn v-if="store.fair.findings.length > shown" size="small" variant="text" @click="shown = 99">
+      <VBtn
+        v-if="planning && store.fair.findings.length > shown"
+        size="small"
+        variant="text"
+        @click="shown = 99"
+      >
         {{ store.fair.findings.length - shown }} more
       </VBtn>
     </section>
     <ShowsCheck :brief="!planning" @state="shows = $event" />
-    <p v-for="name in waiting" :key="name" class="line quiet">
-      <VIcon :icon="mdiCircleOutline" size="20" /><b>{{ name }}</b
-      ><span class="state">not looked at yet</span>
+    <p class="line quiet">
+      <VIcon :icon="mdiCircleOutline" size="20" /><b>Fits</b><span class="state">not looked at yet</span>
     </p>
-    <section class="check">
-      <p class="line quiet">
-        <VIcon :icon="mdiCircleOutline" size="20" /><b>Safe</b><span class="state">not looked at yet</span>
-      </p>
-      <details v-if="cautions.length > 0" class="cautions">
-        <summary>{{ cautions.length }} usual {{ cautions.length === 1 ? 'caution' : 'cautions' }}</summary>
-        <p v-for="caution in cautions" :key="caution.hazard">
-          <b>{{ caution.heading }}</b>: {{ caution.caution }}
-        </p>
-        <p class="soft">{{ safetyComesFirst }}</p>
-      </details>
-    </section>
+    <KittedCheck
+      :sign="signs[pack.data ? pack.kitted.state : 'none']"
+      :brief="!packing"
+      :class="{ first: packing }"
+    />
+    <SafeCheck
+      :sign="signs[safeState]"
+      :brief="planning"
+      :class="{ first: packing || (!planning && !store.confirmed) }"
+    />
   </aside>
 </template>
 
@@ -139,19 +165,27 @@ function mend(remedy: Remedy) {
   font: 500 0.8rem var(--heading);
 }
 
-.line {
+.five {
+  order: -2;
+}
+
+.first {
+  order: -1;
+}
+
+.checks :deep(.line) {
   display: flex;
   align-items: center;
   gap: 8px;
 }
 
-.state {
+.checks :deep(.state) {
   margin-left: auto;
   font-size: 0.85rem;
   color: var(--ink-soft);
 }
 
-.finding {
+.checks :deep(.finding) {
   border-left: 3px solid var(--marigold);
   padding: 4px 0 6px 10px;
   margin-top: 8px;
@@ -163,29 +197,15 @@ function mend(remedy: Remedy) {
   gap: 6px;
 }
 
-.finding.mend {
+.checks :deep(.finding.mend) {
   border-color: var(--coral);
 }
 
-.finding :deep(.v-btn) {
+.checks :deep(.finding .v-btn) {
   height: auto;
   min-height: 28px;
   white-space: normal;
   text-align: left;
   padding-block: 3px;
-}
-
-.cautions {
-  font-size: 0.85rem;
-  line-height: 1.35;
-  padding-left: 28px;
-}
-
-.cautions p {
-  margin-top: 6px;
-}
-
-.cautions summary {
-  cursor: pointer;
 }
 </style>

@@ -13,6 +13,7 @@ const store = useLesson()
 const queue = useReadingQueue()
 const stages = useStages()
 const saved = computed(() => {
+  if (queue.held.has(store.open.id)) return `${queue.count} waiting for Safe`
   if (queue.count > 0 && queue.offline) return `${queue.count} waiting for the connection`
   return { saved: 'saved', waiting: 'saving…', refused: 'not saved' }[store.saving]
 })

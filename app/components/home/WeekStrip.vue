@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { addDays, format, formatISO, isToday, startOfWeek } from 'date-fns'
+import { mdiPackageVariant } from '@mdi/js'
 import { computed } from 'vue'
-import type { LessonSummaryDto } from '#shared/types/api'
+import type { LessonSummaryDto, WeekDto } from '#shared/types/api'
 import { lessonNeed } from '../../words/lessonNeed'
 
 /** This school week and the lessons in it, with what each still needs. */
-const props = defineProps<{ lessons: LessonSummaryDto[] }>()
+const props = defineProps<{ lessons: LessonSummaryDto[]; week: WeekDto | null }>()
 
 const days = computed(() => {
   const monday = startOfWeek(new Date(), { weekStartsOn: 1 })
@@ -17,9 +18,25 @@ const days = computed(() => {
       name: format(date, 'EEE d'),
       today: isToday(date),
       lessons: props.lessons.filter((lesson) => lesson.date === day),
+      tasks: (props.week?.lessons ?? []).flatMap((lesson) =>
+        lesson.tasks
+          .filter((task) => task.day === day)
+          .map((task) => ({
+            ...task,
+            lessonId: lesson.reservation.lessonId,
+            title: lesson.reservation.title,
+          })),
+      ),
     }
-  }).filter((day, index) => index < 5 || day.lessons.length > 0)
+  }).filter((day, index) => index < 5 || day.lessons.length > 0 || day.tasks.length > 0)
 })
+/** What the kit of a lesson that is still to come lacks, the worst first. */
+const lacks = (id: string) => {
+  const found = props.week?.lessons.find((one) => one.reservation.lessonId === id)
+  if (!found || found.countedBack) return []
+  const noDay = found.tasks.filter((task) => task.day === null).map((task) => `${task.what}: no open day`)
+  return [...found.short, ...noDay].slice(0, 2)
+}
 </script>
 
 <template>
@@ -35,8 +52,22 @@ const days = computed(() => {
         <b>{{ lesson.title || lesson.question || 'New lesson' }}</b>
         <span class="small">{{ lesson.groupNames?.join(', ') ?? lesson.className }}</span>
         <span class="need small">{{ lessonNeed(lesson) }}</span>
+        <span
+          v-for="lack in lesson.stage === 'wonder' ? [] : lacks(lesson.id)"
+          :key="lack"
+          class="lack small"
+          >{{ lack }}</span
+        >
       </NuxtLink>
-      <p v-if="day.lessons.length === 0" class="none soft small">no test</p>
+      <NuxtLink
+        v-for="task in day.tasks"
+        :key="task.lessonId + task.id"
+        :to="`/lessons/${task.lessonId}/pack`"
+        class="task small"
+        :title="task.title"
+        ><VIcon :icon="mdiPackageVariant" size="14" /> {{ task.what }}</NuxtLink
+      >
+      <p v-if="day.lessons.length === 0 && day.tasks.length === 0" class="none soft small">no test</p>
     </li>
   </ol>
 </template>
@@ -89,6 +120,20 @@ li + li {
 
 .lesson:hover {
   border-color: var(--teal);
+}
+
+.lack {
+  color: var(--coral);
+}
+
+.task {
+  color: var(--ink);
+  text-decoration: none;
+  line-height: 1.25;
+}
+
+.task:hover {
+  text-decoration: underline;
 }
 
 .need {

@@ -1,14 +1,24 @@
 <script setup lang="ts">
 import { mdiPrinterOutline } from '@mdi/js'
+import { computed } from 'vue'
+import { useLesson } from '../../stores/lesson'
 
+/** The head of a print view; the page has the school's own paper size. */
 defineProps<{ title: string }>()
+const store = useLesson()
+const paper = computed(() => store.lesson?.school.ways.paper ?? 'A4')
+useHead({
+  style: [{ innerHTML: computed(() => `@page { size: ${paper.value}; margin: 12mm; }`) }],
+  htmlAttrs: { class: computed(() => (paper.value === 'Letter' ? 'letter' : '')) },
+})
 const print = () => window.print()
 </script>
 
 <template>
   <header class="bar no-print">
     <h1>{{ title }}</h1>
-    <span class="soft small">A4, prints well in black and white</span>
+    <span class="soft small">{{ paper }}, prints well in black and white</span>
+    <slot />
     <VBtn color="primary" :prepend-icon="mdiPrinterOutline" @click="print">Print</VBtn>
   </header>
 </template>

@@ -38,6 +38,12 @@ function setAge(age: AgeBand, changes: Partial<AgeDefaults>) {
       @update:model-value="set({ units: $event })"
     />
     <VSelect
+      :model-value="ways.paper"
+      :items="['A4', 'Letter']"
+      label="Paper to print on"
+      @update:model-value="set({ paper: $event })"
+    />
+    <VSelect
       :model-value="ways.rounding"
       :items="roundings"
       label="Read to"

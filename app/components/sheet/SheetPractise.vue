@@ -1,12 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { cautionsFor } from '#core/safety'
 import { useLesson } from '../../stores/lesson'
 
 /** A practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
-const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
 </script>
 
 <template>
@@ -20,8 +17,8 @@ const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
     </ol>
     <InstrumentScale :instrument="store.plan.measured.instrument" :width="350" class="scale" />
-    <div v-if="cautions.length" class="care">
-      <p v-for="caution in cautions" :key="caution.hazard">
+    <div v-if="store.cautions.length" class="care">
+      <p v-for="caution in store.cautions" :key="caution.hazard">
         <b>{{ caution.heading }}</b>: {{ caution.caution }}
       </p>
     </div>

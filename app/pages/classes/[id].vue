@@ -122,6 +122,14 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
         </p>
         <PupilsEditor v-model="draft.pupils" :groups="draft.groups" />
       </section>
+      <section class="panel stack">
+        <h2>Allergies</h2>
+        <p class="small soft">
+          How many children, never who. Lessons warn where a material touches one; nothing of it appears on
+          trays, the Board or a Sheet.
+        </p>
+        <AllergiesEditor v-model="draft.allergies" />
+      </section>
       <RosterImport v-if="!isNew" v-model="rosterShown" :class-id="id" @imported="take" />
     </div>
     <LessonLoading v-else-if="missing" :problem="missing" />

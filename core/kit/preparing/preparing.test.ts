@@ -107,7 +107,7 @@ describe('tasksFor', () => {
     expect(tasksFor(plan, lines).map((task) => [task.what, task.nights])).toEqual([
       ['freeze 6 cubes of ice', 1],
       ['soak 30 mung beans', 1],
-      ['cut 2 card, 12 x 8 cm', 0],
+      ['cut 2 cards, 12 x 8 cm', 0],
       ['mix 200 mL mix', 0],
       ['ask for the hall', 5],
     ])

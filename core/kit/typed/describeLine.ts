@@ -1,4 +1,5 @@
 import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
+import { countedThing } from '../../quantity'
 import { kitUnit } from '../kitUnit'
 
 const rules: Record<MaterialRule, string> = {
@@ -34,22 +35,29 @@ export function amountWords(amount: number, unit: string): string {
  */
 export function amountOf(amount: number, unit: string, name: string): string {
   const counted = kitUnit(unit)
-  return counted.kind === 'things' && counted.word !== ''
-    ? `${amountWords(amount, unit)} of ${name}`
-    : `${amountWords(amount, unit)} ${name}`
+  if (counted.kind === 'measured') return `${amountWords(amount, unit)} ${name}`
+  return counted.word === '' ? countedThing(amount, name) : `${amountWords(amount, unit)} of ${name}`
 }
 
 /**
  * A line of the kit in words, as it was understood.
  * @example describeLine(line, plan) // '2 sheets of card for each level, used up, 10% spare'
  */
-export function describeLine(
-  { name, amount, unit, per, use, spare, level, place, made }: Omit<Material, 'id'>,
+export function describeLine(line: Omit<Material, 'id'>, plan: Pick<Plan, 'changed' | 'levels'>): string {
+  return `${amountOf(line.amount, line.unit, line.name || '…')} ${ruleWords(line, plan)}`
+}
+
+/**
+ * What a line is for and what becomes of it, in words.
+ * @example ruleWords(line, plan) // 'for each level, used up, 10% spare'
+ */
+export function ruleWords(
+  { per, use, spare, level, place, made }: Omit<Material, 'id'>,
   plan: Pick<Plan, 'changed' | 'levels'>,
 ): string {
   const only = plan.levels.find((one) => one.id === level)
   const parts = [
-    `${amountOf(amount, unit, name || '…')} ${rules[per]}`,
+    rules[per],
     only ? `only where ${levelName(plan, only)} is tested` : '',
     made ? makingWords(made) : '',
     use === 'reused' ? 'used again' : 'used up',

@@ -39,6 +39,10 @@ watch(
     <p v-if="view === 'readings' && store.plan.recording.kind !== 'measure'" class="small soft">
       One number for each try: {{ recordingWords(store.plan.recording.kind).oneReading }}.
     </p>
+    <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
+      Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.
+      What is typed until then is kept here and waits.
+    </p>
     <RefusedReadings />
     <p v-if="!ready()" class="panel">
       The plan has no levels yet.

@@ -1,20 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { amountWords, groupJobs } from '#core/kit'
 import { testingPlaces } from '#core/plan'
-import { cautionsFor, safetyComesFirst } from '#core/safety'
+import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '../../../words/dates'
-import { usePrintLesson } from '../../../composables/usePrintLesson'
+import { usePrintPack } from '../../../composables/usePrintPack'
 
-const { store, ready } = usePrintLesson()
-const pairs = computed(() => {
-  const places = testingPlaces(store.plan, store.groups.length)
-  return Array.from({ length: Math.ceil(places.length / 2) }, (_, page) =>
-    places.slice(page * 2, page * 2 + 2),
-  )
-})
-const trayItems = (place: number) => store.kit.filter((line) => line.perGroup[place]! > 0)
-const shared = computed(() => store.kit.filter((line) => line.material.per === 'class'))
-const cautions = computed(() => cautionsFor(store.plan.hazards, store.open.class.ageBand))
+const { store, pack, ready } = usePrintPack()
+const places = computed(() => testingPlaces(store.plan, store.groups.length))
+const pages = computed(() =>
+  places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),
+)
+const trayItems = (place: number) => pack.lines.filter((line) => line.perGroup[place]! > 0)
+const shared = computed(() =>
+  pack.lines.filter((line) => line.shared > 0 && line.material.place !== 'teacher'),
+)
+const jobs = computed(() =>
+  groupJobs(
+    Math.ceil(store.open.class.children / Math.max(1, store.groups.length)) || 4,
+    pack.data?.turn ?? 0,
+  ),
+)
 useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray cards') })
 </script>
 
@@ -22,8 +28,8 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
   <VMain>
     <template v-if="ready">
       <PrintBar title="Tray cards" />
-      <section v-for="(pair, page) in pairs" :key="page" class="paper print-page">
-        <article v-for="place in pair" :key="place" class="card">
+      <section v-for="(page, index) in pages" :key="index" class="paper print-page">
+        <article v-for="place in page" :key="place" class="card">
           <header>
             <GroupEmblem
               :emblem="store.groups[place]!.emblem"
@@ -39,35 +45,40 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
           </header>
           <div class="columns">
             <div>
-              <h2>On this tray</h2>
+              <h2>On this tray <span class="legend">□ out · back ⬚</span></h2>
               <ul class="items">
                 <li v-for="line in trayItems(place)" :key="line.material.id">
-                  <span class="tick" /><b>{{ line.perGroup[place] }} {{ line.material.unit }}</b>
+                  <span class="tick" /><b>{{ amountWords(line.perGroup[place]!, line.material.unit) }}</b>
                   {{ line.material.name }}<span class="tick back" />
                 </li>
                 <li v-if="trayItems(place).length === 0">nothing listed</li>
               </ul>
               <p v-if="shared.length" class="shared">
-                Shared:
+                At the front:
                 {{
-                  shared.map((line) => `${line.total} ${line.material.unit} ${line.material.name}`).join(', ')
+                  shared
+                    .map((line) => `${amountWords(line.shared, line.material.unit)} ${line.material.name}`)
+                    .join(', ')
                 }}
               </p>
             </div>
             <div>
               <h2>What to do</h2>
               <ol>
-                <li v-for="(step, index) in store.plan.steps.filter((one) => one.trim())" :key="index">
+                <li v-for="(step, number) in store.plan.steps.filter((one) => one.trim())" :key="number">
                   {{ step }}
                 </li>
               </ol>
+              <p class="shared">
+                {{ jobs.map((job) => `${job.name}: seat ${job.seat}`).join(' · ') }}
+              </p>
             </div>
           </div>
-          <div v-if="cautions.length" class="care">
+          <div v-if="store.cautions.length" class="care">
             <b>Take care</b>
             <ul>
-              <li v-for="caution in cautions" :key="caution.hazard">
-                {{ caution.heading }}: {{ caution.caution }}
+              <li v-for="caution in store.cautions" :key="caution.hazard">
+                <b>{{ caution.heading }}</b>: {{ caution.caution }}
               </li>
             </ul>
             {{ safetyComesFirst }}
@@ -82,12 +93,13 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
 <style scoped>
 .card {
   min-height: 118mm;
-  padding-bottom: 6mm;
-  margin-bottom: 6mm;
+  padding-bottom: 5mm;
+  margin-bottom: 5mm;
   border-bottom: 1px dashed #777;
   display: flex;
   flex-direction: column;
-  gap: 4mm;
+  gap: 3mm;
+  break-inside: avoid;
 }
 
 .card:last-child {
@@ -116,7 +128,12 @@ header p {
 
 h2 {
   font-size: 15px;
-  margin-bottom: 2mm;
+  margin-bottom: 1.5mm;
+}
+
+.legend {
+  float: right;
+  font: 400 12px var(--text);
 }
 
 .items {
@@ -129,13 +146,14 @@ h2 {
   display: flex;
   align-items: center;
   gap: 8px;
-  padding: 1.4mm 0;
+  padding: 0.7mm 0;
   border-bottom: 1px solid #ccc;
+  font-size: 14px;
 }
 
 .tick {
-  width: 16px;
-  height: 16px;
+  width: 15px;
+  height: 15px;
   border: 1.5px solid #000;
   border-radius: 3px;
   flex: none;
@@ -149,12 +167,17 @@ h2 {
 ol {
   margin: 0;
   padding-left: 20px;
-  line-height: 1.5;
+  line-height: 1.4;
+  font-size: 14px;
 }
 
 .shared,
 .care {
-  font-size: 13px;
+  font-size: 12.5px;
+}
+
+.shared {
+  margin-top: 2mm;
 }
 
 .care ul {
@@ -165,6 +188,7 @@ ol {
 .care {
   border: 1.5px solid #000;
   border-radius: 6px;
-  padding: 2mm 3mm;
+  padding: 1.5mm 3mm;
+  line-height: 1.3;
 }
 </style>

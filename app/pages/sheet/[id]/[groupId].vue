@@ -33,6 +33,7 @@ const step = computed(() => {
   if (!group.value || !progress.value) return 'lost'
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
+  if (!store.confirmed) return 'wait'
   if (store.plan.practiceTries > 0 && !hasPractised.value) return 'practise'
   return progress.value.next ? 'read' : 'done'
 })
@@ -77,9 +78,14 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :level="nextLevel"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
+      <p v-else-if="step === 'wait'" class="words" role="status">
+        Hands off the tray for a moment: your teacher looks at the cautions first. Then this goes on by
+        itself.
+      </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
       <p v-if="waitingHere" class="small soft foot" role="status">
-        {{ waitingHere }} kept here until the connection is back.
+        {{ waitingHere }} kept here until
+        {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.
       </p>
     </template>
     <template v-else-if="ready"

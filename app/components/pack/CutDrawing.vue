@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CutPlan, Size } from '#core/kit'
+
+/** A full sheet with its pieces, to scale; a long roll is shown as far as its first few pieces. */
+const props = defineProps<{ plan: CutPlan; sheet: Size; piece: Size }>()
+const longest = 1.6
+const shown = computed<Size>(() => {
+  const end = Math.max(...props.plan.layout.slice(0, 4).map((one) => one.y + one.height))
+  return props.sheet.height > props.sheet.width * 4
+    ? {
+        width: props.sheet.width,
+        height: Math.min(props.sheet.height, Math.max(end, props.sheet.width * longest)),
+      }
+    : props.sheet
+})
+const broken = computed(() => shown.value.height < props.sheet.height)
+const pieces = computed(() =>
+  props.plan.layout.filter((one) => one.y + one.height <= shown.value.height + 0.01),
+)
+/** The drawing fits a box of 150 by 170; one of its centimetres on the screen is about 38 points. */
+const scale = computed(() => Math.min(150 / shown.value.width, 170 / shown.value.height))
+const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
+</script>
+
+<template>
+  <figure>
+    <svg
+      :width="shown.width * scale + 2"
+      :height="shown.height * scale + 2"
+      :viewBox="`-1 -1 ${shown.width * scale + 2} ${shown.height * scale + 2}`"
+      role="img"
+      :aria-label="`${plan.perSheet} pieces of ${piece.width} by ${piece.height} centimetres on a sheet of ${sheet.width} by ${sheet.height}`"
+    >
+      <rect :width="shown.width * scale" :height="shown.height * scale" class="sheet" />
+      <g v-for="(one, index) in pieces" :key="index">
+        <rect
+          :x="one.x * scale"
+          :y="one.y * scale"
+          :width="one.width * scale"
+          :height="one.height * scale"
+          class="piece"
+        />
+        <text
+          v-if="index === 0 && one.width * scale > 34 && one.height * scale > 22"
+          :x="(one.x + one.width / 2) * scale"
+          :y="(one.y + one.height / 2) * scale + 4"
+        >
+          {{ one.width }} x {{ one.height }}
+        </text>
+      </g>
+      <path
+        v-if="broken"
+        class="broken"
+        :d="`M0 ${shown.height * scale} l ${(shown.width * scale) / 6} -5 l ${(shown.width * scale) / 6} 5 l ${(shown.width * scale) / 6} -5 l ${(shown.width * scale) / 6} 5 l ${(shown.width * scale) / 6} -5 l ${(shown.width * scale) / 6} 5`"
+      />
+    </svg>
+    <figcaption class="small">
+      {{ sheet.width }} x {{ sheet.height }} cm, drawn 1 : {{ ratio }}<br />
+      pieces {{ piece.width }} x {{ piece.height }} cm, {{ Math.round(100 * plan.waste) }}% left over
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+
+.sheet {
+  fill: #fff;
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+
+.piece {
+  fill: var(--teal-wash);
+  stroke: var(--teal);
+  stroke-width: 1;
+}
+
+.broken {
+  fill: none;
+  stroke: var(--ink);
+}
+
+text {
+  font: 500 11px var(--heading);
+  text-anchor: middle;
+  fill: var(--ink);
+}
+
+@media print {
+  .piece {
+    fill: none;
+    stroke: #000;
+  }
+}
+</style>

@@ -1,0 +1,282 @@
+<script setup lang="ts">
+import { mdiCheck, mdiCheckAll } from '@mdi/js'
+import { computed, ref } from 'vue'
+import { amountWords, ruleWords, typeLine, type KitLine } from '#core/kit'
+import { newId, planLimits, type Material } from '#core/plan'
+import { useLesson } from '../../stores/lesson'
+import { usePack } from '../../stores/pack'
+
+/** Things as rows, trays as columns; a cell is ticked when it lies where it belongs. */
+const store = useLesson()
+const pack = usePack()
+const open = ref<string | null>(null)
+
+const onTrays = computed(() => pack.lines.some((line) => line.perGroup.some((amount) => amount > 0)))
+const cellsOf = (line: KitLine) => [
+  ...store.groups.map((group, index) => ({
+    place: group.id,
+    name: group.name,
+    amount: line.perGroup[index]!,
+  })),
+  { place: 'shared', name: sharedName(line.material), amount: line.shared },
+  { place: 'spare', name: 'spares', amount: line.spare },
+]
+const sharedName = ({ place }: Material) => (place === 'teacher' ? 'the teacher' : 'the front table')
+const isPacked = (line: KitLine, place: string, amount: number) =>
+  amount > 0 && pack.packed(line.material.id, place) >= amount
+const toPack = (line: KitLine) => cellsOf(line).filter((cell) => cell.amount > 0)
+const allPacked = (line: KitLine) => toPack(line).every((cell) => isPacked(line, cell.place, cell.amount))
+
+function tickRow(line: KitLine) {
+  const all = allPacked(line)
+  for (const { place, amount } of toPack(line)) pack.tick(line.material.id, place, all ? 0 : amount)
+}
+
+function trayPacked(place: string, index: number) {
+  const lines = pack.lines.filter((line) => line.perGroup[index]! > 0)
+  return lines.length > 0 && lines.every((line) => isPacked(line, place, line.perGroup[index]!))
+}
+
+function tickTray(place: string, index: number) {
+  const done = trayPacked(place, index)
+  for (const line of pack.lines)
+    if (line.perGroup[index]! > 0) pack.tick(line.material.id, place, done ? 0 : line.perGroup[index]!)
+}
+
+function change(line: KitLine, material: Omit<Material, 'id'>) {
+  pack.putLine({ ...material, id: line.material.id })
+  open.value = null
+}
+
+const add = (material: Omit<Material, 'id'>) =>
+  store.editPlan((plan) => ({ ...plan, materials: [...plan.materials, { ...material, id: newId() }] }))
+
+const where = (line: KitLine) => {
+  const found = pack.availability.find((one) => one.need.materialIds.includes(line.material.id))
+  return found?.supply?.place ?? ''
+}
+const shortBy = (line: KitLine) => {
+  const found = pack.availability.find(
+    (one) => one.supply !== null && one.short > 0 && one.need.materialIds.includes(line.material.id),
+  )
+  return found ? `${amountWords(found.short, found.need.unit)} short` : ''
+}
+</script>
+
+<template>
+  <div class="stack">
+    <LineInput v-if="store.plan.materials.length < planLimits.materials" @line="add" />
+    <div class="scroll">
+      <table class="pack">
+        <thead>
+          <tr>
+            <th scope="col" class="what">On each tray</th>
+            <th v-for="(group, index) in store.groups" :key="group.id" scope="col" class="tray">
+              <button
+                type="button"
+                class="head"
+                :aria-pressed="trayPacked(group.id, index)"
+                :aria-label="`Everything on the tray of ${group.name}`"
+                :title="`${group.name}: tick the whole tray`"
+                :disabled="!onTrays"
+                @click="tickTray(group.id, index)"
+              >
+                <GroupEmblem :emblem="group.emblem" :size="26" />
+              </button>
+            </th>
+            <th scope="col" class="tray small">for all</th>
+            <th scope="col" class="tray small">spare</th>
+            <th scope="col" class="total small">fetch</th>
+            <th scope="col"><span class="visually-hidden">Whole row</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <template v-for="line in pack.lines" :key="line.material.id">
+            <tr :class="{ done: allPacked(line) && line.total > 0 }">
+              <th scope="row" class="what">
+                <button
+                  type="button"
+                  class="name"
+                  :aria-expanded="open === line.material.id"
+                  @click="open = open === line.material.id ? null : line.material.id"
+                >
+                  {{ line.material.name || 'no name yet' }}
+                  <span v-if="shortBy(line)" class="short">{{ shortBy(line) }}</span>
+                </button>
+                <span class="rule">
+                  <template v-if="where(line)">{{ where(line) }} · </template
+                  >{{ line.origin === 'derived' ? 'from the plan · ' : ''
+                  }}{{ ruleWords(line.material, store.plan) }}
+                </span>
+              </th>
+              <td v-for="cell in cellsOf(line)" :key="cell.place" class="tray">
+                <button
+                  v-if="cell.amount > 0"
+                  type="button"
+                  class="cell number"
+                  :class="{ ticked: isPacked(line, cell.place, cell.amount) }"
+                  :aria-pressed="isPacked(line, cell.place, cell.amount)"
+                  :aria-label="`${amountWords(cell.amount, line.material.unit)} ${line.material.name} for ${cell.name}`"
+                  @click="
+                    pack.tick(
+                      line.material.id,
+                      cell.place,
+                      isPacked(line, cell.place, cell.amount) ? 0 : cell.amount,
+                    )
+                  "
+                >
+                  <VIcon v-if="isPacked(line, cell.place, cell.amount)" :icon="mdiCheck" size="13" />{{
+                    Number(cell.amount.toPrecision(10))
+                  }}
+                </button>
+              </td>
+              <td class="total number">{{ amountWords(line.total, line.material.unit) }}</td>
+              <td>
+                <VBtn
+                  :icon="mdiCheckAll"
+                  size="x-small"
+                  variant="text"
+                  :color="allPacked(line) ? 'primary' : undefined"
+                  :aria-label="`Everything of ${line.material.name} is packed`"
+                  :aria-pressed="allPacked(line)"
+                  @click="tickRow(line)"
+                />
+              </td>
+            </tr>
+            <tr v-if="open === line.material.id" class="edit">
+              <td :colspan="store.groups.length + 5">
+                <LineInput
+                  label="Type over it"
+                  :start="typeLine(line.material, store.plan)"
+                  act="Change"
+                  @line="change(line, $event)"
+                >
+                  <VBtn variant="text" @click="pack.takeOut(line)">Take out</VBtn>
+                </LineInput>
+              </td>
+            </tr>
+          </template>
+          <tr v-if="pack.lines.length === 0">
+            <td :colspan="store.groups.length + 5" class="soft">
+              Nothing on the list. Type above what a group needs; the amounts for the class are worked out
+              here.
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+
+.pack {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  font-weight: 400;
+  text-align: left;
+}
+
+thead th {
+  padding: 0 2px 4px;
+  color: var(--ink-soft);
+  font-family: var(--heading);
+  vertical-align: bottom;
+}
+
+tbody th,
+td {
+  padding: 3px 2px;
+  border-top: 1px solid var(--line);
+}
+
+.what {
+  min-width: 190px;
+  line-height: 1.2;
+}
+
+.tray {
+  text-align: center;
+  width: 46px;
+}
+
+.head {
+  border: 0;
+  background: none;
+  padding: 2px;
+  border-radius: 8px;
+  cursor: pointer;
+}
+
+.head[aria-pressed='true'] {
+  background: var(--teal-wash);
+  box-shadow: inset 0 0 0 2px var(--teal);
+}
+
+.name {
+  border: 0;
+  background: none;
+  padding: 0;
+  font: 700 0.95rem var(--text);
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+}
+
+.name:hover {
+  text-decoration: underline;
+}
+
+.short {
+  color: var(--coral);
+  font-weight: 700;
+  font-size: 0.8rem;
+  margin-left: 6px;
+}
+
+.rule {
+  display: block;
+  font-size: 0.78rem;
+  color: var(--ink-soft);
+}
+
+.cell {
+  min-width: 42px;
+  min-height: 30px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: #fff;
+  color: var(--ink);
+  cursor: pointer;
+  padding: 0 3px;
+  font-size: 0.9rem;
+}
+
+.cell.ticked {
+  background: var(--teal);
+  border-color: var(--teal);
+  color: #fff;
+}
+
+.total {
+  text-align: right;
+  padding-inline: 8px 2px;
+  white-space: nowrap;
+  font-weight: 600;
+}
+
+.done .name {
+  color: var(--teal);
+}
+
+.edit td {
+  background: var(--paper);
+  padding: 8px;
+}
+</style>

@@ -1,0 +1,257 @@
+import { closedReason } from '#core/calendar'
+import { formatISO } from 'date-fns'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import {
+  availability as availabilityOf,
+  checkKitted,
+  kitAmounts,
+  madeReady,
+  needsOf,
+  planTasks,
+  shoppingList,
+  substitutesFor,
+  tasksFor,
+  withInstruments,
+  type Availability,
+  type CountedLine,
+  type KitLine,
+  type LineCount,
+} from '#core/kit'
+import type { Material } from '#core/plan'
+import { checkSafe } from '#core/safety'
+import type { LessonEvent, PackDto, SafetyDto } from '#shared/types/api'
+import { request, RequestProblem } from '../api/request'
+import { keptTicks, type KeptTick } from './keptTicks'
+import { useLesson } from './lesson'
+import { useNotices } from './notices'
+
+const retryAfter = 3000
+
+/** The kit of the open lesson: its lines and amounts, what the cupboard has of them, what is packed and what came back. */
+export const usePack = defineStore('pack', () => {
+  const lesson = useLesson()
+  const notices = useNotices()
+  const data = shallowRef<PackDto | null>(null)
+  const loadedFor = ref('')
+  const pending = ref<KeptTick[]>(keptTicks.all())
+  const today = ref(formatISO(new Date(), { representation: 'date' }))
+  let sending = false
+
+  const people = computed(() => ({
+    groups: lesson.groups.length,
+    children: lesson.open.class.children,
+    cupboard: lesson.open.school.cupboard,
+  }))
+  const lines = computed(() =>
+    kitAmounts(lesson.plan, { ...people.value, usedBefore: data.value?.usedBefore }),
+  )
+  const made = computed(() => lines.value.map((line) => madeReady(line, lesson.plan, people.value)))
+  const supplies = computed(() => withInstruments(data.value?.supplies ?? [], lesson.open.school.cupboard))
+  /** What there is of everything; nothing once the kit was counted back, as the cupboard knows it then. */
+  const availability = computed<Availability[]>(() => {
+    if (!data.value || data.value.counts.length > 0) return []
+    const needs = needsOf(lines.value, lesson.plan, people.value)
+    return availabilityOf({ ...data.value.own, needs }, data.value.others, supplies.value)
+  })
+  const tasks = computed(() =>
+    planTasks(tasksFor(lesson.plan, lines.value), lesson.open.date, lesson.open.school.calendar),
+  )
+  const kitted = computed(() =>
+    checkKitted({
+      lines: lines.value,
+      made: made.value,
+      availability: availability.value,
+      tasks: tasks.value,
+      children: people.value.children,
+      today: today.value,
+      lessonDay: lesson.open.date,
+      closed: closedReason(lesson.open.school.calendar, lesson.open.date),
+    }),
+  )
+  const safe = computed(() =>
+    checkSafe(lesson.plan, {
+      age: lesson.open.class.ageBand,
+      lines: lines.value,
+      allergies: data.value?.allergies ?? [],
+      supplies: data.value?.supplies ?? [],
+    }),
+  )
+  const shopping = computed(() =>
+    shoppingList(
+      availability.value.filter((one) => one.supply !== null || hasOffer(one)),
+      data.value?.offers ?? [],
+    ),
+  )
+  /** What has been packed, by line and place; what is on its way to the server counts already. */
+  const ticks = computed(() => {
+    const all = new Map(
+      (data.value?.ticks ?? []).map((one) => [`${one.materialId}|${one.place}`, one.amount]),
+    )
+    for (const one of pending.value)
+      if (one.lessonId === loadedFor.value) all.set(`${one.materialId}|${one.place}`, one.amount)
+    return all
+  })
+
+  const hasOffer = ({ need }: Availability) =>
+    (data.value?.offers ?? []).some((offer) => offer.name.toLowerCase() === need.name.toLowerCase())
+
+  async function load(id: string) {
+    const fetched = await request<PackDto>('GET', `/api/lessons/${id}/pack`)
+    data.value = fetched
+    loadedFor.value = id
+    today.value = formatISO(new Date(), { representation: 'date' })
+    void sendTicks()
+  }
+
+  function take(event: LessonEvent) {
+    if (!data.value || loadedFor.value !== lesson.lesson?.id) return
+    if (event.kind === 'ticks') {
+      const changed = new Map(event.ticks.map((one) => [`${one.materialId}|${one.place}`, one]))
+      data.value = {
+        ...data.value,
+        ticks: [
+          ...data.value.ticks.filter((one) => !changed.has(`${one.materialId}|${one.place}`)),
+          ...event.ticks,
+        ],
+      }
+    } else if (event.kind === 'counts') takeCounts(event.counts)
+  }
+
+  function takeCounts(counts: CountedLine[]) {
+    if (!data.value) return
+    const changed = new Set(counts.map((one) => one.materialId))
+    data.value = {
+      ...data.value,
+      counts: [...data.value.counts.filter((one) => !changed.has(one.materialId)), ...counts],
+    }
+  }
+
+  /** How much of a line is packed in a place. */
+  const packed = (materialId: string, place: string) => ticks.value.get(`${materialId}|${place}`) ?? 0
+
+  function tick(materialId: string, place: string, amount: number) {
+    const one = { lessonId: lesson.open.id, materialId, place, amount }
+    keptTicks.put(one)
+    pending.value = [...pending.value.filter((other) => !sameCell(other, one)), one]
+    void sendTicks()
+  }
+
+  const sameCell = (a: KeptTick, b: KeptTick) =>
+    a.lessonId === b.lessonId && a.materialId === b.materialId && a.place === b.place
+
+  async function sendTicks(): Promise<void> {
+    if (sending || pending.value.length === 0) return
+    sending = true
+    try {
+      while (pending.value.length > 0) {
+        const { lessonId } = pending.value[0]!
+        const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, 200)
+        const taken = await request('PUT', `/api/lessons/${lessonId}/ticks`, {
+          ticks: batch.map(({ materialId, place, amount }) => ({ materialId, place, amount })),
+        }).then(() => true, refusedTicks)
+        // The live stream may be slower than the answer; until it has come, this is what is packed.
+        if (taken && lessonId === loadedFor.value)
+          take({ kind: 'ticks', seq: 0, ticks: batch.map(({ lessonId: _id, ...one }) => one) })
+        leave(batch)
+      }
+    } catch {
+      setTimeout(() => void sendTicks(), retryAfter)
+    } finally {
+      sending = false
+    }
+  }
+
+  /** A lost connection or a server in trouble may be tried again; a refusal may not. */
+  function refusedTicks(error: unknown): false {
+    if (!(error instanceof RequestProblem) || error.offline || error.problem.code === 'failed') throw error
+    notices.warn(error)
+    return false
+  }
+
+  /** What was ticked differently while it was on its way stays. */
+  function leave(batch: KeptTick[]) {
+    for (const one of batch) if (pending.value.includes(one)) keptTicks.remove(one)
+    pending.value = pending.value.filter((one) => !batch.includes(one))
+  }
+
+  async function count(counts: LineCount[]) {
+    takeCounts(await request<CountedLine[]>('PUT', `/api/lessons/${lesson.open.id}/counts`, { counts }))
+  }
+
+  async function confirm(initials: string) {
+    const { id, planVersion } = lesson.open
+    lesson.patch({
+      safety: await request<SafetyDto>('POST', `/api/lessons/${id}/safety`, {
+        initials,
+        version: planVersion,
+      }),
+    })
+  }
+
+  /** Puts a line in the plan in place of one that was typed or follows from the plan. */
+  function putLine(material: Material) {
+    lesson.editPlan((plan) => ({
+      ...plan,
+      materials: plan.materials.some((one) => one.id === material.id)
+        ? plan.materials.map((one) => (one.id === material.id ? material : one))
+        : [...plan.materials, material],
+    }))
+  }
+
+  function takeOut({ material, origin }: KitLine) {
+    lesson.editPlan((plan) => ({
+      ...plan,
+      materials: plan.materials.filter((one) => one.id !== material.id),
+      leftOut:
+        origin === 'derived' || material.id.startsWith('kit-')
+          ? [...new Set([...plan.leftOut, material.id])]
+          : plan.leftOut,
+    }))
+    notices.tell(`${material.name || 'The line'} is off the list.`, () => lesson.undoPlan())
+  }
+
+  /** What may stand in for something that is short. */
+  const substitutes = (short: Availability) =>
+    substitutesFor(
+      short,
+      lesson.plan,
+      data.value?.supplies ?? [],
+      lesson.open.school.cupboard,
+      heldByName.value,
+    )
+
+  const heldByName = computed(() => {
+    const all: Record<string, number> = {}
+    const own = data.value?.own
+    for (const other of data.value?.others ?? [])
+      if (own && other.from <= own.to && own.from <= other.to)
+        for (const need of other.needs) all[need.key] = (all[need.key] ?? 0) + need.amount
+    return all
+  })
+
+  return {
+    data,
+    loadedFor,
+    pending,
+    lines,
+    made,
+    supplies,
+    availability,
+    tasks,
+    kitted,
+    safe,
+    shopping,
+    ticks,
+    load,
+    take,
+    packed,
+    tick,
+    sendTicks,
+    count,
+    confirm,
+    putLine,
+    takeOut,
+    substitutes,
+  }
+})

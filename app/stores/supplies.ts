@@ -1,0 +1,36 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { SuppliesPreview } from '#core/format'
+import type { Supply } from '#core/kit'
+import { request } from '../api/request'
+
+/** The school's store cupboard of materials. */
+export const useSupplies = defineStore('supplies', () => {
+  const all = ref<Supply[]>([])
+  const loaded = ref(false)
+
+  async function load() {
+    all.value = await request<Supply[]>('GET', '/api/school/supplies')
+    loaded.value = true
+  }
+
+  async function save(supply: Supply) {
+    await request('PUT', `/api/school/supplies/${supply.id}`, supply)
+    all.value = all.value.some((one) => one.id === supply.id)
+      ? all.value.map((one) => (one.id === supply.id ? supply : one))
+      : [...all.value, supply]
+  }
+
+  async function remove(id: string) {
+    await request('DELETE', `/api/school/supplies/${id}`)
+    all.value = all.value.filter((one) => one.id !== id)
+  }
+
+  const preview = (csv: string) => request<SuppliesPreview>('POST', '/api/school/supplies/preview', { csv })
+
+  async function take(csv: string) {
+    all.value = await request<Supply[]>('POST', '/api/school/supplies', { csv })
+  }
+
+  return { all, loaded, load, save, remove, preview, take }
+})

@@ -1,0 +1,15 @@
+import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
+import type { WeekDto } from '#shared/types/api'
+import { request } from '../api/request'
+
+/** The lessons to come with what each still needs. */
+export const useWeek = defineStore('week', () => {
+  const data = shallowRef<WeekDto | null>(null)
+
+  async function load(from: string) {
+    data.value = await request<WeekDto>('GET', `/api/week/${from}`)
+  }
+
+  return { data, load }
+})

@@ -1,0 +1,14 @@
+import { getRouterParam } from 'h3'
+import { isDay } from '#core/calendar'
+import { useDatabase } from '../../database/client'
+import { ApiError } from '../../http/apiError'
+import { defineRoute } from '../../http/defineRoute'
+import { getWeek } from '../../queries/week'
+
+export default defineRoute({
+  handle: ({ event }) => {
+    const day = getRouterParam(event, 'day') ?? ''
+    if (!isDay(day)) throw new ApiError('invalid', 'Write the day as year-month-day, like 2026-03-09.')
+    return getWeek(useDatabase(), day)
+  },
+})

@@ -1,0 +1,114 @@
+import { and, asc, gte, inArray, isNull, lte } from 'drizzle-orm'
+import { addDays } from '#core/calendar'
+import {
+  amountOf,
+  availability,
+  isAlwaysThere,
+  planTasks,
+  tasksFor,
+  withInstruments,
+  type Reservation,
+} from '#core/kit'
+import { offers } from '#demo/supplierList'
+import type { SchoolDto, WeekDto, WeekLessonDto } from '#shared/types/api'
+import type { Database } from '../database/database'
+import { kitCounts, lessons } from '../database/schema'
+import { getClass, listClassesById } from './classes'
+import { kitOf, reservationOf, type LessonKit } from './lessonKit'
+import { findLesson, type LessonRow } from './lessonRow'
+import { safetyOf } from './safety'
+import { getSchool } from './school'
+import { listSupplies } from './supplies'
+
+/** Lessons further ahead than this have nothing to be done yet. */
+const ahead = 40
+/** A lesson of many days that began so long ago may still have things in use. */
+const behind = 120
+
+/** What the lessons from a day on still need: things to do, what is short, what nobody has checked. */
+export async function getWeek(db: Database, from: string): Promise<WeekDto> {
+  return db.transaction(
+    async (tx) => {
+      const school = await getSchool(tx)
+      const rows = await tx
+        .select()
+        .from(lessons)
+        .where(
+          and(
+            isNull(lessons.removedAt),
+            gte(lessons.date, addDays(from, -behind)),
+            lte(lessons.date, addDays(from, ahead)),
+          ),
+        )
+        .orderBy(asc(lessons.date), asc(lessons.madeAt))
+      const supplies = await listSupplies(tx)
+      const kits = await kitsOf(tx, rows, school)
+      const back = await countedBack(
+        tx,
+        rows.map((row) => row.id),
+      )
+      const open = kits.filter(({ row, reservation }) => reservation.to >= from && !back.has(row.id))
+      const all = withInstruments(supplies, school.cupboard)
+      const listed: WeekLessonDto[] = []
+      for (const { row, reservation, kit } of kits) {
+        if (reservation.to < from) continue
+        const others = open.map((one) => one.reservation).filter((one) => one.lessonId !== row.id)
+        listed.push({
+          reservation,
+          tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar),
+          short: back.has(row.id) ? [] : shortages(reservation, others, all),
+          confirmed: (await safetyOf(tx, row))?.stands === true,
+          countedBack: back.has(row.id),
+        })
+      }
+      return { lessons: listed, supplies: all, offers: [...offers] }
+    },
+    { isolationLevel: 'repeatable read' },
+  )
+}
+
+function shortages(
+  own: Reservation,
+  others: Reservation[],
+  supplies: Parameters<typeof availability>[2],
+): string[] {
+  return availability(own, others, supplies)
+    .filter((one) => one.short > 0 && one.supply !== null && !isAlwaysThere(one.need.name))
+    .map((one) => `${amountOf(one.short, one.need.unit, one.need.name)} short`)
+}
+
+async function kitsOf(
+  tx: Database,
+  rows: LessonRow[],
+  school: SchoolDto,
+): Promise<{ row: LessonRow; reservation: Reservation; kit: LessonKit }[]> {
+  const byClass = await listClassesById(tx, [...new Set(rows.map((row) => row.classId))])
+  const all = []
+  for (const row of rows) {
+    const whole = byClass.get(row.classId)!
+    const kit = await kitOf(tx, row, whole, school)
+    all.push({ row, kit, reservation: reservationOf(row, whole, school.calendar, kit) })
+  }
+  return all
+}
+
+async function countedBack(tx: Database, ids: string[]): Promise<Set<string>> {
+  if (ids.length === 0) return new Set()
+  const rows = await tx
+    .selectDistinct({ id: kitCounts.lessonId })
+    .from(kitCounts)
+    .where(inArray(kitCounts.lessonId, ids))
+  return new Set(rows.map((row) => row.id))
+}
+
+/** What has to be done before one lesson, with its days, and what the lesson is called. */
+export async function preparingOf(db: Database, id: string) {
+  const lesson = await findLesson(db, id)
+  const school = await getSchool(db)
+  const kit = await kitOf(db, lesson, await getClass(db, lesson.classId, true), school)
+  return {
+    title: lesson.plan.title || lesson.plan.question || 'lesson',
+    date: lesson.date,
+    tasks: planTasks(tasksFor(lesson.plan, kit.lines), lesson.date, school.calendar),
+  }
+}
