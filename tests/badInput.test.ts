@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
-import { openBrowser, openPage, type Watch } from './support/browser'
+import { confirmCautions, openBrowser, openPage, type Watch } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -64,6 +64,7 @@ it('no levels at all, twice the same, and an instrument without a scale are told
 })
 
 it('text in the grid stays where it was typed; a pasted block is taken as far as it can be', async () => {
+  await confirmCautions(server.url, id)
   await page.goto(`${server.url}/lessons/${id}/test`)
   await page.getByRole('button', { name: 'Readings' }).click()
   const first = page.getByLabel(/^Leaf, .*, try 1$/).first()

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { ClassDto, LessonDto } from '#shared/types/api'
+import { confirmCautions } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -25,6 +26,7 @@ it('a server killed in the middle of saving has every reading that it said it ha
       from: { kind: 'starter', id: 'ball-bounce' },
     })
   ).json()) as { id: string }
+  await confirmCautions(server.url, id)
   const slots = own.groups.flatMap((group) =>
     ['h25', 'h50', 'h75', 'h100'].flatMap((levelId) =>
       [1, 2, 3].map((tryNumber) => ({ groupId: group.id, levelId, tryNumber })),

@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { openBrowser, openPage } from './support/browser'
+import { confirmCautions, lessonFrom, openBrowser, openPage } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -17,16 +17,8 @@ beforeAll(async () => {
   server = await startServer(await dataFolder(true))
   browser = await openBrowser()
   const own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
-  const made = await fetch(`${server.url}/api/lessons`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
-      classId: own.id,
-      date: '2026-03-09',
-      from: { kind: 'starter', id: 'ball-bounce' },
-    }),
-  })
-  id = ((await made.json()) as { id: string }).id
+  id = await lessonFrom(server.url, 'ball-bounce', '2026-03-09')
+  await confirmCautions(server.url, id)
   desk = (await openPage(browser, server.url)).page
   board = (await openPage(browser, server.url)).page
   sheet = (await openPage(browser, server.url, { width: 390, height: 844 })).page

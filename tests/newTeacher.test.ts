@@ -99,16 +99,18 @@ it('plans: the Fair check finds what is wrong and mends it in one press, which c
 it('packs: amounts are worked out and tray cards can be printed', async () => {
   await stage('3')
   await page.getByRole('heading', { name: 'Kit for 4 groups, 4 children' }).waitFor()
-  await press('Add an item')
-  await field('Item').fill('wooden post')
-  await field('Spare').fill('2')
-  await page.getByRole('cell', { name: '6', exact: true }).waitFor()
+  await field('Add, like “2 sheets of card per level”').fill('2 wooden posts per group + 2 spare')
+  await page.keyboard.press('Enter')
+  await page
+    .getByRole('row', { name: /^wooden posts/ })
+    .getByText('10', { exact: true })
+    .waitFor()
   await page.getByRole('status').filter({ hasText: 'saved' }).first().waitFor()
   const [cards] = await Promise.all([
     page.context().waitForEvent('page'),
-    page.getByRole('link', { name: 'Tray cards' }).click(),
+    press('Print').then(() => page.getByRole('link', { name: 'Tray cards' }).click()),
   ])
-  await cards.getByText('wooden post').first().waitFor()
+  await cards.getByText('wooden posts').first().waitFor()
   expect(await cards.locator('article').count()).toBe(4)
   await cards.close()
 })
@@ -123,6 +125,9 @@ it('tests: predictions first, then 36 numbers typed without the mouse, as people
     await line.getByRole('button', { name: 'Keep' }).click()
     await line.getByText('before testing').waitFor()
   }
+  await field('Your initials').fill('AB')
+  await press('Yes, checked')
+  await page.getByText(/AB has checked/).waitFor()
   await press('Readings')
   await page.getByLabel('Leaf, 10 cm, try 1').click()
   const forms = [

@@ -1,7 +1,14 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, beforeEach, expect, it } from 'vitest'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import {
+  openBrowser,
+  openPage,
+  seriousFindings,
+  type Watch,
+  confirmCautions,
+  lessonFrom,
+} from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -28,13 +35,8 @@ beforeAll(async () => {
   own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
 })
 beforeEach(async () => {
-  id = (
-    await send('POST', '/api/lessons', {
-      classId: own.id,
-      date: '2026-03-09',
-      from: { kind: 'starter', id: 'ball-bounce' },
-    })
-  ).id
+  id = await lessonFrom(server.url, 'ball-bounce', '2026-03-09')
+  await confirmCautions(server.url, id)
   ;({ page, watch } = await openPage(browser, server.url))
   return async () => {
     expect(watch).toEqual({ foreign: [], errors: [] })
@@ -164,12 +166,8 @@ it('Delete puts a picked card back into its tray with its levels, and undo bring
 })
 
 it('only ways that take what is seen are offered; a starter keeps its own, with a word', async () => {
-  const made = await send('POST', '/api/lessons', {
-    classId: own.id,
-    date: '2026-03-09',
-    from: { kind: 'starter', id: 'bean-sprouts' },
-  })
-  await page.goto(`${server.url}/lessons/${made.id}/plan`)
+  const made = await lessonFrom(server.url, 'bean-sprouts', '2026-03-09')
+  await page.goto(`${server.url}/lessons/${made}/plan`)
   await page.getByRole('button', { name: 'Levels and tries' }).click()
   await page.getByText(/Its own way of writing down is still to come/).waitFor()
   await page.locator('.v-select', { has: page.getByText('How we record', { exact: true }) }).click()

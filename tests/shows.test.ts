@@ -47,8 +47,8 @@ it('keeps all five checks in sight on every planning screen', async () => {
         'Fair: worth a thought',
         'Shows: content',
         'Fits: not looked at yet',
-        'Kitted: not looked at yet',
-        'Safe: not looked at yet',
+        'Kitted: to mend',
+        'Safe: to be checked',
       ])
     for (const box of await Promise.all((await five.all()).map((one) => one.boundingBox())))
       expect(box!.y + box!.height).toBeLessThan(400)

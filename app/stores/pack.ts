@@ -28,6 +28,14 @@ import { useNotices } from './notices'
 
 const retryAfter = 3000
 
+/** One line of the kit in one place: a group's tray, the front table or the teacher, the spares. */
+export interface PackCell {
+  line: KitLine
+  place: string
+  name: string
+  amount: number
+}
+
 /** The kit of the open lesson: its lines and amounts, what the cupboard has of them, what is packed and what came back. */
 export const usePack = defineStore('pack', () => {
   const lesson = useLesson()
@@ -126,6 +134,39 @@ export const usePack = defineStore('pack', () => {
       counts: [...data.value.counts.filter((one) => !changed.has(one.materialId)), ...counts],
     }
   }
+
+  /** Where a line may be packed, in the order of the columns, and how much of it in each place. */
+  const cellsOf = (line: KitLine): PackCell[] => [
+    ...lesson.groups.map((group, index) => ({
+      line,
+      place: group.id,
+      name: group.name,
+      amount: line.perGroup[index]!,
+    })),
+    {
+      line,
+      place: 'shared',
+      name: line.material.place === 'teacher' ? 'the teacher' : 'the front table',
+      amount: line.shared,
+    },
+    { line, place: 'spare', name: 'spares', amount: line.spare },
+  ]
+  /** Every place where something is to lie. */
+  const cells = computed(() => lines.value.flatMap(cellsOf).filter((cell) => cell.amount > 0))
+
+  /** Whether all of a line that belongs in a place lies there. */
+  const isPacked = ({ line, place, amount }: PackCell) =>
+    amount > 0 && packed(line.material.id, place) >= amount
+
+  /** Ticks cells, or unticks them where all are ticked. */
+  function tickAll(some: readonly PackCell[]) {
+    const done = some.every(isPacked)
+    for (const { line, place, amount } of some) tick(line.material.id, place, done ? 0 : amount)
+  }
+
+  /** The place in the school where a line's things are kept. */
+  const shelfOf = (line: KitLine) =>
+    availability.value.find((one) => one.need.materialIds.includes(line.material.id))?.supply?.place ?? ''
 
   /** How much of a line is packed in a place. */
   const packed = (materialId: string, place: string) => ticks.value.get(`${materialId}|${place}`) ?? 0
@@ -245,8 +286,11 @@ export const usePack = defineStore('pack', () => {
     ticks,
     load,
     take,
-    packed,
-    tick,
+    cells,
+    cellsOf,
+    isPacked,
+    tickAll,
+    shelfOf,
     sendTicks,
     count,
     confirm,

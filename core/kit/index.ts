@@ -27,5 +27,6 @@ export {
   type Supply,
 } from './stock/supply'
 export { amountOf, amountWords, describeLine, makingWords, ruleWords } from './typed/describeLine'
+export { turnsOf, turnWords, type Round } from './turns'
 export { typeLine } from './typed/typeLine'
 export { understandLine, type UnderstoodLine } from './typed/understandLine'

@@ -1,6 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { instrumentCupboard } from '../instrument'
+import { kindsPlan, material } from '../testing/examplePlan'
+import { kitAmounts } from './kitAmounts'
 import { rotation } from './rotation'
+import { turnsOf, turnWords } from './turns'
 
 describe('rotation', () => {
   it('takes three lamps round six groups in two turns', () => {
@@ -45,5 +49,38 @@ describe('rotation', () => {
         },
       ),
     )
+  })
+})
+
+describe('turnsOf', () => {
+  const plan = kindsPlan(['bar', 'ring'], {
+    keptSame: [],
+    leftOut: ['kit-instrument', 'kit-sheet', 'kit-level-bar', 'kit-level-ring'],
+    materials: [
+      material({ id: 'b', name: 'bar magnet', per: 'turns', amount: 3, level: 'bar' }),
+      material({ id: 'r', name: 'ring magnet', per: 'turns', amount: 3, level: 'ring' }),
+      material({ id: 's', name: 'balance', per: 'turns', amount: 2 }),
+      material({ id: 'g', name: 'tray' }),
+    ],
+  })
+  const lines = kitAmounts(plan, { groups: 6, children: 24, cupboard: instrumentCupboard })
+
+  it('lets kinds go round together, and each other thing by itself', () => {
+    const rounds = turnsOf(lines, 6)
+    expect(rounds.map((round) => [round.lines.length, round.turns.length])).toEqual([
+      [2, 2],
+      [1, 3],
+    ])
+    for (let place = 0; place < 6; place++)
+      expect(
+        turnWords(rounds, place)
+          .map((words) => words.split(':')[0])
+          .sort(),
+      ).toEqual(['balance', 'bar magnet', 'ring magnet'])
+  })
+
+  it('is nothing where everybody has everything', () => {
+    expect(turnsOf(lines.slice(3), 6)).toEqual([])
+    expect(turnWords([], 0)).toEqual([])
   })
 })

@@ -74,3 +74,30 @@ export async function choose(page: Page, label: string, option: string): Promise
     .click()
   await page.getByRole('option', { name: option, exact: true }).click()
 }
+
+const send = async <T>(url: string, body: object): Promise<T> =>
+  (await (
+    await fetch(url, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  ).json()) as T
+
+/** A new lesson of the demo school's class, begun from a starter. */
+export async function lessonFrom(url: string, starter: string, date: string): Promise<string> {
+  const [own] = (await (await fetch(`${url}/api/classes`)).json()) as { id: string }[]
+  return (
+    await send<{ id: string }>(`${url}/api/lessons`, {
+      classId: own!.id,
+      date,
+      from: { kind: 'starter', id: starter },
+    })
+  ).id
+}
+
+/** Says that the cautions of a lesson have been checked, as a teacher does before the first reading. */
+export async function confirmCautions(url: string, id: string): Promise<void> {
+  const { planVersion } = (await (await fetch(`${url}/api/lessons/${id}`)).json()) as { planVersion: number }
+  await send(`${url}/api/lessons/${id}/safety`, { initials: 'AB', version: planVersion })
+}

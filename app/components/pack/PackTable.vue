@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { amountWords, ruleWords, typeLine, type KitLine } from '#core/kit'
 import { newId, planLimits, type Material } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
-import { usePack } from '../../stores/pack'
+import { usePack, type PackCell } from '../../stores/pack'
 
 /** Things as rows, trays as columns; a cell is ticked when it lies where it belongs. */
 const store = useLesson()
@@ -12,36 +12,9 @@ const pack = usePack()
 const open = ref<string | null>(null)
 
 const onTrays = computed(() => pack.lines.some((line) => line.perGroup.some((amount) => amount > 0)))
-const cellsOf = (line: KitLine) => [
-  ...store.groups.map((group, index) => ({
-    place: group.id,
-    name: group.name,
-    amount: line.perGroup[index]!,
-  })),
-  { place: 'shared', name: sharedName(line.material), amount: line.shared },
-  { place: 'spare', name: 'spares', amount: line.spare },
-]
-const sharedName = ({ place }: Material) => (place === 'teacher' ? 'the teacher' : 'the front table')
-const isPacked = (line: KitLine, place: string, amount: number) =>
-  amount > 0 && pack.packed(line.material.id, place) >= amount
-const toPack = (line: KitLine) => cellsOf(line).filter((cell) => cell.amount > 0)
-const allPacked = (line: KitLine) => toPack(line).every((cell) => isPacked(line, cell.place, cell.amount))
-
-function tickRow(line: KitLine) {
-  const all = allPacked(line)
-  for (const { place, amount } of toPack(line)) pack.tick(line.material.id, place, all ? 0 : amount)
-}
-
-function trayPacked(place: string, index: number) {
-  const lines = pack.lines.filter((line) => line.perGroup[index]! > 0)
-  return lines.length > 0 && lines.every((line) => isPacked(line, place, line.perGroup[index]!))
-}
-
-function tickTray(place: string, index: number) {
-  const done = trayPacked(place, index)
-  for (const line of pack.lines)
-    if (line.perGroup[index]! > 0) pack.tick(line.material.id, place, done ? 0 : line.perGroup[index]!)
-}
+const rowOf = (line: KitLine) => pack.cells.filter((cell) => cell.line === line)
+const trayOf = (place: string) => pack.cells.filter((cell) => cell.place === place)
+const allPacked = (cells: PackCell[]) => cells.length > 0 && cells.every(pack.isPacked)
 
 function change(line: KitLine, material: Omit<Material, 'id'>) {
   pack.putLine({ ...material, id: line.material.id })
@@ -51,10 +24,6 @@ function change(line: KitLine, material: Omit<Material, 'id'>) {
 const add = (material: Omit<Material, 'id'>) =>
   store.editPlan((plan) => ({ ...plan, materials: [...plan.materials, { ...material, id: newId() }] }))
 
-const where = (line: KitLine) => {
-  const found = pack.availability.find((one) => one.need.materialIds.includes(line.material.id))
-  return found?.supply?.place ?? ''
-}
 const shortBy = (line: KitLine) => {
   const found = pack.availability.find(
     (one) => one.supply !== null && one.short > 0 && one.need.materialIds.includes(line.material.id),
@@ -71,15 +40,15 @@ const shortBy = (line: KitLine) => {
         <thead>
           <tr>
             <th scope="col" class="what">On each tray</th>
-            <th v-for="(group, index) in store.groups" :key="group.id" scope="col" class="tray">
+            <th v-for="group in store.groups" :key="group.id" scope="col" class="tray">
               <button
                 type="button"
                 class="head"
-                :aria-pressed="trayPacked(group.id, index)"
+                :aria-pressed="allPacked(trayOf(group.id))"
                 :aria-label="`Everything on the tray of ${group.name}`"
                 :title="`${group.name}: tick the whole tray`"
                 :disabled="!onTrays"
-                @click="tickTray(group.id, index)"
+                @click="pack.tickAll(trayOf(group.id))"
               >
                 <GroupEmblem :emblem="group.emblem" :size="26" />
               </button>
@@ -92,7 +61,7 @@ const shortBy = (line: KitLine) => {
         </thead>
         <tbody>
           <template v-for="line in pack.lines" :key="line.material.id">
-            <tr :class="{ done: allPacked(line) && line.total > 0 }">
+            <tr :class="{ done: allPacked(rowOf(line)) }">
               <th scope="row" class="what">
                 <button
                   type="button"
@@ -104,28 +73,22 @@ const shortBy = (line: KitLine) => {
                   <span v-if="shortBy(line)" class="short">{{ shortBy(line) }}</span>
                 </button>
                 <span class="rule">
-                  <template v-if="where(line)">{{ where(line) }} · </template
+                  <template v-if="pack.shelfOf(line)">{{ pack.shelfOf(line) }} · </template
                   >{{ line.origin === 'derived' ? 'from the plan · ' : ''
                   }}{{ ruleWords(line.material, store.plan) }}
                 </span>
               </th>
-              <td v-for="cell in cellsOf(line)" :key="cell.place" class="tray">
+              <td v-for="cell in pack.cellsOf(line)" :key="cell.place" class="tray">
                 <button
                   v-if="cell.amount > 0"
                   type="button"
                   class="cell number"
-                  :class="{ ticked: isPacked(line, cell.place, cell.amount) }"
-                  :aria-pressed="isPacked(line, cell.place, cell.amount)"
+                  :class="{ ticked: pack.isPacked(cell) }"
+                  :aria-pressed="pack.isPacked(cell)"
                   :aria-label="`${amountWords(cell.amount, line.material.unit)} ${line.material.name} for ${cell.name}`"
-                  @click="
-                    pack.tick(
-                      line.material.id,
-                      cell.place,
-                      isPacked(line, cell.place, cell.amount) ? 0 : cell.amount,
-                    )
-                  "
+                  @click="pack.tickAll([cell])"
                 >
-                  <VIcon v-if="isPacked(line, cell.place, cell.amount)" :icon="mdiCheck" size="13" />{{
+                  <VIcon v-if="pack.isPacked(cell)" :icon="mdiCheck" size="13" />{{
                     Number(cell.amount.toPrecision(10))
                   }}
                 </button>
@@ -136,10 +99,10 @@ const shortBy = (line: KitLine) => {
                   :icon="mdiCheckAll"
                   size="x-small"
                   variant="text"
-                  :color="allPacked(line) ? 'primary' : undefined"
+                  :color="allPacked(rowOf(line)) ? 'primary' : undefined"
                   :aria-label="`Everything of ${line.material.name} is packed`"
-                  :aria-pressed="allPacked(line)"
-                  @click="tickRow(line)"
+                  :aria-pressed="allPacked(rowOf(line))"
+                  @click="pack.tickAll(rowOf(line))"
                 />
               </td>
             </tr>

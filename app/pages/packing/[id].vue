@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { amountWords, type KitLine } from '#core/kit'
+import type { EmblemId } from '#core/class'
+import { amountWords } from '#core/kit'
 import { dayWords } from '../../words/dates'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
-import { usePack } from '../../stores/pack'
+import { usePack, type PackCell } from '../../stores/pack'
 
 /** Packing with a phone in the store cupboard: tick as you pack, thing by thing or tray by tray. */
 const route = useRoute()
@@ -18,68 +19,37 @@ void notices.attempt(() => pack.load(id.value))
 const ready = computed(() => store.lesson?.id === id.value && pack.loadedFor === id.value)
 const by = ref<'thing' | 'tray'>('thing')
 
-interface Cell {
+const done = computed(() => pack.cells.filter(pack.isPacked).length)
+const emblemOf = (place: string) => store.groups.find((one) => one.id === place)?.emblem ?? null
+
+interface Heap {
   key: string
-  line: KitLine
-  place: string
-  amount: number
-  name: string
+  title: string
+  emblem: EmblemId | null
+  shelf: string
+  total: string
+  cells: PackCell[]
 }
-const cells = computed<Cell[]>(() =>
-  pack.lines.flatMap((line) =>
-    [
-      ...store.groups.map((group, index) => ({
-        place: group.id,
-        amount: line.perGroup[index]!,
-        name: group.name,
-      })),
-      {
-        place: 'shared',
-        amount: line.shared,
-        name: line.material.place === 'teacher' ? 'the teacher' : 'the front table',
-      },
-      { place: 'spare', amount: line.spare, name: 'spares' },
-    ]
-      .filter((one) => one.amount > 0)
-      .map((one) => ({ ...one, line, key: `${line.material.id}|${one.place}` })),
-  ),
-)
-const isPacked = (cell: Cell) => pack.packed(cell.line.material.id, cell.place) >= cell.amount
-const done = computed(() => cells.value.filter(isPacked).length)
-const groupsOf = computed(() => {
-  const all = new Map<
-    string,
-    { title: string; emblem: (typeof store.groups)[number]['emblem'] | null; cells: Cell[] }
-  >()
-  for (const cell of cells.value) {
-    const key = by.value === 'thing' ? cell.line.material.id : cell.place
-    const title = by.value === 'thing' ? cell.line.material.name : cell.name
-    const before = all.get(key) ?? {
-      title,
-      emblem: by.value === 'tray' ? (emblemOf(cell.place) ?? null) : null,
-      cells: [],
-    }
-    all.set(key, { ...before, cells: [...before.cells, cell] })
+const heaps = computed<Heap[]>(() => {
+  const all = new Map<string, Heap>()
+  for (const cell of pack.cells) {
+    const byThing = by.value === 'thing'
+    const key = byThing ? cell.line.material.id : cell.place
+    const { material, total } = cell.line
+    const before = all.get(key)
+    if (before) before.cells.push(cell)
+    else
+      all.set(key, {
+        key,
+        title: byThing ? material.name : cell.name,
+        emblem: byThing ? null : emblemOf(cell.place),
+        shelf: byThing ? pack.shelfOf(cell.line) : '',
+        total: byThing ? amountWords(total, material.unit) : '',
+        cells: [cell],
+      })
   }
-  return [...all.entries()].map(([key, one]) => ({ key, ...one, ready: one.cells.every(isPacked) }))
+  return [...all.values()]
 })
-const emblemOf = (place: string) => store.groups.find((one) => one.id === place)?.emblem
-const whereIs = (line: KitLine) =>
-  pack.availability.find((one) => one.need.materialIds.includes(line.material.id))?.supply?.place ?? ''
-const totalOf = (list: Cell[]) =>
-  by.value === 'thing'
-    ? amountWords(
-        Number(list.reduce((sum, cell) => sum + cell.amount, 0).toPrecision(10)),
-        list[0]!.line.material.unit,
-      )
-    : ''
-
-const tick = (cell: Cell) => pack.tick(cell.line.material.id, cell.place, isPacked(cell) ? 0 : cell.amount)
-
-function tickAll(list: Cell[]) {
-  const all = list.every(isPacked)
-  for (const cell of list) pack.tick(cell.line.material.id, cell.place, all ? 0 : cell.amount)
-}
 useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing') })
 </script>
 
@@ -91,12 +61,12 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
           <h1>{{ store.plan.title || 'Kit' }}</h1>
           <p class="soft small">{{ store.open.class.name }}, {{ dayWords(store.open.date) }}</p>
         </div>
-        <span class="number" :aria-label="`${done} of ${cells.length} packed`"
-          >{{ done }} / {{ cells.length }}</span
+        <span class="number" :aria-label="`${done} of ${pack.cells.length} packed`"
+          >{{ done }} / {{ pack.cells.length }}</span
         >
       </header>
       <VProgressLinear
-        :model-value="cells.length ? (100 * done) / cells.length : 0"
+        :model-value="pack.cells.length ? (100 * done) / pack.cells.length : 0"
         color="primary"
         height="8"
         rounded
@@ -106,27 +76,25 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
         <VBtn value="thing">Thing by thing</VBtn>
         <VBtn value="tray">Tray by tray</VBtn>
       </VBtnToggle>
-      <section v-for="one in groupsOf" :key="one.key" :class="{ ready: one.ready }">
+      <section v-for="heap in heaps" :key="heap.key" :class="{ ready: heap.cells.every(pack.isPacked) }">
         <h2>
-          <GroupEmblem v-if="one.emblem" :emblem="one.emblem" :size="26" named name="" />
-          <span>{{ one.title }}</span>
-          <b v-if="totalOf(one.cells)">{{ totalOf(one.cells) }}</b>
-          <VBtn size="small" variant="text" color="primary" @click="tickAll(one.cells)">{{
-            one.ready ? 'none' : 'all'
+          <GroupEmblem v-if="heap.emblem" :emblem="heap.emblem" :size="26" named name="" />
+          <span>{{ heap.title }}</span>
+          <b v-if="heap.total">{{ heap.total }}</b>
+          <VBtn size="small" variant="text" color="primary" @click="pack.tickAll(heap.cells)">{{
+            heap.cells.every(pack.isPacked) ? 'none' : 'all'
           }}</VBtn>
         </h2>
-        <p v-if="by === 'thing' && whereIs(one.cells[0]!.line)" class="small soft">
-          {{ whereIs(one.cells[0]!.line) }}
-        </p>
+        <p v-if="heap.shelf" class="small soft">{{ heap.shelf }}</p>
         <ul>
-          <li v-for="cell in one.cells" :key="cell.key">
+          <li v-for="cell in heap.cells" :key="cell.place + cell.line.material.id">
             <button
               type="button"
-              :class="{ ticked: isPacked(cell) }"
-              :aria-pressed="isPacked(cell)"
-              @click="tick(cell)"
+              :class="{ ticked: pack.isPacked(cell) }"
+              :aria-pressed="pack.isPacked(cell)"
+              @click="pack.tickAll([cell])"
             >
-              <span class="box" aria-hidden="true">{{ isPacked(cell) ? '✓' : '' }}</span>
+              <span class="box" aria-hidden="true">{{ pack.isPacked(cell) ? '✓' : '' }}</span>
               <b class="number">{{ amountWords(cell.amount, cell.line.material.unit) }}</b>
               <GroupEmblem
                 v-if="by === 'thing' && emblemOf(cell.place)"
@@ -141,7 +109,8 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
         </ul>
       </section>
       <p v-if="pack.pending.length" class="small soft" role="status">
-        {{ pack.pending.length }} ticks are kept here until the connection is back.
+        {{ pack.pending.length }} {{ pack.pending.length === 1 ? 'tick is' : 'ticks are' }} kept here until
+        the connection is back.
       </p>
     </template>
     <LessonLoading v-else :problem="store.problem" />
@@ -198,7 +167,7 @@ h2 {
   font-size: 1.1rem;
 }
 
-h2 span:not(.emblem) {
+h2 > span:not(.emblem) {
   flex: 1;
 }
 

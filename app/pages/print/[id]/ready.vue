@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { amountWords } from '#core/kit'
+import { amountOf } from '#core/kit'
 import { paperDay } from '../../../words/dates'
 import { usePrintPack } from '../../../composables/usePrintPack'
 
@@ -36,13 +36,14 @@ useHead({ title: () => (ready.value ? `Getting ready ${store.plan.title}` : 'Get
           </li>
           <li v-if="pack.tasks.length === 0">Nothing has to be done before.</li>
         </ul>
-        <h3>Cut and mix</h3>
-        <MadeThings />
+        <template v-if="pack.made.some(Boolean)">
+          <h3>Cut and mix</h3>
+          <MadeThings />
+        </template>
         <h3>Fetch</h3>
         <ul class="fetch">
           <li v-for="line in pack.lines" :key="line.material.id">
-            <span class="tick" /><b>{{ amountWords(line.total, line.material.unit) }}</b>
-            {{ line.material.name }}
+            <span class="tick" />{{ amountOf(line.total, line.material.unit, line.material.name) }}
             <small v-if="where.get(line.material.id)">{{ where.get(line.material.id) }}</small>
           </li>
         </ul>

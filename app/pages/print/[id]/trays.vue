@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { amountWords, groupJobs } from '#core/kit'
+import { amountOf, amountWords, groupJobs, turnsOf, turnWords } from '#core/kit'
 import { testingPlaces } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '../../../words/dates'
@@ -15,6 +15,8 @@ const trayItems = (place: number) => pack.lines.filter((line) => line.perGroup[p
 const shared = computed(() =>
   pack.lines.filter((line) => line.shared > 0 && line.material.place !== 'teacher'),
 )
+/** What goes round, and when each group has it. */
+const rounds = computed(() => turnsOf(pack.lines, store.groups.length))
 const jobs = computed(() =>
   groupJobs(
     Math.ceil(store.open.class.children / Math.max(1, store.groups.length)) || 4,
@@ -57,9 +59,12 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
                 At the front:
                 {{
                   shared
-                    .map((line) => `${amountWords(line.shared, line.material.unit)} ${line.material.name}`)
+                    .map((line) => amountOf(line.shared, line.material.unit, line.material.name))
                     .join(', ')
                 }}
+              </p>
+              <p v-if="turnWords(rounds, place).length" class="shared">
+                <b>In turns: {{ turnWords(rounds, place).join(', ') }}</b>
               </p>
             </div>
             <div>
