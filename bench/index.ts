@@ -4,7 +4,7 @@ import { figureLine, meets, type Figure } from './figure'
 const parts: Record<string, () => Promise<Figure[]>> = {
   evidence: async () => (await import('./evidence')).evidence(),
   entries: async () => (await import('./entries')).entries(),
-
+  kit: async () => (await import('./kit')).kit(),
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
   screens: async () => (await import('./screens')).screens(),
   readings: async () => (await import('./savedReading')).savedReading(),

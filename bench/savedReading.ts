@@ -39,6 +39,7 @@ export async function savedReading(): Promise<Figure[]> {
       date: '2026-03-09',
       from: { kind: 'starter', id: 'ball-bounce' },
     })) as { id: string }
+    await post(`/api/lessons/${id}/safety`, { initials: 'AB', version: 0 })
     for (let index = 0; index < perRound; index++) {
       const slot = {
         groupId: own.groups[index % 6]!.id,

@@ -18,15 +18,17 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['wonder-board', '/board/:towels', desk],
   ['variables', '/lessons/:towels/plan', desk],
   ['plan', '/lessons/:shadow/plan', desk],
-  ['pack', '/lessons/:bounce/pack', desk],
+  ['pack', '/lessons/:shadow/pack', desk],
+  ['get-ready', '/lessons/:towelsKit/pack', desk],
   ['test', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
+  ['packing', '/packing/:shadow', phone],
   ['sheet-predict', '/sheet/:grip/:anchor', phone],
   ['sheet-reading', '/sheet/:grip/:leaf', phone],
   ['sheet-tablet', '/sheet/:grip/:leaf', tablet],
-  ['tray-cards', '/print/:bounce/trays', tablet],
+  ['tray-cards', '/print/:shadow/trays', tablet],
   ['poster', '/print/:bounce/poster', tablet],
 ]
 
@@ -46,6 +48,17 @@ const ids: Record<string, string> = {
   shadow: titled('Shadow length'),
   towels: titled('Paper towels'),
 }
+// The class has not yet chosen a test of towels; this is the kit that it would have.
+const towelsKit = await fetch(`${server.url}/api/lessons`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({
+    classId: own.id,
+    date: lessons.find((lesson) => lesson.title === 'Paper towels')!.date,
+    from: { kind: 'starter', id: 'paper-towels' },
+  }),
+})
+ids.towelsKit = ((await towelsKit.json()) as { id: string }).id
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
 for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
@@ -53,6 +66,8 @@ for (const [name, path, viewport] of views) {
   await page.waitForTimeout(1500)
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
+  if (name === 'get-ready') await page.getByRole('button', { name: 'Get ready' }).click()
+  if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {
     await page.getByRole('listitem', { name: /^kind of paper,/ }).press('Enter')
     await page.getByRole('listitem', { name: /^water soaked up,/ }).press('Enter')

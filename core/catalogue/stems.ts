@@ -13,6 +13,8 @@ const irregular: Record<string, string> = {
   lens: 'lens',
   gas: 'gas',
   canvas: 'canvas',
+  // The fruit, not the colour.
+  oranges: 'oranges',
 }
 
 /**

@@ -61,3 +61,4 @@ export const freeze: Ahead = { act: 'freeze', nights: 1, keeps: null }
 export const soak: Ahead = { act: 'soak', nights: 1, keeps: 0 }
 export const charge: Ahead = { act: 'charge or check the batteries of', nights: 1, keeps: 5 }
 export const sprout: Ahead = { act: 'sow', nights: 5, keeps: 1 }
+export const write: Ahead = { act: 'write', nights: 0, keeps: null }

@@ -23,7 +23,7 @@ const mostRows = 400
  * @example readClosedDays('from,to,name\n2026-04-06,2026-04-17,spring holiday', '2026-03-01').closed.length // 1
  */
 export function readClosedDays(text: string, today: string): ClosedDaysRead {
-  const plain = text.replace(/^\uFEFF/, '')
+  const plain = text.replace(/^\uFEFF/, '').replaceAll('\0', '')
   if (plain.trim() === '') return refused('The file is empty.')
   const read = /^\s*BEGIN:VCALENDAR/i.test(plain) ? fromICalendar(plain, today) : fromCsv(plain)
   if (read.problem === null && read.closed.length === 0)
@@ -87,7 +87,7 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
       notes.push(`“${(event.summary ?? '').slice(0, 40)}” is longer than ${longest} days and was left out.`)
       continue
     }
-    const name = (event.summary ?? '').replace(/\0/g, '').slice(0, 60)
+    const name = (event.summary ?? '').slice(0, 60)
     if (!event.isRecurring()) closed.push({ from: dayOf(start), to: addDays(dayOf(start), length), name })
     else {
       const each = event.iterator()

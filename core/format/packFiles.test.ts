@@ -63,6 +63,7 @@ describe('the store cupboard as CSV', () => {
     [',3', 'no name', 'no name'],
     [`${'x'.repeat(99)},3`, 'too long', 'too long'],
     ['card,9999999', 'more than any', 'more than any'],
+    ['card\0,3', 'a NUL goes', null],
   ])('says what is wrong with a line: %s', (line, _, words) => {
     const { problem } = previewSupplies(`name,amount\n${line}`, []).rows[0]!
     if (words === null) expect(problem).toBeNull()
@@ -74,6 +75,18 @@ describe('the store cupboard as CSV', () => {
     expect(rows[0]).toMatchObject({ supply: { amount: 2.5, price: 1.2 }, problem: null })
     expect(rows[1]!.problem).toContain('1.2 or 1200')
     expect(rows[2]!.problem).toContain('on line 2 already')
+  })
+})
+
+describe('a supplies file of the longest texts', () => {
+  it('is refused where a text is longer than the cupboard keeps', () => {
+    const csv = `name,unit,place,care,instead\na,${'u'.repeat(21)},,,\nb,,${'p'.repeat(81)},,\nc,,,${'c'.repeat(241)},\nd,,,,${'i;'.repeat(11)}`
+    expect(previewSupplies(csv, []).rows.map((row) => row.problem)).toEqual([
+      expect.stringContaining('“unit”'),
+      expect.stringContaining('“place”'),
+      expect.stringContaining('“care”'),
+      expect.stringContaining('at most ten'),
+    ])
   })
 })
 

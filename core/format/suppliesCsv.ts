@@ -64,7 +64,8 @@ export function suppliesCsv(supplies: readonly Supply[]): string {
  * @example previewSupplies('name,amount\ncard,40', []).rows[0].supply.amount // 40
  */
 export function previewSupplies(csv: string, before: readonly Supply[]): SuppliesPreview {
-  const text = csv.replace(/^\uFEFF/, '')
+  // No database keeps a NUL, and no thing has one in its name.
+  const text = csv.replace(/^\uFEFF/, '').replaceAll('\0', '')
   if (text.trim() === '') return { rows: [], problem: 'The file is empty.' }
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'] })
   const quoting = parsed.errors.find((error) => error.type === 'Quotes')
@@ -117,7 +118,7 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
       },
       problem:
         (name === '' ? 'There is no name here.' : null) ??
-        (name.length > 80 ? 'This name is too long. Use at most 80 letters.' : null) ??
+        tooLong(cell, name) ??
         (twin ? `“${name}” is on line ${twin} already. Put both into one line.` : null) ??
         amount!.problem ??
         packSize!.problem ??
@@ -126,6 +127,20 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
     }
   })
   return { rows, problem: null }
+}
+
+/** The most letters of each text; the store cupboard keeps no more. */
+const letters = { name: 80, unit: 20, place: 80, care: 240 } as const
+
+function tooLong(cell: (column: Column) => string, name: string): string | null {
+  if (name.length > letters.name) return `This name is too long. Use at most ${letters.name} letters.`
+  for (const column of ['unit', 'place', 'care'] as const)
+    if (cell(column).length > letters[column])
+      return `What stands under “${column}” is too long. Use at most ${letters[column]} letters.`
+  const instead = cell('instead').split(';')
+  return instead.length > 10 || instead.some((one) => one.trim().length > letters.name)
+    ? 'Name at most ten things that do the same job, each with at most 80 letters.'
+    : null
 }
 
 /** The apostrophe that keeps a text from being run as a formula goes again. */

@@ -10,7 +10,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:iron|press)(?:s|ing)? (?:it|them|the cloth)\b.*\bhot\b|\b(?:melt\w* .*(?:wax|plastic|sugar|chocolate)|hot ?plate|solder\w*)\b/i,
+      /\b(?:iron|press)(?:s|ing)? (?:it|them|the cloth)\b.*\bhot\b|\b(?:melt\w* .*(?:wax|plastic|sugar|chocolate)|hot ?plate|iron (?:the|it|them|each|over)|solder\w*)\b/i,
     hazard: 'heating',
   },
   {

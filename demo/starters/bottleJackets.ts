@@ -46,7 +46,10 @@ export const bottleJackets: Starter = {
       item('timer', 'kitchen timer', 'class', 'reused'),
       item('cloth', 'cloth', 'group', 'reused'),
     ],
-    preparing: [{ id: 'warm', what: 'get warm water ready, 40 °C by the thermometer', nights: 0, keeps: 0 }],
+    preparing: [
+      { id: 'holes', what: 'make a hole for the thermometer in each lid', nights: 1, keeps: null },
+      { id: 'warm', what: 'get warm water ready, 40 °C by the thermometer', nights: 0, keeps: 0 },
+    ],
     steps: [
       'Dress the bottles. An adult pours the warm water.',
       'Read all bottles at once, then every five minutes.',

@@ -228,6 +228,8 @@ export const safetyConfirmations = pgTable(
     basis: jsonb('basis').$type<string[]>(),
     /** Whether the lesson had readings before there were confirmations, so that nobody typed any initials. */
     beforeRule: boolean('before_rule').notNull().default(false),
+    /** Whether it stands for the plan, the class and the store cupboard as they are; kept right by whatever changes them. */
+    stands: boolean('stands').notNull().default(true),
     madeAt: madeAt(),
   },
   (table) => [index('safety_lesson').on(table.lessonId)],

@@ -103,7 +103,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         predictions: await predictionsOf(tx, id),
         readings: await readingsOf(tx, id),
         seq: row.seq,
-        safety: await safetyOf(tx, row),
+        safety: await safetyOf(tx, id),
       }
     },
     { isolationLevel: 'repeatable read' },

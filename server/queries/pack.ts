@@ -63,6 +63,8 @@ async function othersAround(
       and(
         ne(lessons.id, lesson.id),
         isNull(lessons.removedAt),
+        // A class that still wonders does not know what it will need.
+        ne(lessons.stage, 'wonder'),
         gte(lessons.date, addDays(first, -longestLesson)),
         lte(lessons.date, own.to),
         // What has been counted back is in the cupboard again, or gone from it.

@@ -7,7 +7,7 @@ import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { lockLesson } from './lessonRow'
 import { readingsOf } from './readings'
-import { tellSafety } from './safety'
+import { weighPlanChange } from './safety'
 
 /** Saves the plan, unless somebody saved another one since; what readings were taken by must stay. */
 export async function savePlan(
@@ -27,7 +27,7 @@ export async function savePlan(
     const planVersion = version + 1
     await tx.update(lessons).set({ plan, planVersion }).where(eq(lessons.id, id))
     await recordEvent(tx, id, { kind: 'plan', plan, planVersion })
-    await tellSafety(tx, before, { ...before, plan, planVersion })
+    await weighPlanChange(tx, before, { ...before, plan, planVersion })
     return { planVersion }
   })
 }

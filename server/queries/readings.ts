@@ -69,7 +69,7 @@ export async function addReadings(db: Database, lessonId: string, given: NewRead
     const groupIds = await groupsOf(tx, lesson)
     const problems = [...placeProblems(fresh, lesson.plan, groupIds)]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
-    if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lesson)
+    if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lessonId)
     refuseOverwriting(await readingsOf(tx, lessonId), fresh)
     await tx
       .insert(readings)

@@ -1,32 +1,41 @@
-import { desc, eq } from 'drizzle-orm'
+import { and, desc, eq, isNull } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { kitMaterials } from '#core/kit'
 import type { Plan } from '#core/plan'
 import { checkSafe, stillConfirmed } from '#core/safety'
 import type { SafetyDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { safetyConfirmations } from '../database/schema'
+import { lessons, safetyConfirmations } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass } from './classes'
 import { lockLesson, type LessonRow } from './lessonRow'
 import { listSupplies } from './supplies'
 
-/** The newest confirmation of a lesson, and whether it stands for the plan as it is. */
-export async function safetyOf(db: Database, lesson: LessonRow): Promise<SafetyDto | null> {
+/** The newest confirmation of a lesson. */
+async function newest(db: Database, lessonId: string) {
   const [row] = await db
     .select()
     .from(safetyConfirmations)
-    .where(eq(safetyConfirmations.lessonId, lesson.id))
+    .where(eq(safetyConfirmations.lessonId, lessonId))
     .orderBy(desc(safetyConfirmations.madeAt), desc(safetyConfirmations.id))
     .limit(1)
-  if (!row) return null
-  return {
-    initials: row.initials,
-    at: row.madeAt.toISOString(),
-    beforeRule: row.beforeRule,
-    stands: row.basis === null || stillConfirmed(row.basis, await basisOf(db, lesson, lesson.plan)),
-  }
+  return row ?? null
+}
+
+type Confirmation = NonNullable<Awaited<ReturnType<typeof newest>>>
+
+const toDto = ({ initials, madeAt, beforeRule, stands }: Confirmation): SafetyDto => ({
+  initials,
+  at: madeAt.toISOString(),
+  beforeRule,
+  stands,
+})
+
+/** The newest confirmation of a lesson, and whether it stands; null where nobody has confirmed anything. */
+export async function safetyOf(db: Database, lessonId: string): Promise<SafetyDto | null> {
+  const row = await newest(db, lessonId)
+  return row && toDto(row)
 }
 
 /** That the teacher has checked the school's own risk assessment, for the plan that was on the screen. */
@@ -50,7 +59,7 @@ export async function confirmSafety(
       basis: await basisOf(tx, lesson, lesson.plan),
       madeAt: new Date(),
     })
-    const safety = (await safetyOf(tx, lesson))!
+    const safety = (await safetyOf(tx, id))!
     await recordEvent(tx, id, { kind: 'safety', safety })
     return safety
   })
@@ -66,8 +75,8 @@ export async function inheritConfirmations(tx: Database, wholeId: string, partId
 }
 
 /** Refuses counted entries until somebody has confirmed. What was sent waits; nothing is wrong with it. */
-export async function refuseUnconfirmed(tx: Database, lesson: LessonRow): Promise<void> {
-  const safety = await safetyOf(tx, lesson)
+export async function refuseUnconfirmed(tx: Database, lessonId: string): Promise<void> {
+  const safety = await safetyOf(tx, lessonId)
   if (safety?.stands) return
   throw new ApiError(
     'waits',
@@ -77,24 +86,37 @@ export async function refuseUnconfirmed(tx: Database, lesson: LessonRow): Promis
   )
 }
 
-/** Called when a plan is changed: tells open screens whether the confirmation still stands. */
-export async function tellSafety(tx: Database, before: LessonRow, after: LessonRow): Promise<void> {
-  await learnBasis(tx, before)
-  const [then, now] = [await safetyOf(tx, before), await safetyOf(tx, after)]
-  if (then?.stands !== now?.stands) await recordEvent(tx, after.id, { kind: 'safety', safety: now })
+/** Called when a plan is changed: whether the confirmation still stands, and open screens are told. */
+export async function weighPlanChange(tx: Database, before: LessonRow, after: LessonRow): Promise<void> {
+  const row = await newest(tx, before.id)
+  if (!row) return
+  // A lesson from before there were confirmations stands for the plan that it had until now.
+  const basis = row.basis ?? (await basisOf(tx, before, before.plan))
+  await weigh(tx, { ...row, basis }, after)
 }
 
-/** A lesson from before there were confirmations stands for the plan that it had until it is first changed. */
-async function learnBasis(tx: Database, lesson: LessonRow): Promise<void> {
-  const unknown = await tx
+/** Called when a class or the store cupboard is changed: weighs the confirmations of all lessons that it may touch. */
+export async function weighConfirmations(tx: Database, touched: { classId: string } | 'all'): Promise<void> {
+  const rows = await tx
     .select()
-    .from(safetyConfirmations)
-    .where(eq(safetyConfirmations.lessonId, lesson.id))
-  if (!unknown.some((row) => row.basis === null)) return
+    .from(lessons)
+    .where(
+      and(isNull(lessons.removedAt), touched === 'all' ? undefined : eq(lessons.classId, touched.classId)),
+    )
+  for (const lesson of rows) {
+    const row = await newest(tx, lesson.id)
+    if (row?.basis) await weigh(tx, row, lesson)
+  }
+}
+
+async function weigh(tx: Database, row: Confirmation, lesson: LessonRow): Promise<void> {
+  const stands = stillConfirmed(row.basis ?? [], await basisOf(tx, lesson, lesson.plan))
   await tx
     .update(safetyConfirmations)
-    .set({ basis: await basisOf(tx, lesson, lesson.plan) })
-    .where(eq(safetyConfirmations.lessonId, lesson.id))
+    .set({ stands, basis: row.basis })
+    .where(eq(safetyConfirmations.id, row.id))
+  if (stands !== row.stands)
+    await recordEvent(tx, lesson.id, { kind: 'safety', safety: toDto({ ...row, stands }) })
 }
 
 async function basisOf(db: Database, { classId }: LessonRow, plan: Plan): Promise<string[]> {

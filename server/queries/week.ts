@@ -47,7 +47,9 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
         tx,
         rows.map((row) => row.id),
       )
-      const open = kits.filter(({ row, reservation }) => reservation.to >= from && !back.has(row.id))
+      const open = kits.filter(
+        ({ row, reservation }) => reservation.to >= from && !back.has(row.id) && row.stage !== 'wonder',
+      )
       const all = withInstruments(supplies, school.cupboard)
       const listed: WeekLessonDto[] = []
       for (const { row, reservation, kit } of kits) {
@@ -57,7 +59,7 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
           reservation,
           tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar),
           short: back.has(row.id) ? [] : shortages(reservation, others, all),
-          confirmed: (await safetyOf(tx, row))?.stands === true,
+          confirmed: (await safetyOf(tx, row.id))?.stands === true,
           countedBack: back.has(row.id),
         })
       }

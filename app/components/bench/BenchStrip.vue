@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
+import { amountWords } from '#core/kit'
 import { levelName, orderedLevels } from '#core/plan'
 import { printQuantity, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { levelProgress } from '#core/record'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../../stores/lesson'
+import { usePack } from '../../stores/pack'
 
 /** The one test, drawn as one row: what is changed, what it is measured with, what is kept the same. */
 const props = defineProps<{ stage: Stage }>()
 const store = useLesson()
+const pack = usePack()
 
 const levels = computed(() => orderedLevels(store.plan))
 const largest = computed(() => Math.max(1e-9, ...levels.value.map((level) => Math.abs(level.value ?? 0))))
@@ -60,11 +63,16 @@ const vessels = computed(() =>
       name,
       tone: 'level' as const,
       fill: toScale(level.value),
-      note: level.baseline ? 'to compare with' : '',
+      note: props.stage === 'pack' ? ownThings(level.id) : level.baseline ? 'to compare with' : '',
       picture: level.picture,
     }
   }),
 )
+/** What a level alone needs, in the place where the kit is packed. */
+function ownThings(levelId: string): string {
+  const own = pack.lines.find((line) => line.material.level === levelId && line.total > 0)
+  return own ? `${amountWords(own.total, own.material.unit)} to fetch` : ''
+}
 const legend = computed(
   () =>
     ({ test: 'filled by readings', compare: 'filled to the result', conclude: 'filled to the result' })[

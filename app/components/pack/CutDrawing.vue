@@ -57,7 +57,8 @@ const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
     </svg>
     <figcaption class="small">
       {{ sheet.width }} x {{ sheet.height }} cm, drawn 1 : {{ ratio }}<br />
-      pieces {{ piece.width }} x {{ piece.height }} cm, {{ Math.round(100 * plan.waste) }}% left over
+      pieces {{ piece.width }} x {{ piece.height }} cm; {{ Math.round(100 * plan.waste) }}% of a sheet is
+      waste
     </figcaption>
   </figure>
 </template>

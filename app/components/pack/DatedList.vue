@@ -81,6 +81,11 @@ const remove = (id: string) =>
 </template>
 
 <style scoped>
+form {
+  align-self: stretch;
+  width: 100%;
+}
+
 ol,
 ul {
   list-style: none;

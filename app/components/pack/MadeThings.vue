@@ -72,13 +72,16 @@ const nameOf = (levelId: string) => {
 
 <style scoped>
 .made {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 18px 26px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(172px, 1fr));
+  gap: 18px 20px;
+}
+
+.made > .soft {
+  grid-column: 1 / -1;
 }
 
 article {
-  max-width: 250px;
   line-height: 1.4;
   display: grid;
   gap: 6px;

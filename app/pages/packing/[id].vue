@@ -205,13 +205,15 @@ li button {
   flex: none;
 }
 
-.ticked {
-  background: var(--teal);
+li button.ticked {
+  background: var(--teal-wash);
   border-color: var(--teal);
-  color: #fff;
+  box-shadow: inset 0 0 0 1px var(--teal);
 }
 
 .ticked .box {
-  border-color: #fff;
+  background: var(--teal);
+  border-color: var(--teal);
+  color: #fff;
 }
 </style>

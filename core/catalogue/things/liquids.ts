@@ -112,6 +112,7 @@ export const liquidThings = [
     hazards: ['allergens'],
     also: 'tea bag, teabag, coffee, cocoa, herbal tea',
   }),
+  thing('glow stick', { hazards: ['stinging'], use: 'used-up', also: 'light stick' }),
   thing('glycerine', { ...liquid, hazards: ['spills'], also: 'glycerin, glycerol' }),
   thing('food colouring', {
     ...liquid,

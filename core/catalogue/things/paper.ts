@@ -1,4 +1,4 @@
-import { thing } from '../thing'
+import { thing, write } from '../thing'
 
 const sheet = { unit: 'sheets', use: 'used-up', spare: 10 } as const
 
@@ -57,6 +57,7 @@ export const paperThings = [
   }),
   thing('rubber', { also: 'eraser, pencil rubber' }),
   thing('label', {
+    ahead: write,
     use: 'used-up',
     spare: 10,
     also: 'sticky label, sticker, sticky note, sticky dot, dot',

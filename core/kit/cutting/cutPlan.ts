@@ -9,7 +9,7 @@ export interface CutPlan {
   layout: CutPiece[]
   /** How many pieces the last sheet gives up. */
   onLast: number
-  /** The share of all sheets that is left over, 0 to 1. */
+  /** The share of a full sheet that no piece covers, 0 to 1; what a last sheet does not have to give can be kept. */
   waste: number
 }
 
@@ -23,12 +23,11 @@ export function cutPlan(pieces: number, piece: Size, sheet: Size): CutPlan {
   const layout = guillotine(piece, sheet)
   const perSheet = layout.length
   const sheets = Math.ceil(pieces / perSheet)
-  const used = pieces * piece.width * piece.height
   return {
     sheets,
     perSheet,
     layout,
     onLast: sheets === 0 ? 0 : pieces - (sheets - 1) * perSheet,
-    waste: sheets === 0 ? 0 : 1 - used / (sheets * sheet.width * sheet.height),
+    waste: 1 - (perSheet * piece.width * piece.height) / (sheet.width * sheet.height),
   }
 }

@@ -3,6 +3,7 @@ import type { CountedLine, Supply } from '#core/kit'
 import { newId, type Plan } from '#core/plan'
 import type { ClassDto, LessonDto, PackDto, SafetyDto } from '#shared/types/api'
 import { today } from '../../http/today'
+import { material } from '../../../core/testing/examplePlan'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan, classInput, sentReading } from '../../testing/examples'
 
@@ -91,6 +92,17 @@ describe('the confirmation that cautions were checked', () => {
     expect((await get(path)).safety).toMatchObject({ stands: false })
   })
 
+  it('is asked again when the school has something to say about a thing, and stands again without it', async () => {
+    const path = await newLesson(await newClass())
+    await confirm(path)
+    const careful = supply({ name: 'sticky dots', care: 'Only on paper.' })
+    await put(careful)
+    expect((await get(path)).safety).toMatchObject({ stands: false })
+    expect((await send(path)).status).toBe(409)
+    await put({ ...careful, care: '' })
+    expect((await get(path)).safety).toMatchObject({ stands: true })
+  })
+
   it('is for the plan that was on the screen, and needs initials', async () => {
     const path = await newLesson(await newClass())
     expect((await confirm(path, 7)).status).toBe(409)
@@ -111,6 +123,38 @@ describe('the confirmation that cautions were checked', () => {
     const path = await newLesson(await newClass({ allergies: [{ allergen: 'nuts', children: 2 }] }))
     expect(JSON.stringify(await get(path))).not.toContain('allerg')
     expect((await pack(path)).allergies).toEqual([{ allergen: 'nuts', children: 2 }])
+  })
+})
+
+describe('a kit in the plan', () => {
+  const made = [
+    { kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 },
+    { kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 },
+    { kind: 'pieces', width: 12, height: 8, from: 'card, A4', sheetWidth: 21, sheetHeight: 29.7 },
+    { kind: 'lengths', length: 25, from: 'string, 3 m', stickLength: 300 },
+  ] as const
+
+  it('keeps what is mixed and cut, what is taken out, and what is to be prepared', async () => {
+    const path = await newLesson(await newClass())
+    const materials = made.map((one, index) =>
+      material({ id: `m${index}`, name: 'x', unit: 'mL', made: one }),
+    )
+    const preparing = [{ id: 'p', what: 'freeze ice', nights: 1, keeps: null }]
+    expect((await save(path, { materials, preparing, leftOut: ['kit-sheet'] })).status).toBe(200)
+    expect((await get(path)).plan).toMatchObject({ materials, preparing, leftOut: ['kit-sheet'] })
+  })
+
+  it.each([
+    [{ kind: 'solution', of: 'salt', unit: 'kg', amount: 1, inMillilitres: 10 }],
+    [{ kind: 'solution', of: 'salt', unit: 'g', amount: -1, inMillilitres: 10 }],
+    [{ kind: 'pieces', width: 0, height: 8, from: '', sheetWidth: 21, sheetHeight: 29.7 }],
+    [{ kind: 'melted' }],
+    [{ kind: 'lengths', length: 25 }],
+  ])('refuses %j', async (wrong) => {
+    const path = await newLesson(await newClass())
+    const answer = await save(path, { materials: [material({ made: wrong as never })] })
+    expect(answer.status).toBe(400)
+    expect(JSON.stringify(answer.body)).toContain('plan.materials.0.made')
   })
 })
 

@@ -23,6 +23,7 @@ CREATE TABLE "safety_confirmations" (
 	"initials" text NOT NULL,
 	"basis" jsonb,
 	"before_rule" boolean DEFAULT false NOT NULL,
+	"stands" boolean DEFAULT true NOT NULL,
 	"made_at" timestamp with time zone DEFAULT now() NOT NULL
 );
 --> statement-breakpoint

@@ -1,10 +1,10 @@
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { removeSupply } from '../../../queries/supplies'
+import { takeOutSupply } from '../../../queries/weighed'
 
 export default defineRoute({
   handle: async ({ event }) => {
-    await removeSupply(useDatabase(), idParam(event, 'thing'))
+    await takeOutSupply(useDatabase(), idParam(event, 'thing'))
     return { removed: true }
   },
 })

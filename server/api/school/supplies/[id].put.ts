@@ -2,9 +2,9 @@ import type { Supply } from '#core/kit'
 import { supplySchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { saveSupply } from '../../../queries/supplies'
+import { changeSupply } from '../../../queries/weighed'
 
 export default defineRoute<Supply>({
   body: supplySchema,
-  handle: ({ event, body }) => saveSupply(useDatabase(), { ...body, id: idParam(event, 'thing') }),
+  handle: ({ event, body }) => changeSupply(useDatabase(), { ...body, id: idParam(event, 'thing') }),
 })

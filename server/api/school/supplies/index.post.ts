@@ -3,7 +3,8 @@ import { suppliesFileSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { ApiError } from '../../../http/apiError'
 import { defineRoute } from '../../../http/defineRoute'
-import { importSupplies, listSupplies } from '../../../queries/supplies'
+import { listSupplies } from '../../../queries/supplies'
+import { takeInSupplies } from '../../../queries/weighed'
 
 export default defineRoute<{ csv: string }>({
   body: suppliesFileSchema,
@@ -18,6 +19,6 @@ export default defineRoute<{ csv: string }>({
         problem ?? `Line ${first!.line}: ${first!.problem}`,
         bad.map((row) => ({ path: `csv.${row.line}`, message: row.problem! })),
       )
-    return importSupplies(useDatabase(), rows)
+    return takeInSupplies(useDatabase(), rows)
   },
 })
