@@ -57,6 +57,15 @@ async function save() {
         <b>{{ job.name }}</b> (seat {{ job.seat }}) {{ job.does }}
       </li>
     </ul>
+    <div class="row">
+      <VBtn color="primary" :loading="saving" @click="save">{{
+        counted.size ? 'Count again' : 'Counted back'
+      }}</VBtn>
+      <span class="soft small"
+        >The store cupboard follows. What was used up is remembered for the next lesson of this
+        investigation.</span
+      >
+    </div>
     <table>
       <thead>
         <tr>
@@ -104,15 +113,6 @@ async function save() {
         </tr>
       </tbody>
     </table>
-    <div class="row">
-      <VBtn color="primary" :loading="saving" @click="save">{{
-        counted.size ? 'Count again' : 'Counted back'
-      }}</VBtn>
-      <span class="soft small"
-        >The store cupboard follows. What was used up is remembered for the next lesson of this
-        investigation.</span
-      >
-    </div>
   </div>
 </template>
 
