@@ -58,6 +58,8 @@ it('lets no group begin before the teacher has checked, and goes on by itself th
   await desk.getByLabel('Your initials').fill('AB')
   await desk.getByRole('button', { name: 'Yes, checked' }).click()
   await desk.getByText(/AB has checked the school’s own risk assessment, today at/).waitFor()
+  await sheet.getByText('seeds and plants').first().waitFor()
+  await sheet.getByRole('button', { name: 'We are ready' }).click()
   await sheet.getByRole('textbox').waitFor()
 })
 

@@ -14,7 +14,9 @@ const cupboard = ref<CupboardInstrument[]>([])
 const calendar = ref<SchoolCalendar>(usualCalendar)
 const saved = ref('')
 const problems = ref<FieldProblem[]>([])
-const view = ref<'ways' | 'cupboard' | 'supplies' | 'calendar'>('ways')
+const views = ['ways', 'cupboard', 'supplies', 'calendar'] as const
+const asked = views.find((one) => one === useRoute().query.view)
+const view = ref<(typeof views)[number]>(asked ?? 'ways')
 const now = computed(() => JSON.stringify([ways.value, cupboard.value, calendar.value]))
 const changed = computed(() => now.value !== saved.value)
 

@@ -65,12 +65,15 @@ export const usePack = defineStore('pack', () => {
   const tasks = computed(() =>
     planTasks(tasksFor(lesson.plan, lines.value), lesson.open.date, lesson.open.school.calendar),
   )
+  /** A task that is done is ticked like a thing that is packed. */
+  const isDone = (taskId: string) => packed(taskId, 'shared') > 0
   const kitted = computed(() =>
     checkKitted({
       lines: lines.value,
       made: made.value,
       availability: availability.value,
       tasks: tasks.value,
+      done: new Set(tasks.value.filter((one) => isDone(one.id)).map((one) => one.id)),
       children: people.value.children,
       today: today.value,
       lessonDay: lesson.open.date,
@@ -263,11 +266,11 @@ export const usePack = defineStore('pack', () => {
     )
 
   const heldByName = computed(() => {
-    const all: Record<string, number> = {}
+    const all = new Map<string, number>()
     const own = data.value?.own
     for (const other of data.value?.others ?? [])
       if (own && other.from <= own.to && own.from <= other.to)
-        for (const need of other.needs) all[need.key] = (all[need.key] ?? 0) + need.amount
+        for (const need of other.needs) all.set(need.key, (all.get(need.key) ?? 0) + need.amount)
     return all
   })
 
@@ -290,6 +293,8 @@ export const usePack = defineStore('pack', () => {
     cellsOf,
     isPacked,
     tickAll,
+    isDone,
+    tick,
     shelfOf,
     sendTicks,
     count,

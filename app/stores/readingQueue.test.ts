@@ -84,4 +84,30 @@ describe('readings on their way', () => {
     expect(useReadingQueue().waiting).toEqual([])
     expect(server.kept.size).toBe(0)
   })
+
+  it('wait for the teacher where cautions are still to be checked, hold up no other lesson, and go then', async () => {
+    server.answerWith(({ path }) =>
+      path.includes('/one/') ? refusal(409, 'waits') : { body: { added: [] } },
+    )
+    const queue = useReadingQueue()
+    queue.send('one', [reading({ id: 'a' })])
+    queue.send('two', [reading({ id: 'b' })])
+    await later()
+    expect(queue.waiting.map((one) => one.reading.id)).toEqual(['a'])
+    expect([...queue.held]).toEqual(['one'])
+    expect(queue.refused).toEqual([])
+    server.answerWith(() => ({ body: { added: [] } }))
+    await queue.flush()
+    expect([queue.count, queue.held.size, server.kept.size]).toEqual([0, 0, 0])
+  })
+
+  it('try again by themselves while they are held', async () => {
+    server.answerWith(() => refusal(409, 'waits'))
+    const queue = useReadingQueue()
+    queue.send('one', [reading({ id: 'a' })])
+    await later()
+    server.answerWith(() => ({ body: { added: [] } }))
+    await later(6000)
+    expect(queue.count).toBe(0)
+  })
 })

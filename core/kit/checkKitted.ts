@@ -22,6 +22,8 @@ export interface KitState {
   made: readonly (MadeReady | { kind: 'problem'; message: string } | null)[]
   availability: readonly Availability[]
   tasks: readonly PlannedTask[]
+  /** The tasks that somebody has ticked as done, by id. */
+  done: ReadonlySet<string>
   children: number
   /** Today and the day of the lesson, year-month-day. */
   today: string
@@ -104,14 +106,15 @@ function* stockFindings({ availability }: KitState): Generator<KitFinding> {
     }
 }
 
-function* taskFindings({ tasks, today, lessonDay, closed }: KitState): Generator<KitFinding> {
+function* taskFindings({ tasks, done, today, lessonDay, closed }: KitState): Generator<KitFinding> {
   if (closed !== null && lessonDay >= today)
     yield {
       code: 'closed-day',
       severity: 'think',
       reason: `There are no lessons on the day of this one (${closed}). Move it, or look at the school’s calendar.`,
     }
-  for (const { what, day, note } of tasks) {
+  for (const { id, what, day, note } of tasks) {
+    if (done.has(id)) continue
     if (day === null) yield { code: 'no-day', severity: 'mend', reason: `${capital(what)}: ${note}` }
     else if (day < today && lessonDay >= today)
       yield { code: 'late', severity: 'think', reason: `${capital(what)}: its day has gone by. Is it done?` }

@@ -75,7 +75,10 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     const shared = onTrays ? 0 : up(amount * together)
     const needed = onTrays ? withoutDust(sum(perGroup)) : shared
     const usual = up(spare.kind === 'percent' ? (needed * spare.value) / 100 : spare.value)
-    const ready = Math.max(usual, up(Math.max(0, (usedBefore[material.name] ?? 0) - needed)))
+    const ready = Math.max(
+      usual,
+      up(Math.max(0, (Object.hasOwn(usedBefore, material.name) ? usedBefore[material.name]! : 0) - needed)),
+    )
     return { material, origin, perGroup, shared, needed, spare: ready, total: withoutDust(needed + ready) }
   })
 }

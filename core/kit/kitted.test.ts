@@ -48,6 +48,7 @@ function state(changes: Partial<KitState> = {}, balls = 8): KitState {
     made: [],
     availability: availability(reservation, [], withInstruments(supplies, instrumentCupboard)),
     tasks: [],
+    done: new Set(),
     children: 24,
     today: '2026-03-01',
     lessonDay: '2026-03-09',
@@ -110,6 +111,9 @@ describe('checkKitted', () => {
     expect(codes(null)).toEqual(['no-day'])
     expect(codes('2026-02-27')).toEqual(['late'])
     expect(codes('2026-03-08')).toEqual([])
+    expect(checkKitted(state({ tasks: [{ ...task, day: '2026-02-27' }], done: new Set(['t']) })).state).toBe(
+      'good',
+    )
     expect(codes('2026-02-01', '2026-02-02')).toEqual([])
     expect(checkKitted(state({ closed: 'weekend' })).findings[0]).toMatchObject({
       code: 'closed-day',

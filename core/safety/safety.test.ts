@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { hazardIds } from '../catalogue'
 import type { ageBands } from '../class'
@@ -181,5 +182,28 @@ describe('checkSafe', () => {
   it('works for plans of kinds and of nothing at all', () => {
     expect(shown(kindsPlan(['glass', 'wool'], { keptSame: [] }))).toEqual(['glass'])
     expect(check(examplePlan({ levels: [], keptSame: [], steps: ['', ' '] })).cautions).toEqual([])
+  })
+})
+
+describe('whatever is typed', () => {
+  it('throws nothing and says something', () => {
+    const text = fc.oneof(
+      fc.string({ maxLength: 60 }),
+      fc.constantFrom('', '((', '[a-z', '…', '🧪 °C', '1e9 kg', '\\', 'x'.repeat(240)),
+    )
+    fc.assert(
+      fc.property(text, text, text, text, fc.boolean(), (name, level, step, how, kinds) => {
+        const plan = examplePlan({
+          changed: { name, kind: kinds ? 'kinds' : 'number', unit: kinds ? null : 'count', range: null },
+          levels: [{ id: 'l', name: level, value: kinds ? null : 3, baseline: false, picture: null }],
+          keptSame: [{ id: 'k', name: how, how: step, was: null }],
+          materials: [material({ name })],
+          steps: [step],
+        })
+        const safe = check(plan)
+        expect(['think', 'mend']).toContain(safe.state)
+        expect(stillConfirmed(safe.basis, safe.basis)).toBe(true)
+      }),
+    )
   })
 })

@@ -1,6 +1,6 @@
-import { and, desc, eq, gte, inArray, isNull, lte, lt, ne, notExists, sql } from 'drizzle-orm'
+import { and, eq, gte, inArray, isNull, lte, lt, ne, notExists, sql } from 'drizzle-orm'
 import { addDays } from '#core/calendar'
-import { usedBefore, type Reservation } from '#core/kit'
+import type { Reservation } from '#core/kit'
 import { offers } from '#demo/supplierList'
 import type { PackDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -32,7 +32,7 @@ export async function getPack(db: Database, id: string, today: string): Promise<
         counts: (await tx.select().from(kitCounts).where(eq(kitCounts.lessonId, id))).map(
           (row) => row.counted,
         ),
-        usedBefore: await earlierUse(tx, lesson, kit.own.groups),
+        usedBefore: kit.usedBefore,
         allergies: own.allergies,
         turn: await lessonsBefore(tx, lesson),
       }
@@ -93,35 +93,6 @@ export async function reservationsOf(
     all.push(reservationOf(row, whole, school.calendar, await kitOf(tx, row, whole, school)))
   }
   return all
-}
-
-/** What the last counted lesson of the same investigation used up, for as many groups as come now. */
-export async function earlierUse(
-  tx: Database,
-  lesson: LessonRow,
-  groups: number,
-): Promise<Record<string, number>> {
-  const [last] = await tx
-    .select({ id: lessons.id })
-    .from(lessons)
-    .innerJoin(kitCounts, eq(kitCounts.lessonId, lessons.id))
-    .where(
-      and(
-        eq(lessons.investigationId, lesson.investigationId),
-        ne(lessons.id, lesson.id),
-        lte(lessons.date, lesson.date),
-        isNull(lessons.removedAt),
-      ),
-    )
-    .orderBy(desc(lessons.date), desc(kitCounts.madeAt))
-    .limit(1)
-  if (!last) return {}
-  const rows = await tx.select().from(kitCounts).where(eq(kitCounts.lessonId, last.id))
-  return usedBefore(
-    rows.map((row) => row.counted),
-    rows[0]?.groups ?? 0,
-    groups,
-  )
 }
 
 async function lessonsBefore(tx: Database, lesson: LessonRow): Promise<number> {

@@ -16,7 +16,6 @@ import { recordEvent } from '../live/events'
 import { getClass } from './classes'
 import { kitOf } from './lessonKit'
 import { lockLesson, type LessonRow } from './lessonRow'
-import { earlierUse } from './pack'
 import { getSchool } from './school'
 import { listSupplies, takeFromStock } from './supplies'
 
@@ -72,14 +71,7 @@ export async function saveCounts(
 async function countLines(tx: Database, lesson: LessonRow, counts: LineCount[]) {
   const school = await getSchool(tx)
   const whole = await getClass(tx, lesson.classId, true)
-  const first = await kitOf(tx, lesson, whole, school)
-  const { own, lines } = await kitOf(
-    tx,
-    lesson,
-    whole,
-    school,
-    await earlierUse(tx, lesson, first.own.groups),
-  )
+  const { own, lines } = await kitOf(tx, lesson, whole, school)
   const unknown = counts.find((one) => !lines.some((line) => line.material.id === one.materialId))
   if (unknown)
     throw new ApiError('conflict', 'The kit has changed since. Reload the page and count again.', [

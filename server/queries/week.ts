@@ -16,6 +16,7 @@ import { kitCounts, lessons } from '../database/schema'
 import { getClass, listClassesById } from './classes'
 import { kitOf, reservationOf, type LessonKit } from './lessonKit'
 import { findLesson, type LessonRow } from './lessonRow'
+import { ticksOf } from './pack'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
 import { listSupplies } from './supplies'
@@ -51,19 +52,31 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
         ({ row, reservation }) => reservation.to >= from && !back.has(row.id) && row.stage !== 'wonder',
       )
       const all = withInstruments(supplies, school.cupboard)
+      const done = new Set(
+        (
+          await ticksOf(
+            tx,
+            rows.map((row) => row.id),
+          )
+        )
+          .filter((tick) => tick.amount > 0)
+          .map((tick) => `${tick.lessonId}|${tick.materialId}`),
+      )
       const listed: WeekLessonDto[] = []
       for (const { row, reservation, kit } of kits) {
         if (reservation.to < from) continue
         const others = open.map((one) => one.reservation).filter((one) => one.lessonId !== row.id)
         listed.push({
           reservation,
-          tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar),
+          tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar).filter(
+            (task) => !done.has(`${row.id}|${task.id}`),
+          ),
           short: back.has(row.id) ? [] : shortages(reservation, others, all),
           confirmed: (await safetyOf(tx, row.id))?.stands === true,
           countedBack: back.has(row.id),
         })
       }
-      return { lessons: listed, supplies: all, offers: [...offers] }
+      return { lessons: listed, supplies: all, offers: [...offers], calendar: school.calendar }
     },
     { isolationLevel: 'repeatable read' },
   )

@@ -141,6 +141,7 @@ export interface PackDto {
 export interface WeekLessonDto {
   /** What it holds back, when, and what it is called. */
   reservation: Reservation
+  /** What is still to be done before it. */
   tasks: PlannedTask[]
   /** What is short, in words: "2 balance short". */
   short: string[]
@@ -154,6 +155,7 @@ export interface WeekDto {
   lessons: WeekLessonDto[]
   supplies: Supply[]
   offers: Offer[]
+  calendar: SchoolCalendar
 }
 
 /** Some of the groups with a test of their own, under the question of the whole lesson. */

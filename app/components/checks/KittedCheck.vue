@@ -67,6 +67,9 @@ function goRound(short: Availability) {
         :data-finding="finding.code"
       >
         <p>{{ finding.reason }}</p>
+        <NuxtLink v-if="finding.code === 'unlisted'" to="/school?view=supplies" class="small"
+          >Open the store cupboard</NuxtLink
+        >
         <template v-if="finding.code === 'short' && shortOf(finding)">
           <template v-for="one in standIns(finding)" :key="one.name">
             <VBtn

@@ -2,6 +2,7 @@
 import { addDays, format, formatISO, isToday, startOfWeek } from 'date-fns'
 import { mdiPackageVariant } from '@mdi/js'
 import { computed } from 'vue'
+import { closedReason } from '#core/calendar'
 import type { LessonSummaryDto, WeekDto } from '#shared/types/api'
 import { lessonNeed } from '../../words/lessonNeed'
 
@@ -17,6 +18,7 @@ const days = computed(() => {
       day,
       name: format(date, 'EEE d'),
       today: isToday(date),
+      closed: props.week ? closedReason(props.week.calendar, day) : null,
       lessons: props.lessons.filter((lesson) => lesson.date === day),
       tasks: (props.week?.lessons ?? []).flatMap((lesson) =>
         lesson.tasks
@@ -67,7 +69,8 @@ const lacks = (id: string) => {
         :title="task.title"
         ><VIcon :icon="mdiPackageVariant" size="14" /> {{ task.what }}</NuxtLink
       >
-      <p v-if="day.lessons.length === 0 && day.tasks.length === 0" class="none soft small">no test</p>
+      <p v-if="day.closed && day.closed !== 'weekend'" class="soft small">closed: {{ day.closed }}</p>
+      <p v-else-if="day.lessons.length === 0 && day.tasks.length === 0" class="none soft small">no test</p>
     </li>
   </ol>
 </template>

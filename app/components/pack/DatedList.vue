@@ -51,7 +51,14 @@ const remove = (id: string) =>
         <b>{{ day === null ? 'no open day' : dayWords(day) }}</b>
         <ul>
           <li v-for="task in tasks" :key="task.id" :data-task="task.id">
-            {{ task.what }}
+            <label :class="{ done: pack.isDone(task.id) }">
+              <input
+                type="checkbox"
+                :checked="pack.isDone(task.id)"
+                @change="pack.tick(task.id, 'shared', pack.isDone(task.id) ? 0 : 1)"
+              />
+              {{ task.what }}</label
+            >
             <VBtn
               v-if="isOwn(task.id)"
               :icon="mdiClose"
@@ -106,6 +113,18 @@ ol > li {
 
 ol > li.none {
   border-color: var(--coral);
+}
+
+input {
+  width: 18px;
+  height: 18px;
+  vertical-align: -3px;
+  accent-color: var(--teal);
+}
+
+.done {
+  color: var(--ink-soft);
+  text-decoration: line-through;
 }
 
 ul .small {

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useLesson } from '../../stores/lesson'
 
-/** A practice try or two, which nobody writes down. */
+/** What to do and to mind, and a practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
 </script>
 
 <template>
   <section class="step">
-    <h1>
+    <h1 v-if="store.plan.practiceTries > 0">
       Practise first:
       {{ store.plan.practiceTries === 1 ? 'one try that does' : `${store.plan.practiceTries} tries that do` }}
       not count
     </h1>
+    <h1 v-else>Before you begin</h1>
     <ol v-if="store.plan.steps.length">
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
     </ol>
@@ -22,7 +23,9 @@ const store = useLesson()
         <b>{{ caution.heading }}</b>: {{ caution.caution }}
       </p>
     </div>
-    <VBtn color="primary" size="x-large" block @click="$emit('done')">We have practised</VBtn>
+    <VBtn color="primary" size="x-large" block @click="$emit('done')">{{
+      store.plan.practiceTries > 0 ? 'We have practised' : 'We are ready'
+    }}</VBtn>
   </section>
 </template>
 

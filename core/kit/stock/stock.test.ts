@@ -178,7 +178,7 @@ describe('substitutes', () => {
       supply('night light', 6),
       supply('torch', 6),
     ]
-    const found = substitutesFor(shortOf('desk lamp', 6), plan, supplies, instrumentCupboard, {})
+    const found = substitutesFor(shortOf('desk lamp', 6), plan, supplies, instrumentCupboard, new Map())
     expect(found.map((one) => [one.name, one.refused])).toEqual([
       ['night light', null],
       ['torch', null],
@@ -187,13 +187,13 @@ describe('substitutes', () => {
   })
 
   it('refuses one that is not enough for everyone, or is held by another lesson', () => {
-    expect(substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 3)], [], {})[0]!.refused).toMatch(
+    expect(substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 3)], [], new Map())[0]!.refused).toMatch(
       /second change/,
     )
     expect(
-      substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 8)], [], { torch: 4 })[0]!.refused,
+      substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 8)], [], new Map([['torch', 4]]))[0]!.refused,
     ).toMatch(/second change/)
-    expect(substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 0)], [], {})).toEqual([])
+    expect(substitutesFor(shortOf('lamp', 6), plan, [supply('torch', 0)], [], new Map())).toEqual([])
   })
 
   it('refuses one that would change what the test asks about, with the reason', () => {
@@ -203,7 +203,7 @@ describe('substitutes', () => {
       kinds,
       [supply('paper', 40)],
       [],
-      {},
+      new Map(),
     )
     expect(found!.refused).toMatch(/what we change.*another level than “newspaper”/)
   })
@@ -215,7 +215,7 @@ describe('substitutes', () => {
       expecting,
       [],
       instrumentCupboard,
-      {},
+      new Map(),
     )
     expect(found.find((one) => one.name === 'tape measure')).toMatchObject({ refused: null })
     expect(found.find((one) => one.name === 'ruler')!.refused).toMatch(/ends at 300 mm/)

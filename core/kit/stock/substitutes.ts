@@ -24,14 +24,14 @@ export interface Substitute {
  *
  * @param cupboard the school's instruments
  * @param held how much of a supply other lessons hold on the day, by its key
- * @example substitutesFor(short, plan, supplies, cupboard, {})[0] // { name: 'torch', refused: null, … }
+ * @example substitutesFor(short, plan, supplies, cupboard, new Map())[0] // { name: 'torch', refused: null, … }
  */
 export function substitutesFor(
   short: Availability,
   plan: Plan,
   supplies: readonly Supply[],
   cupboard: readonly CupboardInstrument[],
-  held: Readonly<Record<string, number>>,
+  held: ReadonlyMap<string, number>,
 ): Substitute[] {
   const { need } = short
   if (need.materialIds.includes('kit-instrument') || isTheInstrument(plan, need.name))
@@ -40,7 +40,7 @@ export function substitutesFor(
   return standIns(need.name, supplies).flatMap((name): Substitute[] => {
     const supply = supplies.find((one) => supplyKey(one.name) === supplyKey(name))
     const there = supply
-      ? Math.max(0, inSharedUnit(supply.amount, supply.unit) - (held[supplyKey(name)] ?? 0))
+      ? Math.max(0, inSharedUnit(supply.amount, supply.unit) - (held.get(supplyKey(name)) ?? 0))
       : 0
     if (there <= 0) return []
     if (level !== null)

@@ -34,7 +34,7 @@ const step = computed(() => {
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (!store.confirmed) return 'wait'
-  if (store.plan.practiceTries > 0 && !hasPractised.value) return 'practise'
+  if ((store.plan.practiceTries > 0 || store.cautions.length > 0) && !hasPractised.value) return 'practise'
   return progress.value.next ? 'read' : 'done'
 })
 const nextLevel = computed(() => {
