@@ -86,7 +86,8 @@ function* amountFindings({ lines, made, children }: KitState): Generator<KitFind
     if (one?.kind === 'problem') yield { code: 'making', severity: 'mend', reason: one.message }
 }
 
-function* stockFindings({ availability }: KitState): Generator<KitFinding> {
+function* stockFindings({ availability, today, lessonDay }: KitState): Generator<KitFinding> {
+  if (lessonDay < today) return
   const looked = availability.filter((one) => one.short > 0 && !isAlwaysThere(one.need.name))
   for (const { need, short, available, held } of looked.filter((one) => one.supply !== null)) {
     const others = held.map((one) => `${amountWords(one.amount, need.unit)} with ${one.title}`)

@@ -45,31 +45,51 @@ export function usualFields(thing: Thing | null): Pick<Material, 'unit' | 'use' 
  * @example derivedKit(plan).map((line) => line.name) // ['metre stick', 'recording sheet', 'ball']
  */
 export function derivedKit(plan: Plan): Material[] {
-  const lines: Material[] = []
   const out = new Set([...plan.leftOut, ...plan.materials.map((one) => one.id)])
-  const listed = plan.materials.map((one) => one.name)
-  const add = (line: Material) => {
-    if (out.has(line.id)) return
-    if (
-      [...listed, ...lines.filter((one) => one.level === null).map((one) => one.name)].some((name) =>
-        brings(name, line.name),
-      )
-    )
-      return
-    lines.push(line)
+  const listed = standing(plan).map((one) => one.name)
+  const lines: Material[] = []
+  for (const line of candidates(plan)) {
+    const names = [...listed, ...lines.filter((one) => one.level === null).map((one) => one.name)]
+    if (!out.has(line.id) && !isListed(plan, line, names)) lines.push(line)
   }
-  for (const line of instrumentLines(plan)) add(line)
-  add(
+  return lines
+}
+
+/**
+ * The typed lines that stand: one in place of a derived line does so only while the plan brings that line, so that
+ * another instrument, or a level that is gone, leaves nothing behind.
+ * @example standing(plan).map((line) => line.name)
+ */
+export function standing(plan: Plan): Material[] {
+  const brought = new Set(candidates(plan).map((line) => line.id))
+  return plan.materials.filter(({ id }) => !id.startsWith('kit-') || brought.has(id))
+}
+
+/** Whether a line of the kit stands for the plan's instrument. */
+export const isInstrumentLine = (id: string) => id.startsWith(instrumentId)
+const instrumentId = 'kit-instrument-'
+
+/** Everything that the plan brings, whether it is listed already or not. */
+function candidates(plan: Plan): Material[] {
+  return [
+    ...instrumentLines(plan),
     base('kit-sheet', 'recording sheet', {
       amount: wayNeeds(plan).sheets,
       per: plan.whoTests === 'at-home' ? 'child' : 'group',
       use: 'used-up',
       spare: { kind: 'number', value: 2 },
     }),
-  )
-  for (const line of levelLines(plan)) add(line)
-  for (const line of plan.keptSame.flatMap((same) => keptLine(plan, same))) add(line)
-  return lines
+    ...levelLines(plan),
+    ...plan.keptSame.flatMap((same) => keptLine(plan, same)),
+  ]
+}
+
+/** A line is listed when a name on the list brings it, or when how it is kept the same speaks of one that does. */
+function isListed(plan: Plan, line: Material, names: readonly string[]): boolean {
+  if (names.some((name) => brings(name, line.name))) return true
+  const same = plan.keptSame.find((one) => line.id === `kit-same-${one.id}`)
+  // "post: the same stick of glue": what stands for it is on the list.
+  return same !== undefined && names.some((name) => thingNamed(name) !== null && brings(same.how, name))
 }
 
 /** Nothing is packed for counting by eye: a tally is strokes on the sheet. */
@@ -78,7 +98,7 @@ function instrumentLines({ measured: { instrument }, recording, whoTests }: Plan
   const { instruments } = wayNeeds({ recording })
   if (name === '' || instruments === 0 || unitDefinition(instrument.unit).dimension === 'count') return []
   return [
-    base('kit-instrument', name, {
+    base(instrumentId + slug(name), name, {
       amount: instruments,
       // At stations the instrument stays with its level, and the groups come to it.
       per: whoTests === 'stations' ? 'level' : 'group',
@@ -86,6 +106,13 @@ function instrumentLines({ measured: { instrument }, recording, whoTests }: Plan
     }),
   ]
 }
+
+/** A name as part of an id. */
+const slug = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 40)
 
 function levelLines(plan: Plan): Material[] {
   if (plan.changed.kind === 'number') return numberLine(plan)
@@ -140,8 +167,6 @@ function keptLine(plan: Plan, { id, name, how }: KeptSame): Material[] {
   if (what === '' || (!amountOf && notAThing.test(what))) return []
   const thing = thingNamed(what)
   if (thing?.room || (amountOf && thing === null) || isTheChanged(plan, what)) return []
-  // "post: the same stick of glue": what stands for it is on the list.
-  if (plan.materials.some((one) => thingNamed(one.name) !== null && brings(how, one.name))) return []
   const fields = usualFields(thing)
   const measuredOut = kitUnit(fields.unit).kind === 'measured'
   return [

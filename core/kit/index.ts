@@ -4,7 +4,7 @@ export { cutPlan, type CutPlan } from './cutting/cutPlan'
 export { guillotine, type CutPiece } from './cutting/guillotine'
 export { sticksFor } from './cutting/lengths'
 export { rowsAndColumns, type Size } from './cutting/rowsAndColumns'
-export { derivedKit } from './derivedKit'
+export { derivedKit, isInstrumentLine } from './derivedKit'
 export { groupJobs, type GroupJob } from './groupJobs'
 export { kitAmounts, kitMaterials, type KitClass, type KitLine } from './kitAmounts'
 export { kitUnit, type KitUnit } from './kitUnit'
@@ -17,7 +17,13 @@ export { brings, isSameName, supplyKey } from './sameThing'
 export { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 export { availability, combinedNeeds, type Availability, type Reservation } from './stock/reservations'
 export { shoppingList, totalCost, type Offer, type ShoppingLine } from './stock/shopping'
-export { standIns, substituteCircle, substitutesFor, type Substitute } from './stock/substitutes'
+export {
+  standIns,
+  substituteCircle,
+  substitutesFor,
+  withSubstitute,
+  type Substitute,
+} from './stock/substitutes'
 export {
   fromSharedUnit,
   inSharedUnit,

@@ -271,7 +271,7 @@ describe('derivedKit', () => {
     ])
     expect(names(examplePlan({ leftOut: ['kit-sheet', 'kit-same-ball'] }))).toEqual(['metre stick'])
     expect(
-      names(examplePlan({ materials: [material({ id: 'kit-instrument', name: 'long stick' })] })),
+      names(examplePlan({ materials: [material({ id: 'kit-instrument-metre-stick', name: 'long stick' })] })),
     ).not.toContain('metre stick')
   })
 
@@ -338,7 +338,26 @@ describe('derivedKit', () => {
     const tally = { ...examplePlan().measured, instrument: cupboard.find((one) => one.id === 'tally')! }
     expect(names(examplePlan({ measured: tally }))).toEqual(['recording sheet', 'ball'])
     const stations = examplePlan({ whoTests: 'stations' })
-    expect(kitOf(stations).find((one) => one.material.id === 'kit-instrument')).toMatchObject({ shared: 6 })
+    expect(kitOf(stations).find((one) => one.material.id === 'kit-instrument-metre-stick')).toMatchObject({
+      shared: 6,
+    })
+  })
+
+  it('leaves nothing behind: a line in place of a derived one stands while the plan brings that one', () => {
+    const own = material({ id: 'kit-instrument-metre-stick', name: 'metre stick', per: 'turns', amount: 3 })
+    const plan = examplePlan({ materials: [own], keptSame: [] })
+    const listed = (of: Plan) => kitOf(of).map((line) => line.material.name)
+    expect(listed(plan)).toEqual(['metre stick', 'recording sheet'])
+    const tape = cupboard.find((one) => one.id === 'tape')!
+    expect(listed({ ...plan, measured: { ...plan.measured, instrument: tape } })).toEqual([
+      'tape measure',
+      'recording sheet',
+    ])
+    const gone = kindsPlan(['foil'], {
+      keptSame: [],
+      materials: [material({ id: 'kit-level-wool', name: 'wool', level: 'wool' })],
+    })
+    expect(listed(gone)).toEqual(['metre stick', 'recording sheet', 'foil'])
   })
 
   it('follows every change of the plan at once', () => {

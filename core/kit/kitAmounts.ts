@@ -1,7 +1,7 @@
 import type { CupboardInstrument } from '../instrument'
 import { testingPlaces, type Material, type Plan } from '../plan'
 import { withoutDust } from '../quantity'
-import { derivedKit } from './derivedKit'
+import { derivedKit, standing } from './derivedKit'
 import { measurable } from './measurable'
 import { childrenOnTray, timesNeeded } from './timesNeeded'
 
@@ -34,7 +34,7 @@ export interface KitLine {
 /** Every line of a plan's kit: the typed ones in their order, then those that follow from the plan. */
 export function kitMaterials(plan: Plan): { material: Material; origin: KitLine['origin'] }[] {
   return [
-    ...plan.materials.map((material) => ({ material, origin: 'typed' as const })),
+    ...standing(plan).map((material) => ({ material, origin: 'typed' as const })),
     ...derivedKit(plan).map((material) => ({ material, origin: 'derived' as const })),
   ]
 }

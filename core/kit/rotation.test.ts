@@ -55,7 +55,7 @@ describe('rotation', () => {
 describe('turnsOf', () => {
   const plan = kindsPlan(['bar', 'ring'], {
     keptSame: [],
-    leftOut: ['kit-instrument', 'kit-sheet', 'kit-level-bar', 'kit-level-ring'],
+    leftOut: ['kit-instrument-metre-stick', 'kit-sheet', 'kit-level-bar', 'kit-level-ring'],
     materials: [
       material({ id: 'b', name: 'bar magnet', per: 'turns', amount: 3, level: 'bar' }),
       material({ id: 'r', name: 'ring magnet', per: 'turns', amount: 3, level: 'ring' }),

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Availability, KitFinding, Substitute } from '#core/kit'
+import {
+  isInstrumentLine,
+  withSubstitute,
+  type Availability,
+  type KitFinding,
+  type Substitute,
+} from '#core/kit'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { usePack } from '../../stores/pack'
@@ -29,13 +35,14 @@ const linesOf = ({ need }: Availability) =>
   pack.lines.filter((line) => need.materialIds.includes(line.material.id))
 
 function use(short: Availability, { name }: Substitute) {
-  if (short.need.materialIds.includes('kit-instrument')) {
+  if (short.need.materialIds.some(isInstrumentLine)) {
     const found = store.open.school.cupboard.find((one) => one.name === name)
     if (found) {
       const { id: _id, dimension: _dimension, howMany: _howMany, ...instrument } = found
       store.editPlan((plan) => ({ ...plan, measured: { ...plan.measured, instrument } }))
     }
-  } else for (const { material } of linesOf(short)) pack.putLine({ ...material, name, made: null })
+  } else
+    for (const { material } of linesOf(short)) pack.putLine(withSubstitute(material, short.need.key, name))
   notices.tell(`Everybody takes ${name} now.`, () => store.undoPlan())
 }
 

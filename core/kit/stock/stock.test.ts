@@ -5,7 +5,7 @@ import { examplePlan, kindsPlan, material } from '../../testing/examplePlan'
 import type { Need } from '../needs'
 import { availability, combinedNeeds, type Reservation } from './reservations'
 import { shoppingList, totalCost } from './shopping'
-import { standIns, substituteCircle, substitutesFor } from './substitutes'
+import { standIns, substituteCircle, substitutesFor, withSubstitute } from './substitutes'
 import { supplyFor, withInstruments, type Supply } from './supply'
 import { supplyKey } from '../sameThing'
 
@@ -211,7 +211,7 @@ describe('substitutes', () => {
   it('offers another instrument that reads the same, and says when its marks are coarser or it ends too soon', () => {
     const expecting = { ...plan, expected: { first: 10, last: 90, apart: 2 } }
     const found = substitutesFor(
-      shortOf('metre stick', 6, { materialIds: ['kit-instrument'] }),
+      shortOf('metre stick', 6, { materialIds: ['kit-instrument-metre-stick'] }),
       expecting,
       [],
       instrumentCupboard,
@@ -219,6 +219,39 @@ describe('substitutes', () => {
     )
     expect(found.find((one) => one.name === 'tape measure')).toMatchObject({ refused: null })
     expect(found.find((one) => one.name === 'ruler')!.refused).toMatch(/ends at 300 mm/)
+  })
+
+  it('offers nothing that is counted for what is poured, and counts what other lessons hold of instruments', () => {
+    expect(
+      substitutesFor(shortOf('oil', 100, { unit: 'mL' }), plan, [supply('olive oil', 900)], [], new Map()),
+    ).toEqual([])
+    const held = new Map([[supplyKey('tape measure'), 99]])
+    const short = shortOf('metre stick', 6, { materialIds: ['kit-instrument-metre-stick'] })
+    const tape = substitutesFor(short, plan, [], instrumentCupboard, held).find(
+      (one) => one.name === 'tape measure',
+    )
+    expect(tape!.refused).toContain('only 0')
+  })
+
+  it('puts another thing into the line, or into what it is cut or mixed from', () => {
+    expect(withSubstitute(material({ name: 'lamp' }), 'lamp', 'torch').name).toBe('torch')
+    const pieces = {
+      kind: 'pieces',
+      width: 10,
+      height: 10,
+      from: 'card, A4',
+      sheetWidth: 21,
+      sheetHeight: 29.7,
+    } as const
+    const cut = withSubstitute(
+      material({ name: 'card, 10 x 10 cm', made: pieces }),
+      supplyKey('card, A4'),
+      'sugar paper, A4',
+    )
+    expect(cut).toMatchObject({ name: 'card, 10 x 10 cm', made: { from: 'sugar paper, A4', width: 10 } })
+    const mixed = { kind: 'solution', of: 'salt', unit: 'g', amount: 1, inMillilitres: 10 } as const
+    expect(withSubstitute(material({ made: mixed }), 'salt', 'sugar').made).toMatchObject({ of: 'sugar' })
+    expect(withSubstitute(material({ name: 'mix', made: mixed }), 'water', 'milk').name).toBe('mix')
   })
 
   it('follows a chain, once round at most, and names a circle', () => {

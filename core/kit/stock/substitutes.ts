@@ -1,10 +1,11 @@
 import { things, thingNamed } from '../../catalogue'
 import type { CupboardInstrument } from '../../instrument'
-import { levelName, type Plan } from '../../plan'
+import { levelName, type Material, type Plan } from '../../plan'
 import { capital, convertUnit, unitDefinition } from '../../quantity'
+import { isInstrumentLine } from '../derivedKit'
 import { brings, supplyKey } from '../sameThing'
 import type { Availability } from './reservations'
-import { inSharedUnit, type Supply } from './supply'
+import { inSharedUnit, supplyFor, type Supply } from './supply'
 
 /** Something that may stand in for what is short, or may not and why. */
 export interface Substitute {
@@ -34,11 +35,11 @@ export function substitutesFor(
   held: ReadonlyMap<string, number>,
 ): Substitute[] {
   const { need } = short
-  if (need.materialIds.includes('kit-instrument') || isTheInstrument(plan, need.name))
-    return otherInstruments(plan, need.amount, cupboard)
+  if (need.materialIds.some(isInstrumentLine) || isTheInstrument(plan, need.name))
+    return otherInstruments(plan, need.amount, cupboard, held)
   const level = levelOf(plan, need.name, need.materialIds)
   return standIns(need.name, supplies).flatMap((name): Substitute[] => {
-    const supply = supplies.find((one) => supplyKey(one.name) === supplyKey(name))
+    const supply = supplyFor({ key: supplyKey(name), unit: need.unit }, supplies)
     const there = supply
       ? Math.max(0, inSharedUnit(supply.amount, supply.unit) - (held.get(supplyKey(name)) ?? 0))
       : 0
@@ -149,7 +150,12 @@ const isTheInstrument = (plan: Plan, name: string) =>
   supplyKey(name) === supplyKey(plan.measured.instrument.name)
 
 /** Instruments of the same dimension, with what they cost in marks and reach. */
-function otherInstruments(plan: Plan, wanted: number, cupboard: readonly CupboardInstrument[]): Substitute[] {
+function otherInstruments(
+  plan: Plan,
+  wanted: number,
+  cupboard: readonly CupboardInstrument[],
+  held: ReadonlyMap<string, number>,
+): Substitute[] {
   const { instrument } = plan.measured
   const { dimension } = unitDefinition(instrument.unit)
   return cupboard
@@ -158,11 +164,12 @@ function otherInstruments(plan: Plan, wanted: number, cupboard: readonly Cupboar
         one.dimension === dimension && supplyKey(one.name) !== supplyKey(instrument.name) && one.howMany > 0,
     )
     .map((one) => {
+      const there = Math.max(0, one.howMany - (held.get(supplyKey(one.name)) ?? 0))
       const mark = convertUnit(one.smallestMark, one.unit, instrument.unit)
       const most = convertUnit(one.greatest, one.unit, instrument.unit)
       const refused =
-        one.howMany < wanted
-          ? `There are only ${one.howMany}, and two kinds side by side would be a second change.`
+        there < wanted
+          ? `There are only ${there}, and two kinds side by side would be a second change.`
           : most < instrument.greatest &&
               plan.expected &&
               Math.max(plan.expected.first, plan.expected.last) > most
@@ -170,7 +177,7 @@ function otherInstruments(plan: Plan, wanted: number, cupboard: readonly Cupboar
             : null
       return {
         name: one.name,
-        available: one.howMany,
+        available: there,
         refused,
         mind:
           mark > instrument.smallestMark
@@ -178,4 +185,17 @@ function otherInstruments(plan: Plan, wanted: number, cupboard: readonly Cupboar
             : 'Every group takes it, at every level.',
       }
     })
+}
+
+/**
+ * A line of the kit with another thing in place of one that it takes out of the cupboard: of itself, or of what it is
+ * cut or mixed from.
+ * @example withSubstitute(line, 'lamp', 'torch').name // 'torch'
+ */
+export function withSubstitute(material: Material, key: string, name: string): Material {
+  const { made } = material
+  if (made && 'of' in made && supplyKey(made.of) === key) return { ...material, made: { ...made, of: name } }
+  if (made && 'from' in made && supplyKey(made.from) === key)
+    return { ...material, made: { ...made, from: name } }
+  return made ? material : { ...material, name }
 }

@@ -260,7 +260,7 @@ describe('counting back', () => {
     const path = await newLesson(await newClass())
     const before = (await get(path)).school.cupboard.find((one) => one.name === 'metre stick')!.howMany
     await app.call('PUT', '/api/school/cupboard', { cupboard: (await get(path)).school.cupboard })
-    await count(path, [{ materialId: 'kit-instrument', back: 2, broken: 1 }])
+    await count(path, [{ materialId: 'kit-instrument-metre-stick', back: 2, broken: 1 }])
     expect((await get(path)).school.cupboard.find((one) => one.name === 'metre stick')!.howMany).toBe(
       before - 1,
     )
