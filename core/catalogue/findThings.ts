@@ -11,15 +11,20 @@ export interface FoundThing {
 interface Phrase {
   stems: string[]
   thing: Thing
+  /** Whether the words say so only on a list, not in a sentence. */
+  onLists: boolean
 }
 
 /** Phrases by their first word, the longest first, so that "paper cup" is never taken for paper. */
 const phrases = new Map<string, Phrase[]>()
-for (const thing of things)
-  for (const name of [thing.name, ...thing.also]) {
+for (const thing of things) {
+  const add = (name: string, onLists: boolean) => {
     const words = stems(name).map((token) => token.stem)
-    phrases.set(words[0]!, [...(phrases.get(words[0]!) ?? []), { stems: words, thing }])
+    phrases.set(words[0]!, [...(phrases.get(words[0]!) ?? []), { stems: words, thing, onLists }])
   }
+  for (const name of [thing.name, ...thing.also]) add(name, false)
+  for (const name of thing.named) add(name, true)
+}
 for (const list of phrases.values()) list.sort((a, b) => b.stems.length - a.stems.length)
 
 /** Words before a thing that say it is not there. */
@@ -30,13 +35,14 @@ const between = new Set(['a', 'an', 'any', 'the', 'use', 'of', 'hot', 'more', 'o
 /**
  * The things of the catalogue that a text speaks of, in order, each by its longest name. What the text says is
  * not there ("no glue, no tape", "without a candle", "instead of glass") is left out.
+ * @param where whether the text is a name on a list or a sentence; the acid on a list is one, "kind of acid" may be lemon juice
  * @example findThings('Pour hot water into the glass jar').map((one) => one.thing.name) // ['hot water', 'glass jar']
  */
-export function findThings(text: string): FoundThing[] {
+export function findThings(text: string, where: 'list' | 'sentence' = 'list'): FoundThing[] {
   const tokens = stems(text)
   const found: FoundThing[] = []
   for (let at = 0; at < tokens.length;) {
-    const phrase = phraseAt(tokens, at, text)
+    const phrase = phraseAt(tokens, at, text, where)
     if (!phrase) at += 1
     else {
       const last = tokens[at + phrase.stems.length - 1]!
@@ -48,11 +54,17 @@ export function findThings(text: string): FoundThing[] {
   return found
 }
 
-function phraseAt(tokens: readonly Token[], at: number, text: string): Phrase | undefined {
+function phraseAt(
+  tokens: readonly Token[],
+  at: number,
+  text: string,
+  where: 'list' | 'sentence',
+): Phrase | undefined {
   return phrases
     .get(tokens[at]!.stem)
     ?.find(
-      ({ stems: words }) =>
+      ({ stems: words, onLists }) =>
+        (where === 'list' || !onLists) &&
         words.every((word, index) => tokens[at + index]?.stem === word) &&
         !/[.,;:!?()]/.test(text.slice(tokens[at]!.end, tokens[at + words.length - 1]!.at)),
     )

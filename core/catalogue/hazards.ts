@@ -264,6 +264,11 @@ const all = {
     caution: 'Clear the lane, stop well before walls, one direction only, shoes tied.',
     handling: beside,
   },
+  balancing: {
+    name: 'balancing or moving unseen',
+    caution: 'On a flat, clear floor with a partner at the elbow; nothing hard to fall against.',
+    handling: beside,
+  },
   exertion: {
     name: 'getting out of breath',
     caution:

@@ -15,6 +15,9 @@ const irregular: Record<string, string> = {
   canvas: 'canvas',
   // The fruit, not the colour.
   oranges: 'oranges',
+  // Those of metal, not what somebody can do.
+  cans: 'cans',
+  masses: 'masses',
 }
 
 /**

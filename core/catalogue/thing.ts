@@ -1,3 +1,4 @@
+import type { Dimension } from '../quantity'
 import type { AllergenId } from './allergens'
 import type { HazardId } from './hazards'
 
@@ -17,6 +18,10 @@ export interface Thing {
   name: string
   /** Other words for it. */
   also: readonly string[]
+  /** Words that stand for it on a list, and mean something else in a sentence: "acid", "masses". */
+  named: readonly string[]
+  /** What a number before it says of it rather than how much there is of it: a 500 mL jug, a 100 g weight. */
+  sizedBy: readonly Dimension[]
   /** What it is measured in: mL, g or cm, a word such as "sheets", or nothing for things that are counted. */
   unit: string
   use: 'reused' | 'used-up'
@@ -35,6 +40,8 @@ export interface Thing {
 
 const usual: Omit<Thing, 'name'> = {
   also: [],
+  named: [],
+  sizedBy: [],
   unit: '',
   use: 'reused',
   hazards: [],
@@ -47,13 +54,14 @@ const usual: Omit<Thing, 'name'> = {
 }
 
 /** What is said of a thing: its other words one after another, with commas between. */
-type Facts = Partial<Omit<Thing, 'also'>> & { also?: string }
+type Facts = Partial<Omit<Thing, 'also' | 'named'>> & { also?: string; named?: string }
 
 /** A thing of the catalogue; what is not said of it is as usual: counted, used again, nothing to mind. */
-export const thing = (name: string, { also = '', ...facts }: Facts = {}): Thing => ({
+export const thing = (name: string, { also = '', named = '', ...facts }: Facts = {}): Thing => ({
   ...usual,
   name,
   also: also.split(', ').filter(Boolean),
+  named: named.split(', ').filter(Boolean),
   ...facts,
 })
 

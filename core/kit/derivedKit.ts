@@ -1,4 +1,4 @@
-import { thingNamed, type Thing } from '../catalogue'
+import { findThings, thingNamed, type Thing } from '../catalogue'
 import { levelName, type KeptSame, type Material, type Plan } from '../plan'
 import { parseQuantity, unitDefinition } from '../quantity'
 import { wayNeeds } from '../recording'
@@ -8,6 +8,12 @@ import { brings } from './sameThing'
 /** Cards that speak of a property, a person or a place and not of a thing that can be packed. */
 const notAThing =
   /^(?:who|how|where|when|which|way|number|size|length|height|width|depth|thickness|distance|speed|angle|place|position|spot|colou?r|shape|start\w*|stop\w*|direction|time|temperature|warmth|force|strength|surface|weight|mass|load|person|people|child|children|reader|order|age|kind|type|sort|light|air|wind|side|room|gap|weather|day|season|amount|volume|mix|drop|\w+ing)\b/i
+/** What is said of a thing rather than the thing: its levels are that thing again, "candle jar, small". */
+const aProperty =
+  /\b(?:size|shape|colou?r|length|thickness|width|height|weight|texture|brand|make|age|state|temperature)\b/i
+/** Levels that only say how something is: nothing can be brought by such a name alone. */
+const howItIs =
+  /^(?:(?:very|quite|more|less|most|least|extra) )?(?:[a-z]|[\p{L}]*\d+|small|little|tiny|medium|large|big|huge|long|short|wide|narrow|thick|thin|tall|high|low|wet|dry|damp|hot|cold|warm|cool|light|dark|bright|hard|soft|stiff|rough|smooth|shiny|flat|round|square|pointed|curved|bent|straight|folded|crumpled|whole|crushed|ground|fine|coarse|black|white|gr[ae]y|red|orange|yellow|green|blue|purple|pink|brown|silver|gold|top|bottom|middle|left|right|front|back|inside|outside|fast|slow|heavy|old|new|fresh|open|closed|tight|loose|full|empty|half|on|off|up|down|yes|still|moving)(?:er|est)?$/iu
 /** Levels that lie in the class's own doing or in the room, not in a thing. */
 const doneNotBrought =
   /\b(?:design|round|place|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
@@ -27,6 +33,13 @@ const base = (id: string, name: string, changes: Partial<Material> = {}): Materi
   made: null,
   ...changes,
 })
+
+/**
+ * Whether the levels lie in what the class does or where it does it, and not in things.
+ * @example isDoneNotBrought({ aim: 'compare', changed: { name: 'place in school', … } }) // true
+ */
+export const isDoneNotBrought = ({ aim, changed }: Pick<Plan, 'aim' | 'changed'>): boolean =>
+  aim === 'improve' || doneNotBrought.test(changed.name)
 
 /** What the catalogue says of a thing, as the fields of a line. */
 export function usualFields(thing: Thing | null): Pick<Material, 'unit' | 'use' | 'spare' | 'place'> {
@@ -116,10 +129,11 @@ const slug = (name: string) =>
 
 function levelLines(plan: Plan): Material[] {
   if (plan.changed.kind === 'number') return numberLine(plan)
-  if (plan.aim === 'improve' || doneNotBrought.test(plan.changed.name)) return []
+  if (isDoneNotBrought(plan)) return []
   return plan.levels.flatMap((level) => {
-    const name = levelName(plan, level)
-    if (level.name.trim() === '' || nothing.test(name.trim())) return []
+    if (level.name.trim() === '' || nothing.test(levelName(plan, level).trim())) return []
+    const name = broughtBy(plan.changed.name, levelName(plan, level))
+    if (name === null) return []
     const thing = thingNamed(name)
     if (thing?.room || (thing === null && notAThing.test(name))) return []
     const fields = usualFields(thing)
@@ -132,6 +146,18 @@ function levelLines(plan: Plan): Material[] {
       }),
     ]
   })
+}
+
+/**
+ * What a kind brings: itself, or the changed thing in that kind, or nothing where neither is a thing.
+ * @example broughtBy('size of jam jar', 'small') // 'jam jar, small'
+ */
+function broughtBy(changed: string, kind: string): string | null {
+  const [whole, own] = [findThings(changed).at(-1), thingNamed(kind)]
+  const isProperty = aProperty.test(changed)
+  if (own !== null && (!isProperty || own === whole?.thing)) return kind
+  if (whole && !whole.thing.room) return `${whole.words}, ${kind}`
+  return isProperty || howItIs.test(kind.trim()) ? null : kind
 }
 
 /** "layers of card" counted from 0 to 6 needs six; "amount of sugar" in grams needs as much as all levels say. */

@@ -317,6 +317,20 @@ describe('derivedKit', () => {
     ])
   })
 
+  it('brings the changed thing in each kind where the kinds only say how it is', () => {
+    const brought = (changed: string, kinds: string[]) => {
+      const plan = kindsPlan(kinds)
+      return derivedKit({ ...plan, keptSame: [], changed: { ...plan.changed, name: changed } })
+        .filter((line) => line.id.startsWith('kit-level-'))
+        .map((line) => line.name)
+    }
+    expect(brought('size of jar', ['small', 'large'])).toEqual(['jar, small', 'jar, large'])
+    expect(brought('magnet', ['bar', 'horseshoe'])).toEqual(['magnet, bar', 'magnet, horseshoe'])
+    expect(brought('kind of paper', ['napkin', 'newspaper'])).toEqual(['napkin', 'newspaper'])
+    expect(brought('shape of the glorb', ['flat', 'bowl'])).toEqual([])
+    expect(brought('glorb', ['thick', 'fleem'])).toEqual(['fleem'])
+  })
+
   it('brings as many as the largest level, or as much as all say', () => {
     const layers = examplePlan({
       changed: { name: 'layers of card', kind: 'number', unit: 'count', range: null },

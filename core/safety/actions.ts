@@ -20,7 +20,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\bstretch(?:es|ed|ing)?\b.*\b(?:band|elastic|spring|tights|rubber|cord|balloon)\b|\b(?:band|elastic|spring|tights)s?\b.*\bstretch\w*/i,
+      /\bstretch(?:es|ed|ing)?\b.*\b(?:band|elastic|spring|tights|rubber|cord)\b|\b(?:band|elastic|spring|tights)s?\b.*\bstretch\w*/i,
     hazard: 'stretched-elastic',
   },
   {
@@ -30,9 +30,15 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:run|runs|running|sprint\w*|race across|chase\w*)\b(?! (?:water|out|dry|the tap|the test|under))/i,
+      /(?<!\b(?:water|ink|paint|liquid|oil|syrup|honey|milk|drops?|cars?|balls?|marbles?|trains?|trolley|toys?|it|that|which)\s)\b(?:run|runs|running|sprint\w*|race across|chase\w*)\b(?! (?:water|out|dry|the tap|the test|under|through))/i,
     hazard: 'running',
   },
+  {
+    pattern:
+      /\b(?:blindfold\w*|eyes (?:shut|closed)|clos\w* (?:your|their|our|both) eyes|balanc\w+ on (?:one|a|the|your) (?:leg|foot|bench|beam|rope|line|log)|stand\w* on one (?:leg|foot)|spin round|slide down|swing on)\b/i,
+    hazard: 'balancing',
+  },
+  { pattern: /\bsand(?:s|ed|ing)? (?:it|them|the|down|each|off)\b/i, hazard: 'dust' },
   {
     pattern:
       /\b(?:star jumps?|jump(?:s|ing)?|skip(?:s|ping)?|hop(?:s|ping)?|exercis\w+|step-ups?|sit-ups?|press-ups?|run on the spot|out of breath|hold (?:your|their|our) breath|pulse|heart ?beats?|heart rate)\b/i,
@@ -40,7 +46,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:throw(?:s|ing)?|launch\w*|fir(?:e|es|ing) (?:it|the|a)\b|shoot\w*|fling\w*|catapult\w*|flick(?:s|ing)?)\b/i,
+      /\b(?:throw(?:s|ing)?|launch\w*|fir(?:e|es|ing) (?:it|the|a)\b|shoot\w*|fling\w*|catapult\w*|flick(?:s|ing)?|(?:distance|far|height)\b.*\bfl(?:y|ies))\b/i,
     hazard: 'flying-things',
   },
   {
@@ -50,7 +56,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:saw(?:s|ing)? (?:off|it|the|through)|slic(?:e|es|ing)|grat(?:e|es|ing)|peel(?:s|ing)?|chop(?:s|ping)?|cut\w* (?:up |open )?(?:it |them |the |an? )?(?:apples?|potato(?:es)?|carrots?|onions?|wood|foam|polystyrene|fruit|vegetables?|bread)|with a (?:sharp )?knife)\b/i,
+      /\b(?:saw(?:s|ing)? (?:off|it|the|through)|slic(?:e|es|ing)\b(?! of\b)|grat(?:e|es|ing)|peel(?:s|ing)?\b(?! (?:off|back|away)\b)|chop(?:s|ping)?|cut\w* (?:up |open )?(?:it |them |the |an? )?(?:apples?|potato(?:es)?|carrots?|onions?|wood|foam|polystyrene|fruit|vegetables?|bread)|with a (?:sharp )?knife)\b/i,
     hazard: 'blades',
   },
   {
@@ -74,11 +80,12 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:outside|outdoors|playground|school field|sports field|garden|woods?land|park|in the yard|school yard)\b/i,
+      /\b(?:outside|outdoors|playground|school field|sports field|garden(?! (?:soil|peas?|centre|twine|cane))|woods?land|park|in the yard|school yard)\b/i,
     hazard: 'outdoors',
   },
   {
-    pattern: /\b(?:in the sun|sunlight|sunshine|sunny|direct sun|the sun|sundial|sunbathe)\b(?!flower)/i,
+    pattern:
+      /\b(?:in the sun|sunlight|sunshine|sunny|direct sun|the sun|sundial|sunbathe|at noon|at midday)\b(?!flower)/i,
     hazard: 'sun',
   },
   {

@@ -8,6 +8,8 @@ export const hotFrom = 44
 export const warmFrom = 30
 /** A mass that hurts a foot when it falls from a table. */
 const heavyFrom = 1000
+/** A mass that hurts nobody when it falls. */
+const lightBelow = 100
 /** A mass that a child does not lift alone. */
 const tooHeavyFrom = 5000
 
@@ -41,6 +43,15 @@ function amountsIn(text: string): Amount[] {
 }
 
 const small: Partial<Record<string, Unit>> = { length: 'cm', mass: 'g', temperature: 'C', volume: 'mL' }
+
+/**
+ * Whether a text speaks of masses, and only of such as hurt nobody when they fall.
+ * @example isLight('weights, 10 g') // true
+ */
+export function isLight(text: string): boolean {
+  const masses = amountsIn(text).filter(({ unit }) => unitDefinition(unit).dimension === 'mass')
+  return masses.length > 0 && masses.every(({ value, unit }) => convertUnit(value, unit, 'g') < lightBelow)
+}
 
 /** A hazard that an amount brings, with the words that say it. */
 export interface AmountHazard {

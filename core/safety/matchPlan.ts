@@ -1,10 +1,19 @@
 import type { AgeBand } from '../class'
-import { findThings, hazards, stems, type AllergenId, type FoundThing, type HazardId } from '../catalogue'
-import type { KitLine } from '../kit'
+import {
+  findThings,
+  hazards,
+  stems,
+  thingNamed,
+  type AllergenId,
+  type FoundThing,
+  type HazardId,
+} from '../catalogue'
+import { isDoneNotBrought, type KitLine } from '../kit'
 import { levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { actions } from './actions'
-import { hazardsOfAmounts } from './amounts'
+import { hazardsOfAmounts, isLight } from './amounts'
+import { hazardsTogether } from './together'
 
 /** One thing in a plan that brings a hazard. */
 export interface HazardSource {
@@ -43,33 +52,68 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
   const sources: HazardSource[] = []
   const allergens: PlanMatch['allergens'] = []
   const unknown: string[] = []
+  const onBatteries = texts.some(({ text }) => findThings(text).some((one) => one.thing.name === 'battery'))
+  const weights = lines.map(({ material }) => lineText(material)).filter(isWeight)
+  const onlyLight = weights.length > 0 && weights.every(isLight)
+  const hurtsNobody = (hazard: HazardId, text: string) =>
+    hazard === 'falling-loads' && (isLight(text) || onlyLight)
   for (const { text, about, isThing } of texts) {
-    const found = findThings(text).map((one) => (isThing ? one : byTheKit(one, listed)))
+    const found = findThings(text, isThing ? 'list' : 'sentence')
+      .map((one) => (isThing ? one : byTheKit(one, listed)))
+      .map((one) => (onBatteries ? inACircuit(one) : one))
     for (const { thing, words } of found) {
-      for (const hazard of thing.hazards) sources.push({ hazard, words, text })
+      for (const hazard of thing.hazards)
+        if (!hurtsNobody(hazard, text)) sources.push({ hazard, words, text })
       for (const allergen of thing.allergens) allergens.push({ allergen, words, text })
     }
     const doings = withoutDenied(text)
     for (const { pattern, hazard } of actions) {
       const words = pattern.exec(doings)?.[0]
-      if (words !== undefined) sources.push({ hazard, words: words.trim(), text })
+      if (words !== undefined && !hurtsNobody(hazard, text))
+        sources.push({ hazard, words: words.trim(), text })
     }
     for (const { hazard, words } of hazardsOfAmounts(text, about, age)) sources.push({ hazard, words, text })
     if (isThing && found.length === 0 && text.trim() !== '') unknown.push(text.trim())
   }
+  sources.push(...hazardsTogether(texts.map((one) => withoutDenied(one.text))))
+  if (isUnknownChange(plan, lines)) unknown.push(plan.changed.name.trim())
   for (const hazard of plan.hazards)
     sources.push({ hazard, words: 'added by the teacher', text: hazards[hazard].name })
   return { sources: withoutOverlap(sources), allergens, unknown: [...new Set(unknown)] }
 }
+
+const isWeight = (text: string) => findThings(text).some((one) => one.thing.hazards.includes('falling-loads'))
 
 /** A step that says "the lamp" means the battery lamp on the list. */
 function byTheKit(found: FoundThing, listed: readonly string[]): FoundThing {
   const words = stems(found.words)
   if (words.length !== 1) return found
   const meant = listed
-    .flatMap(findThings)
+    .flatMap((name) => findThings(name))
     .find((one) => one.thing !== found.thing && stems(one.words).at(-1)!.stem === words[0]!.stem)
   return meant ? { ...found, thing: meant.thing } : found
+}
+
+/** Bulbs and wires beside a battery are those of a small circuit, not of a lamp in a socket. */
+function inACircuit(found: FoundThing): FoundThing {
+  const small = /^(?:light )?bulbs?$/i.test(found.words)
+    ? 'torch bulb'
+    : /^(?:copper )?wires?$/i.test(found.words)
+      ? 'circuit wire'
+      : null
+  return small === null ? found : { ...found, thing: thingNamed(small) ?? found.thing }
+}
+
+/** Kinds of something that is no known thing and brings nothing to the trays either: the voices of three children. */
+function isUnknownChange(plan: Plan, lines: readonly Pick<KitLine, 'material'>[]): boolean {
+  const { changed, levels } = plan
+  if (changed.kind !== 'kinds' || changed.name.trim() === '' || levels.length === 0) return false
+  if (isDoneNotBrought(plan) || actions.some(({ pattern }) => pattern.test(changed.name))) return false
+  const brought = lines.some(({ material }) => material.level !== null)
+  const known = [changed.name, ...levels.map((level) => level.name)].some(
+    (text) => findThings(text).length > 0,
+  )
+  return !brought && !known
 }
 
 function textsOf(plan: Plan, lines: readonly Pick<KitLine, 'material'>[]): PlanText[] {
@@ -114,6 +158,7 @@ function withoutDenied(text: string): string {
 const covers: Partial<Record<HazardId, HazardId[]>> = {
   'hot-water': ['warm-water'],
   blades: ['scissors'],
+  cooking: ['heating'],
   'glue-gun': ['heating'],
   'button-cells': ['batteries'],
   laser: ['bright-light'],

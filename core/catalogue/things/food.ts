@@ -79,7 +79,7 @@ export const foodThings: Thing[] = [
     also: 'raw meat, chicken, raw chicken, ham, sausage, bone, chicken bone',
   }),
   thing('popcorn', { ...eaten, also: 'popping corn, maize, corn, sweetcorn' }),
-  thing('food', { ...eaten, also: 'snack, packed lunch' }),
+  thing('food', { ...eaten, also: 'snack, packed lunch, suet, lard, bird food, pet food' }),
   thing('bean', {
     ...plant,
     allergens: ['legumes'],
@@ -104,7 +104,8 @@ export const foodThings: Thing[] = [
   }),
   thing('plant', {
     ...plant,
-    also: 'leaf, green leaves, dry leaves, autumn leaves, fallen leaves, dead leaves, number of leaves, potted plant, pot plant, houseplant, house plant, grass, moss, twig, stem, tree, bark, branch, pondweed, herb, hyacinth, pine cone, pinecone, acorn, algae',
+    named: 'leaves',
+    also: 'leaf, green leaves, dry leaves, autumn leaves, fallen leaves, dead leaves, number of leaves, potted plant, pot plant, houseplant, house plant, grass, moss, twig, stem, tree, bark, branch, pondweed, herb, mint, basil, mint leaf, hyacinth, tomato plant, strawberry plant, potato plant, pine cone, pinecone, acorn, algae',
   }),
   thing('flower', {
     ...plant,

@@ -62,8 +62,9 @@ export const liquidThings = [
   }),
   thing('bleach', {
     ...liquid,
+    named: 'acid',
     hazards: ['strong-chemicals'],
-    also: 'chlorine, drain cleaner, oven cleaner, caustic soda, ammonia, hydrochloric acid, sulphuric acid, sulfuric acid, nitric acid, battery acid, descaler, limescale remover, toilet cleaner, lye, quicklime, weedkiller, weed killer, pesticide, mercury, paint stripper, hydrogen peroxide, peroxide, iodine, copper sulphate, copper sulfate, acid, rust remover, antifreeze',
+    also: 'chlorine, drain cleaner, oven cleaner, caustic soda, ammonia, hydrochloric acid, sulphuric acid, sulfuric acid, nitric acid, battery acid, descaler, limescale remover, toilet cleaner, lye, quicklime, weedkiller, weed killer, pesticide, mercury, paint stripper, strong acid, hydrogen peroxide, peroxide, iodine, copper sulphate, copper sulfate, rust remover, antifreeze',
   }),
   thing('methylated spirit', {
     ...liquid,
@@ -111,6 +112,29 @@ export const liquidThings = [
     ...liquid,
     hazards: ['allergens'],
     also: 'tea bag, teabag, coffee, cocoa, herbal tea',
+  }),
+  thing('sun cream', {
+    ...liquid,
+    hazards: ['stinging', 'sun'],
+    allergens: ['perfume'],
+    also: 'sunscreen, sun lotion, sun block',
+  }),
+  thing('toothpaste', {
+    ...powder,
+    allergens: ['perfume'],
+    also: 'hand cream, face cream, shaving foam, shaving cream, body lotion',
+  }),
+  thing('fertiliser', {
+    ...liquid,
+    hazards: ['stinging', 'soil'],
+    keeper: 'teacher',
+    also: 'fertilizer, plant food, plant feed, tomato feed',
+  }),
+  thing('essential oil', {
+    ...liquid,
+    hazards: ['stinging'],
+    allergens: ['perfume'],
+    also: 'scented oil, peppermint oil, lavender oil, tea tree oil, air freshener, room spray',
   }),
   thing('glow stick', { hazards: ['stinging'], use: 'used-up', also: 'light stick' }),
   thing('glycerine', { ...liquid, hazards: ['spills'], also: 'glycerin, glycerol' }),
@@ -192,7 +216,7 @@ export const liquidThings = [
   thing('soil', {
     ...powder,
     hazards: ['soil'],
-    also: 'compost, earth, potting soil, potting compost, mud, peat, garden soil, clay soil',
+    also: 'compost, growbag, earth, potting soil, potting compost, mud, peat, garden soil, clay soil',
   }),
   thing('medicine', {
     use: 'used-up',

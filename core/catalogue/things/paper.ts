@@ -28,7 +28,7 @@ export const paperThings = [
     ...sheet,
     also: 'coffee filter, blotting paper, paper strip, strip of paper',
   }),
-  thing('sandpaper', { ...sheet, also: 'abrasive paper, emery paper', hazards: ['dust'] }),
+  thing('sandpaper', { ...sheet, also: 'abrasive paper, emery paper' }),
   thing('recording sheet', {
     ...sheet,
     also: 'worksheet, results sheet, record sheet',
@@ -89,7 +89,7 @@ export const paperThings = [
   }),
   thing('paper clip', {
     spare: 20,
-    also: 'clip, bulldog clip, binder clip, steel clip, metal clip, plastic clip',
+    also: 'paperclip, clip, bulldog clip, binder clip, steel clip, metal clip, plastic clip',
     hazards: ['small-parts'],
     instead: [],
   }),

@@ -3,7 +3,8 @@ import { charge, thing } from '../thing'
 /** Tools, machines, lamps, magnets and all that is hard. */
 export const toolThings = [
   thing('ruler', {
-    also: '30 cm ruler, wooden ruler, plastic ruler, steel ruler',
+    sizedBy: ['length'],
+    also: 'wooden ruler, plastic ruler, steel ruler',
     instead: ['metre stick', 'tape measure'],
   }),
   thing('metre stick', {
@@ -11,6 +12,7 @@ export const toolThings = [
     instead: ['tape measure'],
   }),
   thing('tape measure', {
+    sizedBy: ['length'],
     also: 'measuring tape, measuring wheel, trundle wheel, surveyor’s tape',
     instead: ['metre stick'],
   }),
@@ -33,11 +35,12 @@ export const toolThings = [
     also: 'newton meter, newtonmeter, spring balance, spring scale, forcemeter',
   }),
   thing('measuring cylinder', {
+    sizedBy: ['volume'],
     also: 'cylinder, graduated cylinder, measuring cup',
     instead: ['jug'],
   }),
   thing('light meter', {
-    also: 'light sensor, sound meter, sound sensor, microphone, decibel meter, tablet computer, camera, laptop, phone, computer',
+    also: 'solar cell, solar panel, multimeter, voltmeter, ammeter, switch, light sensor, sound meter, sound sensor, microphone, decibel meter, tablet computer, camera, laptop, phone, computer',
   }),
   thing('magnifying glass', {
     also: 'magnifier, hand lens, loupe, microscope, lens, burning glass',
@@ -54,7 +57,7 @@ export const toolThings = [
   thing('craft knife', {
     hazards: ['blades'],
     keeper: 'teacher',
-    also: 'knife, scalpel, blade, saw, hacksaw, peeler, grater, cutter, box cutter, guillotine, razor blade, junior hacksaw, chisel, axe, secateurs, bread knife, penknife, potato peeler',
+    also: 'knife, scalpel, saw blade, saw, hacksaw, peeler, grater, cutter, box cutter, guillotine, razor blade, junior hacksaw, chisel, axe, secateurs, bread knife, penknife, potato peeler',
   }),
   thing('table knife', { also: 'butter knife, plastic knife, blunt knife' }),
   thing('hammer', { hazards: ['hammer-and-chips'], keeper: 'teacher', also: 'mallet, hammering' }),
@@ -66,6 +69,7 @@ export const toolThings = [
   thing('screwdriver', { also: 'spanner, pliers, tweezers, tongs, spirit tongs' }),
   thing('nail', {
     hazards: ['sharp-points', 'small-parts'],
+    sizedBy: ['length'],
     also: 'iron nail, steel nail, screw, galvanised nail, copper nail',
     spare: 10,
   }),
@@ -80,7 +84,7 @@ export const toolThings = [
   }),
   thing('tin can', {
     hazards: ['sharp-edges'],
-    also: 'tin, drinks can, food tin, metal can, metal sheet, sheet metal, tin lid, aluminium can, soup can, metal tin',
+    also: 'tin, cans, drinks can, food tin, metal can, metal sheet, sheet metal, tin lid, aluminium can, soup can, metal tin',
   }),
   thing('foil', {
     unit: 'cm',
@@ -110,7 +114,7 @@ export const toolThings = [
     also: 'uv lamp, uv light, uv torch, black light, sun lamp, sunlamp',
   }),
   thing('battery', {
-    also: 'battery holder, cell holder, circuit, battery pack, electric motor, motor, buzzer, crocodile clip, power bank, aa battery',
+    also: 'battery holder, cell holder, aa cell, aaa cell, aaa battery, dry cell, c cell, d cell, number of cells, bulb holder, lamp holder, connecting wire, circuit wire, circuit, battery pack, electric motor, motor, buzzer, crocodile clip, power bank, aa battery',
     hazards: ['batteries'],
   }),
   thing('button cell', {
@@ -182,13 +186,16 @@ export const toolThings = [
     spare: 20,
   }),
   thing('weight', {
-    also: 'slotted mass, slotted weight, hanging weight, hanging mass, mass hanger, gram weight, kilogram weight, brick, dumbbell, iron weight, heavy stone, concrete block, paving slab, heavy book',
+    also: 'number of masses, slotted mass, slotted weight, hanging weight, hanging mass, mass hanger, gram weight, kilogram weight, brick, dumbbell, iron weight, heavy stone, concrete block, paving slab, heavy book',
+    named: 'masses, mass',
+    sizedBy: ['mass'],
     hazards: ['falling-loads'],
   }),
   thing('rock', {
-    also: 'stone, granite, limestone, slate, sandstone, pumice, flint, mineral, quartz, rock sample, fossil, basalt, gypsum',
+    also: 'granite, limestone, slate, sandstone, pumice, flint, mineral, quartz, rock sample, fossil, basalt, gypsum',
     hazards: ['hammer-and-chips'],
   }),
+  thing('stone', { also: 'smooth stone, flat stone, cobble' }),
   thing('tile', {
     also: 'ceramic tile, roof tile, floor tile, carpet tile, vinyl tile, streak plate, unglazed tile',
   }),
@@ -238,7 +245,7 @@ export const toolThings = [
     unit: 'pads',
     use: 'used-up',
     spare: 10,
-    also: 'cotton pad, cotton bud, cotton wool ball, gauze, bandage, cotton ball, wadding',
+    also: 'pom-pom, cotton pad, cotton bud, cotton wool ball, gauze, bandage, cotton ball, wadding',
   }),
   thing('fabric', {
     also: 'cotton, cotton cloth, denim, silk, linen, nylon, polyester, velvet, leather, lycra, cotton sheet, fabric square, piece of fabric, hessian, t-shirt, shirt, curtain, cotton sock, lace, waterproof cloth, raincoat, umbrella, tent, mesh, canvas',
@@ -279,6 +286,6 @@ export const toolThings = [
   }),
   thing('slide surface', { also: 'ramp, slope, gutter, track, inclined board' }),
   thing('toy boat', {
-    also: 'boat, raft, model boat, clay boat, foil boat, toy, toy animal, doll, teddy, puppet, parachute, toy parachute, canopy, spinner, paper helicopter, windmill, paper spinner, domino, spinning top, yo-yo, dice, pendulum',
+    also: 'boat, raft, model boat, clay boat, foil boat, toy, toy animal, doll, teddy, puppet, parachute, toy parachute, canopy, spinner, paper helicopter, windmill, paper spinner, domino, spinning top, yo-yo, dice, pendulum, marionette, building figure, plastic figure',
   }),
 ]

@@ -3,25 +3,35 @@ import { thing } from '../thing'
 /** What things are put into, poured with and laid on. */
 export const vesselThings = [
   thing('cup', {
+    sizedBy: ['volume'],
     also: 'plastic cup, paper cup, beaker, plastic beaker, tumbler, mug, cup with lid, yoghurt pot, yogurt pot',
     instead: ['plastic jar', 'small pot'],
   }),
   thing('small pot', {
+    sizedBy: ['volume'],
     also: 'pot, plant pot, flower pot, seed tray, plastic pot',
     instead: ['cup'],
   }),
   thing('plastic jar', {
-    also: 'jar with lid, jar, tub, plastic tub, lidded tub, container, plastic container, plastic box, box with lid, ice cream tub',
+    sizedBy: ['volume'],
+    also: 'jar with lid, jar, tub, plastic tub, lidded tub, container, plastic container, plastic box, box with lid, ice cream tub, film canister, film pot, film can',
     instead: ['cup'],
   }),
   thing('plastic bottle', {
+    sizedBy: ['volume'],
     also: 'bottle, water bottle, drinks bottle, milk bottle, squeezy bottle',
     instead: ['plastic jar'],
   }),
-  thing('spray bottle', { also: 'mister', hazards: ['spills'] }),
-  thing('glass jar', { also: 'jam jar, glass', hazards: ['glass'], instead: ['plastic jar'] }),
-  thing('glass bottle', { hazards: ['glass'], instead: ['plastic bottle'] }),
+  thing('spray bottle', { sizedBy: ['volume'], also: 'mister', hazards: ['spills'] }),
+  thing('glass jar', {
+    sizedBy: ['volume'],
+    also: 'jam jar, glass',
+    hazards: ['glass'],
+    instead: ['plastic jar'],
+  }),
+  thing('glass bottle', { sizedBy: ['volume'], hazards: ['glass'], instead: ['plastic bottle'] }),
   thing('glass beaker', {
+    sizedBy: ['volume'],
     also: 'test tube, flask, glass tube, glass rod, glass plate, glass sheet, microscope slide, glass slide, pane of glass, drinking glass, glass cylinder, glass dish',
     hazards: ['glass'],
     instead: ['cup'],
@@ -29,18 +39,19 @@ export const vesselThings = [
   thing('mirror', { hazards: ['glass', 'bright-light'], also: 'looking glass, glass mirror' }),
   thing('plastic mirror', { also: 'safety mirror', hazards: ['bright-light'] }),
   thing('bowl', {
-    also: 'plastic bowl, mixing bowl, dish, basin, washing-up bowl, sink, trough, paddling pool, water tank, bath tub, tank',
+    sizedBy: ['volume'],
+    also: 'plastic bowl, mixing bowl, washing up bowl, dish, basin, washing-up bowl, sink, trough, paddling pool, water tank, bath tub, tank',
     instead: ['tray'],
   }),
-  thing('bucket', { also: 'pail' }),
+  thing('bucket', { sizedBy: ['volume'], also: 'pail' }),
   thing('tray', { also: 'baking tray, plastic tray, tray with a rim', instead: ['bowl'] }),
   thing('plate', { also: 'saucer, paper plate, plastic plate', instead: ['tray'] }),
-  thing('jug', { also: 'measuring jug, pouring jug' }),
+  thing('jug', { sizedBy: ['volume'], also: 'measuring jug, pouring jug' }),
   thing('watering can', { hazards: ['spills'] }),
   thing('funnel', { also: 'plastic funnel' }),
   thing('sieve', { also: 'strainer, colander, tea strainer' }),
   thing('spoon', {
-    also: 'teaspoon, tablespoon, measuring spoon, plastic spoon, wooden spoon, ladle, scoop, stirrer, chopstick',
+    also: 'teaspoon, tablespoon, brush, paint brush, paintbrush, toothbrush, nail brush, measuring spoon, plastic spoon, wooden spoon, ladle, scoop, stirrer, chopstick',
   }),
   thing('metal spoon', {}),
   thing('fork', { also: 'plastic fork, cutlery' }),
@@ -65,6 +76,7 @@ export const vesselThings = [
     also: 'food wrap, clingfilm',
   }),
   thing('bag', {
+    sizedBy: ['mass', 'volume'],
     also: 'paper bag, cloth bag, fabric bag, rucksack, sack, bag of sand, sandbag, beanbag, bean bag',
   }),
   thing('sponge', { also: 'washing-up sponge, bath sponge', instead: ['cloth'] }),

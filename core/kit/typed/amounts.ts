@@ -1,7 +1,7 @@
 import { numberPattern, parseNumber } from '../../quantity'
 
 /** How an amount may be typed: digits, fractions, or a small number in words. */
-export const amountPattern = `(?:${numberPattern}|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)`
+export const amountPattern = `(?:${numberPattern}|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)`
 const words: Record<string, number> = {
   a: 1,
   an: 1,

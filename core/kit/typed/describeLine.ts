@@ -25,8 +25,7 @@ export function amountWords(amount: number, unit: string): string {
     if (known.unit === 'g' && amount >= 1000) return `${Number((amount / 1000).toPrecision(6))} kg`
     return `${number} ${known.unit}`
   }
-  if (known.word === '') return number
-  return `${number} ${amount === 1 ? known.word.replace(/s$/, '') : known.word}`
+  return known.word === '' ? number : countedThing(amount, known.word)
 }
 
 /**

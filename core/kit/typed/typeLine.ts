@@ -1,5 +1,6 @@
 import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
 import { sheetName } from './makingClause'
+import { isSizedBy } from './sizeOf'
 
 const rules: Record<MaterialRule, string> = {
   class: 'for the class',
@@ -22,7 +23,9 @@ export function typeLine(
 ): string {
   const only = plan.levels.find((one) => one.id === level)
   const number = Number(amount.toPrecision(12)).toString()
-  const counted = unit === '' ? '' : ` ${unit}${/^(?:mL|L|g|kg|cm|m|mm)$/.test(unit) ? '' : ' of'}`
+  // "100 g of weights" is an amount, "100 g weights" would be weights of that size.
+  const plainly = /^(?:mL|L|g|kg|cm|m|mm)$/.test(unit) && !isSizedBy(name, unit)
+  const counted = unit === '' ? '' : ` ${unit}${plainly ? '' : ' of'}`
   const [plain, cut] = made ? makingParts(made, name) : [name, '']
   const parts = [
     `${number}${counted} ${made && cut.includes(' from ') ? `${cut.split(' from ')[0]} ${plain} from ${cut.split(' from ')[1]}` : plain} ${rules[per]}`,

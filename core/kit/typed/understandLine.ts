@@ -1,10 +1,11 @@
 import { thingNamed } from '../../catalogue'
 import type { Making, Material, Plan } from '../../plan'
-import { numberPattern, unitFromText } from '../../quantity'
+import { capital, numberPattern, unitFromText } from '../../quantity'
 import { usualFields } from '../derivedKit'
 import { kitUnit } from '../kitUnit'
 import { amountPattern, plainFractions, readAmount, type Take } from './amounts'
 import { sheetName, takeMaking } from './makingClause'
+import { isSizedBy, sizeOf, withSize } from './sizeOf'
 import { takeLevel, takeRule } from './ruleClause'
 
 /** What came of reading a typed line: the material it says, or what to type instead. */
@@ -18,7 +19,7 @@ const most = 100_000
  *
  * Understood: "2 sheets of card per level", "150 mL salt water per level, 35 g salt to 1 L", "12 x 8 cm card from A4
  * per try", "string 25 cm from 3 m sticks, each level", "30 paper clips each group + 5 spare", "lamp for the class",
- * "hot water, teacher", "wool only for level wool".
+ * "500 mL jug", "hot water, teacher", "wool only for level wool".
  *
  * @returns the material without an id, and a note of what was taken as usual; or what to type instead
  * @example understandLine('2 sheets of card per level', plan).material.per // 'level'
@@ -62,26 +63,34 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
     rest,
   )
   let amount = 1
-  if (lead) {
+  const vague = /^[\s,]*(some|a few|few|several|many|lots of|plenty of)\s+(\S.*)$/i.exec(rest)
+  if (vague)
+    return {
+      ok: false,
+      message: `How much is “${vague[1]}”? Type a number or an amount before ${clean(vague[2]!)}.`,
+    }
+  const single = sizeOf(rest)
+  if (single !== null) rest = single
+  else if (lead) {
     const read = readAmount(lead[1]!)
     if (typeof read === 'string') return { ok: false, message: read }
     amount = read
     rest = rest.slice(lead[0].length)
   }
-  const unitWord = lead ? takeUnit(rest) : null
+  const unitWord = single === null ? takeUnit(rest, lead !== null) : null
   if (unitWord) rest = rest.slice(unitWord.length)
   let name = clean(rest)
   let unit = unitWord?.unit ?? ''
-  if (!lead) {
+  if (!lead && single === null) {
     // "string 25 cm": the amount may come after the name.
     const after = new RegExp(String.raw`[\s,]+(${numberPattern})\s*(mL|ml|L|l|g|kg|cm|m|mm)\s*$`, 'u').exec(
       ` ${name}`,
     )
     const read = after ? readAmount(after[1]!) : null
     if (typeof read === 'number') {
-      amount = read
-      unit = after![2]!
-      name = clean(` ${name}`.slice(0, after!.index))
+      const what = clean(` ${name}`.slice(0, after!.index))
+      if (isSizedBy(what, after![2]!)) name = withSize(what, `${read} ${after![2]}`)
+      else [amount, unit, name] = [read, after![2]!, what]
     }
   }
   if (name === '')
@@ -93,12 +102,18 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   const usual = usualFields(thing)
   const mismatch = unitMismatch(name, unit, usual.unit)
   if (mismatch && !made) return { ok: false, message: mismatch }
-  if (unit === '' && lead === null && made?.kind !== 'pieces' && made?.kind !== 'lengths') {
+  if (
+    unit === '' &&
+    lead === null &&
+    !isVesselOf(name) &&
+    made?.kind !== 'pieces' &&
+    made?.kind !== 'lengths'
+  ) {
     unit = usual.unit
     if (kitUnit(unit).kind === 'measured')
       return {
         ok: false,
-        message: `How much ${name}? Type an amount in ${unit}, like “100 ${unit} ${name}”.`,
+        message: `How much of it? Type an amount before it, like “100 ${unit} ${name}”.`,
       }
   }
   const usedUp = use ? /up|away|gone/i.test(use[1]!) : null
@@ -146,11 +161,18 @@ function fromWhat(made: Making, name: string): Making {
     : made
 }
 
+/** "A bowl of water" is counted by the bowl, whatever is in it. */
+const isVesselOf = (name: string) =>
+  /\b(?:bowl|cup|mug|jug|jar|bottle|bucket|tub|pot|tin|can|carton|packet|pack|box|bag|sack|tray|glass|beaker|cylinder|tank)s?(?: full)? of\b/i.test(
+    name,
+  )
+
 /** Words for what is counted, and units; "m" alone must stand before a space. */
-function takeUnit(rest: string): { unit: string; length: number } | null {
+function takeUnit(rest: string, afterNumber: boolean): { unit: string; length: number } | null {
   const found = /^\s*([\p{L}]+)\b\.?(\s+of\b)?/u.exec(rest)
   if (!found) return null
   const known = kitUnit(found[1]!)
+  if (!afterNumber && !/^sheet$/i.test(found[1]!)) return null
   if (known.kind === 'measured' && rest.slice(found[0].length).trim() !== '')
     return { unit: known.unit, length: found[0].length }
   if (
@@ -183,7 +205,7 @@ function unitMismatch(name: string, unit: string, usual: string): string | null 
     thingNamed(name) &&
     (unitFromText(unit) === 'mL' || unitFromText(unit) === 'L')
   )
-    return `${name} ${/s$/i.test(name) ? 'are' : 'is'} counted, not poured. Type how many, without ${unit}.`
+    return `${capital(name)} ${/s$/i.test(name) ? 'are' : 'is'} counted, not poured. Type how many, without ${unit}.`
   if (typed.kind === 'things' && typed.word === '' && known.kind === 'measured') return null
   return null
 }
