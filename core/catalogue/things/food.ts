@@ -65,8 +65,9 @@ export const foodThings: Thing[] = [
   }),
   thing('apple', {
     ...eaten,
+    named: 'orange',
     allergens: ['fruit'],
-    also: 'fruit, banana, pear, grape, raisin, strawberry, tomato, potato, carrot, cucumber, onion, red cabbage, cabbage, vegetable, kiwi, peach, berry, beetroot, lettuce, salad, avocado, mango, pineapple, plum, cherry, melon, apple slice, jam, ketchup, oranges, an orange, orange peel, slice of orange, orange segment',
+    also: 'fruit, banana, pear, grape, raisin, strawberry, tomato, potato, carrot, cucumber, onion, red cabbage, cabbage, vegetable, kiwi, peach, berry, beetroot, lettuce, salad, avocado, mango, pineapple, plum, cherry, melon, apple slice, jam, ketchup, oranges, orange peel, slice of orange, orange segment',
   }),
   thing('sweet', {
     ...eaten,

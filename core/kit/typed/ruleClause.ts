@@ -15,6 +15,7 @@ const rules: [pattern: RegExp, per: MaterialRule][] = [
     /\b(?:per|for (?:the )?|in )(?:whole )?class\b|\bfor (?:everyone|everybody|all|the whole class)\b|\bin all\b/i,
     'class',
   ],
+  [/\b(?:each|apiece)\b(?=[\s,]*$)/i, 'group'],
   [/\bas (?:many|much) as (?:it|the level|its level) says\b|\bby the level\b/i, 'value'],
 ]
 

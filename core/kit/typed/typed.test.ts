@@ -1,5 +1,7 @@
 import fc from 'fast-check'
+import pluralize from 'pluralize'
 import { describe, expect, it } from 'vitest'
+import { things } from '../../catalogue'
 import type { Material } from '../../plan'
 import { examplePlan, kindsPlan, material } from '../../testing/examplePlan'
 import { describeLine } from './describeLine'
@@ -51,6 +53,17 @@ describe('understandLine', () => {
     ['2 glorbs per try, thrown away', { name: 'glorbs', per: 'try', use: 'used-up' }],
   ] as const)('%j', (text, fields) => {
     expect(read(text)).toMatchObject(fields)
+  })
+
+  it('takes no letter off any name of the catalogue, and no unit out of it', () => {
+    // What is done rather than brought has no place on a line.
+    const names = things.flatMap((thing) => [thing.name, ...thing.also]).filter((one) => !/ on a /.test(one))
+    const astray = names.filter((name) => {
+      const line = read(`2 ${name} each`)
+      const said = line.unit === '' ? line.name : `${pluralize.singular(line.unit)} of ${line.name}`
+      return line.amount !== 2 || line.per !== 'group' || said !== name
+    })
+    expect(astray).toEqual([])
   })
 
   it('reads mixtures', () => {

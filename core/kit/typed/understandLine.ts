@@ -1,4 +1,4 @@
-import { thingNamed } from '../../catalogue'
+import { findThings, thingNamed } from '../../catalogue'
 import type { Making, Material, Plan } from '../../plan'
 import { capital, numberPattern, unitFromText } from '../../quantity'
 import { usualFields } from '../derivedKit'
@@ -167,12 +167,19 @@ const isVesselOf = (name: string) =>
     name,
   )
 
+/** "Metre stick" and "foot pump" start with a unit and are things. */
+function startsThing(rest: string, word: string): boolean {
+  const first = findThings(rest)[0]
+  return first !== undefined && first.words.length > word.length && rest.trim().startsWith(first.words)
+}
+
 /** Words for what is counted, and units; "m" alone must stand before a space. */
 function takeUnit(rest: string, afterNumber: boolean): { unit: string; length: number } | null {
   const found = /^\s*([\p{L}]+)\b\.?(\s+of\b)?/u.exec(rest)
   if (!found) return null
   const known = kitUnit(found[1]!)
   if (!afterNumber && !/^sheet$/i.test(found[1]!)) return null
+  if (!found[2] && startsThing(rest, found[1]!)) return null
   if (known.kind === 'measured' && rest.slice(found[0].length).trim() !== '')
     return { unit: known.unit, length: found[0].length }
   if (
