@@ -43,7 +43,14 @@ export function amountOf(amount: number, unit: string, name: string): string {
  * @example describeLine(line, plan) // '2 sheets of card for each level, used up, 10% spare'
  */
 export function describeLine(line: Omit<Material, 'id'>, plan: Pick<Plan, 'changed' | 'levels'>): string {
-  return `${amountOf(line.amount, line.unit, line.name || '…')} ${ruleWords(line, plan)}`
+  const amount = sharersOf(line) > 1 ? 1 : line.amount
+  return `${amountOf(amount, line.unit, line.name || '…')} ${ruleWords(line, plan)}`
+}
+
+/** How many children share one of it: 2 where each child counts for half. */
+function sharersOf({ amount, per }: Pick<Material, 'amount' | 'per'>): number {
+  const sharers = per === 'child' && amount > 0 && amount < 1 ? Math.round(1 / amount) : 1
+  return Math.abs(amount * sharers - 1) < 1e-9 ? sharers : 1
 }
 
 /**
@@ -51,12 +58,13 @@ export function describeLine(line: Omit<Material, 'id'>, plan: Pick<Plan, 'chang
  * @example ruleWords(line, plan) // 'for each level, used up, 10% spare'
  */
 export function ruleWords(
-  { per, use, spare, level, place, made }: Omit<Material, 'id'>,
+  { amount, per, use, spare, level, place, made }: Omit<Material, 'id'>,
   plan: Pick<Plan, 'changed' | 'levels'>,
 ): string {
+  const sharers = sharersOf({ amount, per })
   const only = plan.levels.find((one) => one.id === level)
   const parts = [
-    rules[per],
+    sharers > 1 ? `between ${sharers} children` : rules[per],
     only ? `only where ${levelName(plan, only)} is tested` : '',
     made ? makingWords(made) : '',
     use === 'reused' ? 'used again' : 'used up',

@@ -5,6 +5,12 @@ const sized = new RegExp(
   String.raw`^\s*(${numberPattern})\s*[-‑]?\s*(mL|ml|L|litres?|liters?|g|kg|cm|m|mm|V|volts?|W|watts?)\b\.?\s+(?!of\b)(\S.*?)\s*$`,
   'u',
 )
+const area = String.raw`(\d+(?:[.,]\d+)?)\s*(?:cm\s*)?(?:x|×|by)\s*(\d+(?:[.,]\d+)?)\s*cm\b`
+const areaBefore = new RegExp(
+  String.raw`^\s*${area}\s*(?:(?:pieces?|squares?|strips?|sheets?)\s+(?:of\s+)?)?(\S.*?)\s*$`,
+  'iu',
+)
+const areaAfter = new RegExp(String.raw`^(.*?\S)[\s,]+${area}[\s,]*$`, 'iu')
 
 /**
  * A thing that is called by its size: a 500 mL jug is one jug. An amount is a size where the thing is known for it,
@@ -20,6 +26,20 @@ export function sizeOf(text: string): string | null {
   const [, number, unit, name] = found
   return isSizedBy(name!, unit!) ? withSize(name!, `${number} ${unit}`) : null
 }
+
+/**
+ * A name with the width and height that stand before it, or at its end, in their usual place.
+ * @example areaOf('10 x 10 cm squares of card') // 'card, 10 x 10 cm'
+ */
+export function areaOf(text: string): string {
+  const before = areaBefore.exec(text)
+  if (before) return withSize(before[3]!, `${before[1]} x ${before[2]} cm`)
+  const after = areaAfter.exec(text)
+  return after ? withSize(after[1]!, `${after[2]} x ${after[3]} cm`) : text
+}
+
+/** Whether a name ends with a width and a height. */
+export const endsWithArea = (name: string) => areaAfter.test(name)
 
 /** A name with its size before whatever else is said of it. */
 export function withSize(name: string, size: string): string {

@@ -40,6 +40,26 @@ describe('understandLine', () => {
     ['masking tape 30 cm', { name: 'masking tape', amount: 30, unit: 'cm' }],
     ['ten washers used up', { name: 'washers', amount: 10, use: 'used-up' }],
     ['glorbs', { name: 'glorbs', amount: 1, unit: '', per: 'group', use: 'reused' }],
+    ['magnets x 4', { name: 'magnets', amount: 4 }],
+    ['paper clips (20)', { name: 'paper clips', amount: 20 }],
+    ['A4 paper, 1 sheet per child', { name: 'A4 paper', amount: 1, unit: 'sheets', per: 'child' }],
+    ['cups (1/child)', { name: 'cups', amount: 1, per: 'child' }],
+    ['scissors (teacher only)', { name: 'scissors', place: 'teacher' }],
+    ['2 teaspoons salt', { name: 'salt', amount: 2, unit: 'teaspoons' }],
+    ['3 tbsp sugar', { name: 'sugar', amount: 3, unit: 'tablespoons' }],
+    ['half a litre of water', { name: 'water', amount: 0.5, unit: 'L' }],
+    ['50ml water in each cup', { name: 'water', amount: 50, unit: 'mL', per: 'level' }],
+    ['2-3 cups', { name: 'cups', amount: 3 }],
+    ['about a dozen eggs', { name: 'eggs', amount: 12 }],
+    ['twenty washers', { name: 'washers', amount: 20 }],
+    ['1 stopwatch between two', { name: 'stopwatch', amount: 0.5, per: 'child' }],
+    ['1 magnet per pair', { name: 'magnet', amount: 0.5, per: 'child' }],
+    ['a pair of scissors per group', { name: 'scissors', amount: 1, unit: 'pairs', per: 'group' }],
+    ['a test tube per group', { name: 'test tube', per: 'group' }],
+    ['pencils for everyone', { name: 'pencils', per: 'child' }],
+    ['30 washers at front table', { name: 'washers', amount: 30, place: 'front' }],
+    ['10 x 10 cm squares of fabric per try', { name: 'fabric, 10 x 10 cm', amount: 1, unit: '', per: 'try' }],
+    ['squares of card 10cm x 10cm', { name: 'squares of card, 10 x 10 cm', amount: 1 }],
     ['tennis ball', { name: 'tennis ball', amount: 1 }],
     ['aluminium lids', { name: 'aluminium lids', amount: 1 }],
     ['500 mL jug', { name: 'jug, 500 mL', amount: 1, unit: '' }],
@@ -59,9 +79,9 @@ describe('understandLine', () => {
     // What is done rather than brought has no place on a line.
     const names = things.flatMap((thing) => [thing.name, ...thing.also]).filter((one) => !/ on a /.test(one))
     const astray = names.filter((name) => {
-      const line = read(`2 ${name} each`)
+      const [line, single] = [read(`2 ${name} each`), read(`1 ${name} a group`)]
       const said = line.unit === '' ? line.name : `${pluralize.singular(line.unit)} of ${line.name}`
-      return line.amount !== 2 || line.per !== 'group' || said !== name
+      return line.amount !== 2 || line.per !== 'group' || single.per !== 'group' || said !== name
     })
     expect(astray).toEqual([])
   })
@@ -119,6 +139,9 @@ describe('understandLine', () => {
     ['999999999 cups', 'more than any class needs'],
     ['2 cups 99999 spare', 'more spare than anyone'],
     ['water', 'Type an amount before it, like “100 mL water”'],
+    ['1 cup per child per try', 'two rules'],
+    ['1 ruler and 2 cups', 'type “2 cups” on a line of its own'],
+    ['enough water', 'How much is “enough”?'],
     ['some sand', 'How much is “some”?'],
     ['a few marbles', 'before marbles'],
     ['30 x 40 cm card from A4', 'smaller than a piece'],
@@ -132,6 +155,9 @@ describe('understandLine', () => {
   it('says what it understood', () => {
     expect(describeLine(read('2 sheets of card per level'), plan)).toBe(
       '2 sheets of card for each level, used up, 10% spare',
+    )
+    expect(describeLine(read('1 stopwatch between two'), plan)).toBe(
+      '1 stopwatch between 2 children, used again',
     )
     expect(describeLine(read('150 mL salt water per level, 35 g salt to 1 L, teacher'), plan)).toContain(
       '35 g of salt to 1 L of water, used up',

@@ -1,16 +1,16 @@
-import { findThings, thingNamed } from '../../catalogue'
+import { thingNamed } from '../../catalogue'
 import type { Making, Material, Plan } from '../../plan'
-import { capital, numberPattern, unitFromText } from '../../quantity'
+import { capital, unitFromText } from '../../quantity'
 import { usualFields } from '../derivedKit'
 import { kitUnit } from '../kitUnit'
-import { amountPattern, plainFractions, readAmount, type Take } from './amounts'
+import { amountPattern, readAmount, type Take } from './amounts'
+import { howMuch } from './howMuch'
 import { sheetName, takeMaking } from './makingClause'
-import { isSizedBy, sizeOf, withSize } from './sizeOf'
-import { takeLevel, takeRule } from './ruleClause'
+import { plainWords } from './plainWords'
+import { takeLevel, takeRule, takeSharers } from './ruleClause'
 
 /** What came of reading a typed line: the material it says, or what to type instead. */
-export type UnderstoodLine =
-  { ok: true; material: Omit<Material, 'id'>; note: string } | { ok: false; message: string }
+export type UnderstoodLine = { ok: true; material: Omit<Material, 'id'> } | { ok: false; message: string }
 
 const most = 100_000
 /**
@@ -21,11 +21,11 @@ const most = 100_000
  * per try", "string 25 cm from 3 m sticks, each level", "30 paper clips each group + 5 spare", "lamp for the class",
  * "500 mL jug", "hot water, teacher", "wool only for level wool".
  *
- * @returns the material without an id, and a note of what was taken as usual; or what to type instead
+ * @returns the material without an id, or what to type instead
  * @example understandLine('2 sheets of card per level', plan).material.per // 'level'
  */
 export function understandLine(text: string, plan: Plan): UnderstoodLine {
-  let rest = ` ${plainFractions(text).replace(/\s+/g, ' ').trim()} `
+  let rest = ` ${plainWords(text)} `
   if (rest.trim() === '')
     return { ok: false, message: 'Type what is needed, like “2 sheets of card per level”.' }
   if (/(?:^|\s)[-−–]\s*\d/.test(rest))
@@ -51,64 +51,39 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
     /\b(?:is |are )?(used up|used again|re-?used|comes? back|thrown away|gone after(?:wards)?)\b/i,
   )
   const keeper = take(
-    /\b(?:with |kept by |by )?(?:the )?(?:teacher|adult)(?: only| keeps (?:it|them))?\b|\b(?:at|on) the front(?: table)?\b|\bfront table\b|\bshared\b/i,
+    /\b(?:with |kept by |by )?(?:the )?(?:teacher|adult)(?: only| keeps (?:it|them))?\b|\b(?:at|on) (?:the )?front(?: table)?\b|,\s*front(?: table)?(?=[\s,]*$)|\bfront table\b|\bshared\b/i,
   )
   const onTrays = keeper === null && take(/\bon (?:the|each|every) trays?\b/i) !== null
   const onlyLevel = takeLevel(take, plan)
   const made = takeMaking(take)
   if (typeof made === 'string') return { ok: false, message: made }
-  const per = takeRule(take)
+  const shared = takeSharers(take)
+  const per = shared === null ? takeRule(take) : 'child'
 
-  const lead = new RegExp(String.raw`^[\s,]*(${amountPattern})(?=[\s\p{L}])\s*(?:x\s+|×\s*)?`, 'iu').exec(
-    rest,
-  )
-  let amount = 1
-  const vague = /^[\s,]*(some|a few|few|several|many|lots of|plenty of)\s+(\S.*)$/i.exec(rest)
-  if (vague)
+  const again = takeRule(take)
+  if (per !== null && again !== null)
     return {
       ok: false,
-      message: `How much is “${vague[1]}”? Type a number or an amount before ${clean(vague[2]!)}.`,
+      message: 'This says two rules. Type one, like “per level”, and change the amount to fit.',
     }
-  const single = sizeOf(rest)
-  if (single !== null) rest = single
-  else if (lead) {
-    const read = readAmount(lead[1]!)
-    if (typeof read === 'string') return { ok: false, message: read }
-    amount = read
-    rest = rest.slice(lead[0].length)
-  }
-  const unitWord = single === null ? takeUnit(rest, lead !== null) : null
-  if (unitWord) rest = rest.slice(unitWord.length)
-  let name = clean(rest)
-  let unit = unitWord?.unit ?? ''
-  if (!lead && single === null) {
-    // "string 25 cm": the amount may come after the name.
-    const after = new RegExp(String.raw`[\s,]+(${numberPattern})\s*(mL|ml|L|l|g|kg|cm|m|mm)\s*$`, 'u').exec(
-      ` ${name}`,
-    )
-    const read = after ? readAmount(after[1]!) : null
-    if (typeof read === 'number') {
-      const what = clean(` ${name}`.slice(0, after!.index))
-      if (isSizedBy(what, after![2]!)) name = withSize(what, `${read} ${after![2]}`)
-      else [amount, unit, name] = [read, after![2]!, what]
-    }
-  }
+
+  const read = howMuch(rest)
+  if (typeof read === 'string') return { ok: false, message: read }
+  const { name } = read
+  const amount = read.amount / (shared ?? 1)
+  let { unit } = read
   if (name === '')
     return { ok: false, message: 'What is it? Type a thing after the amount, like “2 sheets of card”.' }
   if (name.length > 80) return { ok: false, message: 'This name is too long. Use at most 80 letters.' }
+  const second = /(?:,|\band\b|\+|&)\s*(?=\d+\s+(?!(?:mL|g|kg|cm|m|mm|L|V|W|x)\b)\p{L}{2})(.*)$/iu.exec(name)
+  if (second) return { ok: false, message: `One thing on a line: type “${second[1]}” on a line of its own.` }
   if (amount > most) return { ok: false, message: `That is more than any class needs. Use at most ${most}.` }
 
   const thing = thingNamed(name)
   const usual = usualFields(thing)
   const mismatch = unitMismatch(name, unit, usual.unit)
   if (mismatch && !made) return { ok: false, message: mismatch }
-  if (
-    unit === '' &&
-    lead === null &&
-    !isVesselOf(name) &&
-    made?.kind !== 'pieces' &&
-    made?.kind !== 'lengths'
-  ) {
+  if (unit === '' && !read.said && !isVesselOf(name) && made?.kind !== 'pieces' && made?.kind !== 'lengths') {
     unit = usual.unit
     if (kitUnit(unit).kind === 'measured')
       return {
@@ -140,7 +115,6 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
           : usual.place,
       made: made && fromWhat(made, name),
     },
-    note: per === null && onlyLevel === null ? 'one for each group, as nothing else was said' : '',
   }
 }
 
@@ -166,42 +140,6 @@ const isVesselOf = (name: string) =>
   /\b(?:bowl|cup|mug|jug|jar|bottle|bucket|tub|pot|tin|can|carton|packet|pack|box|bag|sack|tray|glass|beaker|cylinder|tank)s?(?: full)? of\b/i.test(
     name,
   )
-
-/** "Metre stick" and "foot pump" start with a unit and are things. */
-function startsThing(rest: string, word: string): boolean {
-  const first = findThings(rest)[0]
-  return first !== undefined && first.words.length > word.length && rest.trim().startsWith(first.words)
-}
-
-/** Words for what is counted, and units; "m" alone must stand before a space. */
-function takeUnit(rest: string, afterNumber: boolean): { unit: string; length: number } | null {
-  const found = /^\s*([\p{L}]+)\b\.?(\s+of\b)?/u.exec(rest)
-  if (!found) return null
-  const known = kitUnit(found[1]!)
-  if (!afterNumber && !/^sheet$/i.test(found[1]!)) return null
-  if (!found[2] && startsThing(rest, found[1]!)) return null
-  if (known.kind === 'measured' && rest.slice(found[0].length).trim() !== '')
-    return { unit: known.unit, length: found[0].length }
-  if (
-    /^(?:sheets?|sticks?|pads?|packs?|spoons?|teaspoons?|tablespoons?|drops?|cubes?|pinch(?:es)?|cups?|slices?|pieces?|rolls?|balls?|bags?|pairs?|strips?|handfuls?)$/i.test(
-      found[1]!,
-    ) &&
-    found[2]
-  )
-    return { unit: plural(found[1]!.toLowerCase()), length: found[0].length }
-  return null
-}
-
-const plural = (word: string) => (word.endsWith('s') ? word : word === 'pinch' ? 'pinches' : `${word}s`)
-
-function clean(text: string): string {
-  return text
-    .replace(/\s*,(?:\s*,)*/g, ',')
-    .replace(/^[\s,;:+]+|[\s,;:+.]+$/g, '')
-    .replace(/^(?:of|the|an?)\s+/i, '')
-    .replace(/,\s*$/, '')
-    .trim()
-}
 
 /** A liquid is not counted and clips are not poured: the unit and the thing have to agree. */
 function unitMismatch(name: string, unit: string, usual: string): string | null {
