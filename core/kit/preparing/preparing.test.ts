@@ -121,6 +121,10 @@ describe('understandTask', () => {
     ['soak beans overnight', { what: 'soak beans', nights: 1, keeps: 0 }],
     ['label cups', { what: 'label cups', nights: 0, keeps: null }],
     ['order card two weeks ahead', { what: 'order card', nights: 14, keeps: null }],
+    ['soak the beans for 24 hours', { what: 'soak the beans', nights: 1, keeps: 0 }],
+    ['warm the room 1 hour before', { what: 'warm the room', nights: 0, keeps: 0 }],
+    ['order card a week before', { what: 'order card', nights: 7, keeps: null }],
+    ['wipe the tables on the day', { what: 'wipe the tables on the day', nights: 0, keeps: null }],
     ['charge the lamps the day before', { what: 'charge the lamps', nights: 1, keeps: null }],
   ])('%j', (text, task) => expect(understandTask(text)).toEqual({ ok: true, task }))
 

@@ -110,15 +110,22 @@ export function understandTask(
   if (typed === '')
     return { ok: false, message: 'Type what to do and when, like “freeze ice 1 night before”.' }
   const counted =
-    /,?\s*\b(\d+|one|two|three|four|five|six|seven)\s*(nights?|days?|weeks?)\b\s*(?:before|ahead|earlier)?/i.exec(
+    /,?\s*\b(?:for )?(?:(\d+|one|two|three|four|five|six|seven)\s*(hours?|nights?|days?|weeks?)\b\s*(?:before|ahead|earlier|in advance)?|(an?|the)\s+(week)\s+(?:before|ahead|earlier|in advance))/i.exec(
       typed,
     )
   const overnight = /,?\s*\b(?:overnight|the (?:night|day|evening) before|the evening)\b/i.exec(typed)
   const asWord = ['one', 'two', 'three', 'four', 'five', 'six', 'seven']
   let nights = 0
   if (counted) {
-    const number = asWord.indexOf(counted[1]!.toLowerCase()) + 1 || Number(counted[1])
-    nights = number * (/week/i.test(counted[2]!) ? 7 : 1)
+    const word = (counted[1] ?? 'one').toLowerCase()
+    const number = asWord.indexOf(word) + 1 || Number(word)
+    // What takes a few hours is done on the morning itself.
+    const unit = counted[2] ?? counted[4]!
+    nights = /hour/i.test(unit)
+      ? number < 4
+        ? 0
+        : Math.ceil(number / 24)
+      : number * (/week/i.test(unit) ? 7 : 1)
   } else if (overnight) nights = 1
   if (nights > 120) return { ok: false, message: 'That is too long before. Use at most 120 days.' }
   const what = typed
