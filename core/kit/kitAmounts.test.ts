@@ -152,6 +152,12 @@ describe('measurable', () => {
     expect(measurable(2.1, 'sheets', cupboard)).toBe(3)
   })
 
+  it('keeps what one of the instruments has a mark for, whatever the others have', () => {
+    const rules = cupboard.filter((one) => one.dimension === 'length')
+    const inches = { ...rules[0]!, id: 'inches', unit: 'in' as const, smallestMark: 1 / 16, greatest: 60 }
+    expect(measurable(40, 'cm', [inches, ...rules])).toBe(40)
+  })
+
   it('has usual marks where the cupboard has nothing, and refuses what is no amount', () => {
     expect(measurable(143, 'mL', [])).toBe(150)
     expect(measurable(0.0121, 'kg', [])).toBe(0.013)

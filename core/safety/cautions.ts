@@ -26,6 +26,14 @@ const strictness: Record<Handling, number> = {
   children: 3,
 }
 
+/** Words in the midst of a sentence, each once: "Glass" and "glass" are one, "°C" keeps its letter. */
+function distinctWords(words: readonly string[]): string[] {
+  const plain = words.map((one) => one.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, (first) => first.toLowerCase()))
+  return plain.filter(
+    (one, at) => plain.findIndex((other) => other.toLowerCase() === one.toLowerCase()) === at,
+  )
+}
+
 /**
  * The usual cautions for what a plan brings at an age, the strictest first, each once with all that brings it.
  * @example cautionsFor([{ hazard: 'hot-water', words: '60 °C', text: '…' }], '5-7')[0].handling // 'not at all'
@@ -38,9 +46,7 @@ export function cautionsFor(
     .map((hazard) => {
       const { name, caution, handling } = hazards[hazard]
       const who = handlingWords[handling[age]]
-      const words = [
-        ...new Set(sources.filter((one) => one.hazard === hazard).map((one) => one.words.toLowerCase())),
-      ]
+      const words = distinctWords(sources.filter((one) => one.hazard === hazard).map((one) => one.words))
       return {
         hazard,
         name,

@@ -71,7 +71,7 @@ const vessels = computed(() =>
 /** What a level alone needs, in the place where the kit is packed. */
 function ownThings(levelId: string): string {
   const own = pack.lines.find((line) => line.material.level === levelId && line.total > 0)
-  return own ? `${amountWords(own.total, own.material.unit)} to fetch` : ''
+  return own ? `fetch ${amountWords(own.total, own.material.unit)}` : ''
 }
 const legend = computed(
   () =>

@@ -85,4 +85,8 @@ span {
   text-overflow: ellipsis;
   white-space: nowrap;
 }
+
+.soft {
+  white-space: normal;
+}
 </style>

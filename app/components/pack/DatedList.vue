@@ -57,7 +57,7 @@ const remove = (id: string) =>
                 :checked="pack.isDone(task.id)"
                 @change="pack.tick(task.id, 'shared', pack.isDone(task.id) ? 0 : 1)"
               />
-              {{ task.what }}</label
+              <span>{{ task.what }}</span></label
             >
             <VBtn
               v-if="isOwn(task.id)"
@@ -115,10 +115,17 @@ ol > li.none {
   border-color: var(--coral);
 }
 
+label {
+  display: inline-flex;
+  gap: 8px;
+  align-items: flex-start;
+}
+
 input {
+  flex: none;
   width: 18px;
   height: 18px;
-  vertical-align: -3px;
+  margin: 2px 0 0;
   accent-color: var(--teal);
 }
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { amountOf, amountWords } from '#core/kit'
 import { levelName } from '#core/plan'
+import { countedThing } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 import { usePack } from '../../stores/pack'
 
@@ -14,6 +15,10 @@ const things = computed(() =>
     return made && (line.total > 0 || made.kind === 'problem') ? [{ line, made }] : []
   }),
 )
+function fromEach({ sheets, perSheet, onLast }: { sheets: number; perSheet: number; onLast: number }) {
+  if (sheets === 1) return onLast < perSheet ? `which would give ${perSheet}` : 'which gives just that many'
+  return `${perSheet} from each${onLast < perSheet ? `, ${onLast} from the last` : ''}`
+}
 const nameOf = (levelId: string) => {
   const level = store.plan.levels.find((one) => one.id === levelId)
   return level ? levelName(store.plan, level) : ''
@@ -37,17 +42,16 @@ const nameOf = (levelId: string) => {
         <p>
           <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
           ><br />
-          from {{ made.plan.sheets }} of {{ made.from }}, {{ made.plan.perSheet }} from each<template
-            v-if="made.plan.onLast < made.plan.perSheet && made.plan.sheets > 0"
-            >, {{ made.plan.onLast }} from the last</template
-          >.
+          from {{ countedThing(made.plan.sheets, made.from) }}, {{ fromEach(made.plan) }}.
         </p>
       </template>
       <p v-else-if="made.kind === 'lengths'">
         <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
         ><br />
-        from {{ made.sticks }} of {{ made.from }}, {{ made.perStick }} from each, {{ made.left }} cm of each
-        left.
+        from {{ countedThing(made.sticks, made.from) }}, {{ made.perStick }} from each<template
+          v-if="made.left > 0"
+          >, {{ made.left }} cm of each left</template
+        >.
       </p>
       <p v-else-if="made.kind === 'solution'">
         <b>Mix {{ amountOf(line.total, line.material.unit, line.material.name) }}</b

@@ -36,7 +36,7 @@ const shortBy = (line: KitLine) => {
   <div class="stack">
     <LineInput v-if="store.plan.materials.length < planLimits.materials" @line="add" />
     <div class="scroll">
-      <table class="pack">
+      <table class="pack" :class="{ many: store.groups.length > 8 }">
         <thead>
           <tr>
             <th scope="col" class="what">On each tray</th>
@@ -50,7 +50,7 @@ const shortBy = (line: KitLine) => {
                 :disabled="!onTrays"
                 @click="pack.tickAll(trayOf(group.id))"
               >
-                <GroupEmblem :emblem="group.emblem" :size="26" />
+                <GroupEmblem :emblem="group.emblem" :size="store.groups.length > 8 ? 22 : 26" />
               </button>
             </th>
             <th scope="col" class="tray small">for all</th>
@@ -219,6 +219,25 @@ td {
   cursor: pointer;
   padding: 0 3px;
   font-size: 0.9rem;
+}
+
+.many .tray {
+  width: 38px;
+}
+
+.many td,
+.many thead th {
+  padding-inline: 1px;
+}
+
+.many .cell {
+  min-width: 34px;
+  padding: 0 1px;
+  font-size: 0.82rem;
+}
+
+.many .what {
+  min-width: 160px;
 }
 
 .cell.ticked {

@@ -35,7 +35,7 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
           <header>
             <GroupEmblem
               :emblem="store.groups[place]!.emblem"
-              :size="52"
+              :size="40"
               named
               :name="store.groups[place]!.name"
             />
@@ -98,12 +98,12 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
 <style scoped>
 .card {
   min-height: 118mm;
-  padding-bottom: 5mm;
-  margin-bottom: 5mm;
+  padding-bottom: 4mm;
+  margin-bottom: 4mm;
   border-bottom: 1px dashed #777;
   display: flex;
   flex-direction: column;
-  gap: 3mm;
+  gap: 2mm;
   break-inside: avoid;
 }
 
@@ -116,11 +116,11 @@ header {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  font: 600 26px var(--heading);
+  font: 600 24px var(--heading);
 }
 
 header p {
-  font: 500 16px var(--heading);
+  font: 500 14px var(--heading);
   text-align: right;
 }
 
@@ -151,9 +151,9 @@ h2 {
   display: flex;
   align-items: center;
   gap: 8px;
-  padding: 0.7mm 0;
+  padding: 0.35mm 0;
   border-bottom: 1px solid #ccc;
-  font-size: 14px;
+  font-size: 13px;
 }
 
 .tick {
@@ -172,13 +172,13 @@ h2 {
 ol {
   margin: 0;
   padding-left: 20px;
-  line-height: 1.4;
-  font-size: 14px;
+  line-height: 1.35;
+  font-size: 13px;
 }
 
 .shared,
 .care {
-  font-size: 12.5px;
+  font-size: 11.5px;
 }
 
 .shared {
@@ -193,7 +193,7 @@ ol {
 .care {
   border: 1.5px solid #000;
   border-radius: 6px;
-  padding: 1.5mm 3mm;
-  line-height: 1.3;
+  padding: 1mm 2.5mm;
+  line-height: 1.25;
 }
 </style>
