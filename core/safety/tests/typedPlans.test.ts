@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { instrumentCupboard } from '../instrument'
-import { kitAmounts, understandLine } from '../kit'
-import type { Plan } from '../plan'
-import { examplePlan } from '../testing/examplePlan'
-import { firstForty } from '../testing/typedPlans/firstForty'
-import { furtherTwenty } from '../testing/typedPlans/furtherTwenty'
-import type { Typed } from '../testing/typedPlans/typed'
-import { checkSafe } from './checkSafe'
+import { instrumentCupboard } from '../../instrument'
+import { kitAmounts, understandLine } from '../../kit'
+import type { Plan } from '../../plan'
+import { examplePlan } from '../../testing/examplePlan'
+import { firstForty } from './firstForty'
+import { furtherTwenty } from './furtherTwenty'
+import type { Typed } from './typed'
+import { checkSafe } from '../checkSafe'
 
 function planOf(typed: Typed): Plan {
   const asNumbers = typed.levels.every((one) => /^\d+(?: (?:cm|mL|m))?$/.test(one))
