@@ -37,6 +37,7 @@ export const bubbleLifetime: Starter = {
         percent: 10,
         made: { kind: 'solution', of: 'washing-up liquid', unit: 'mL', amount: 10, inMillilitres: 100 },
       }),
+      item('jug', 'measuring jug', 'class', 'reused', { place: 'front' }),
       item('sugar', 'sugar', 'value', 'used-up', { amount: 5, unit: 'g', percent: 10 }),
       item('spoon', 'teaspoon', 'group', 'reused'),
       item('label', 'label', 'level', 'used-up', { percent: 10 }),

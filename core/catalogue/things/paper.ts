@@ -60,7 +60,12 @@ export const paperThings = [
     ahead: write,
     use: 'used-up',
     spare: 10,
-    also: 'sticky label, sticker, sticky note, sticky dot, dot',
+    also: 'sticky label',
+  }),
+  thing('sticky dot', {
+    use: 'used-up',
+    spare: 20,
+    also: 'sticker, sticky note, dot, coloured dot',
   }),
   thing('masking tape', {
     unit: 'cm',
