@@ -118,7 +118,7 @@ it('draws what is cut, to scale, and says what to mix', async () => {
   await page.goto(`${server.url}/lessons/${towels}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
   await page.getByRole('img', { name: '4 pieces of 20 by 20 centimetres on a sheet of 40 by 40' }).waitFor()
-  await page.getByText(/from 7 of thin napkin, 40 x 40 cm, 4 from each, 3 from the last/).waitFor()
+  await page.getByText(/from 7 thin napkins, 40 x 40 cm, 4 from each, 3 from the last/).waitFor()
   const bubbles = await lessonFrom(server.url, 'bubble-lifetime', '2031-03-12')
   await page.goto(`${server.url}/lessons/${bubbles}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
