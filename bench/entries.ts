@@ -1,8 +1,8 @@
 import type { Score } from '../core/evidence'
 import { resolutionOf } from '../core/instrument'
 import { printNumber, roundToMark } from '../core/quantity'
-import { checkEntry } from '../core/recording'
-import { groupSlots, slotKey } from '../core/record'
+import { checkEntry, wayOf } from '../core/recording'
+import { slotKey } from '../core/record'
 import { normalRandom, seededRandom } from '../core/rehearsal'
 import { starters, type Starter } from '../demo/starters'
 import type { Figure } from './figure'
@@ -17,14 +17,20 @@ function cleanLesson({ plan, expected }: Starter, seed: number): Score[] {
   const tries = { ...plan, tries: 3 }
   const own = groupIds.map((groupId, place) => {
     const factor = 1 + expected.groupSpread * normal()
-    return groupSlots(tries, groupId, place).map((slot): Score => {
-      const centre = expected.values[slot.levelId]! * factor
-      return {
-        ...slot,
-        id: slotKey(slot),
-        value: Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark)),
-      }
-    })
+    return wayOf(tries)
+      .slots(tries, groupId, place)
+      .map((slot): Score => {
+        const { tryNumber } = slot
+        const levelId = slot.levelId!
+        const centre = expected.values[levelId]! * factor
+        return {
+          groupId,
+          levelId,
+          tryNumber,
+          id: slotKey(slot),
+          value: Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark)),
+        }
+      })
   })
   const longest = Math.max(...own.map((one) => one.length))
   return Array.from({ length: longest }, (_, turn) => own.flatMap((one) => one[turn] ?? [])).flat()
@@ -60,7 +66,10 @@ export async function entries(): Promise<Figure[]> {
     for (let lesson = 0; lesson < lessons; lesson++) {
       const all = cleanLesson(starter, 1000 * index + lesson)
       const hintsFor = (score: Score, value: number, before: Score[]) => {
-        const entry = checkEntry(String(value), starter.plan, { slot: score, others: before })
+        const entry = checkEntry(String(value), starter.plan, {
+          slot: { ...score, moment: '' },
+          others: before,
+        })
         return entry.state === 'value' ? entry.hints : []
       }
       let questions = 0

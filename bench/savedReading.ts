@@ -19,7 +19,7 @@ export async function savedReading(): Promise<Figure[]> {
   const bareFolder = mkdtempSync(join(tmpdir(), 'jolly-beaker-bare-'))
   const bare = await PGlite.create(bareFolder)
   await bare.exec(
-    'create table readings (id uuid primary key, group_id uuid, level_id text, try_number int, value float8, typed text, taken_at timestamptz)',
+    'create table entries (id uuid primary key, group_id uuid, level_id text, try_number int, fields jsonb, read_with jsonb, taken_at timestamptz)',
   )
   const own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
   const post = async (path: string, body: unknown) => {
@@ -46,28 +46,30 @@ export async function savedReading(): Promise<Figure[]> {
         levelId: ['h25', 'h50', 'h75', 'h100'][Math.floor(index / 6) % 4]!,
         tryNumber: 1 + Math.floor(index / 24),
       }
-      const reading = {
+      const entry = {
         ...slot,
         id: newId(),
-        value: 10,
-        typed: '10',
+        moment: '',
+        fields: { value: { typed: '10', given: 'typed', value: 10 } },
+        note: '',
+        readWith: { instrument: 'metre stick', unit: 'cm', mark: 1 },
         status: 'counted',
         reason: '',
         source: 'sheet',
         takenAt: new Date().toISOString(),
         supersedes: null,
       }
-      route.push(await timed(() => post(`/api/lessons/${id}/readings`, { readings: [reading] })))
+      route.push(await timed(() => post(`/api/lessons/${id}/entries`, { entries: [entry] })))
       insert.push(
         await timed(() =>
-          bare.query('insert into readings values ($1, $2, $3, $4, $5, $6, $7)', [
-            reading.id,
+          bare.query('insert into entries values ($1, $2, $3, $4, $5, $6, $7)', [
+            entry.id,
             slot.groupId,
             slot.levelId,
             slot.tryNumber,
-            10,
-            '10',
-            reading.takenAt,
+            entry.fields,
+            entry.readWith,
+            entry.takenAt,
           ]),
         ),
       )

@@ -5,11 +5,11 @@ import { instrumentCupboard } from '#core/instrument'
 import { kitAmounts, madeReady } from '#core/kit'
 import { checkSafe } from '#core/safety'
 import { checkFair, orderedLevels } from '#core/plan'
-import { currentReadings } from '#core/record'
+import { standingEntries } from '#core/record'
 import { planSchema, validate } from '#shared/schemas'
 import { kestrelLessons } from './lessons'
 import { seededRandom } from '#core/rehearsal'
-import { simulateReadings } from './readings'
+import { simulateEntries } from './entries'
 import { kestrelClass } from './school'
 import { starters } from './starters'
 
@@ -108,9 +108,9 @@ describe('the demo school', () => {
 
   it('has a complete lesson in which the checks have something to find', () => {
     const [bounce] = kestrelLessons(new Date('2026-03-09'))
-    const readings = simulateReadings(bounce!.starter, { ...bounce!.readings!, groupIds }, seededRandom(2))
-    expect(currentReadings(readings).filter((one) => one.status === 'counted')).toHaveLength(72)
-    expect(currentReadings(readings).filter((one) => one.status === 'set-aside')).toHaveLength(1)
+    const readings = simulateEntries(bounce!.starter, { ...bounce!.readings!, groupIds }, seededRandom(2))
+    expect(standingEntries(readings).filter((one) => one.status === 'counted')).toHaveLength(72)
+    expect(standingEntries(readings).filter((one) => one.status === 'set-aside')).toHaveLength(1)
     expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(2)
     const evidence = weighLesson(bounce!.starter.plan, readings)
     expect(evidence.finding).toMatchObject({ verdict: { word: 'clear' }, direction: 'rising' })
@@ -119,7 +119,7 @@ describe('the demo school', () => {
 
   it('has a lesson half-way with a slip left to find, and one for tomorrow', () => {
     const [, grip, , shadow] = kestrelLessons(new Date('2026-03-09'))
-    const readings = simulateReadings(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
+    const readings = simulateEntries(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
     expect(weighLesson(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
     expect(shadow).toMatchObject({ date: '2026-03-10', readings: null })
   })

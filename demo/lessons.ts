@@ -4,7 +4,7 @@ import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/c
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#shared/types/api'
-import type { SimulatedClass } from './readings'
+import type { SimulatedClass } from './entries'
 import { ballBounce, paperTowels, shadowLength, shoeGrip, type Starter } from './starters'
 
 /** A lesson of the demo school, told relative to today. */

@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { kestrelLessons } from '../demo/lessons'
 import { seededRandom } from '../core/rehearsal'
 import { uuidFrom } from '../demo/random'
-import { simulateReadings } from '../demo/readings'
+import { simulateEntries } from '../demo/entries'
 import { kestrelClass, tidewickCalendar, tidewickSupplies } from '../demo/school'
 import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
@@ -14,7 +14,7 @@ import { savePlan } from '../server/queries/plans'
 import { saveCalendar } from '../server/queries/school'
 import { saveSupply } from '../server/queries/supplies'
 import { savePrediction } from '../server/queries/predictions'
-import { addReadings } from '../server/queries/readings'
+import { addEntries } from '../server/queries/entries'
 import { confirmSafety } from '../server/queries/safety'
 
 /** Fills an empty database with the demo school; one that holds a class already is left alone. */
@@ -40,7 +40,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
       const version = changes ? 1 : 0
       await confirmSafety(db, id, 'MT', version)
     }
-    if (readings) await addReadings(db, id, simulateReadings(starter, { ...readings, groupIds }, random))
+    if (readings) await addEntries(db, id, simulateEntries(starter, { ...readings, groupIds }, random))
     await saveConclusion(db, id, conclusion, 0)
     await changeLesson(db, id, { stage })
   }

@@ -76,7 +76,9 @@ it('text in the grid stays where it was typed; a pasted block is taken as far as
   await page.evaluate(() => navigator.clipboard.writeText('10\t11\t12\n10\tn/a\t12,5\n'))
   await page.keyboard.press('Control+V')
   await page.getByText('4 numbers pasted; 2 could not be taken and need a look.').waitFor()
-  await expect.poll(async () => (await lesson()).readings.map((one) => one.value)).toEqual([10, 11, 12, 10])
+  await expect
+    .poll(async () => (await lesson()).entries.map((one) => one.fields.value!.value))
+    .toEqual([10, 11, 12, 10])
 })
 
 it('addresses that lead nowhere say so and lead back', async () => {

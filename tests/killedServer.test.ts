@@ -36,18 +36,20 @@ it('a server killed in the middle of saving has every reading that it said it ha
   const sending = slots.map(async (slot, index) => {
     await new Promise((next) => setTimeout(next, index * 8))
     const readingId = newId()
-    const reading = {
+    const entry = {
       ...slot,
       id: readingId,
-      value: 10,
-      typed: '10',
+      moment: '',
+      fields: { value: { typed: '10', given: 'typed', value: 10 } },
+      note: '',
+      readWith: null,
       status: 'counted',
       reason: '',
       source: 'sheet',
       takenAt: new Date().toISOString(),
       supersedes: null,
     }
-    const answer = await post(`/api/lessons/${id}/readings`, { readings: [reading] }).catch(() => null)
+    const answer = await post(`/api/lessons/${id}/entries`, { entries: [entry] }).catch(() => null)
     if (answer?.ok) acknowledged.push(readingId)
   })
   await expect.poll(() => acknowledged.length, { interval: 5, timeout: 20_000 }).toBeGreaterThan(8)
@@ -56,8 +58,8 @@ it('a server killed in the middle of saving has every reading that it said it ha
   expect(acknowledged.length).toBeLessThan(slots.length)
   server = await startServer(server.folder)
   const kept = new Set(
-    ((await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto).readings.map(
-      (reading) => reading.id,
+    ((await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto).entries.map(
+      (one) => one.id,
     ),
   )
   expect(acknowledged.filter((one) => !kept.has(one))).toEqual([])

@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { confirmCautions, lessonFrom, openBrowser, openPage } from './support/browser'
+import { confirmCautions, lessonFrom, numbersOf, openBrowser, openPage } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -58,6 +58,19 @@ it('a reading on the Desk moves the Sheet on', async () => {
   await sheet.getByRole('heading', { name: '25 cm, try 3 of 3' }).waitFor()
 })
 
+it('a note stays with its try, which counts as before', async () => {
+  await sheet.getByRole('button', { name: 'Add a note' }).click()
+  await sheet.getByLabel('What about this try? It counts all the same.').waitFor()
+  await desk.getByLabel('Leaf, 25 cm, try 2').click()
+  await desk.keyboard.press('n')
+  await desk.getByLabel('Like “pressed the button late”').fill('let go a little early')
+  await desk.getByRole('button', { name: 'Keep the note' }).click()
+  await expect
+    .poll(async () => numbersOf(await lesson()).at(-1))
+    .toMatchObject({ value: 14, typed: '0.14 m', note: 'let go a little early', status: 'counted' })
+  expect(await desk.getByLabel('Leaf, 25 cm, try 2').inputValue()).toBe('14')
+})
+
 it('“something went wrong” sets the try aside with its reason and offers a repeat', async () => {
   await sheet.getByLabel('bounce height').fill('3')
   await sheet.getByRole('button', { name: 'Something went wrong' }).click()
@@ -68,9 +81,9 @@ it('“something went wrong” sets the try aside with its reason and offers a r
   await sheet.getByRole('heading', { name: '50 cm, try 1 of 3' }).waitFor()
   await expect
     .poll(async () =>
-      (await lesson()).readings
+      (await lesson()).entries
         .filter((one) => one.status === 'set-aside')
-        .map((one) => [one.value, one.reason]),
+        .map((one) => [one.fields.value?.value, one.reason]),
     )
     .toEqual([[3, 'pushed or bumped']])
 })
@@ -97,7 +110,7 @@ it('a lost connection loses nothing: readings wait and are sent once it is back'
   await sheet.getByText('kept here').waitFor({ state: 'detached' })
 })
 
-it('two devices in one slot: the second is told and chooses', async () => {
+it('two devices in one slot: both are shown, and the teacher chooses', async () => {
   await desk.context().setOffline(true)
   await desk.getByLabel('Bell, 25 cm, try 1').fill('40')
   await desk.getByLabel('Bell, 25 cm, try 1').press('Enter')
@@ -123,15 +136,22 @@ it('two devices in one slot: the second is told and chooses', async () => {
     }),
   })
   await desk.context().setOffline(false)
-  await desk.getByText('Not saved: 40 for Bell, 25 cm, try 1.').waitFor({ timeout: 15_000 })
-  await expect.poll(() => desk.getByLabel('Bell, 25 cm, try 1').inputValue()).toBe('14')
-  await desk.getByRole('button', { name: 'Use 40' }).click()
+  const asked = desk.getByRole('alert').filter({ hasText: 'Bell, 25 cm, try 1: written down twice' })
+  await asked.waitFor({ timeout: 15_000 })
+  await expect.poll(() => desk.getByLabel('Bell, 25 cm, try 1').inputValue()).toBe('14 or 40')
+  await asked.getByRole('button', { name: '40 cm from the Desk' }).click()
   await expect.poll(() => desk.getByLabel('Bell, 25 cm, try 1').inputValue()).toBe('40')
   await expect
     .poll(async () =>
-      (await lesson()).readings.filter((one) => one.groupId === own.groups[1]!.id).map((one) => one.value),
+      (await lesson()).entries
+        .filter((one) => one.groupId === own.groups[1]!.id)
+        .map((one) => [one.fields.value?.value, one.status]),
     )
-    .toEqual([14, 40])
+    .toEqual([
+      [14, 'counted'],
+      [40, 'counted'],
+      [14, 'set-aside'],
+    ])
 })
 
 it('the server stops and starts again: every screen comes back by itself and catches up', async () => {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
-import { choose, openBrowser, openPage, type Watch } from './support/browser'
+import { choose, numbersOf, openBrowser, openPage, type Watch } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -141,8 +141,8 @@ it('tests: predictions first, then 36 numbers typed without the mouse, as people
         await page.keyboard.type(forms[one]!(height * 4 + group + one))
         await page.keyboard.press('Enter')
       }
-  await expect.poll(async () => (await lesson()).readings.length).toBe(36)
-  const { readings } = await lesson()
+  await expect.poll(async () => numbersOf(await lesson()).length).toBe(36)
+  const readings = numbersOf(await lesson())
   expect(readings.slice(0, 3).map((reading) => [reading.value, reading.typed])).toEqual([
     [40, '40'],
     [41, '0.41 m'],
@@ -155,13 +155,13 @@ it('corrects, sets aside, repeats and undoes; the journal shows it all', async (
   await cell.fill('820')
   await cell.press('Enter')
   await page.getByText('Is it 82 cm (a nought too many)?').waitFor()
-  expect((await lesson()).readings).toHaveLength(36)
+  expect(numbersOf(await lesson())).toHaveLength(36)
   await press('Look again')
   await page.keyboard.type('830')
   await page.keyboard.press('Enter')
   await press('Make it 83 cm')
   await expect
-    .poll(async () => (await lesson()).readings.at(-1))
+    .poll(async () => numbersOf(await lesson()).at(-1))
     .toMatchObject({ value: 83, typed: '830', given: 'suggested' })
   await cell.fill('82')
   await cell.press('Enter')
@@ -174,7 +174,7 @@ it('corrects, sets aside, repeats and undoes; the journal shows it all', async (
   await press('Journal')
   await page.getByText('corrected to 82').first().waitFor()
   await page.getByText('set aside: pushed or bumped').first().waitFor()
-  expect((await lesson()).readings).toHaveLength(40)
+  expect(numbersOf(await lesson())).toHaveLength(40)
 })
 
 it('compares: one honest sentence with its reason, the chart and the table', async () => {
@@ -244,6 +244,6 @@ it('keeps the logbook: question and answer, and the same investigation with anot
   await row.getByRole('button', { name: 'Run again' }).click()
   await page.getByRole('dialog').getByText('Heron class').click()
   await page.getByRole('heading', { name: 'Tries' }).waitFor()
-  expect(await lesson()).toMatchObject({ plan: { title: 'Shadows' }, readings: [], predictions: [] })
+  expect(await lesson()).toMatchObject({ plan: { title: 'Shadows' }, entries: [], predictions: [] })
   expect(watch).toEqual({ foreign: [], errors: [] })
 })

@@ -8,6 +8,7 @@ import {
   type Watch,
   confirmCautions,
   lessonFrom,
+  numbersOf,
 } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
@@ -105,7 +106,7 @@ it('letters typed into a cell are a text there; x and u act on a cell that is on
   await page.keyboard.press('Control+A')
   await page.keyboard.type('13 cm')
   await page.keyboard.press('Enter')
-  await expect.poll(async () => (await lesson()).readings).toMatchObject([{ value: 13, typed: '13 cm' }])
+  await expect.poll(async () => numbersOf(await lesson())).toMatchObject([{ value: 13, typed: '13 cm' }])
   await cell.click()
   await page.keyboard.press('x')
   await page.getByRole('button', { name: 'pushed or bumped' }).click()
@@ -127,17 +128,17 @@ it('a Sheet asks as the Desk does: look again first, then keep; and which of two
   await box.fill('1,200')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByRole('button', { name: '1.2 cm' }).waitFor()
-  expect((await lesson()).readings).toEqual([])
+  expect(numbersOf(await lesson())).toEqual([])
   await box.fill('130')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByText('The metre stick ends at 100 cm.').waitFor()
   await sheet.getByRole('button', { name: 'Look again' }).click()
-  expect((await lesson()).readings).toEqual([])
+  expect(numbersOf(await lesson())).toEqual([])
   await box.fill('13,5')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByRole('button', { name: 'It is 14 cm' }).click()
   await expect
-    .poll(async () => (await lesson()).readings)
+    .poll(async () => numbersOf(await lesson()))
     .toMatchObject([{ value: 14, typed: '13,5', given: 'suggested' }])
   await sheet.getByRole('heading', { name: /try 2 of 3/ }).waitFor()
   await box.fill('14')
@@ -145,7 +146,7 @@ it('a Sheet asks as the Desk does: look again first, then keep; and which of two
   await sheet.getByRole('button', { name: 'pushed or bumped' }).click()
   // A spoilt try with a number is one row that never counted.
   await expect
-    .poll(async () => (await lesson()).readings.slice(1))
+    .poll(async () => numbersOf(await lesson()).slice(1))
     .toMatchObject([{ value: 14, status: 'set-aside', reason: 'pushed or bumped', supersedes: null }])
   await sheet.context().close()
 })

@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ClassDto, LessonDto } from '#shared/types/api'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
-import { lessonFrom, openBrowser, openPage, seriousFindings } from './support/browser'
+import { lessonFrom, numbersOf, openBrowser, openPage, seriousFindings } from './support/browser'
 
 let server: RunningServer
 let browser: Browser
@@ -80,10 +80,10 @@ it('asks again when something that needs care joins, keeps what is typed meanwhi
   await desk.getByRole('textbox', { name: /Leaf/ }).first().fill('61')
   await desk.keyboard.press('Enter')
   await desk.getByText('1 waiting for Safe').waitFor()
-  expect((await lesson()).readings).toHaveLength(0)
+  expect(numbersOf(await lesson())).toHaveLength(0)
   await desk.getByLabel('Your initials').fill('CD')
   await desk.getByRole('button', { name: 'Yes, checked' }).click()
-  await expect.poll(async () => (await lesson()).readings.length, { timeout: 10_000 }).toBe(1)
+  await expect.poll(async () => numbersOf(await lesson()).length, { timeout: 10_000 }).toBe(1)
   await desk.getByText(/CD has checked/).waitFor()
 })
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { weighLesson } from '#core/recording'
 import type { Plan } from '#core/plan'
 import { examplePlan, kindsPlan } from '../../core/testing/examplePlan'
-import { readingsFrom } from '../../core/testing/exampleReadings'
+import { entriesFrom } from '../../core/testing/exampleEntries'
 import { lessonDto } from '../testing/fakeServer'
 import { chartWords, resultsChart } from './resultsChart'
 
@@ -26,10 +26,10 @@ interface Drawn {
   series: Series[]
 }
 
-function draw(plan: Plan, table: Parameters<typeof readingsFrom>[0], changes = {}): Drawn {
-  const readings = readingsFrom(table)
+function draw(plan: Plan, table: Parameters<typeof entriesFrom>[0], changes = {}): Drawn {
+  const entries = entriesFrom(table)
   return resultsChart(
-    { plan, groups, readings, evidence: weighLesson(plan, readings) },
+    { plan, groups, entries, evidence: weighLesson(plan, entries) },
     { ...size, ...changes },
   ) as unknown as Drawn
 }
@@ -102,7 +102,7 @@ describe('resultsChart', () => {
 
 describe('chartWords', () => {
   it('tells the results to those who do not see them', () => {
-    const readings = readingsFrom({ leaf: { h20: [10], h60: [30] } })
+    const readings = entriesFrom({ leaf: { h20: [10], h60: [30] } })
     expect(chartWords({ plan: examplePlan(), evidence: weighLesson(examplePlan(), readings) })).toBe(
       'bounce height by drop height: 20 cm, 10 cm; 60 cm, 30 cm.',
     )

@@ -3,7 +3,8 @@ import type { Evidence } from '#core/evidence'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
 import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
-import { slotStates, type Reading } from '#core/record'
+import type { Entry } from '#core/record'
+import { scoresOf } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { measuredLabel } from '../words/measuredWords'
@@ -12,7 +13,7 @@ import { measuredLabel } from '../words/measuredWords'
 export interface ChartData {
   plan: Plan
   groups: GroupDto[]
-  readings: readonly Reading[]
+  entries: readonly Entry[]
   evidence: Evidence
 }
 
@@ -105,17 +106,14 @@ function placeGap(places: number[]): number {
     : Math.min(...gaps.filter((gap) => gap > 0))
 }
 
-/** Where the axis must end because some reading is off the instrument's scale, or null when none is. */
-function scaleTop({ plan, readings }: ChartData): number | null {
+/** Where the axis must end because something read is off the instrument's scale, or null when none is. */
+function scaleTop({ plan, entries }: ChartData): number | null {
   const end = convertUnit(
     plan.measured.instrument.greatest,
     plan.measured.instrument.unit,
     plan.measured.unit,
   )
-  const over = [...slotStates(readings).values()].some(
-    ({ counted }) => counted?.value !== null && counted?.value !== undefined && counted.value > end,
-  )
-  return over ? end : null
+  return scoresOf(plan, entries).some(({ value }) => value > end) ? end : null
 }
 
 function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: ChartSize) {
@@ -134,7 +132,7 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
 }
 
 function groupSeries(
-  { plan, groups, readings }: ChartData,
+  { plan, groups, entries }: ChartData,
   group: GroupDto,
   place: number,
   size: ChartSize,
@@ -145,16 +143,16 @@ function groupSeries(
   // Groups stand side by side around their level, so that equal readings stay apart.
   const aside = groups.length > 1 ? (place / (groups.length - 1) - 0.5) * 0.6 * placeGap(places) : 0
   const { path, colour } = emblemLooks[group.emblem]
-  const dots = [...slotStates(readings).values()].flatMap(({ counted }) => {
-    const level = levels.findIndex((one) => one.id === counted?.levelId)
-    if (!counted || counted.groupId !== group.id || counted.value === null || level < 0) return []
-    const off = top !== null && counted.value > top
+  const dots = scoresOf(plan, entries).flatMap(({ groupId, levelId, value }) => {
+    const level = levels.findIndex((one) => one.id === levelId)
+    if (groupId !== group.id || level < 0) return []
+    const off = top !== null && value > top
     const name = levelName(plan, levels[level]!)
     return [
       {
-        value: [places[level]! + aside, off ? top : counted.value],
-        words: `${group.name}, ${name}: ${printed(plan, counted.value)}`,
-        label: off ? offScaleLabel(plan, counted.value, size) : undefined,
+        value: [places[level]! + aside, off ? top : value],
+        words: `${group.name}, ${name}: ${printed(plan, value)}`,
+        label: off ? offScaleLabel(plan, value, size) : undefined,
       },
     ]
   })

@@ -1,14 +1,14 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
 import type { LessonEvent } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
-import { useReadingQueue } from '../stores/readingQueue'
+import { useEntryQueue } from '../stores/entryQueue'
 
 const reopenAfter = 2000
 
 /** Opens a lesson and keeps it up to date with every other screen until the page is left. */
 export function useLiveLesson(id: Ref<string>) {
   const store = useLesson()
-  const queue = useReadingQueue()
+  const queue = useEntryQueue()
   const connected = ref(false)
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | undefined

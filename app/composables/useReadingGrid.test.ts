@@ -1,11 +1,18 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { readingHistory } from '#core/record'
+import { entryHistory } from '#core/record'
 import { examplePlan } from '../../core/testing/examplePlan'
 import { useLesson } from '../stores/lesson'
 import { fakeServer, lessonDto } from '../testing/fakeServer'
 import { useReadingGrid } from './useReadingGrid'
 
-const slot = (groupId: string, levelId: string, tryNumber: number) => ({ groupId, levelId, tryNumber })
+const slot = (groupId: string, levelId: string, tryNumber: number) => ({
+  groupId,
+  levelId,
+  tryNumber,
+  moment: '',
+})
+/** The entries with their one number in sight. */
+const seen = () => useLesson().entries.map(({ fields, ...entry }) => ({ ...entry, ...fields.value }))
 const first = slot('leaf', 'h20', 1)
 
 let grid: ReturnType<typeof useReadingGrid>
@@ -41,10 +48,8 @@ describe('the grid', () => {
   it('takes numbers as people type them and shows them on the instrument’s marks', () => {
     expect(type(first, '0.12 m')).toBe(true)
     expect(grid.textOf(first)).toBe('12')
-    expect(useLesson().readings).toMatchObject([
-      { value: 12, typed: '0.12 m', source: 'desk', supersedes: null },
-    ])
-    expect(useLesson().readings[0]!.given).toBe('typed')
+    expect(seen()).toMatchObject([{ value: 12, typed: '0.12 m', source: 'desk', supersedes: null }])
+    expect(seen()[0]!.given).toBe('typed')
   })
 
   it('asks before it keeps what looks like a slip; a suggestion that is taken says that it was one', () => {
@@ -52,9 +57,9 @@ describe('the grid', () => {
     grid.draft(second, '12,5')
     expect(grid.settle(second)).toBe(false)
     expect(grid.hint.value).toMatchObject({ where: 'leaf, 20 cm, try 2', suggestion: 13, value: 12.5 })
-    expect([grid.textOf(second), useLesson().readings]).toEqual(['12,5', []])
+    expect([grid.textOf(second), seen()]).toEqual(['12,5', []])
     grid.takeInstead(13)
-    expect(useLesson().readings).toMatchObject([{ value: 13, typed: '12,5', given: 'suggested' }])
+    expect(seen()).toMatchObject([{ value: 13, typed: '12,5', given: 'suggested' }])
     expect(grid.hint.value).toBeNull()
   })
 
@@ -72,17 +77,14 @@ describe('the grid', () => {
     grid.draft(first, '1,200')
     expect(grid.settle(first)).toBe(false)
     expect(grid.settle(first, true)).toBe(false)
-    expect([grid.hint.value?.readings.map((one) => one.value), useLesson().readings]).toEqual([
-      [1.2, 1200],
-      [],
-    ])
+    expect([grid.hint.value?.readings.map((one) => one.value), seen()]).toEqual([[1.2, 1200], []])
     grid.takeInstead(1.2)
-    expect(useLesson().readings).toMatchObject([{ value: 1.2, typed: '1,200', given: 'chosen' }])
+    expect(seen()).toMatchObject([{ value: 1.2, typed: '1,200', given: 'chosen' }])
   })
 
   it('leaves text that is no number where it was typed', () => {
     expect(type(first, 'ten')).toBe(false)
-    expect([grid.textOf(first), useLesson().readings]).toEqual(['ten', []])
+    expect([grid.textOf(first), seen()]).toEqual(['ten', []])
     expect(grid.hint.value?.message).toMatch(/not a number/)
   })
 
@@ -90,7 +92,7 @@ describe('the grid', () => {
     type(first, '12')
     type(first, '12.0')
     type(slot('bell', 'h20', 1), '  ')
-    expect(useLesson().readings).toHaveLength(1)
+    expect(seen()).toHaveLength(1)
   })
 
   it('corrects, sets aside and undoes by adding readings', () => {
@@ -103,7 +105,7 @@ describe('the grid', () => {
     expect(grid.textOf(first)).toBe('')
     grid.undo()
     expect(grid.textOf(first)).toBe('120')
-    expect(readingHistory(useLesson().readings)).toHaveLength(5)
+    expect(entryHistory(useLesson().entries)).toHaveLength(5)
     expect(grid.stateOf(first)?.setAside).toEqual([])
   })
 
@@ -112,7 +114,7 @@ describe('the grid', () => {
     expect(grid.undo()).toEqual(first)
     expect(grid.stateOf(first)).toMatchObject({
       counted: null,
-      setAside: [{ value: 12, reason: 'typed by mistake' }],
+      setAside: [{ fields: { value: { value: 12 } }, reason: 'typed by mistake' }],
     })
     expect(grid.undo()).toBeNull()
   })
@@ -126,7 +128,7 @@ describe('the grid', () => {
   it('asks about pasted numbers as about typed ones: they wait in their cells', () => {
     expect(grid.paste('11\t12\t13\n12\t130\t12.5\n', 1, 0)).toEqual({ taken: 4, left: 2 })
     expect(grid.textOf(slot('key', 'h20', 2))).toBe('130')
-    expect(useLesson().readings).toHaveLength(4)
+    expect(seen()).toHaveLength(4)
   })
 
   it('pastes a block, keeps what it cannot read in sight and counts what falls outside', () => {

@@ -1,12 +1,14 @@
 import { computed, ref } from 'vue'
+import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
-import { levelName, levelsForGroup, orderedLevels } from '#core/plan'
+import { levelsForGroup, orderedLevels } from '#core/plan'
 import { printNumber, type QuantityReading } from '#core/quantity'
-import { slotKey, type Reading, type Slot } from '#core/record'
-import { checkEntry, scoresOf } from '#core/recording'
+import { slotKey, type Entry, type Slot } from '#core/record'
+import { numberOf, scoresBeside, wayOf } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
-import { useRecorder, type Entered } from './useRecorder'
+import { slotWords } from '../words/slotWords'
+import { oneNumber, useRecorder, type Entered } from './useRecorder'
 
 export interface GridColumn {
   levelId: string
@@ -26,17 +28,17 @@ export interface GridHint {
   readings: QuantityReading[]
 }
 
-/** What the last act in the grid was, so that it can be undone by another reading. */
+/** What the last act in the grid was, so that it can be undone by another entry. */
 interface GridAct {
   slot: Slot
-  before: Reading | null
+  before: Entry | null
 }
 
 /** The Desk grid: groups down, levels and tries across; what is typed where, and what is said about it. */
 export function useReadingGrid() {
   const store = useLesson()
   const recorder = useRecorder('desk')
-  /** Typed texts that are no readings yet. */
+  /** Typed texts that are no entries yet. */
   const drafts = ref<Record<string, string>>({})
   const hint = ref<GridHint | null>(null)
   const acts: GridAct[] = []
@@ -60,23 +62,22 @@ export function useReadingGrid() {
   const mark = computed(() => resolutionOf(store.plan).mark)
 
   function mostTries(levelId: string): number {
-    return store.readings.reduce(
-      (most, reading) =>
-        reading.levelId === levelId && reading.status === 'counted'
-          ? Math.max(most, reading.tryNumber)
-          : most,
+    return store.entries.reduce(
+      (most, entry) =>
+        entry.levelId === levelId && entry.status === 'counted' ? Math.max(most, entry.tryNumber) : most,
       0,
     )
   }
 
-  const slotAt = (groupId: string, column: GridColumn): Slot => ({ groupId, ...column })
+  const slotAt = (groupId: string, column: GridColumn): Slot => ({ groupId, ...column, moment: '' })
   const stateOf = (slot: Slot) => store.slots.get(slotKey(slot))
 
   function textOf(slot: Slot): string {
     const draft = drafts.value[slotKey(slot)]
     if (draft !== undefined) return draft
-    const value = stateOf(slot)?.counted?.value
-    return value === undefined || value === null ? '' : printValue(value)
+    const state = stateOf(slot)
+    const standing = state?.counted ? [state.counted] : (state?.contested ?? [])
+    return standing.map((one) => printValue(numberOf(store.plan, one)!)).join(' or ')
   }
 
   /** A value as the grid shows it; one that was taken between marks keeps its digits. */
@@ -85,11 +86,7 @@ export function useReadingGrid() {
     return Number(shown) === value ? shown : String(value)
   }
 
-  function whereWords(slot: Slot): string {
-    const group = store.groups.find((one) => one.id === slot.groupId)
-    const level = store.plan.levels.find((one) => one.id === slot.levelId)
-    return `${group?.name}, ${level ? levelName(store.plan, level) : ''}, try ${slot.tryNumber}`
-  }
+  const whereWords = (slot: Slot) => slotWords(store, slot)
 
   function draft(slot: Slot, text: string) {
     drafts.value = { ...drafts.value, [slotKey(slot)]: text }
@@ -100,14 +97,17 @@ export function useReadingGrid() {
   }
 
   /**
-   * Turns what was typed into a reading; text that is no number, or two, stays where it is with a word why. What looks like a slip
+   * Turns what was typed into an entry; text that is no number, or two, stays where it is with a word why. What looks like a slip
    * is asked about first: settling the same text once more keeps it, and so does leaving the cell.
    */
   function settle(slot: Slot, leaving = false): boolean {
     const typed = drafts.value[slotKey(slot)]?.trim()
     if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
-    const entry = checkEntry(typed, store.plan, { slot, others: othersOf(slot) })
+    const entry = wayOf(store.plan).check(store.plan, typed, {
+      slot,
+      others: scoresBeside(store.plan, store.entries, slot),
+    })
     if (entry.state === 'empty') {
       forget(slot)
       if (before) setAside(slot, 'typed by mistake')
@@ -135,7 +135,7 @@ export function useReadingGrid() {
       hint.value = question
       return false
     }
-    keep({ slot, value: entry.value, typed, given: 'typed' })
+    keep({ slot, fields: oneNumber(typed, 'typed', entry.value) })
     // Left behind, a question stays in sight; answered, it goes.
     hint.value = leaving ? question : null
     return true
@@ -144,7 +144,7 @@ export function useReadingGrid() {
   function keep(entered: Entered) {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
-    if (before?.value === entered.value) return
+    if (before && before.fields.value?.value === entered.fields.value?.value) return
     acts.push({ slot: entered.slot, before })
     recorder.recordAll([entered])
   }
@@ -155,15 +155,10 @@ export function useReadingGrid() {
     if (!asked) return
     keep({
       slot: asked.slot,
-      value,
-      typed: asked.typed,
-      given: asked.readings.length > 0 ? 'chosen' : 'suggested',
+      fields: oneNumber(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
     })
     hint.value = null
   }
-
-  const othersOf = (slot: Slot) =>
-    scoresOf(store.readings).filter((score) => slotKey(score) !== slotKey(slot))
 
   function setAside(slot: Slot, reason: string) {
     forget(slot)
@@ -174,17 +169,17 @@ export function useReadingGrid() {
     hint.value = null
   }
 
-  /** Undoes the last act here by one more reading; the journal keeps both. */
+  /** Undoes the last act here by one more entry; the journal keeps both. */
   function undo(): Slot | null {
     const act = acts.pop()
     if (!act) return null
     const { slot, before } = act
     forget(slot)
     hint.value = null
-    if (before && before.value !== null) {
-      const aside = stateOf(slot)?.setAside.find((reading) => reading.supersedes === before.id)
+    if (before) {
+      const aside = stateOf(slot)?.setAside.find((entry) => entry.supersedes === before.id)
       if (aside) recorder.countAgain(aside)
-      else recorder.record(slot, before.value, before.typed, before.given)
+      else recorder.record(slot, before.fields)
     } else recorder.setAside(slot, 'typed by mistake')
     return slot
   }
@@ -192,7 +187,7 @@ export function useReadingGrid() {
   /** Pastes a block from a spreadsheet, its first cell at the given place; gives back how many were taken and how many not. */
   function paste(text: string, rowIndex: number, columnIndex: number): { taken: number; left: number } {
     const good: Entered[] = []
-    const others = scoresOf(store.readings)
+    const pasted: Score[] = []
     let left = 0
     for (const [down, cells] of gridFromClipboard(text).entries()) {
       const row = rows.value[rowIndex + down]
@@ -204,15 +199,18 @@ export function useReadingGrid() {
           continue
         }
         const slot = slotAt(row.group.id, column)
-        const entry = checkEntry(cell, store.plan, {
+        const entry = wayOf(store.plan).check(store.plan, cell, {
           slot,
-          others: others.filter((score) => slotKey(score) !== slotKey(slot)),
+          others: [
+            ...scoresBeside(store.plan, store.entries, slot),
+            ...pasted.filter((one) => one.id !== slotKey(slot)),
+          ],
         })
         // What would be asked about when typed is asked about when pasted: it waits in its cell.
         if (entry.state === 'value' && entry.hints.length === 0) {
           forget(slot)
-          good.push({ slot, value: entry.value, typed: cell, given: 'typed' })
-          others.push({ ...slot, id: '', value: entry.value })
+          good.push({ slot, fields: oneNumber(cell, 'typed', entry.value) })
+          pasted.push({ ...column, groupId: row.group.id, id: slotKey(slot), value: entry.value })
         } else {
           draft(slot, cell.slice(0, 60))
           left++
@@ -224,7 +222,18 @@ export function useReadingGrid() {
     return { taken: good.length, left }
   }
 
+  /** Two devices have written here; it is chosen above the grid, not typed over. */
+  const isContested = (slot: Slot) => (stateOf(slot)?.contested.length ?? 0) > 0
+
+  function addNote(slot: Slot, note: string) {
+    const before = stateOf(slot)?.counted
+    if (before) recorder.addNote(before, note)
+  }
+
   return {
+    isContested,
+    addNote,
+    forget,
     levels,
     columns,
     rows,

@@ -1,82 +1,113 @@
 import { newId } from '#core/plan'
-import { slotKey, type Given, type Reading, type ReadingSource, type Slot } from '#core/record'
+import { slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
+import { readWithOf, valueField } from '#core/recording'
+import { useEntryQueue } from '../stores/entryQueue'
 import { useLesson } from '../stores/lesson'
-import { useReadingQueue } from '../stores/readingQueue'
 
-/** One number for one slot, and how it came from what was typed. */
+/** What was seen for one slot. */
 export interface Entered {
   slot: Slot
-  value: number
-  typed: string
-  given: Given
+  fields: Entry['fields']
+  /** What somebody says about it. */
+  note?: string
 }
 
-/** Recording for one device: every act makes a new reading, none changes an old one. */
-export function useRecorder(source: ReadingSource) {
+/**
+ * One number as the fields of an entry.
+ * @example oneNumber('12,5', 'typed', 12.5) // { value: { typed: '12,5', given: 'typed', value: 12.5 } }
+ */
+export const oneNumber = (typed: string, given: Given, value: number): Entry['fields'] => ({
+  [valueField]: { typed, given, value },
+})
+
+const sameFields = (a: Entry['fields'], b: Entry['fields']) =>
+  Object.keys({ ...a, ...b }).every((name) => a[name]?.value === b[name]?.value)
+
+/** Recording for one device: every act makes a new entry, none changes an old one. */
+export function useRecorder(source: EntrySource) {
   const store = useLesson()
-  const queue = useReadingQueue()
+  const queue = useEntryQueue()
 
-  const make = (slot: Slot, changes: Partial<Reading>): Reading => ({
-    groupId: slot.groupId,
-    levelId: slot.levelId,
-    tryNumber: slot.tryNumber,
-    id: newId(),
-    value: null,
-    typed: '',
-    given: 'typed',
-    status: 'counted',
-    reason: '',
-    source,
-    takenAt: new Date().toISOString(),
-    supersedes: null,
-    ...changes,
-  })
-
-  const countedAt = (slot: Slot) => store.slots.get(slotKey(slot))?.counted ?? null
-
-  /** Records a value in a slot; where one stands already, the new one corrects it. */
-  function record(slot: Slot, value: number, typed: string, given: Given = 'typed') {
-    recordAll([{ slot, value, typed, given }])
+  function make({ groupId, levelId, tryNumber, moment }: Slot, changes: Partial<Entry>): Entry {
+    return {
+      groupId,
+      levelId,
+      tryNumber,
+      moment,
+      id: newId(),
+      fields: {},
+      note: '',
+      readWith: readWithOf(store.plan),
+      status: 'counted',
+      reason: '',
+      source,
+      takenAt: new Date().toISOString(),
+      supersedes: null,
+      ...changes,
+    }
   }
 
-  /** Records many values at once, leaving out those that say what stands there already. */
-  function recordAll(entries: Entered[]) {
-    const fresh = entries.flatMap(({ slot, value, typed, given }) => {
-      const before = countedAt(slot)
-      if (before?.value === value) return []
-      return [make(slot, { value, typed, given, supersedes: before?.id ?? null })]
-    })
-    if (fresh.length > 0) queue.send(store.open.id, fresh)
+  const send = (entries: Entry[]) => entries.length > 0 && queue.send(store.open.id, entries)
+  const stateOf = (slot: Slot) => store.slots.get(slotKey(slot))
+  const countedAt = (slot: Slot) => stateOf(slot)?.counted ?? null
+
+  /** Records what was seen in a slot; where something stands already, the new entry corrects it. */
+  const record = (slot: Slot, fields: Entry['fields'], note?: string) =>
+    recordAll([{ slot, fields, ...(note === undefined ? {} : { note }) }])
+
+  /** Records many at once, leaving out those that say what stands there already. */
+  function recordAll(entered: Entered[]) {
+    send(
+      entered.flatMap(({ slot, fields, note }) => {
+        const before = countedAt(slot)
+        if (before && sameFields(before.fields, fields)) return []
+        return [make(slot, { fields, note: note ?? before?.note ?? '', supersedes: before?.id ?? null })]
+      }),
+    )
   }
 
-  /** Takes the reading of a slot out of the count, with a reason; the slot is then open for a repeat. */
-  function setAside(slot: Slot, reason: string): Reading | null {
-    const before = countedAt(slot)
-    if (!before) return null
-    const aside = make(slot, {
-      value: before.value,
-      typed: before.typed,
-      given: before.given,
+  const asideOf = (before: Entry, reason: string) =>
+    make(before, {
+      fields: before.fields,
+      note: before.note,
+      readWith: before.readWith,
       status: 'set-aside',
       reason,
       supersedes: before.id,
     })
-    queue.send(store.open.id, [aside])
+
+  /** Takes the entry of a slot out of the count, with a reason; the slot is then open for a repeat. */
+  function setAside(slot: Slot, reason: string): Entry | null {
+    const before = countedAt(slot)
+    if (!before) return null
+    const aside = asideOf(before, reason)
+    send([aside])
     return aside
   }
 
-  /** Notes a try that went wrong, with what was read of it if anything was: one reading that never counts. */
-  function noteSpoilt(slot: Slot, reason: string, read: { value: number; typed: string } | null) {
-    queue.send(store.open.id, [make(slot, { status: 'set-aside', reason, ...read })])
+  /** Of entries that two devices made for one slot the one that counts; the others are set aside. */
+  function choose(chosen: Entry) {
+    const others = stateOf(chosen)?.contested.filter((one) => one.id !== chosen.id) ?? []
+    send(others.map((one) => asideOf(one, 'another entry was chosen')))
   }
 
-  /** Counts a reading again that was set aside. */
-  function countAgain(aside: Reading) {
-    if (aside.value === null || countedAt(aside)) return
-    queue.send(store.open.id, [
-      make(aside, { value: aside.value, typed: aside.typed, given: aside.given, supersedes: aside.id }),
-    ])
+  /** Notes a try that went wrong, with what was read of it if anything was: one entry that never counts. */
+  function noteSpoilt(slot: Slot, reason: string, fields: Entry['fields']) {
+    send([make(slot, { status: 'set-aside', reason, fields })])
   }
 
-  return { record, recordAll, setAside, noteSpoilt, countAgain, countedAt }
+  /** Says something about an entry: "pressed the button late". It counts as before. */
+  function addNote(entry: Entry, note: string) {
+    const { fields, readWith, status, reason, takenAt } = entry
+    if (note !== entry.note)
+      send([make(entry, { fields, readWith, status, reason, takenAt, note, supersedes: entry.id })])
+  }
+
+  /** Counts an entry again that was set aside. */
+  function countAgain({ fields, note, readWith, ...aside }: Entry) {
+    if (Object.keys(fields).length === 0 || countedAt(aside)) return
+    send([make(aside, { fields, note, readWith, supersedes: aside.id })])
+  }
+
+  return { record, recordAll, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
 }

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../testing/fakeServer'
-import { reading } from '../../core/testing/exampleReadings'
+import { entry } from '../../core/testing/exampleEntries'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
 
@@ -166,20 +166,20 @@ describe('the plan of an open lesson', () => {
 describe('what other screens do', () => {
   it('appears once, whichever way it is heard', () => {
     const store = useLesson()
-    const one = reading({ id: 'r', groupId: 'leaf', value: 12 })
-    store.apply({ kind: 'readings', readings: [one], seq: 1 })
-    store.apply({ kind: 'readings', readings: [one], seq: 1 })
-    store.apply({ kind: 'readings', readings: [one], seq: 2 })
-    expect(store.readings).toEqual([one])
+    const one = entry({ id: 'r', groupId: 'leaf', value: 12 })
+    store.apply({ kind: 'entries', entries: [one], seq: 1 })
+    store.apply({ kind: 'entries', entries: [one], seq: 1 })
+    store.apply({ kind: 'entries', entries: [one], seq: 2 })
+    expect(store.entries).toEqual([one])
     expect(store.progress.map((group) => group.done)).toEqual([1, 0, 0])
     expect(store.evidence.results[0]!.centre).toBe(12)
   })
 
   it('is fetched anew when an event was missed', async () => {
-    held = { ...held, readings: [reading({ groupId: 'bell' })], seq: 5 }
+    held = { ...held, entries: [entry({ groupId: 'bell' })], seq: 5 }
     useLesson().apply({ kind: 'lesson', date: '2026-03-10', stage: 'test', seq: 5 })
     await later()
-    expect(useLesson().open).toMatchObject({ seq: 5, readings: held.readings })
+    expect(useLesson().open).toMatchObject({ seq: 5, entries: held.entries })
   })
 
   it('shows another day, stage, class and prediction', () => {

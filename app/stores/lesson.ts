@@ -3,10 +3,10 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
-import { weighLesson } from '#core/recording'
+import { groupProgress, weighLesson } from '#core/recording'
 import { kitMaterials } from '#core/kit'
 import { checkFair, type Plan } from '#core/plan'
-import { groupProgress, slotStates } from '#core/record'
+import { slotStates } from '#core/record'
 import { cautionsFor, matchPlan } from '#core/safety'
 import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
@@ -14,16 +14,16 @@ import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types
 import { problemWords, request, RequestProblem } from '../api/request'
 import { useNotices } from './notices'
 import { usePack } from './pack'
-import { useReadingQueue } from './readingQueue'
+import { useEntryQueue } from './entryQueue'
 
 const saveAfter = 350
 const samePredictor = (a: PredictorSeat, b: PredictorSeat) => a.groupId === b.groupId && a.seat === b.seat
 const undoSteps = 60
 
-/** The lesson that is open on this screen: its plan, predictions, readings, conclusion, and what the core makes of them. */
+/** The lesson that is open on this screen: its plan, predictions, entries, conclusion, and what the core makes of them. */
 export const useLesson = defineStore('lesson', () => {
   const notices = useNotices()
-  const queue = useReadingQueue()
+  const queue = useEntryQueue()
   const lesson = shallowRef<LessonDto | null>(null)
   const problem = ref<string | null>(null)
   const planProblems = ref<FieldProblem[]>([])
@@ -46,12 +46,12 @@ export const useLesson = defineStore('lesson', () => {
   const plan = computed(() => open.value.plan)
   const groups = computed(() => open.value.class.groups)
   const words = computed(() => variableWords(open.value.class.vocabulary))
-  const readings = computed(() => queue.withWaiting(open.value.id, open.value.readings))
-  const slots = computed(() => slotStates(readings.value))
+  const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))
+  const slots = computed(() => slotStates(entries.value))
   const evidence = computed(() =>
     weighLesson(
       plan.value,
-      readings.value,
+      entries.value,
       groups.value.map((group) => group.id),
     ),
   )
@@ -80,7 +80,7 @@ export const useLesson = defineStore('lesson', () => {
   /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
   const confirmed = computed(() => open.value.safety?.stands === true)
   const progress = computed(() =>
-    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, readings.value)),
+    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, entries.value)),
   )
 
   const planUnsaved = () => lesson.value !== null && lesson.value.plan !== savedPlan
@@ -136,9 +136,9 @@ export const useLesson = defineStore('lesson', () => {
     if (event.seq > now.seq + 1) return void load(now.id)
     patch({ seq: event.seq })
     switch (event.kind) {
-      case 'readings': {
-        const known = new Set(now.readings.map((reading) => reading.id))
-        patch({ readings: [...now.readings, ...event.readings.filter((reading) => !known.has(reading.id))] })
+      case 'entries': {
+        const known = new Set(now.entries.map((entry) => entry.id))
+        patch({ entries: [...now.entries, ...event.entries.filter((entry) => !known.has(entry.id))] })
         return
       }
       case 'prediction':
@@ -337,7 +337,7 @@ export const useLesson = defineStore('lesson', () => {
     plan,
     groups,
     words,
-    readings,
+    entries,
     slots,
     evidence,
     fair,

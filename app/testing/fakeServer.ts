@@ -27,7 +27,7 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     conclusion: emptyConclusion,
     conclusionVersion: 0,
     predictions: [],
-    readings: [],
+    entries: [],
     seq: 0,
     safety: null,
     ...changes,

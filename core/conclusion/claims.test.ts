@@ -10,13 +10,13 @@ import {
 } from '.'
 import { weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
-import { readingsFrom } from '../testing/exampleReadings'
+import { entriesFrom } from '../testing/exampleEntries'
 
 const heights = [20, 40, 60, 80, 100]
 const plan = examplePlan({ levels: heights.map((value) => numberLevel(value)) })
 const six = Array.from({ length: 6 }, (_, index) => `g${index}`)
 const class6 = (cells: (g: number) => Record<string, number[]>) =>
-  readingsFrom(Object.fromEntries(six.map((id, index) => [id, cells(index)])))
+  entriesFrom(Object.fromEntries(six.map((id, index) => [id, cells(index)])))
 const around = (value: number, g: number) => [value + g, value + g + 1, value + g - 1]
 const lesson = (centres: number[]) =>
   weighLesson(
@@ -115,7 +115,7 @@ describe('a lean', () => {
   const small = examplePlan({ levels: [20, 40, 60].map((value) => numberLevel(value)) })
   const leaning = weighLesson(
     small,
-    readingsFrom({
+    entriesFrom({
       a: { h20: [10, 14], h40: [13, 11], h60: [14, 12] },
       b: { h20: [11, 13], h40: [12, 11], h60: [13, 12] },
       c: { h20: [12, 11], h40: [11, 13], h60: [12, 14] },
@@ -136,7 +136,7 @@ describe('a claim while most groups are still testing', () => {
   it('is no more than what we think', () => {
     const half = weighLesson(
       plan,
-      readingsFrom(
+      entriesFrom(
         Object.fromEntries(
           ['g0', 'g1'].map((id, g) => [
             id,

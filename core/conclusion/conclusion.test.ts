@@ -14,7 +14,7 @@ import {
 } from '.'
 import { weighLesson } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
-import { readingsFrom } from '../testing/exampleReadings'
+import { entriesFrom } from '../testing/exampleEntries'
 
 const plan = examplePlan()
 const up = { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] }
@@ -27,13 +27,13 @@ const rows = [
 ]
 const levelAt = (index: number) =>
   Object.fromEntries(['h20', 'h40', 'h60'].map((id, level) => [id, rows[(level + index) % 3]!]))
-const all = weighLesson(plan, readingsFrom({ a: up, b: up, c: up }))
-const most = weighLesson(plan, readingsFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
+const all = weighLesson(plan, entriesFrom({ a: up, b: up, c: up }))
+const most = weighLesson(plan, entriesFrom({ a: up, b: up, c: up, d: up, e: up, f: up, g: up, h: down }))
 const none = weighLesson(
   plan,
-  readingsFrom(Object.fromEntries(Array.from({ length: 9 }, (_, index) => [`g${index}`, levelAt(index)]))),
+  entriesFrom(Object.fromEntries(Array.from({ length: 9 }, (_, index) => [`g${index}`, levelAt(index)]))),
 )
-const open = weighLesson(plan, readingsFrom({ a: up, b: down }))
+const open = weighLesson(plan, entriesFrom({ a: up, b: down }))
 const claim: Claim = {
   subject: 'trend',
   comparison: 'more',
@@ -86,7 +86,7 @@ describe('classAnswer', () => {
 describe('claims about an uneven pattern and about rounds', () => {
   const groups = ['a', 'b', 'c', 'd', 'e', 'f']
   const table = (values: number[], ids: string[]) =>
-    readingsFrom(
+    entriesFrom(
       Object.fromEntries(
         groups.map((group, index) => [
           group,
@@ -99,7 +99,7 @@ describe('claims about an uneven pattern and about rounds', () => {
     const plan = examplePlan()
     const evidence = weighLesson(
       plan,
-      readingsFrom(
+      entriesFrom(
         Object.fromEntries(
           groups.map((group, index) => [
             group,
@@ -173,7 +173,7 @@ describe('checkClaim', () => {
   it('sees a claim over levels that nobody has tested', () => {
     const half = weighLesson(
       plan,
-      readingsFrom({ a: { h20: [1, 2, 3], h40: [13, 14, 15] }, b: { h20: [1, 2, 3], h40: [12, 13, 14] } }),
+      entriesFrom({ a: { h20: [1, 2, 3], h40: [13, 14, 15] }, b: { h20: [1, 2, 3], h40: [12, 13, 14] } }),
     )
     expect(checkClaim(plan, { ...claim, strength: 'think' }, half, null)).toMatchObject({
       fit: 'says-more',
@@ -186,7 +186,7 @@ describe('checkClaim', () => {
     // Medians: carpet 20 and 25, tiles 23 and 26. Tiles lead by 2, and overlap.
     const evidence = weighLesson(
       kinds,
-      readingsFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
+      entriesFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
     )
     expect(evidence.finding.verdict.word).toBe('cant-tell')
     const check = (levelId: string) => checkClaim(kinds, most1(levelId, 'think'), evidence, null).fit
@@ -205,7 +205,7 @@ describe('checkClaim', () => {
   it('accepts its own suggestion, whatever the data', () => {
     const half = weighLesson(
       plan,
-      readingsFrom({ a: { h20: [1, 2, 3], h40: [3, 4, 5] }, b: { h20: [5, 6, 7], h40: [2, 3, 4] } }),
+      entriesFrom({ a: { h20: [1, 2, 3], h40: [3, 4, 5] }, b: { h20: [5, 6, 7], h40: [2, 3, 4] } }),
     )
     for (const evidence of [all, most, none, open, half])
       expect(checkClaim(plan, suggestClaim(plan, evidence)!, evidence, null).fit).toBe('fits')
@@ -218,7 +218,7 @@ describe('checkClaim', () => {
 
   it('knows which kind came first, at the end that wins', () => {
     const kinds = kindsPlan(['carpet', 'tiles'])
-    const readings = readingsFrom(
+    const readings = entriesFrom(
       Object.fromEntries(
         ['a', 'b', 'c', 'd', 'e', 'f'].map((group) => [group, { carpet: [10, 11], tiles: [20, 21] }]),
       ),

@@ -4,7 +4,7 @@ import { openDifference, resultSentence, tableOf, verdictOf, worthNoticing } fro
 import { resolutionOf } from '../instrument'
 import { weighLesson, worthNoticingIn } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
-import { reading, readingsFrom } from '../testing/exampleReadings'
+import { entry, entriesFrom } from '../testing/exampleEntries'
 
 const rising = {
   leaf: { h20: [11, 12, 11], h40: [22, 21, 23], h60: [33, 32, 34] },
@@ -17,7 +17,7 @@ describe('weighLesson on numbers', () => {
   const plan = examplePlan()
 
   it('finds a clear rise, its size, and who agrees', () => {
-    const { finding, results } = weighLesson(plan, readingsFrom(rising))
+    const { finding, results } = weighLesson(plan, entriesFrom(rising))
     expect(finding).toMatchObject({
       kind: 'trend',
       direction: 'rising',
@@ -34,28 +34,28 @@ describe('weighLesson on numbers', () => {
   })
 
   it('weighs groups equally, however many tries they made', () => {
-    const readings = readingsFrom({ leaf: { h20: [10, 10, 10, 10, 10, 10] }, bell: { h20: [20] } })
+    const readings = entriesFrom({ leaf: { h20: [10, 10, 10, 10, 10, 10] }, bell: { h20: [20] } })
     expect(weighLesson(plan, readings).results[0]!.centre).toBe(15)
   })
 
   it('leaves out what was superseded or set aside', () => {
-    const wrong = reading({ id: 'w', value: 900 })
+    const wrong = entry({ id: 'w', value: 900 })
     const readings = [
       wrong,
-      reading({ value: 9, supersedes: 'w' }),
-      reading({ tryNumber: 2, value: 11 }),
-      reading({ tryNumber: 3, value: 500, status: 'set-aside', reason: 'x' }),
+      entry({ value: 9, supersedes: 'w' }),
+      entry({ tryNumber: 2, value: 11 }),
+      entry({ tryNumber: 3, value: 500, status: 'set-aside', reason: 'x' }),
     ]
     expect(weighLesson(plan, readings).cells[0]!.values).toEqual([9, 11])
   })
 
   it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {
     expect(
-      weighLesson(plan, readingsFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
+      weighLesson(plan, entriesFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
     ).toMatchObject({ word: 'cant-tell', because: 'too-little-data' })
     const { finding } = weighLesson(
       plan,
-      readingsFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
+      entriesFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
     )
     // Three levels of three tries, all rising: 1 of 1680 ways, both sides and the tries' share: 8/1680.
     expect(finding.verdict).toMatchObject({ word: 'clear', because: 'tries' })
@@ -71,7 +71,7 @@ describe('weighLesson on numbers', () => {
     const of = (count: number) =>
       weighLesson(
         plan,
-        readingsFrom(
+        entriesFrom(
           Object.fromEntries(
             Array.from({ length: count }, (_, index) => [
               `g${index}`,
@@ -89,7 +89,7 @@ describe('weighLesson on numbers', () => {
     // Three groups that go every way, by far more than a mark.
     const wild = weighLesson(
       plan,
-      readingsFrom({
+      entriesFrom({
         a: { h20: [12, 12, 12], h60: [42, 42, 42] },
         b: { h20: [52, 52, 52], h60: [20, 20, 20] },
         c: { h20: [27, 27, 27], h60: [28, 28, 28] },
@@ -101,7 +101,7 @@ describe('weighLesson on numbers', () => {
   it('can’t tell where groups disagree, and names those who see it otherwise', () => {
     const { finding } = weighLesson(
       plan,
-      readingsFrom({
+      entriesFrom({
         leaf: { h20: [10], h40: [20], h60: [30] },
         bell: { h20: [30], h40: [20], h60: [10] },
         key: { h20: [10], h40: [21], h60: [30] },
@@ -116,7 +116,7 @@ describe('weighLesson on numbers', () => {
 
   it('finds a slip among the tries, and only the slip', () => {
     const slipped = { ...rising, key: { ...rising.key, h40: [230, 22, 24] } }
-    const { odd } = weighLesson(plan, readingsFrom(slipped))
+    const { odd } = weighLesson(plan, entriesFrom(slipped))
     expect(odd).toHaveLength(1)
     expect(odd[0]).toMatchObject({ groupId: 'key', levelId: 'h40', value: 230, others: [22, 24] })
   })
@@ -126,14 +126,14 @@ describe('weighLesson on numbers', () => {
       Object.entries(rising.fish).map(([level, values]) => [level, values.map((value) => value + 8)]),
     )
     // Row effects before centring: 0, 0, 1 and 7; their middle, 0.5, belongs to the whole.
-    expect(weighLesson(plan, readingsFrom({ ...rising, fish: shifted })).offsets).toEqual([
+    expect(weighLesson(plan, entriesFrom({ ...rising, fish: shifted })).offsets).toEqual([
       { groupId: 'fish', offset: 6.5 },
     ])
-    expect(weighLesson(plan, readingsFrom(rising)).offsets).toEqual([])
+    expect(weighLesson(plan, entriesFrom(rising)).offsets).toEqual([])
   })
 
   it('judges alike in whichever order readings arrive', () => {
-    const readings = readingsFrom(rising)
+    const readings = entriesFrom(rising)
     fc.assert(
       fc.property(fc.shuffledSubarray(readings, { minLength: readings.length }), (shuffled) => {
         const { finding } = weighLesson(plan, shuffled)
@@ -151,7 +151,7 @@ describe('weighLesson on numbers', () => {
     fc.assert(
       fc.property(table, (groups) => {
         const from = (value: (one: number) => number) =>
-          readingsFrom(
+          entriesFrom(
             Object.fromEntries(
               groups.map((values, index) => [
                 `g${index}`,
@@ -186,7 +186,7 @@ describe('weighLesson on kinds', () => {
   )
 
   it('is clear with six groups that agree: 2 of 64 ways', () => {
-    const { finding } = weighLesson(plan, readingsFrom(six))
+    const { finding } = weighLesson(plan, entriesFrom(six))
     expect(finding).toMatchObject({
       kind: 'kinds',
       verdict: { word: 'clear', because: 'groups' },
@@ -197,17 +197,17 @@ describe('weighLesson on kinds', () => {
   })
 
   it('turns to the other end when the least is best', () => {
-    const { finding } = weighLesson({ ...plan, best: 'least' }, readingsFrom(six))
+    const { finding } = weighLesson({ ...plan, best: 'least' }, entriesFrom(six))
     expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('grass')
   })
 
   it('takes no shortcut by full agreement: three groups with one try each can’t tell', () => {
-    const { finding } = weighLesson(plan, readingsFrom({ a: six.a!, b: six.b!, c: six.c! }))
+    const { finding } = weighLesson(plan, entriesFrom({ a: six.a!, b: six.b!, c: six.c! }))
     expect(finding.verdict).toMatchObject({ word: 'cant-tell', because: 'open', p: 0.25 })
   })
 
   it('can’t tell while only one kind is tested', () => {
-    expect(weighLesson(plan, readingsFrom({ a: { carpet: [1, 2, 3] } })).finding.verdict.word).toBe(
+    expect(weighLesson(plan, entriesFrom({ a: { carpet: [1, 2, 3] } })).finding.verdict.word).toBe(
       'cant-tell',
     )
   })
@@ -223,7 +223,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         { h20: [20 + index, 21], h40: [50 + index, 52], h60: [21 + index, 22] },
       ]),
     )
-    const evidence = weighLesson(examplePlan(), readingsFrom(peak))
+    const evidence = weighLesson(examplePlan(), entriesFrom(peak))
     expect(evidence.finding).toMatchObject({
       verdict: { word: 'clear', because: 'turns' },
       direction: 'none',
@@ -237,7 +237,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
     const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most' })
     const apart = weighLesson(
       plan,
-      readingsFrom(
+      entriesFrom(
         Object.fromEntries(
           groups.map((group, index) => [
             group,
@@ -256,7 +256,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
     const plan = kindsPlan(['carpet', 'tiles', 'grass'], { best: 'most' })
     const level = weighLesson(
       plan,
-      readingsFrom(
+      entriesFrom(
         Object.fromEntries(
           [...groups, 'g', 'h'].map((group, index) => [
             group,
@@ -286,7 +286,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         { 'round 1': [5 + index], 'round 2': [9 + index], 'round 3': [15 + index] },
       ]),
     )
-    const evidence = weighLesson(bridge, readingsFrom(better))
+    const evidence = weighLesson(bridge, entriesFrom(better))
     expect(evidence.finding).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
     expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
   })
@@ -362,7 +362,7 @@ describe('resolutionOf', () => {
 
 describe('resultSentence', () => {
   it('says the size of a clear trend by the usual step', () => {
-    expect(resultSentence(examplePlan(), weighLesson(examplePlan(), readingsFrom(rising)))).toEqual({
+    expect(resultSentence(examplePlan(), weighLesson(examplePlan(), entriesFrom(rising)))).toEqual({
       sentence: 'A larger drop height gave a larger bounce height: each extra 20 cm added about 11 cm.',
       reason: 'All 4 groups found the same. Luck alone would rarely do that.',
     })
@@ -377,7 +377,7 @@ describe('resultSentence', () => {
   it('says what would settle an open question', () => {
     const open = weighLesson(
       examplePlan(),
-      readingsFrom({ leaf: { h20: [10], h40: [20] }, bell: { h20: [30], h40: [20] } }),
+      entriesFrom({ leaf: { h20: [10], h40: [20] }, bell: { h20: [30], h40: [20] } }),
     )
     expect(resultSentence(examplePlan(), open).reason).toMatch(/would settle it/)
   })

@@ -11,15 +11,15 @@ import {
 } from '.'
 import { normalRandom, seededRandom } from '../rehearsal'
 import { suggestClaim } from '../conclusion'
-import { comparisonOf, weighLesson } from '../recording'
+import { comparisonOf, scoresOf, weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
-import { readingsFrom } from '../testing/exampleReadings'
+import { entriesFrom } from '../testing/exampleEntries'
 
 const numbers: Judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } }
 const six = ['a', 'b', 'c', 'd', 'e', 'f']
 /** The same cells for each of so many groups, a little higher from group to group. */
 const groups = (count: number, cells: (group: number) => Record<string, number[]>) =>
-  readingsFrom(Object.fromEntries(Array.from({ length: count }, (_, index) => [`g${index}`, cells(index)])))
+  entriesFrom(Object.fromEntries(Array.from({ length: count }, (_, index) => [`g${index}`, cells(index)])))
 
 describe('places and counts that all groups agree on', () => {
   it('are clear: red, blue and green in every heat', () => {
@@ -31,13 +31,10 @@ describe('places and counts that all groups agree on', () => {
     }
     const { finding } = weighEvidence(
       comparison,
-      groups(6, () => heats).map(({ id, groupId, levelId, tryNumber, value }) => ({
-        id,
-        groupId,
-        levelId,
-        tryNumber,
-        value: value!,
-      })),
+      scoresOf(
+        kindsPlan(Object.keys(heats)),
+        groups(6, () => heats),
+      ),
     )
     expect(finding).toMatchObject({ verdict: { word: 'clear' }, order: [['green'], ['blue'], ['red']] })
     expect(finding.kind === 'kinds' && finding.first?.level.id).toBe('red')
@@ -142,7 +139,7 @@ describe('groups that tested different kinds', () => {
     const plan = kindsPlan(['x', 'y', 'z'], { best: 'most', whoTests: 'shared-levels' })
     const { finding } = weighLesson(
       plan,
-      readingsFrom({
+      entriesFrom({
         low: { x: [12, 13, 14], z: [9, 10, 11] },
         high: { y: [52, 53, 54], z: [49, 50, 51] },
       }),
@@ -255,7 +252,7 @@ describe('a lesson half-way', () => {
   it('speaks of what is there: two of five groups, one kind untested', () => {
     const plan = kindsPlan(['smooth', 'felt', 'flat', 'ridged'], { best: 'most' })
     const there = { smooth: [31, 30, 32], felt: [24, 25, 23], flat: [52, 51, 53] }
-    const evidence = weighLesson(plan, readingsFrom({ a: there, b: there }), six.slice(0, 5))
+    const evidence = weighLesson(plan, entriesFrom({ a: there, b: there }), six.slice(0, 5))
     expect(evidence.coverage).toMatchObject({ partial: true, groupsDone: 2, groupsMeant: 5 })
     expect(resultSentence(plan, evidence).sentence).toMatch(
       /^So far, from 2 of 5 groups and without ridged: /,
@@ -265,7 +262,7 @@ describe('a lesson half-way', () => {
   it('speaks plainly once half of the groups have tested every level', () => {
     const plan = kindsPlan(['felt', 'flat'], { best: 'most' })
     const there = { felt: [24, 25, 23], flat: [52, 51, 53] }
-    const evidence = weighLesson(plan, readingsFrom({ a: there, b: there, c: there }), six)
+    const evidence = weighLesson(plan, entriesFrom({ a: there, b: there, c: there }), six)
     expect(evidence.coverage.partial).toBe(false)
   })
 })

@@ -6,24 +6,24 @@ import {
   openInvestigation,
   picturesIn,
   previewRoster,
-  readingsCsv,
+  entriesCsv,
   rosterLimit,
   withPictures,
   writeInvestigation,
 } from '.'
 import { examplePlan } from '../testing/examplePlan'
-import { reading } from '../testing/exampleReadings'
+import { entry } from '../testing/exampleEntries'
 
-describe('readingsCsv', () => {
-  const slipped = reading({ id: 'a', value: 130 })
+describe('entriesCsv', () => {
+  const slipped = entry({ id: 'a', value: 130 })
   const rows = (
     readings = [
       slipped,
-      reading({ id: 'b', value: 13, supersedes: 'a' }),
-      reading({ id: 'c', tryNumber: 2, value: null, typed: '', status: 'set-aside', reason: 'rolled, away' }),
+      entry({ id: 'b', value: 13, supersedes: 'a' }),
+      entry({ id: 'c', tryNumber: 2, value: null, typed: '', status: 'set-aside', reason: 'rolled, away' }),
     ],
   ) =>
-    Papa.parse<Record<string, string>>(readingsCsv(examplePlan(), { leaf: 'Leaf' }, readings), {
+    Papa.parse<Record<string, string>>(entriesCsv(examplePlan(), { leaf: 'Leaf' }, readings), {
       header: true,
     }).data
 
@@ -47,12 +47,12 @@ describe('readingsCsv', () => {
   })
 
   it('keeps what a spreadsheet would run as a formula a text', () => {
-    expect(rows([reading({ typed: '=1+1' })])[0]!.typed).toBe("'=1+1")
-    expect(rows([reading({ typed: '-3' })])[0]!.typed).toBe('-3')
+    expect(rows([entry({ typed: '=1+1' })])[0]!.typed).toBe("'=1+1")
+    expect(rows([entry({ typed: '-3' })])[0]!.typed).toBe('-3')
   })
 
   it('has a header even without readings', () => {
-    expect(readingsCsv(examplePlan(), {}, [])).toMatch(/^group,level,try,/)
+    expect(entriesCsv(examplePlan(), {}, [])).toMatch(/^group,level,try,/)
   })
 })
 

@@ -1,4 +1,4 @@
-export { readingsCsv } from './readingsCsv'
+export { entriesCsv } from './entriesCsv'
 export {
   previewRoster,
   rosterLimit,

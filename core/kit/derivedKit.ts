@@ -1,7 +1,7 @@
 import { findThings, thingNamed, type Thing } from '../catalogue'
 import { levelName, type KeptSame, type Material, type Plan } from '../plan'
 import { parseQuantity, unitDefinition } from '../quantity'
-import { wayNeeds } from '../recording'
+import { wayOf } from '../recording'
 import { kitUnit } from './kitUnit'
 import { brings } from './sameThing'
 
@@ -40,6 +40,8 @@ const base = (id: string, name: string, changes: Partial<Material> = {}): Materi
  */
 export const isDoneNotBrought = ({ aim, changed }: Pick<Plan, 'aim' | 'changed'>): boolean =>
   aim === 'improve' || doneNotBrought.test(changed.name)
+
+const needsOf = (plan: Pick<Plan, 'recording'>) => wayOf(plan).needs(plan.recording)
 
 /** What the catalogue says of a thing, as the fields of a line. */
 export function usualFields(thing: Thing | null): Pick<Material, 'unit' | 'use' | 'spare' | 'place'> {
@@ -87,7 +89,7 @@ function candidates(plan: Plan): Material[] {
   return [
     ...instrumentLines(plan),
     base('kit-sheet', 'recording sheet', {
-      amount: wayNeeds(plan).sheets,
+      amount: needsOf(plan).sheets,
       per: plan.whoTests === 'at-home' ? 'child' : 'group',
       use: 'used-up',
       spare: { kind: 'number', value: 2 },
@@ -108,7 +110,7 @@ function isListed(plan: Plan, line: Material, names: readonly string[]): boolean
 /** Nothing is packed for counting by eye: a tally is strokes on the sheet. */
 function instrumentLines({ measured: { instrument }, recording, whoTests }: Plan): Material[] {
   const name = instrument.name.trim()
-  const { instruments } = wayNeeds({ recording })
+  const { instruments } = needsOf({ recording })
   if (name === '' || instruments === 0 || unitDefinition(instrument.unit).dimension === 'count') return []
   return [
     base(instrumentId + slug(name), name, {
@@ -141,7 +143,7 @@ function levelLines(plan: Plan): Material[] {
       base(`kit-level-${level.id}`, name, {
         ...fields,
         amount: usualAmount(fields.unit),
-        per: fields.use === 'reused' || wayNeeds(plan).sideBySide ? 'level' : 'try',
+        per: fields.use === 'reused' || needsOf(plan).sideBySide ? 'level' : 'try',
         level: level.id,
       }),
     ]
@@ -199,7 +201,7 @@ function keptLine(plan: Plan, { id, name, how }: KeptSame): Material[] {
     base(`kit-same-${id}`, what, {
       ...fields,
       ...(measuredOut ? amountIn(how, fields.unit) : {}),
-      per: fields.use === 'used-up' || wayNeeds(plan).sideBySide ? 'level' : 'group',
+      per: fields.use === 'used-up' || needsOf(plan).sideBySide ? 'level' : 'group',
     }),
   ]
 }

@@ -1,21 +1,19 @@
-import type { Reading } from './reading'
+import type { Entry } from './entry'
 
-/** One step in the journal: a reading and the one that took its place, where there is one. */
-export interface HistoryEntry {
-  reading: Reading
-  supersededBy: Reading | null
+/** One step in the journal: an entry and what took its place, where something did. */
+export interface HistoryStep {
+  entry: Entry
+  supersededBy: Entry | null
 }
 
 /**
- * Every reading ever made, the last to arrive first, each with what superseded it: nothing is left out.
- * @param readings in the order of their arrival; the clocks of tablets may be wrong
- * @example readingHistory(readings)[0].supersededBy // null: the newest stands
+ * Every entry ever made, the last to arrive first, each with what superseded it: nothing is left out.
+ * @param entries in the order of their arrival; the clocks of tablets may be wrong
+ * @example entryHistory(entries)[0].supersededBy // null: the newest stands
  */
-export function readingHistory(readings: readonly Reading[]): HistoryEntry[] {
+export function entryHistory(entries: readonly Entry[]): HistoryStep[] {
   const successor = new Map(
-    readings.flatMap((reading) => (reading.supersedes ? [[reading.supersedes, reading] as const] : [])),
+    entries.flatMap((entry) => (entry.supersedes ? [[entry.supersedes, entry] as const] : [])),
   )
-  return [...readings]
-    .reverse()
-    .map((reading) => ({ reading, supersededBy: successor.get(reading.id) ?? null }))
+  return [...entries].reverse().map((entry) => ({ entry, supersededBy: successor.get(entry.id) ?? null }))
 }

@@ -1,4 +1,13 @@
-export { setAsideReasons, slotKey, type Given, type Reading, type ReadingSource, type Slot } from './reading'
-export { currentReadings, slotStates, type SlotState } from './currentReadings'
-export { readingHistory, type HistoryEntry } from './history'
-export { groupProgress, groupSlots, levelProgress, type GroupProgress } from './progress'
+export {
+  setAsideReasons,
+  slotKey,
+  type Entry,
+  type EntryField,
+  type EntrySource,
+  type Given,
+  type ReadWith,
+  type Slot,
+} from './entry'
+export { entryFromReading, isOldReading, type OldReading } from './oldReading'
+export { slotStates, standingEntries, type SlotState } from './standing'
+export { entryHistory, type HistoryStep } from './history'

@@ -13,7 +13,7 @@ import {
 import type { Slot } from '../record'
 import { expectedReading, type ExpectedReading } from './expectedReading'
 import { fixingCauses, misreadings } from './likelySlips'
-import { comparisonOf } from './weighLesson'
+import { comparisonOf } from './comparisonOf'
 
 /** A hint about a typed value. None of them stops anybody from keeping it; the first thing to do is to look again. */
 export interface EntryHint {

@@ -1,7 +1,7 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
 import { parseQuantity, roundToMark } from '../quantity'
-import type { Reading } from '../record'
+import type { Given } from '../record'
 import { checkValue } from './checkEntry'
 import { fixingCauses } from './likelySlips'
 
@@ -16,7 +16,7 @@ export type DerivedValue = { ok: true; value: number | null } | { ok: false; mes
  */
 export function derivedValue(
   plan: Plan,
-  { typed, given, value }: Pick<Reading, 'typed' | 'given' | 'value'>,
+  { typed, given, value }: { typed: string; given: Given; value: number | null },
 ): DerivedValue {
   if (typed.trim() === '')
     return value === null

@@ -6,7 +6,7 @@ import type { Score } from '../evidence'
 import { examplePlan } from '../testing/examplePlan'
 
 const plan = examplePlan()
-const slot = { groupId: 'leaf', levelId: 'h40', tryNumber: 1 }
+const slot = { groupId: 'leaf', levelId: 'h40', tryNumber: 1, moment: '' }
 let made = 0
 const score = (value: number, at: Partial<Score> = {}): Score => ({
   id: `s${++made}`,
@@ -114,7 +114,7 @@ describe('checkEntry', () => {
       levelId: { h20: 'h20', h40: 'h40', h60: 'h80' }[one.levelId]!,
       value: one.levelId === 'h60' ? one.value + 24 : one.value,
     }))
-    const first = { groupId: 'a', levelId: 'h60', tryNumber: 1 }
+    const first = { groupId: 'a', levelId: 'h60', tryNumber: 1, moment: '' }
     const more = [...others, score(96, { groupId: 'e', levelId: 'h80' })]
     expect(expectedReading(comparisonOf(four), more, first)?.by).toBe('trend')
     expect(checkEntry('7', four, { slot: first, others: more })).toMatchObject({

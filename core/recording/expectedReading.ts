@@ -36,8 +36,9 @@ const levelsForTrend = 3
 export function expectedReading(
   comparison: Comparison,
   others: readonly Score[],
-  { groupId, levelId }: Slot,
+  { groupId, levelId }: Pick<Slot, 'groupId' | 'levelId'>,
 ): ExpectedReading | null {
+  if (levelId === null) return null
   const cells = cellsOf(
     comparison,
     others.filter((score) => Number.isFinite(score.value)),

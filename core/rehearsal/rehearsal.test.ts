@@ -16,8 +16,8 @@ import {
 } from '.'
 import { judgeKinds, judgeTrend, levelMeans } from '../evidence'
 import { comparisonOf, weighLesson } from '../recording'
-import type { Reading } from '../record'
-import { reading } from '../testing/exampleReadings'
+import type { Entry } from '../record'
+import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 
 const plan = examplePlan()
@@ -120,12 +120,12 @@ describe('classroom', () => {
     ] as const) {
       const room = classroom(own, { first: 20, last, apart: 4 }, 5, seededRandom(seed))
       room.draw()
-      const readings = [...room.table.values].flatMap((value, index): Reading[] => {
+      const readings = [...room.table.values].flatMap((value, index): Entry[] => {
         if (Number.isNaN(value)) return []
         const cell = Math.floor(index / room.table.room)
         const level = room.levels[cell % room.levels.length]!
         const groupId = `g${Math.floor(cell / room.levels.length)}`
-        return [reading({ groupId, levelId: level.id, tryNumber: (index % room.table.room) + 1, value })]
+        return [entry({ groupId, levelId: level.id, tryNumber: (index % room.table.room) + 1, value })]
       })
       const { finding, results } = weighLesson(own, readings)
       expect([...levelMeans(room.table)]).toEqual(results.map((result) => result.centre))

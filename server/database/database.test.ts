@@ -10,7 +10,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
@@ -21,6 +21,7 @@ import { getLesson } from '../queries/lessons'
 import { savePlan } from '../queries/plans'
 import { writeBackup } from './backup'
 import { databaseSettings, openDatabase } from './client'
+import { events } from './schema'
 import { openPglite } from './drivers/pglite'
 import { FolderInUse, lockFolder } from './lock'
 
@@ -145,21 +146,58 @@ describe('a database of an earlier version', () => {
       sql`insert into predictions (lesson_id, group_id, answer, because, late) values
           (${lesson}, ${group}, '{"format":"direction","direction":"more"}'::jsonb, 'so', false)`,
     )
+    const [slipped, corrected, spoilt] = [newId(), newId(), newId()]
     await before.db.execute(
-      sql`insert into readings (id, lesson_id, group_id, level_id, try_number, value, typed, status, reason, source, taken_at) values
-          (${newId()}, ${lesson}, ${group}, 'h20', 1, 10, '10', 'counted', '', 'desk', now())`,
+      sql`insert into readings (id, lesson_id, group_id, level_id, try_number, value, typed, status, reason, source, taken_at, received_at, supersedes) values
+          (${slipped}, ${lesson}, ${group}, 'h20', 1, 100, '100', 'counted', '', 'desk', now(), '2026-03-09T10:00:00Z', null),
+          (${corrected}, ${lesson}, ${group}, 'h20', 1, 10, '10', 'counted', '', 'desk', now(), '2026-03-09T10:01:00Z', ${slipped}),
+          (${spoilt}, ${lesson}, ${group}, 'h20', 2, null, '', 'set-aside', 'pushed', 'sheet', now(), '2026-03-09T10:02:00Z', null)`,
     )
+    const told = {
+      kind: 'readings',
+      readings: [
+        { id: spoilt, value: null, typed: '' },
+        { id: corrected, value: 10, typed: '10' },
+      ],
+    }
+    await before.db.execute(
+      sql`insert into events (lesson_id, seq, event) values (${lesson}, 1, ${JSON.stringify(told)}::jsonb)`,
+    )
+    await before.db.execute(sql`update lessons set seq = 1`)
     await before.close()
     const after = await openPglite(join(folder, 'data'), all)
     const opened = await getLesson(after.db, lesson)
     // A lesson that was tested already counts as confirmed, for the plan that it has had until now.
     await savePlan(after.db, lesson, { ...opened.plan, steps: ['Stand on a chair.'] }, 0)
     const changedSince = await getLesson(after.db, lesson)
+    const [event] = await after.db.select({ event: events.event }).from(events).where(eq(events.seq, 1))
     await after.close()
     expect(opened.plan).toEqual(examplePlan({ materials: [material({ id: 'ball', name: 'ball' })] }))
     expect(opened.safety).toMatchObject({ beforeRule: true, initials: '', stands: true })
     expect(changedSince.safety).toMatchObject({ beforeRule: true, stands: false })
     expect(opened.conclusion.claim).toMatchObject({ subject: 'trend', comparison: 'more', levelIds: [] })
+    const cm = { instrument: 'metre stick', unit: 'cm', mark: 1 }
+    expect(event).toMatchObject({
+      event: {
+        kind: 'entries',
+        entries: [
+          { id: spoilt, fields: {}, readWith: cm },
+          { id: corrected, moment: '', fields: { value: { typed: '10', given: 'typed', value: 10 } } },
+        ],
+      },
+    })
+    expect(opened.entries).toMatchObject([
+      { id: slipped, fields: { value: { value: 100 } }, supersedes: null },
+      {
+        id: corrected,
+        supersedes: slipped,
+        levelId: 'h20',
+        moment: '',
+        fields: { value: { typed: '10', given: 'typed', value: 10 } },
+        readWith: cm,
+      },
+      { id: spoilt, status: 'set-aside', reason: 'pushed', fields: {} },
+    ])
     expect(opened.predictions).toMatchObject([{ seat: 0, because: 'so' }])
     expect(opened.stimulus).toEqual({ text: '', picture: null })
   })

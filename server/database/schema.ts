@@ -12,7 +12,6 @@ import {
   primaryKey,
   text,
   timestamp,
-  unique,
   uuid,
 } from 'drizzle-orm/pg-core'
 import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
@@ -22,7 +21,7 @@ import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine } from '#core/kit'
 import type { Plan, SchoolWays } from '#core/plan'
-import type { Given, ReadingSource } from '#core/record'
+import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { LessonEvent, PictureType, Stage } from '#shared/types/api'
 
@@ -184,9 +183,9 @@ export const predictions = pgTable(
   (table) => [primaryKey({ columns: [table.lessonId, table.groupId, table.seat] })],
 )
 
-/** Rows are added and never changed or removed. */
-export const readings = pgTable(
-  'readings',
+/** What people saw, field by field. Rows are added and never changed or removed. */
+export const entries = pgTable(
+  'entries',
   {
     id: uuid('id').primaryKey(),
     lessonId: uuid('lesson_id')
@@ -195,24 +194,22 @@ export const readings = pgTable(
     groupId: uuid('group_id')
       .notNull()
       .references(() => groups.id),
-    levelId: text('level_id').notNull(),
+    /** Null where all levels are seen at once. */
+    levelId: text('level_id'),
     tryNumber: integer('try_number').notNull(),
-    value: doublePrecision('value'),
-    typed: text('typed').notNull(),
-    given: text('given').$type<Given>().notNull().default('typed'),
-    status: text('status').$type<'counted' | 'set-aside'>().notNull(),
+    moment: text('moment').notNull(),
+    fields: jsonb('fields').$type<Entry['fields']>().notNull(),
+    note: text('note').notNull(),
+    readWith: jsonb('read_with').$type<ReadWith>(),
+    status: text('status').$type<Entry['status']>().notNull(),
     reason: text('reason').notNull(),
-    source: text('source').$type<ReadingSource>().notNull(),
+    source: text('source').$type<EntrySource>().notNull(),
     takenAt: moment('taken_at').notNull(),
     receivedAt: moment('received_at').notNull().defaultNow(),
+    /** What it corrects or sets aside. That may arrive later, or be corrected by two devices at once. */
     supersedes: uuid('supersedes'),
   },
-  (table) => [
-    index('readings_lesson').on(table.lessonId),
-    // One reading is superseded at most once, whatever two devices do at the same moment.
-    unique('readings_supersedes').on(table.supersedes),
-    foreignKey({ columns: [table.supersedes], foreignColumns: [table.id], name: 'readings_supersedes_fk' }),
-  ],
+  (table) => [index('entries_lesson').on(table.lessonId), index('entries_supersedes').on(table.supersedes)],
 )
 
 /** That somebody has checked the school's own risk assessment. Rows are added and never changed but to learn their basis. */

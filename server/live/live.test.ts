@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LessonEvent } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
-import { bounceLesson, changedPlan, sentReading } from '../testing/examples'
+import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -35,11 +35,11 @@ describe('the live stream of a lesson', () => {
   it('brings every change as it happens, in order', async () => {
     const { lesson, path } = await bounceLesson(app)
     const heard = listen(`${path}/events?after=${lesson.seq}`, 3)
-    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 4 }), version: 0 })
     await app.call('PATCH', path, { stage: 'test' })
     expect((await heard).map((event) => [event.seq, event.kind])).toEqual([
-      [lesson.seq + 1, 'readings'],
+      [lesson.seq + 1, 'entries'],
       [lesson.seq + 2, 'plan'],
       [lesson.seq + 3, 'lesson'],
     ])
@@ -48,7 +48,7 @@ describe('the live stream of a lesson', () => {
   it('catches a screen up on what it missed, once', async () => {
     const { lesson, path } = await bounceLesson(app)
     for (const tryNumber of [1, 2, 3])
-      await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson, { tryNumber })] })
+      await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson, { tryNumber })] })
     expect((await listen(`${path}/events?after=${lesson.seq + 1}`, 2)).map((event) => event.seq)).toEqual([
       lesson.seq + 2,
       lesson.seq + 3,
@@ -70,11 +70,11 @@ describe('the live stream of a lesson', () => {
 
   it('says nothing of a repeated send', async () => {
     const { lesson, path } = await bounceLesson(app)
-    const reading = sentReading(lesson)
-    for (let time = 0; time < 3; time++) await app.call('POST', `${path}/readings`, { readings: [reading] })
+    const reading = sentEntry(lesson)
+    for (let time = 0; time < 3; time++) await app.call('POST', `${path}/entries`, { entries: [reading] })
     await app.call('PATCH', path, { stage: 'test' })
     expect((await listen(`${path}/events?after=${lesson.seq}`, 2)).map((event) => event.kind)).toEqual([
-      'readings',
+      'entries',
       'lesson',
     ])
   })

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { ClassDto, ClassInput, LessonClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { classes, groups, lessons, predictions, pupils, readings } from '../database/schema'
+import { classes, groups, lessons, predictions, pupils, entries } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
@@ -110,11 +110,7 @@ async function refuseLosingGroups(tx: Database, classId: string, input: ClassInp
   if (leaving.length === 0) return
   const ids = leaving.map((group) => group.id)
   const busy = [
-    ...(await tx
-      .select({ id: readings.groupId })
-      .from(readings)
-      .where(inArray(readings.groupId, ids))
-      .limit(1)),
+    ...(await tx.select({ id: entries.groupId }).from(entries).where(inArray(entries.groupId, ids)).limit(1)),
     ...(await tx
       .select({ id: predictions.groupId })
       .from(predictions)

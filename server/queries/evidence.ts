@@ -8,5 +8,5 @@ import { getLesson } from './lessons'
 export async function weighedLesson(db: Database, id: string): Promise<{ plan: Plan; evidence: Evidence }> {
   const lesson = await getLesson(db, id)
   const groupIds = lesson.class.groups.map((group) => group.id)
-  return { plan: lesson.plan, evidence: weighLesson(lesson.plan, lesson.readings, groupIds) }
+  return { plan: lesson.plan, evidence: weighLesson(lesson.plan, lesson.entries, groupIds) }
 }

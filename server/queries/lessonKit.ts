@@ -8,7 +8,7 @@ import {
   type Reservation,
 } from '#core/kit'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
-import { wayNeeds } from '#core/recording'
+import { wayOf } from '#core/recording'
 import type { ClassDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons } from '../database/schema'
@@ -48,7 +48,9 @@ export function reservationOf(
     lessonId: lesson.id,
     title: `${lesson.plan.title || lesson.plan.question || 'a new lesson'}, ${whole.name}`,
     from: lesson.date,
-    to: schoolDays(calendar, lesson.date, wayNeeds(lesson.plan).days).at(-1) ?? lesson.date,
+    to:
+      schoolDays(calendar, lesson.date, wayOf(lesson.plan).needs(lesson.plan.recording).days).at(-1) ??
+      lesson.date,
     madeAt: lesson.madeAt.toISOString(),
     needs: kit === null ? [] : needsOf(kit.lines, lesson.plan, kit.own),
   }

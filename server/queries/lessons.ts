@@ -2,22 +2,22 @@ import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import { groupSlots } from '#core/record'
+import { wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#demo/starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { classes, lessons, readings } from '../database/schema'
+import { classes, entries, lessons } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
+import { entriesOf } from './entries'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf } from './lessonGroups'
 import { findLesson, lockLesson } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { partsOf, refuseTakenGroups, tellParts } from './parts'
 import { predictionsOf } from './predictions'
-import { readingsOf } from './readings'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
 
@@ -35,7 +35,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
     .orderBy(desc(lessons.date), desc(lessons.madeAt))
   const byClass = await listClassesById(db, [...new Set(rows.map((row) => row.classes.id))])
   const ids = rows.map((row) => row.lessons.id)
-  const counts = await countedReadings(db, ids)
+  const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
   return Promise.all(
     rows.map(async ({ lessons: lesson, classes: own }) => {
@@ -61,22 +61,24 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
 }
 
 function slotsNeeded(plan: Plan, groups: readonly { id: string }[]): number {
-  return groups.reduce((sum, group, place) => sum + groupSlots(plan, group.id, place).length, 0)
+  return groups.reduce((sum, group, place) => sum + wayOf(plan).slots(plan, group.id, place).length, 0)
 }
 
-async function countedReadings(db: Database, lessonIds: string[]): Promise<Map<string, number>> {
+/** How many slots of each lesson hold an entry that counts, or two that somebody must choose from. */
+async function countedEntries(db: Database, lessonIds: string[]): Promise<Map<string, number>> {
   if (lessonIds.length === 0) return new Map()
+  const slot = sql`(${entries.groupId}, coalesce(${entries.levelId}, ''), ${entries.tryNumber}, ${entries.moment})`
   const rows = await db
-    .select({ lessonId: readings.lessonId, count: sql<number>`count(*)::int` })
-    .from(readings)
+    .select({ lessonId: entries.lessonId, count: sql<number>`count(distinct ${slot})::int` })
+    .from(entries)
     .where(
       and(
-        inArray(readings.lessonId, lessonIds),
-        eq(readings.status, 'counted'),
-        sql`not exists (select 1 from readings later where later.supersedes = ${readings.id})`,
+        inArray(entries.lessonId, lessonIds),
+        eq(entries.status, 'counted'),
+        sql`not exists (select 1 from entries later where later.supersedes = ${entries.id})`,
       ),
     )
-    .groupBy(readings.lessonId)
+    .groupBy(entries.lessonId)
   return new Map(rows.map((row) => [row.lessonId, row.count]))
 }
 
@@ -101,7 +103,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         conclusion: upgradeConclusion(row.plan, row.conclusion),
         conclusionVersion: row.conclusionVersion,
         predictions: await predictionsOf(tx, id),
-        readings: await readingsOf(tx, id),
+        entries: await entriesOf(tx, id),
         seq: row.seq,
         safety: await safetyOf(tx, id),
       }

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid'
 import { emptyConclusion } from '#core/conclusion'
 import type { LessonPartDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { lessons, predictions, readings } from '../database/schema'
+import { lessons, predictions, entries } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass, withoutNames } from './classes'
@@ -83,9 +83,9 @@ export async function tellParts(tx: Database, wholeId: string): Promise<void> {
 async function refuseBusy(tx: Database, lessonId: string, groupIds: string[]): Promise<void> {
   const busy = [
     ...(await tx
-      .select({ id: readings.groupId })
-      .from(readings)
-      .where(and(eq(readings.lessonId, lessonId), inArray(readings.groupId, groupIds)))
+      .select({ id: entries.groupId })
+      .from(entries)
+      .where(and(eq(entries.lessonId, lessonId), inArray(entries.groupId, groupIds)))
       .limit(1)),
     ...(await tx
       .select({ id: predictions.groupId })

@@ -1,12 +1,13 @@
 import { eq } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
-import { currentReadings } from '#core/record'
+import { unitDefinition } from '#core/quantity'
+import { standingEntries } from '#core/record'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
+import { entriesOf } from './entries'
 import { lockLesson } from './lessonRow'
-import { readingsOf } from './readings'
 import { weighPlanChange } from './safety'
 
 /** Saves the plan, unless somebody saved another one since; what readings were taken by must stay. */
@@ -34,10 +35,11 @@ export async function savePlan(
 
 async function refuseLosingReadings(tx: Database, id: string, before: Plan, after: Plan): Promise<void> {
   const kept = new Set(after.levels.map((level) => level.id))
-  const standing = currentReadings(await readingsOf(tx, id)).filter((reading) => reading.status === 'counted')
+  const standing = standingEntries(await entriesOf(tx, id)).filter((entry) => entry.status === 'counted')
   if (
     standing.some(
-      (reading) => !kept.has(reading.levelId) && before.levels.some((level) => level.id === reading.levelId),
+      ({ levelId }) =>
+        levelId !== null && !kept.has(levelId) && before.levels.some((level) => level.id === levelId),
     )
   )
     throw new ApiError(
@@ -51,10 +53,11 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
       'There are readings taken in the old way already. Keep the way of recording, or start a new lesson.',
       [{ path: 'plan.recording', message: 'There are readings taken in this way.' }],
     )
-  if (standing.length > 0 && after.measured.unit !== before.measured.unit)
+  const kindOf = (plan: Plan) => unitDefinition(plan.measured.unit).dimension
+  if (standing.length > 0 && kindOf(after) !== kindOf(before))
     throw new ApiError(
       'conflict',
-      'There are readings in the old unit already. Keep the unit, or start a new lesson.',
-      [{ path: 'plan.measured.unit', message: 'There are readings in this unit.' }],
+      'There are readings of another kind already. Keep a unit that they can be converted to, or start a new lesson.',
+      [{ path: 'plan.measured.unit', message: 'There are readings in another kind of unit.' }],
     )
 }

@@ -6,7 +6,7 @@ import { lessons, predictions } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
-import { hasReadings } from './readings'
+import { hasEntries } from './entries'
 
 export async function predictionsOf(db: Database, lessonId: string): Promise<PredictionDto[]> {
   const rows = await db.select().from(predictions).where(eq(predictions.lessonId, lessonId))
@@ -52,7 +52,7 @@ export async function savePrediction(
       answer,
       because,
       madeAt: new Date(),
-      late: await hasReadings(tx, lessonId, groupId),
+      late: await hasEntries(tx, lessonId, groupId),
     }
     const { lessonId: _lesson, groupId: _group, seat: _seat, ...changes } = row
     await tx

@@ -1,6 +1,6 @@
 import { emblemIds, emblemWord } from '#core/class'
 import { newId, type Plan } from '#core/plan'
-import type { Reading } from '#core/record'
+import type { Entry, Given } from '#core/record'
 import type { ClassDto, ClassInput, LessonDto } from '#shared/types/api'
 import type { ApiApp } from './apiApp'
 
@@ -31,16 +31,21 @@ export async function bounceLesson(app: ApiApp): Promise<{ own: ClassDto; lesson
   return { own, lesson: (await app.call<LessonDto>('GET', path)).body, path }
 }
 
-/** A reading as a Sheet would send it, in the first slot unless said otherwise. */
-export function sentReading(lesson: LessonDto, changes: Partial<Reading> = {}): Reading {
+/** An entry of one number as a Sheet would send it, in the first slot unless said otherwise. */
+export function sentEntry(
+  lesson: LessonDto,
+  { value = 13, typed = String(value), given = 'typed', ...changes }: SentEntry = {},
+): Entry {
+  const { unit, instrument } = lesson.plan.measured
   return {
     id: newId(),
     groupId: lesson.class.groups[0]!.id,
     levelId: lesson.plan.levels[0]!.id,
     tryNumber: 1,
-    value: 13,
-    typed: String(changes.value ?? 13),
-    given: 'typed',
+    moment: '',
+    fields: value === null ? {} : { value: { typed, given, value } },
+    note: '',
+    readWith: { instrument: instrument.name, unit, mark: instrument.smallestMark },
     status: 'counted',
     reason: '',
     source: 'sheet',
@@ -49,6 +54,8 @@ export function sentReading(lesson: LessonDto, changes: Partial<Reading> = {}): 
     ...changes,
   }
 }
+
+type SentEntry = Partial<Entry> & { value?: number | null; typed?: string; given?: Given }
 
 /** The plan of a lesson with some fields changed. */
 export const changedPlan = (lesson: LessonDto, changes: Partial<Plan>): Plan => ({

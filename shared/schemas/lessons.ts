@@ -1,6 +1,8 @@
 import Joi from 'joi'
 import { investigationLetters } from '#core/format'
 import { planLimits } from '#core/plan'
+import { units } from '#core/quantity'
+import type { Entry, OldReading } from '#core/record'
 import { amount, choice, day, id, line, localId, openLine, wholeNumber } from './common'
 import { planSchema } from './plan'
 
@@ -54,21 +56,71 @@ export const predictionSchema = Joi.object({
   because: openLine(300).required(),
 })
 
-const reading = Joi.object({
+/** Practice does not count; a repeat stays in its slot; so tries hardly go beyond the plan's. */
+const mostTries = planLimits.tries + 10
+const source = choice('sheet', 'desk', 'import').required()
+const given = choice('typed', 'chosen', 'suggested')
+const status = choice('counted', 'set-aside').required()
+const atOnce = { 'array.max': 'Send at most 400 entries at once.' }
+
+const entry = Joi.object({
+  id: id.required(),
+  groupId: id.required(),
+  levelId: localId.allow(null).required(),
+  tryNumber: wholeNumber(1, mostTries).required(),
+  moment: openLine(20).required(),
+  fields: Joi.object()
+    .pattern(
+      localId,
+      Joi.object({
+        typed: openLine(60).required(),
+        given: given.required(),
+        value: Joi.alternatives(amount(-1e6, 1e6), line(40)).required(),
+      }),
+    )
+    .max(planLimits.levels)
+    .required(),
+  note: openLine(160).required(),
+  readWith: Joi.object({
+    instrument: openLine(60).required(),
+    unit: choice(...units).required(),
+    mark: amount(1e-9, 1e6).required(),
+  })
+    .allow(null)
+    .required(),
+  status,
+  reason: openLine(160).required(),
+  source,
+  takenAt: Joi.string().isoDate().required(),
+  supersedes: id.allow(null).required(),
+}).custom((one: Entry, helpers) => {
+  if (one.status === 'counted' && Object.keys(one.fields).length === 0)
+    return helpers.message({ custom: 'What counts needs something that was seen.' })
+  if (one.status === 'set-aside' && one.reason === '')
+    return helpers.message({ custom: 'Say why this try does not count.' })
+  return one
+})
+
+export const entriesSchema = Joi.object({
+  entries: Joi.array().items(entry).min(1).max(400).unique('id').required().messages(atOnce),
+})
+
+/** One number for each try, as pages of an earlier version send it. */
+const oldReading = Joi.object({
   id: id.required(),
   groupId: id.required(),
   levelId: localId.required(),
-  tryNumber: wholeNumber(1, planLimits.tries + 10).required(),
+  tryNumber: wholeNumber(1, mostTries).required(),
   value: amount(-1e6, 1e6).allow(null).required(),
   typed: openLine(60).required(),
   // Readings that waited on a device since before this was told were typed.
-  given: choice('typed', 'chosen', 'suggested').default('typed'),
-  status: choice('counted', 'set-aside').required(),
+  given: given.default('typed'),
+  status,
   reason: openLine(160).required(),
-  source: choice('sheet', 'desk', 'import').required(),
+  source,
   takenAt: Joi.string().isoDate().required(),
   supersedes: id.allow(null).required(),
-}).custom((one: { status: string; value: number | null; reason: string }, helpers) => {
+}).custom((one: OldReading, helpers) => {
   if (one.status === 'counted' && one.value === null)
     return helpers.message({ custom: 'A counted reading needs a number.' })
   if (one.status === 'set-aside' && one.reason === '')
@@ -76,14 +128,8 @@ const reading = Joi.object({
   return one
 })
 
-export const readingsSchema = Joi.object({
-  readings: Joi.array()
-    .items(reading)
-    .min(1)
-    .max(400)
-    .unique('id')
-    .required()
-    .messages({ 'array.max': 'Send at most 400 readings at once.' }),
+export const oldReadingsSchema = Joi.object({
+  readings: Joi.array().items(oldReading).min(1).max(400).unique('id').required().messages(atOnce),
 })
 
 const claimSchema = Joi.object({

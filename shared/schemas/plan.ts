@@ -1,6 +1,7 @@
 import Joi from 'joi'
-import { planLimits, recordingKinds, recordingLimits, type Plan } from '#core/plan'
+import { planLimits, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
+import { ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
 import { amount, choice, id, localId, openLine, wholeNumber } from './common'
 import { instrumentSchema } from './instrument'
@@ -59,18 +60,24 @@ const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLim
   'id',
 )
 
-const recording = Joi.object({
-  kind: choice(...recordingKinds),
-  everyMinutes: wholeNumber(1, recordingLimits.everyMinutes).when('kind', {
-    is: 'intervals',
-    otherwise: Joi.forbidden(),
-  }),
-  times: wholeNumber(2, recordingLimits.times).when('kind', { is: 'intervals', otherwise: Joi.forbidden() }),
-  days: wholeNumber(2, recordingLimits.days).when('kind', { is: 'daily', otherwise: Joi.forbidden() }),
-  words: list(openLine(40), recordingLimits.words, 'words')
-    .unique()
-    .when('kind', { is: 'word-scale', otherwise: Joi.forbidden() }),
-})
+/** What each way of recording needs to be told, from the ways themselves. */
+const recording = ways.reduce(
+  (schema, { kind, options }) =>
+    options.reduce(
+      (own, option) =>
+        own.keys({
+          [option.name]: optionSchema(option).when('kind', { is: kind, otherwise: Joi.forbidden() }),
+        }),
+      schema,
+    ),
+  Joi.object({ kind: choice(...ways.map((way) => way.kind)) }),
+)
+
+function optionSchema(option: WayOption): Joi.Schema {
+  return option.kind === 'whole'
+    ? wholeNumber(option.least, option.greatest)
+    : list(openLine(option.letters), option.most, 'words').unique()
+}
 
 const cm = amount(0.1, 100000)
 const millilitres = amount(1, 1e6)

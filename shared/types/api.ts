@@ -5,7 +5,7 @@ import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
 import type { Plan, SchoolWays } from '#core/plan'
-import type { Reading } from '#core/record'
+import type { Entry } from '#core/record'
 import type { Note, Stimulus } from '#core/wonder'
 import type { FieldProblem } from '../schemas/validate'
 
@@ -185,7 +185,7 @@ export interface LessonDto {
   conclusion: Conclusion
   conclusionVersion: number
   predictions: PredictionDto[]
-  readings: Reading[]
+  entries: Entry[]
   /** The number of the last event that this snapshot includes. */
   seq: number
   safety: SafetyDto | null
@@ -193,7 +193,7 @@ export interface LessonDto {
 
 /** What happened in a lesson; each event has the next number of its lesson. */
 export type LessonEvent = { seq: number } & (
-  | { kind: 'readings'; readings: Reading[] }
+  | { kind: 'entries'; entries: Entry[] }
   | { kind: 'prediction'; prediction: PredictionDto }
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }

@@ -1,3 +1,4 @@
+import type { LessonDto } from '../../shared/types/api'
 import { chromium, type Browser, type Locator, type Page } from 'playwright-core'
 import axe from 'axe-core'
 import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
@@ -101,3 +102,7 @@ export async function confirmCautions(url: string, id: string): Promise<void> {
   const { planVersion } = (await (await fetch(`${url}/api/lessons/${id}`)).json()) as { planVersion: number }
   await send(`${url}/api/lessons/${id}/safety`, { initials: 'AB', version: planVersion })
 }
+
+/** The entries of a lesson with their one number in sight. */
+export const numbersOf = ({ entries }: LessonDto) =>
+  entries.map(({ fields, ...entry }) => ({ ...entry, ...fields.value }))

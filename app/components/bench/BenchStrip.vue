@@ -5,7 +5,7 @@ import { amountWords } from '#core/kit'
 import { levelName, orderedLevels } from '#core/plan'
 import { printQuantity, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
-import { levelProgress } from '#core/record'
+import { levelProgress } from '#core/recording'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../../stores/lesson'
 import { usePack } from '../../stores/pack'
@@ -28,7 +28,7 @@ const tested = computed(() =>
   levelProgress(
     store.plan,
     store.groups.map((group) => group.id),
-    store.readings,
+    store.entries,
   ),
 )
 

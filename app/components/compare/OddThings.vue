@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName } from '#core/plan'
-import { printQuantity } from '#core/quantity'
+import { listed, printQuantity } from '#core/quantity'
+import { setUps } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
@@ -25,10 +26,12 @@ const asides = computed(() =>
   [...store.slots.values()].reduce((sum, state) => sum + state.setAside.length, 0),
 )
 
+/** More than one where the set-up changed while the lesson was under way. */
+const instruments = computed(() => setUps(store.entries))
 const odd = computed(() =>
   store.evidence.odd.map((one) => {
-    const reading = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted
-    return { ...one, reading }
+    const entry = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted
+    return { ...one, entry }
   }),
 )
 
@@ -43,7 +46,7 @@ function setAside(reason: string) {
 <template>
   <div class="stack">
     <h2>Worth a look</h2>
-    <article v-for="one in odd" :key="one.reading?.id" class="card">
+    <article v-for="one in odd" :key="one.entry?.id" class="card">
       <p class="head">
         <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" /><b
           class="number"
@@ -53,7 +56,7 @@ function setAside(reason: string) {
       <p class="small">
         At {{ level(one.levelId) }} the other tries gave {{ one.others.map(print).join(' and ') }}.
       </p>
-      <VBtn v-if="one.reading" size="small" variant="outlined" color="primary" @click="asking = one.reading!"
+      <VBtn v-if="one.entry" size="small" variant="outlined" color="primary" @click="asking = one.entry!"
         >Set aside and repeat</VBtn
       >
     </article>
@@ -66,7 +69,17 @@ function setAside(reason: string) {
         others at every level. Do they start or read differently? It may be the set-up, not a mistake.
       </p>
     </article>
-    <p v-if="odd.length === 0 && store.evidence.offsets.length === 0" class="small soft">
+    <article v-if="instruments.length > 1" class="card">
+      <p class="small">
+        Not everything was read with the same instrument:
+        {{ listed(instruments.map((one) => `${one.entries} with the ${one.instrument}`)) }}. A difference
+        between those may be the instrument’s.
+      </p>
+    </article>
+    <p
+      v-if="odd.length === 0 && store.evidence.offsets.length === 0 && instruments.length < 2"
+      class="small soft"
+    >
       No reading and no group stands apart.
     </p>
     <p v-if="asides" class="small soft">
@@ -76,7 +89,7 @@ function setAside(reason: string) {
     <SetAsideDialog
       :model-value="asking !== null"
       :where="
-        asking ? `${group(asking.groupId).name}, ${level(asking.levelId)}, try ${asking.tryNumber}` : ''
+        asking ? `${group(asking.groupId).name}, ${level(asking.levelId ?? '')}, try ${asking.tryNumber}` : ''
       "
       @update:model-value="asking = null"
       @reason="setAside"

@@ -12,7 +12,7 @@ const store = useLesson()
 const data = computed(() => ({
   plan: store.plan,
   groups: store.groups,
-  readings: store.readings,
+  entries: store.entries,
   evidence: store.evidence,
 }))
 const option = computed(() => resultsChart(data.value, props.size))

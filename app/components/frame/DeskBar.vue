@@ -5,12 +5,12 @@ import type { Stage } from '#shared/types/api'
 import { dayWords } from '../../words/dates'
 import { useStages } from '../../composables/useStages'
 import { useLesson } from '../../stores/lesson'
-import { useReadingQueue } from '../../stores/readingQueue'
+import { useEntryQueue } from '../../stores/entryQueue'
 
 defineProps<{ stage: Stage; connected: boolean }>()
 defineEmits<{ keys: [] }>()
 const store = useLesson()
-const queue = useReadingQueue()
+const queue = useEntryQueue()
 const stages = useStages()
 const saved = computed(() => {
   if (queue.held.has(store.open.id)) return `${queue.count} waiting for Safe`

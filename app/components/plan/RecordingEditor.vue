@@ -1,76 +1,55 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { recordingLimits, recordingWords, takesOwnEntries, type Recording } from '#core/plan'
+import type { Recording } from '#core/plan'
+import { wayOf } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 
-/** What a way of recording needs to be told, and what one number of it is. */
+/** What the way of recording needs to be told, and what one number of it is. */
 const store = useLesson()
-const recording = computed(() => store.plan.recording)
+const way = computed(() => wayOf(store.plan))
+const answers = computed(() => store.plan.recording as unknown as Record<string, number & string[]>)
 const problem = computed(
   () => store.planProblems.find((field) => field.path.startsWith('recording'))?.message,
 )
 
-function set(changes: Partial<Recording>) {
+function set(name: string, answer: number | string[]) {
   store.editPlan(
-    (plan) => ({ ...plan, recording: { ...plan.recording, ...changes } as Recording }),
+    (plan) => ({ ...plan, recording: { ...plan.recording, [name]: answer } as Recording }),
     'recording',
   )
 }
+
+const wordsOf = (text: string, letters: number, most: number) =>
+  [...new Set(text.split(',').map((word) => word.trim().slice(0, letters)))].filter(Boolean).slice(0, most)
 </script>
 
 <template>
-  <div v-if="recording.kind !== 'measure'" class="recording">
-    <template v-if="recording.kind === 'intervals'">
+  <div v-if="way.options.length > 0 || way.fields(store.plan)[0]?.help" class="recording">
+    <template v-for="option in way.options" :key="option.name">
       <QuantityField
+        v-if="option.kind === 'whole'"
         unit="count"
         whole
-        label="Every"
-        suffix="min"
-        :least="1"
-        :greatest="recordingLimits.everyMinutes"
-        :model-value="recording.everyMinutes"
-        @update:model-value="set({ everyMinutes: $event! })"
+        :label="option.label"
+        :suffix="option.suffix"
+        :least="option.least"
+        :greatest="option.greatest"
+        :model-value="answers[option.name]!"
+        @update:model-value="set(option.name, $event!)"
       />
-      <QuantityField
-        unit="count"
-        whole
-        label="Times"
-        suffix=""
-        :least="2"
-        :greatest="recordingLimits.times"
-        :model-value="recording.times"
-        @update:model-value="set({ times: $event! })"
+      <VTextField
+        v-else
+        :label="option.label"
+        :model-value="answers[option.name]!.join(', ')"
+        class="words"
+        @change="set(option.name, wordsOf($event.target.value, option.letters, option.most))"
       />
     </template>
-    <QuantityField
-      v-else-if="recording.kind === 'daily'"
-      unit="count"
-      whole
-      label="School days"
-      suffix=""
-      :least="2"
-      :greatest="recordingLimits.days"
-      :model-value="recording.days"
-      @update:model-value="set({ days: $event! })"
-    />
-    <VTextField
-      v-else-if="recording.kind === 'word-scale'"
-      label="Words, from first to last"
-      :model-value="recording.words.join(', ')"
-      class="words"
-      @change="
-        set({
-          words: [...new Set($event.target.value.split(',').map((word: string) => word.trim().slice(0, 40)))]
-            .filter(Boolean)
-            .slice(0, recordingLimits.words) as string[],
-        })
-      "
-    />
     <p v-if="problem" class="bad small note" role="alert">{{ problem }}</p>
     <p class="small soft note">
-      <template v-if="!takesOwnEntries(recording.kind)"
+      <template v-if="way.byHand"
         >Its own way of writing down is still to come. Until then it takes one</template
-      ><template v-else>One</template> number for each try: {{ recordingWords(recording.kind).oneReading }}.
+      ><template v-else>One</template> number for each try: {{ way.oneEntry }}.
     </p>
   </div>
 </template>

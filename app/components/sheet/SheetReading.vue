@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { resolutionOf } from '#core/instrument'
-import { recordingWords } from '#core/plan'
 import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
 import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
-import { checkEntry, scoresOf, type CheckedEntry } from '#core/recording'
-import { useRecorder } from '../../composables/useRecorder'
+import { scoresBeside, wayOf, type CheckedEntry } from '#core/recording'
+import { oneNumber, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
@@ -19,12 +17,13 @@ const empty = ref(false)
 const wrong = ref(false)
 const box = ref<HTMLInputElement | null>(null)
 const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.length ?? 0) > 0)
-const unit = computed(() => store.plan.measured.unit)
-const oneReading = computed(() =>
-  store.plan.recording.kind === 'measure' ? '' : recordingWords(store.plan.recording.kind).oneReading,
-)
+const way = computed(() => wayOf(store.plan))
+const field = computed(() => way.value.fields(store.plan)[0]!)
+const unit = computed(() => field.value.unit)
+const note = ref('')
+const noting = ref(false)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const parsed = computed(() => parseQuantity(typed.value, unit.value, resolutionOf(store.plan).mark))
+const parsed = computed(() => parseQuantity(typed.value, unit.value, field.value.mark))
 const pointer = computed(() =>
   parsed.value.ok ? convertUnit(parsed.value.value, unit.value, store.plan.measured.instrument.unit) : null,
 )
@@ -36,10 +35,9 @@ const reasons = setAsideReasons.filter(
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
   if (asked.value?.state === 'value') return keep(asked.value.value)
-  const key = slotKey(props.slotAt)
-  const entry = checkEntry(typed.value, store.plan, {
+  const entry = way.value.check(store.plan, typed.value, {
     slot: props.slotAt,
-    others: scoresOf(store.readings).filter((score) => slotKey(score) !== key),
+    others: scoresBeside(store.plan, store.entries, props.slotAt),
   })
   forget()
   if (entry.state === 'empty') empty.value = true
@@ -48,12 +46,12 @@ function write() {
 }
 
 function keep(value: number, given: Given = 'typed') {
-  recorder.record(props.slotAt, value, typed.value.trim(), given)
+  recorder.record(props.slotAt, oneNumber(typed.value.trim(), given, value), note.value.trim())
 }
 
 /** A value on the marks that are read, or with the digits that it has. */
 const shown = (value: number) => {
-  const text = printNumber(value, resolutionOf(store.plan).mark)
+  const text = printNumber(value, field.value.mark)
   return `${Number(text) === value ? text : Number(value.toPrecision(4))} ${symbol.value}`.trim()
 }
 
@@ -69,7 +67,7 @@ function lookAgain() {
 
 /** A spoilt try is noted with what was read, if anything was, and the same try comes again. */
 function spoilt(reason: string) {
-  const read = parsed.value.ok ? { value: parsed.value.value, typed: typed.value.trim() } : null
+  const read = parsed.value.ok ? oneNumber(typed.value.trim(), 'typed', parsed.value.value) : {}
   recorder.noteSpoilt(props.slotAt, reason, read)
   typed.value = ''
   wrong.value = false
@@ -103,13 +101,13 @@ function spoilt(reason: string) {
     />
     <label class="entry">
       <span
-        >{{ store.plan.measured.name }}<small v-if="oneReading">, {{ oneReading }}</small></span
+        >{{ field.label }}<small v-if="field.help">, {{ field.help }}</small></span
       >
       <span class="box"
         ><input
           ref="box"
           v-model="typed"
-          inputmode="decimal"
+          :inputmode="field.whole ? 'numeric' : 'decimal'"
           autocomplete="off"
           maxlength="40"
           autofocus
@@ -117,6 +115,14 @@ function spoilt(reason: string) {
         /><b>{{ symbol }}</b></span
       >
     </label>
+    <VTextField
+      v-if="noting"
+      v-model="note"
+      label="What about this try? It counts all the same."
+      :maxlength="160"
+      autofocus
+      hide-details
+    />
     <p v-if="empty" class="told" role="alert">Type your number first.</p>
     <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>
     <div v-else-if="asked?.state === 'two-ways'" class="told">
@@ -138,7 +144,10 @@ function spoilt(reason: string) {
     <VBtn v-if="!hint && asked?.state !== 'two-ways'" type="submit" color="primary" size="x-large" block
       >Write it down</VBtn
     >
-    <VBtn variant="text" size="large" block @click="wrong = true">Something went wrong</VBtn>
+    <div class="beside">
+      <VBtn v-if="!noting" variant="text" size="large" @click="noting = true">Add a note</VBtn>
+      <VBtn variant="text" size="large" @click="wrong = true">Something went wrong</VBtn>
+    </div>
   </form>
 </template>
 
@@ -184,6 +193,12 @@ input {
   padding: 10px;
   background: #fff;
   color: var(--ink);
+}
+
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: center;
 }
 
 .told {

@@ -14,6 +14,7 @@ const grid = useReadingGrid()
 const { columns, rows, hint, levels } = grid
 const table = ref<HTMLTableElement | null>(null)
 const asideSlot = ref<Slot | null>(null)
+const noteSlot = ref<Slot | null>(null)
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
 const inUnit = computed(() => (symbol.value ? `in ${symbol.value}` : 'how many'))
 const odd = computed(() => new Set(store.evidence.odd.map((one) => one.id)))
@@ -52,14 +53,10 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
     ArrowUp: () => go(row - 1, column),
     ...(at('end') ? { ArrowRight: () => go(row, column + 1) } : {}),
     ...(at('start') ? { ArrowLeft: () => go(row, column - 1) } : {}),
-    Escape: () =>
-      grid.draft(
-        slot,
-        grid.stateOf(slot)?.counted ? grid.printValue(grid.stateOf(slot)!.counted!.value!) : '',
-      ),
+    Escape: () => grid.forget(slot),
     // Letters are acts only where nothing is being typed: "minutes" and "6 cm exactly" are texts.
     ...(plain && (whole || input.value === '') && grid.drafts.value[slotKey(slot)] === undefined
-      ? { x: () => askWhy(slot), u: () => undo() }
+      ? { x: () => askWhy(slot), n: () => askNote(slot), u: () => undo() }
       : {}),
   }
   const act = acts[event.key]
@@ -70,6 +67,18 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
 
 function askWhy(slot: Slot) {
   if (grid.stateOf(slot)?.counted) asideSlot.value = slot
+}
+
+function askNote(slot: Slot) {
+  if (grid.stateOf(slot)?.counted) noteSlot.value = slot
+}
+
+async function keepNote(note: string) {
+  const slot = noteSlot.value!
+  noteSlot.value = null
+  grid.addNote(slot, note)
+  await nextTick()
+  goTo(slot)
 }
 
 async function setAside(reason: string) {
@@ -129,6 +138,8 @@ function cellClass(slot: Slot) {
     grid.drafts.value[slotKey(slot)] !== undefined && hint.value && slotKey(hint.value.slot) === slotKey(slot)
   return {
     'has-aside': (state?.setAside.length ?? 0) > 0,
+    'has-note': (state?.counted?.note ?? '') !== '',
+    contested: (state?.contested.length ?? 0) > 0,
     odd: state?.counted && odd.value.has(state.counted.id),
     unread,
   }
@@ -186,6 +197,8 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
                 :data-cell="`${rowIndex}-${columnIndex}`"
                 :value="grid.textOf(slotOf(row.group.id, column))"
                 :disabled="!row.tests.has(column.levelId)"
+                :readonly="grid.isContested(slotOf(row.group.id, column))"
+                :title="grid.stateOf(slotOf(row.group.id, column))?.counted?.note || undefined"
                 autocomplete="off"
                 inputmode="decimal"
                 maxlength="60"
@@ -220,8 +233,8 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
         </template>
       </template>
       <template v-else
-        >Type a number and press Enter. <b>x</b> sets a try aside, <b>u</b> undoes. A corner mark shows a try
-        that was set aside and repeated.</template
+        >Type a number and press Enter. <b>x</b> sets a try aside, <b>n</b> adds a note, <b>u</b> undoes. A
+        corner mark shows a try that was set aside and repeated.</template
       >
     </p>
     <SetAsideDialog
@@ -229,6 +242,13 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
       :where="asideSlot ? grid.whereWords(asideSlot) : ''"
       @update:model-value="asideSlot = null"
       @reason="setAside"
+    />
+    <EntryNoteDialog
+      :model-value="noteSlot !== null"
+      :where="noteSlot ? grid.whereWords(noteSlot) : ''"
+      :note="(noteSlot && grid.stateOf(noteSlot)?.counted?.note) ?? ''"
+      @update:model-value="noteSlot = null"
+      @note="keepNote"
     />
   </div>
 </template>
@@ -313,6 +333,22 @@ input:disabled {
   right: 0;
   border: 5px solid;
   border-color: var(--coral) var(--coral) transparent transparent;
+}
+
+.has-note::before {
+  content: '';
+  position: absolute;
+  left: 4px;
+  top: 4px;
+  width: 6px;
+  height: 6px;
+  border-radius: 50%;
+  background: var(--teal);
+}
+
+.contested input {
+  background: var(--coral-wash);
+  font-size: 0.8rem;
 }
 
 .odd input {

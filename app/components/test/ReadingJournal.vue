@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName } from '#core/plan'
-import { readingHistory, slotKey, type HistoryEntry } from '#core/record'
-import { unitDefinition } from '#core/quantity'
+import { entryHistory, slotKey, type HistoryStep } from '#core/record'
+import { wayOf } from '#core/recording'
 import { timeWords } from '../../words/dates'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
@@ -10,25 +10,36 @@ import { useLesson } from '../../stores/lesson'
 /** Everything that was ever recorded, newest first, with what took its place. */
 const store = useLesson()
 const recorder = useRecorder('desk')
-const entries = computed(() => readingHistory(store.readings).slice(0, 400))
-const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const steps = computed(() => entryHistory(store.entries).slice(0, 400))
 const sources = { sheet: 'Sheet', desk: 'Desk', import: 'file', demo: 'demo' }
 const groupOf = (id: string) => store.groups.find((group) => group.id === id)
-const levelOf = (id: string) => store.plan.levels.find((level) => level.id === id)
+const levelOf = (id: string | null) => store.plan.levels.find((level) => level.id === id)
 
-function fate({ reading, supersededBy }: HistoryEntry): string {
-  if (supersededBy)
-    return supersededBy.status === 'set-aside'
-      ? `set aside: ${supersededBy.reason}`
-      : `corrected to ${supersededBy.typed}`
-  return reading.status === 'counted' ? 'counts' : `set aside: ${reading.reason}`
+const typedOf = (entry: HistoryStep['entry']) =>
+  Object.values(entry.fields)
+    .map((field) => field.typed)
+    .join(', ')
+
+function fate({ entry, supersededBy }: HistoryStep): string {
+  if (supersededBy) {
+    if (supersededBy.status === 'set-aside') return `set aside: ${supersededBy.reason}`
+    const same = typedOf(supersededBy) === typedOf(entry)
+    return same ? 'counts, with another note' : `corrected to ${typedOf(supersededBy)}`
+  }
+  if (entry.status === 'set-aside') return `set aside: ${entry.reason}`
+  return store.slots.get(slotKey(entry))?.counted ? 'counts' : 'two devices wrote here: choose above'
 }
 
-const canCount = ({ reading, supersededBy }: HistoryEntry) =>
-  reading.status === 'set-aside' &&
-  !supersededBy &&
-  reading.value !== null &&
-  !store.slots.get(slotKey(reading))?.counted
+const canCount = ({ entry, supersededBy }: HistoryStep) => {
+  const state = store.slots.get(slotKey(entry))
+  return (
+    entry.status === 'set-aside' &&
+    !supersededBy &&
+    Object.keys(entry.fields).length > 0 &&
+    !state?.counted &&
+    !state?.contested.length
+  )
+}
 </script>
 
 <template>
@@ -42,52 +53,54 @@ const canCount = ({ reading, supersededBy }: HistoryEntry) =>
         <th class="n">Typed</th>
         <th class="n">Value</th>
         <th>From</th>
+        <th>Note</th>
         <th>What became of it</th>
       </tr>
     </thead>
     <tbody>
       <tr
-        v-for="entry in entries"
-        :key="entry.reading.id"
-        :class="{ gone: entry.supersededBy || entry.reading.status === 'set-aside' }"
+        v-for="step in steps"
+        :key="step.entry.id"
+        :class="{ gone: step.supersededBy || step.entry.status === 'set-aside' }"
       >
-        <td class="number">{{ timeWords(entry.reading.takenAt) }}</td>
+        <td class="number">{{ timeWords(step.entry.takenAt) }}</td>
         <td>
           <GroupEmblem
-            v-if="groupOf(entry.reading.groupId)"
-            :emblem="groupOf(entry.reading.groupId)!.emblem"
+            v-if="groupOf(step.entry.groupId)"
+            :emblem="groupOf(step.entry.groupId)!.emblem"
             named
-            :name="groupOf(entry.reading.groupId)!.name"
+            :name="groupOf(step.entry.groupId)!.name"
             :size="18"
           />
         </td>
         <td>
           {{
-            levelOf(entry.reading.levelId)
-              ? levelName(store.plan, levelOf(entry.reading.levelId)!)
+            levelOf(step.entry.levelId)
+              ? levelName(store.plan, levelOf(step.entry.levelId)!)
               : 'no longer in the plan'
           }}
         </td>
-        <td>{{ entry.reading.tryNumber }}</td>
-        <td class="n number typed">{{ entry.reading.typed || 'nothing' }}</td>
+        <td>{{ step.entry.tryNumber }}</td>
+        <td class="n number typed">{{ typedOf(step.entry) || 'nothing' }}</td>
         <td class="n number typed">
-          {{ entry.reading.value === null ? '' : `${entry.reading.value} ${symbol}` }}
+          {{ wayOf(store.plan).print(store.plan, step.entry) }}
         </td>
-        <td>{{ sources[entry.reading.source] }}</td>
+        <td>{{ sources[step.entry.source] }}</td>
+        <td>{{ step.entry.note }}</td>
         <td>
-          {{ fate(entry) }}
+          {{ fate(step) }}
           <VBtn
-            v-if="canCount(entry)"
+            v-if="canCount(step)"
             size="x-small"
             variant="outlined"
             color="primary"
-            @click="recorder.countAgain(entry.reading)"
+            @click="recorder.countAgain(step.entry)"
             >Count it again</VBtn
           >
         </td>
       </tr>
-      <tr v-if="entries.length === 0">
-        <td colspan="8" class="soft">
+      <tr v-if="steps.length === 0">
+        <td colspan="9" class="soft">
           Nothing is recorded yet. Every number, correction and set-aside try will be listed here.
         </td>
       </tr>

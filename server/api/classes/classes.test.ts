@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ApiProblem, ClassDto } from '#shared/types/api'
 import { newId } from '#core/plan'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson, classInput, sentReading } from '../../testing/examples'
+import { bounceLesson, classInput, sentEntry } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -61,7 +61,7 @@ describe('classes', () => {
 
   it('keep a group that has recorded something', async () => {
     const { own, lesson, path } = await bounceLesson(app)
-    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     const { id, ...input } = own
     const { status, body } = await app.call<ApiProblem>('PUT', `/api/classes/${id}`, {
       ...input,

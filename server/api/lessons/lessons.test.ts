@@ -3,7 +3,7 @@ import { emptyConclusion } from '#core/conclusion'
 import { newId } from '#core/plan'
 import type { ApiProblem, ClassDto, InvestigationDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson, changedPlan, classInput, sentReading } from '../../testing/examples'
+import { bounceLesson, changedPlan, classInput, sentEntry } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -17,7 +17,7 @@ describe('lessons', () => {
     expect(lesson).toMatchObject({
       stage: 'plan',
       plan: { title: 'Ball bounce' },
-      readings: [],
+      entries: [],
       class: { children: 0 },
     })
     const start = async (from: object) =>
@@ -49,10 +49,10 @@ describe('lessons', () => {
 
   it('are listed with question, answer and how far they are, and can be taken off and put back', async () => {
     const { lesson, path } = await bounceLesson(app)
-    const first = sentReading(lesson)
-    await app.call('POST', `${path}/readings`, { readings: [first, sentReading(lesson, { tryNumber: 2 })] })
-    await app.call('POST', `${path}/readings`, {
-      readings: [sentReading(lesson, { supersedes: first.id, value: 14 })],
+    const first = sentEntry(lesson)
+    await app.call('POST', `${path}/entries`, { entries: [first, sentEntry(lesson, { tryNumber: 2 })] })
+    await app.call('POST', `${path}/entries`, {
+      entries: [sentEntry(lesson, { supersedes: first.id, value: 14 })],
     })
     await app.call('PUT', `${path}/conclusion`, {
       conclusion: { ...emptyConclusion, ownWords: 'Higher is higher.', nextQuestion: 'On carpet?' },
@@ -160,14 +160,14 @@ describe('plans', () => {
 
   it('keep levels and unit that readings stand on', async () => {
     const { lesson, path } = await bounceLesson(app)
-    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     const less = await app.call<ApiProblem>('PUT', `${path}/plan`, {
       plan: changedPlan(lesson, { levels: lesson.plan.levels.slice(1) }),
       version: 0,
     })
     expect([less.status, less.body.error.fields[0]!.path]).toEqual([409, 'plan.levels'])
     const other = await app.call<ApiProblem>('PUT', `${path}/plan`, {
-      plan: changedPlan(lesson, { measured: { ...lesson.plan.measured, unit: 'mm' } }),
+      plan: changedPlan(lesson, { measured: { ...lesson.plan.measured, unit: 's' } }),
       version: 0,
     })
     expect([other.status, other.body.error.fields[0]!.path]).toEqual([409, 'plan.measured.unit'])
@@ -221,7 +221,7 @@ describe('predictions', () => {
       late: false,
       because: 'it falls further',
     })
-    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     expect((await app.call('PUT', `${path}/predictions/${leaf!.id}`, more)).body).toMatchObject({
       late: true,
     })

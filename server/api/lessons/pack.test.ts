@@ -5,7 +5,7 @@ import type { ClassDto, LessonDto, PackDto, SafetyDto } from '#shared/types/api'
 import { today } from '../../http/today'
 import { material } from '../../../core/testing/examplePlan'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson, changedPlan, classInput, sentReading } from '../../testing/examples'
+import { bounceLesson, changedPlan, classInput, sentEntry } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -50,8 +50,8 @@ describe('the confirmation that cautions were checked', () => {
   const confirm = (path: string, version = 0, initials = 'AB') =>
     app.call<SafetyDto>('POST', `${path}/safety`, { initials, version })
   const send = async (path: string, tryNumber = 1, changes = {}) =>
-    app.call<{ error: { code: string; message: string } }>('POST', `${path}/readings`, {
-      readings: [sentReading(await get(path), { tryNumber, ...changes })],
+    app.call<{ error: { code: string; message: string } }>('POST', `${path}/entries`, {
+      entries: [sentEntry(await get(path), { tryNumber, ...changes })],
     })
 
   it('comes before the first counted entry, which waits until then and is lost nowhere', async () => {

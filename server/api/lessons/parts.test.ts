@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson, changedPlan, sentReading } from '../../testing/examples'
+import { bounceLesson, changedPlan, sentEntry } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -38,10 +38,10 @@ describe('groups with a test of their own', () => {
 
   it('record in their own test only', async () => {
     const { path, part, key, leaf, lesson } = await split()
-    const readings = (groupId: string) => ({ readings: [sentReading(lesson, { groupId })] })
-    expect((await app.call('POST', `${part}/readings`, readings(key))).status).toBe(200)
-    expect((await app.call('POST', `${part}/readings`, readings(leaf))).status).toBe(400)
-    expect((await app.call('POST', `${path}/readings`, readings(key))).status).toBe(400)
+    const readings = (groupId: string) => ({ entries: [sentEntry(lesson, { groupId })] })
+    expect((await app.call('POST', `${part}/entries`, readings(key))).status).toBe(200)
+    expect((await app.call('POST', `${part}/entries`, readings(leaf))).status).toBe(400)
+    expect((await app.call('POST', `${path}/entries`, readings(key))).status).toBe(400)
     const prediction = { answer: { format: 'direction', direction: 'more' }, because: '' }
     expect((await app.call('PUT', `${path}/predictions/${key}`, prediction)).status).toBe(404)
   })
@@ -83,7 +83,7 @@ describe('groups with a test of their own', () => {
     expect((await ask(ids)).status).toBe(400)
     expect((await ask([])).status).toBe(400)
     expect((await ask([lesson.id])).status).toBe(409)
-    await app.call('POST', `${path}/readings`, { readings: [sentReading(lesson)] })
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     expect((await ask([ids[0]])).status).toBe(409)
     expect((await ask([ids[1]])).status).toBe(201)
   })

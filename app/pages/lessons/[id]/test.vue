@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { recordingWords } from '#core/plan'
+import { wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
 const view = ref<'predictions' | 'readings' | 'journal'>(
-  store.readings.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
+  store.entries.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
 )
 const predicted = computed(() => store.predictors.filter((one) => one.made).length)
+const help = computed(() => wayOf(store.plan).fields(store.plan)[0]?.help ?? '')
 const ready = () => store.plan.levels.length > 0
 
 // Looking in does not start the test; the first prediction or reading does.
 watch(
-  () => store.readings.length + store.open.predictions.length > 0,
+  () => store.entries.length + store.open.predictions.length > 0,
   (begun) => {
     if (begun && ['wonder', 'plan', 'pack'].includes(store.open.stage)) void store.setStage('test')
   },
@@ -36,14 +37,13 @@ watch(
         count.
       </p>
     </div>
-    <p v-if="view === 'readings' && store.plan.recording.kind !== 'measure'" class="small soft">
-      One number for each try: {{ recordingWords(store.plan.recording.kind).oneReading }}.
-    </p>
+    <p v-if="view === 'readings' && help" class="small soft">One number for each try: {{ help }}.</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
       Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.
       What is typed until then is kept here and waits.
     </p>
-    <RefusedReadings />
+    <ContestedEntries />
+    <RefusedEntries />
     <p v-if="!ready()" class="panel">
       The plan has no levels yet.
       <NuxtLink :to="`/lessons/${store.open.id}/plan`">Add levels in Plan</NuxtLink>, then readings have a

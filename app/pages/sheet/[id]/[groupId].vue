@@ -4,11 +4,11 @@ import { computed } from 'vue'
 import { levelName } from '#core/plan'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
 import { useLesson } from '../../../stores/lesson'
-import { useReadingQueue } from '../../../stores/readingQueue'
+import { useEntryQueue } from '../../../stores/entryQueue'
 
 const route = useRoute()
 const store = useLesson()
-const queue = useReadingQueue()
+const queue = useEntryQueue()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
 useLiveLesson(id)

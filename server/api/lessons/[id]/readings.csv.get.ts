@@ -1,4 +1,4 @@
-import { readingsCsv } from '#core/format'
+import { entriesCsv } from '#core/format'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { sendFile } from '../../../http/sendFile'
@@ -12,7 +12,7 @@ export default defineRoute({
       event,
       'text/csv',
       `${lesson.plan.title || 'lesson'} ${lesson.date} readings.csv`,
-      readingsCsv(lesson.plan, names, lesson.readings),
+      entriesCsv(lesson.plan, names, lesson.entries),
     )
   },
 })

@@ -1,12 +1,15 @@
-import { readingsSchema } from '#shared/schemas'
+import { entryFromReading, type OldReading } from '#core/record'
+import { oldReadingsSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { addReadings, type NewReading } from '../../../queries/readings'
+import { addEntries } from '../../../queries/entries'
 
-export default defineRoute<{ readings: NewReading[] }>({
-  body: readingsSchema,
+/** The door for pages that were open before entries came: what they send is taken as entries of one field. */
+export default defineRoute<{ readings: OldReading[] }>({
+  body: oldReadingsSchema,
   handle: async ({ event, body }) => {
-    const added = await addReadings(useDatabase(), idParam(event, 'lesson'), body.readings)
-    return { added: added.map((reading) => reading.id) }
+    const sent = body.readings.map(entryFromReading)
+    const added = await addEntries(useDatabase(), idParam(event, 'lesson'), sent)
+    return { added: added.map((entry) => entry.id) }
   },
 })

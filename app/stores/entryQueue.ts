@@ -1,34 +1,34 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Reading } from '#core/record'
+import type { Entry } from '#core/record'
 import { request, RequestProblem } from '../api/request'
-import { keptReadings, type KeptReading } from './keptReadings'
+import { keptEntries, type KeptEntry } from './keptEntries'
 
-/** A reading that the server would not take, with its words why. */
-export type RefusedReading = KeptReading & { message: string }
+/** An entry that the server would not take, with its words why. */
+export type RefusedEntry = KeptEntry & { message: string }
 
 const retryAfter = 2000
 const retryHeldAfter = 5000
 const atOnce = 400
 
 /**
- * Readings on their way to the server. They are kept in the browser until the server has them, so that a
+ * Entries on their way to the server. They are kept in the browser until the server has them, so that a
  * lost connection or a closed lid loses nothing; sending one twice is harmless.
  */
-export const useReadingQueue = defineStore('readingQueue', () => {
-  const waiting = ref<KeptReading[]>(keptReadings.all('waiting'))
-  const refused = ref<RefusedReading[]>(keptReadings.all('refused').map((kept) => ({ message: '', ...kept })))
+export const useEntryQueue = defineStore('entryQueue', () => {
+  const waiting = ref<KeptEntry[]>(keptEntries.all('waiting'))
+  const refused = ref<RefusedEntry[]>(keptEntries.all('refused').map((kept) => ({ message: '', ...kept })))
   const offline = ref(false)
-  /** Lessons whose readings wait for somebody, and what they wait for. */
+  /** Lessons whose entries wait for somebody, and what they wait for. */
   const held = ref<ReadonlySet<string>>(new Set())
   const heldBecause = ref('')
   let busy = false
 
   const count = computed(() => waiting.value.length)
 
-  function send(lessonId: string, readings: Reading[]) {
-    const fresh = readings.map((reading) => ({ lessonId, reading }))
-    for (const one of fresh) keptReadings.put('waiting', one)
+  function send(lessonId: string, entries: Entry[]) {
+    const fresh = entries.map((entry) => ({ lessonId, entry }))
+    for (const one of fresh) keptEntries.put('waiting', one)
     waiting.value = [...waiting.value, ...fresh]
     void flush()
   }
@@ -53,28 +53,28 @@ export const useReadingQueue = defineStore('readingQueue', () => {
     const { lessonId } = waiting.value.find((one) => !held.value.has(one.lessonId))!
     const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
     try {
-      await request('POST', `/api/lessons/${lessonId}/readings`, {
-        readings: batch.map((one) => one.reading),
+      await request('POST', `/api/lessons/${lessonId}/entries`, {
+        entries: batch.map((one) => one.entry),
       })
       delivered.value = [...delivered.value.slice(-atOnce), ...batch]
       leave(batch)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
       if (error.problem.code === 'waits') return hold(lessonId, error.message)
-      // One bad reading must not hold up the others: send them one by one to find it.
+      // One bad entry must not hold up the others: send them one by one to find it.
       for (const one of batch) await sendOne(one)
     }
   }
 
-  async function sendOne(one: KeptReading): Promise<void> {
+  async function sendOne(one: KeptEntry): Promise<void> {
     try {
-      await request('POST', `/api/lessons/${one.lessonId}/readings`, { readings: [one.reading] })
+      await request('POST', `/api/lessons/${one.lessonId}/entries`, { entries: [one.entry] })
       delivered.value = [...delivered.value.slice(-atOnce), one]
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
       if (error.problem.code === 'waits') return hold(one.lessonId, error.message)
       const kept = { ...one, message: error.message }
-      keptReadings.put('refused', kept)
+      keptEntries.put('refused', kept)
       refused.value = [...refused.value, kept]
     }
     leave([one])
@@ -86,27 +86,27 @@ export const useReadingQueue = defineStore('readingQueue', () => {
     heldBecause.value = message
   }
 
-  function leave(batch: KeptReading[]) {
-    const gone = new Set(batch.map((one) => one.reading.id))
-    for (const id of gone) keptReadings.remove('waiting', id)
-    waiting.value = waiting.value.filter((one) => !gone.has(one.reading.id))
+  function leave(batch: KeptEntry[]) {
+    const gone = new Set(batch.map((one) => one.entry.id))
+    for (const id of gone) keptEntries.remove('waiting', id)
+    waiting.value = waiting.value.filter((one) => !gone.has(one.entry.id))
   }
 
   /** Sent and taken, but perhaps not yet heard back through the live stream. */
-  const delivered = ref<KeptReading[]>([])
+  const delivered = ref<KeptEntry[]>([])
 
   function dismiss(id: string) {
-    keptReadings.remove('refused', id)
-    refused.value = refused.value.filter((one) => one.reading.id !== id)
+    keptEntries.remove('refused', id)
+    refused.value = refused.value.filter((one) => one.entry.id !== id)
   }
 
-  /** A lesson's readings with those that are still on their way. */
-  function withWaiting(lessonId: string, readings: Reading[]): Reading[] {
-    const known = new Set(readings.map((reading) => reading.id))
+  /** A lesson's entries with those that are still on their way. */
+  function withWaiting(lessonId: string, entries: Entry[]): Entry[] {
+    const known = new Set(entries.map((entry) => entry.id))
     const extra = [...delivered.value, ...waiting.value]
-      .filter((one) => one.lessonId === lessonId && !known.has(one.reading.id))
-      .map((one) => one.reading)
-    return extra.length === 0 ? readings : [...readings, ...extra]
+      .filter((one) => one.lessonId === lessonId && !known.has(one.entry.id))
+      .map((one) => one.entry)
+    return extra.length === 0 ? entries : [...entries, ...extra]
   }
 
   return { waiting, refused, offline, held, heldBecause, count, send, flush, dismiss, withWaiting }

@@ -1,5 +1,5 @@
-import type { Reading } from '#core/record'
-import { groupSlots, slotKey } from '#core/record'
+import { slotKey, type Entry } from '#core/record'
+import { readWithOf, valueField, wayOf } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
@@ -26,32 +26,32 @@ export interface SimulatedClass {
   mishaps: Mishaps
 }
 
-/** Readings of a made-up class, from the starter's expected values and spread and a seeded source. */
-export function simulateReadings(
+/** Entries of a made-up class, from the starter's expected values and spread and a seeded source. */
+export function simulateEntries(
   { plan, expected }: Starter,
   { groupIds, start, done, mishaps }: SimulatedClass,
   random: Random,
-): Reading[] {
+): Entry[] {
   const { mark } = resolutionOf(plan)
   const normal = normalRandom(random)
-  const readings: Reading[] = []
+  const entries: Entry[] = []
   let clock = Date.parse(start)
   groupIds.forEach((groupId, place) => {
-    const slots = groupSlots(plan, groupId, place)
+    const slots = wayOf(plan).slots(plan, groupId, place)
     const groupFactor = 1 + expected.groupSpread * normal()
     const offset = mishaps.offset?.place === place ? mishaps.offset.by : 0
     for (const slot of slots.slice(0, Math.round(slots.length * (done[place] ?? 1)))) {
-      const centre = expected.values[slot.levelId]! * groupFactor + offset
+      const centre = expected.values[slot.levelId!]! * groupFactor + offset
       const value = Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark))
       clock += 20_000 + Math.round(random() * 15_000)
-      const take = (changes: Partial<Reading>): Reading => {
+      const take = (read: number, changes: Partial<Entry> = {}): Entry => {
         const at = (clock += 4000)
-        const one: Reading = {
+        const one: Entry = {
           ...slot,
           id: uuidFrom(random),
-          value,
-          typed: printNumber(value, mark),
-          given: 'typed',
+          fields: { [valueField]: { typed: printNumber(read, mark), given: 'typed', value: read } },
+          note: '',
+          readWith: readWithOf(plan),
           status: 'counted',
           reason: '',
           source: 'demo',
@@ -59,7 +59,7 @@ export function simulateReadings(
           supersedes: null,
           ...changes,
         }
-        readings.push(one)
+        entries.push(one)
         return one
       }
       const here = (mishap: { place: number; level: number; tryNumber: number } | undefined) =>
@@ -69,25 +69,18 @@ export function simulateReadings(
             groupId: groupIds[mishap.place]!,
             levelId: plan.levels[mishap.level]!.id,
             tryNumber: mishap.tryNumber,
+            moment: '',
           })
       if (here(mishaps.slip)) {
-        const slipped = take({ value: value * 10, typed: printNumber(value * 10, mark) })
-        if (mishaps.slip!.corrected) take({ supersedes: slipped.id })
+        const slipped = take(value * 10)
+        if (mishaps.slip!.corrected) take(value, { supersedes: slipped.id })
       } else if (here(mishaps.spoilt)) {
-        const spoilt = take({
-          value: roundToMark(value * 0.6, mark),
-          typed: printNumber(roundToMark(value * 0.6, mark), mark),
-        })
-        take({
-          value: spoilt.value,
-          typed: spoilt.typed,
-          status: 'set-aside',
-          reason: mishaps.spoilt!.reason,
-          supersedes: spoilt.id,
-        })
-        take({})
-      } else take({})
+        const read = roundToMark(value * 0.6, mark)
+        const spoilt = take(read)
+        take(read, { status: 'set-aside', reason: mishaps.spoilt!.reason, supersedes: spoilt.id })
+        take(value)
+      } else take(value)
     }
   })
-  return readings
+  return entries
 }

@@ -1,27 +1,28 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { currentReadings, groupProgress, groupSlots, levelProgress, readingHistory, slotStates } from '.'
+import { entryHistory, slotStates, standingEntries } from '../record'
+import { groupProgress, levelProgress, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
-import { reading, readingsFrom } from '../testing/exampleReadings'
+import { entry, entriesFrom } from '../testing/exampleEntries'
 
-const first = reading({ id: 'a', value: 130 })
-const correction = reading({ id: 'b', value: 13, supersedes: 'a' })
-const aside = reading({ id: 'c', value: 13, status: 'set-aside', reason: 'pushed', supersedes: 'b' })
-const repeat = reading({ id: 'd', value: 14 })
+const first = entry({ id: 'a', value: 130 })
+const correction = entry({ id: 'b', value: 13, supersedes: 'a' })
+const aside = entry({ id: 'c', value: 13, status: 'set-aside', reason: 'pushed', supersedes: 'b' })
+const repeat = entry({ id: 'd', value: 14 })
 
-describe('currentReadings', () => {
+describe('standingEntries', () => {
   it('leaves out what was superseded and keeps the rest', () => {
-    expect(currentReadings([first, correction, aside, repeat]).map((one) => one.id)).toEqual(['c', 'd'])
+    expect(standingEntries([first, correction, aside, repeat]).map((one) => one.id)).toEqual(['c', 'd'])
   })
 
   it('never loses a reading that nobody superseded', () => {
     fc.assert(
       fc.property(fc.array(fc.nat({ max: 20 }), { maxLength: 30 }), (targets) => {
         const all = targets.map((target, index) =>
-          reading({ id: `x${index}`, supersedes: target < index ? `x${target}` : null }),
+          entry({ id: `x${index}`, supersedes: target < index ? `x${target}` : null }),
         )
         const named = new Set(all.map((one) => one.supersedes))
-        expect(currentReadings(all)).toEqual(all.filter((one) => !named.has(one.id)))
+        expect(standingEntries(all)).toEqual(all.filter((one) => !named.has(one.id)))
       }),
     )
   })
@@ -29,21 +30,21 @@ describe('currentReadings', () => {
 
 describe('slotStates', () => {
   it('holds one counted reading beside those set aside', () => {
-    const state = slotStates([first, correction, aside, repeat]).get('leaf|h20|1')!
+    const state = slotStates([first, correction, aside, repeat]).get('leaf|h20|1|')!
     expect(state.counted?.id).toBe('d')
     expect(state.setAside.map((one) => one.id)).toEqual(['c'])
   })
 
   it('opens a slot again when its reading is set aside', () => {
-    expect(slotStates([first, correction, aside]).get('leaf|h20|1')!.counted).toBeNull()
+    expect(slotStates([first, correction, aside]).get('leaf|h20|1|')!.counted).toBeNull()
   })
 })
 
-describe('readingHistory', () => {
+describe('entryHistory', () => {
   it('shows every reading, the last to arrive first, with what took its place, whatever the clocks of tablets say', () => {
     const late = { ...repeat, takenAt: '2020-01-01T00:00:00.000Z' }
-    const history = readingHistory([first, correction, aside, late])
-    expect(history.map((entry) => entry.reading.id)).toEqual(['d', 'c', 'b', 'a'])
+    const history = entryHistory([first, correction, aside, late])
+    expect(history.map((step) => step.entry.id)).toEqual(['d', 'c', 'b', 'a'])
     expect(history.at(-1)!.supersededBy?.id).toBe('b')
     expect(history[0]!.supersededBy).toBeNull()
   })
@@ -56,13 +57,13 @@ describe('groupProgress', () => {
     expect(groupProgress(plan, 'leaf', 0, [])).toEqual({
       done: 0,
       needed: 9,
-      next: { groupId: 'leaf', levelId: 'h20', tryNumber: 1 },
+      next: { groupId: 'leaf', levelId: 'h20', tryNumber: 1, moment: '' },
     })
   })
 
   it('comes back to a try that was set aside', () => {
-    const readings = [...readingsFrom({ leaf: { h20: [1, 2, 3], h40: [4] } })]
-    const gone = reading({ status: 'set-aside', reason: 'x', supersedes: readings[1]!.id, tryNumber: 2 })
+    const readings = [...entriesFrom({ leaf: { h20: [1, 2, 3], h40: [4] } })]
+    const gone = entry({ status: 'set-aside', reason: 'x', supersedes: readings[1]!.id, tryNumber: 2 })
     expect(groupProgress(plan, 'leaf', 0, [...readings, gone])).toMatchObject({
       done: 3,
       next: { levelId: 'h20', tryNumber: 2 },
@@ -70,7 +71,7 @@ describe('groupProgress', () => {
   })
 
   it('has nothing to do for other groups when the class tests together', () => {
-    expect(groupSlots({ ...plan, whoTests: 'whole-class' }, 'bell', 1)).toEqual([])
+    expect(wayOf(plan).slots({ ...plan, whoTests: 'whole-class' }, 'bell', 1)).toEqual([])
     expect(groupProgress({ ...plan, whoTests: 'whole-class' }, 'bell', 1, [])).toEqual({
       done: 0,
       needed: 0,
@@ -84,14 +85,14 @@ describe('groupProgress', () => {
         plan,
         'leaf',
         0,
-        readingsFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } }),
+        entriesFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } }),
       ).next,
     ).toBeNull()
   })
 })
 
 describe('levelProgress', () => {
-  const readings = readingsFrom({ leaf: { h20: [1, 2, 3], h40: [4] }, bell: { h40: [5] } })
+  const readings = entriesFrom({ leaf: { h20: [1, 2, 3], h40: [4] }, bell: { h40: [5] } })
 
   it('counts over all groups, level by level', () => {
     expect(Object.fromEntries(levelProgress(examplePlan(), ['leaf', 'bell'], readings))).toEqual({

@@ -1,8 +1,8 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { reading } from '../../core/testing/exampleReadings'
+import { entry } from '../../core/testing/exampleEntries'
 import { fakeServer, refusal } from '../testing/fakeServer'
-import { useReadingQueue } from './readingQueue'
+import { useEntryQueue } from './entryQueue'
 
 let server: ReturnType<typeof fakeServer>
 beforeEach(() => {
@@ -16,12 +16,12 @@ afterEach(() => {
 
 const later = (milliseconds = 10) => vi.advanceTimersByTimeAsync(milliseconds)
 const sentIds = () =>
-  server.sent.map((one) => (one.body as { readings: { id: string }[] }).readings.map((each) => each.id))
+  server.sent.map((one) => (one.body as { entries: { id: string }[] }).entries.map((each) => each.id))
 
-describe('readings on their way', () => {
+describe('entries on their way', () => {
   it('are sent in order and then kept no longer', async () => {
-    const queue = useReadingQueue()
-    queue.send('one', [reading({ id: 'a' }), reading({ id: 'b' })])
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' }), entry({ id: 'b' })])
     expect(server.kept.size).toBe(2)
     await later()
     expect(sentIds()).toEqual([['a', 'b']])
@@ -29,8 +29,8 @@ describe('readings on their way', () => {
   })
 
   it('show at once, and only once when they come back', async () => {
-    const queue = useReadingQueue()
-    const one = reading({ id: 'a' })
+    const queue = useEntryQueue()
+    const one = entry({ id: 'a' })
     queue.send('one', [one])
     expect(queue.withWaiting('one', [])).toEqual([one])
     expect(queue.withWaiting('another', [])).toEqual([])
@@ -41,21 +41,37 @@ describe('readings on their way', () => {
 
   it('wait for the connection, and outlive a closed browser', async () => {
     server.answerWith(() => 'offline')
-    useReadingQueue().send('one', [reading({ id: 'a' })])
+    useEntryQueue().send('one', [entry({ id: 'a' })])
     await later()
-    expect([useReadingQueue().offline, useReadingQueue().count]).toEqual([true, 1])
+    expect([useEntryQueue().offline, useEntryQueue().count]).toEqual([true, 1])
     setActivePinia(createPinia())
     server.answerWith(() => ({ body: { added: ['a'] } }))
-    const again = useReadingQueue()
-    expect(again.waiting.map((one) => one.reading.id)).toEqual(['a'])
+    const again = useEntryQueue()
+    expect(again.waiting.map((one) => one.entry.id)).toEqual(['a'])
     await again.flush()
     expect([again.count, again.offline, server.kept.size]).toEqual([0, false, 0])
   })
 
+  it('are understood as they were kept before entries came', async () => {
+    const { fields: _fields, note: _note, readWith: _with, moment: _moment, ...rest } = entry({ id: 'old' })
+    server.kept.set(
+      'jolly-beaker-waiting-old',
+      JSON.stringify({ lessonId: 'one', reading: { ...rest, value: 13, typed: '13' } }),
+    )
+    server.kept.set('jolly-beaker-waiting-odd', JSON.stringify({ lessonId: 'one', reading: 7 }))
+    setActivePinia(createPinia())
+    const queue = useEntryQueue()
+    expect(queue.waiting.map((one) => one.entry)).toMatchObject([
+      { id: 'old', moment: '', fields: { value: { typed: '13', given: 'typed', value: 13 } } },
+    ])
+    await queue.flush()
+    expect(sentIds()).toEqual([['old']])
+  })
+
   it('try again by themselves', async () => {
     server.answerWith(() => 'offline')
-    const queue = useReadingQueue()
-    queue.send('one', [reading({ id: 'a' })])
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' })])
     await later()
     server.answerWith(() => ({ body: { added: ['a'] } }))
     await later(2500)
@@ -64,15 +80,15 @@ describe('readings on their way', () => {
 
   it('are not held up by one that is refused, which is kept with its reason until somebody decides', async () => {
     server.answerWith(({ body }) =>
-      (body as { readings: { id: string }[] }).readings.some((one) => one.id === 'bad')
+      (body as { entries: { id: string }[] }).entries.some((one) => one.id === 'bad')
         ? refusal(409, 'conflict')
         : { body: { added: [] } },
     )
-    const queue = useReadingQueue()
-    queue.send('one', [reading({ id: 'a' }), reading({ id: 'bad' }), reading({ id: 'c' })])
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' }), entry({ id: 'bad' }), entry({ id: 'c' })])
     await later()
     expect(sentIds()).toEqual([['a', 'bad', 'c'], ['a'], ['bad'], ['c']])
-    expect(queue.refused.map((one) => [one.reading.id, one.message])).toEqual([['bad', 'refused: conflict']])
+    expect(queue.refused.map((one) => [one.entry.id, one.message])).toEqual([['bad', 'refused: conflict']])
     expect(queue.count).toBe(0)
     queue.dismiss('bad')
     expect([queue.refused, server.kept.size]).toEqual([[], 0])
@@ -81,7 +97,7 @@ describe('readings on their way', () => {
   it('skip a damaged entry of the browser’s store', () => {
     server.kept.set('jolly-beaker-waiting-x', '{"lessonId":')
     setActivePinia(createPinia())
-    expect(useReadingQueue().waiting).toEqual([])
+    expect(useEntryQueue().waiting).toEqual([])
     expect(server.kept.size).toBe(0)
   })
 
@@ -89,11 +105,11 @@ describe('readings on their way', () => {
     server.answerWith(({ path }) =>
       path.includes('/one/') ? refusal(409, 'waits') : { body: { added: [] } },
     )
-    const queue = useReadingQueue()
-    queue.send('one', [reading({ id: 'a' })])
-    queue.send('two', [reading({ id: 'b' })])
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' })])
+    queue.send('two', [entry({ id: 'b' })])
     await later()
-    expect(queue.waiting.map((one) => one.reading.id)).toEqual(['a'])
+    expect(queue.waiting.map((one) => one.entry.id)).toEqual(['a'])
     expect([...queue.held]).toEqual(['one'])
     expect(queue.refused).toEqual([])
     server.answerWith(() => ({ body: { added: [] } }))
@@ -103,8 +119,8 @@ describe('readings on their way', () => {
 
   it('try again by themselves while they are held', async () => {
     server.answerWith(() => refusal(409, 'waits'))
-    const queue = useReadingQueue()
-    queue.send('one', [reading({ id: 'a' })])
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' })])
     await later()
     server.answerWith(() => ({ body: { added: [] } }))
     await later(6000)

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRecorder } from '../../composables/useRecorder'
+import { slotWords } from '../../words/slotWords'
+import { useEntryQueue, type RefusedEntry } from '../../stores/entryQueue'
+import { useLesson } from '../../stores/lesson'
+
+/** What the server would not take: it is told why, and may be sent once more where its place is still there. */
+const store = useLesson()
+const queue = useEntryQueue()
+const recorder = useRecorder('desk')
+const mine = computed(() => queue.refused.filter((one) => one.lessonId === store.open.id))
+
+const typedOf = ({ entry }: RefusedEntry) =>
+  Object.values(entry.fields)
+    .map((field) => field.typed)
+    .join(', ') || 'nothing'
+const canUse = ({ entry }: RefusedEntry) =>
+  entry.status === 'counted' &&
+  (entry.levelId === null || store.plan.levels.some((level) => level.id === entry.levelId)) &&
+  store.groups.some((group) => group.id === entry.groupId)
+
+function useMine(one: RefusedEntry) {
+  queue.dismiss(one.entry.id)
+  recorder.record(one.entry, one.entry.fields, one.entry.note)
+}
+</script>
+
+<template>
+  <div v-if="mine.length" class="stack" role="alert">
+    <div v-for="one in mine" :key="one.entry.id" class="to-settle">
+      <p>
+        <b>Not saved: {{ typedOf(one) }} for {{ slotWords(store, one.entry) }}.</b> {{ one.message }}
+      </p>
+      <VBtn v-if="canUse(one)" size="small" variant="outlined" color="secondary" @click="useMine(one)"
+        >Use {{ typedOf(one) }}</VBtn
+      >
+      <VBtn size="small" variant="text" @click="queue.dismiss(one.entry.id)">Leave it</VBtn>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,68 @@
+import Papa from 'papaparse'
+import { levelName, type Plan } from '../plan'
+import { unitDefinition } from '../quantity'
+import { slotKey, slotStates, standingEntries, type Entry, type EntryField } from '../record'
+import { valueField, wayOf } from '../recording'
+import { safeCell } from './cells'
+
+/**
+ * All entries of a lesson as CSV (RFC 4180, header first, UTF-8), in the order of their arrival, superseded and set-aside
+ * ones included and marked as such.
+ *
+ * Columns: group, level, try, moment; for each field of the way its value, what was typed and how it was given (named
+ * after the field; value, typed and given where there is one number); unit, instrument, status (counted, contested, set
+ * aside, superseded), reason, note, source, taken_at (ISO 8601), id, supersedes.
+ *
+ * @param groupNames the name of each group by its id
+ * @example entriesCsv(plan, { g: 'Leaf' }, entries).split('\r\n')[1] // 'Leaf,20 cm,1,,13,13,typed,cm,…'
+ */
+export function entriesCsv(
+  plan: Plan,
+  groupNames: Record<string, string>,
+  entries: readonly Entry[],
+): string {
+  const standing = new Set(standingEntries(entries).map((entry) => entry.id))
+  const states = slotStates(entries)
+  const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
+  const fields = wayOf(plan).fields(plan)
+  const status = (entry: Entry) => {
+    if (!standing.has(entry.id)) return 'superseded'
+    if (entry.status === 'set-aside') return 'set aside'
+    return states.get(slotKey(entry))?.counted === entry ? 'counted' : 'contested'
+  }
+  const rows = entries.map((entry) => ({
+    group: safeCell(groupNames[entry.groupId] ?? entry.groupId),
+    level: safeCell(entry.levelId === null ? '' : (levels.get(entry.levelId) ?? entry.levelId)),
+    try: entry.tryNumber,
+    moment: safeCell(entry.moment),
+    ...Object.assign({}, ...fields.map(({ name }) => fieldCells(name, entry.fields[name]))),
+    unit: unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
+    instrument: safeCell(entry.readWith?.instrument ?? ''),
+    status: status(entry),
+    reason: safeCell(entry.reason),
+    note: safeCell(entry.note),
+    source: entry.source,
+    taken_at: entry.takenAt,
+    id: entry.id,
+    supersedes: entry.supersedes ?? '',
+  }))
+  const columns = [
+    ...['group', 'level', 'try', 'moment'],
+    ...fields.flatMap(({ name }) => Object.keys(fieldCells(name, undefined))),
+    ...['unit', 'instrument', 'status', 'reason', 'note', 'source', 'taken_at', 'id', 'supersedes'],
+  ]
+  return Papa.unparse(
+    { fields: columns, data: rows.map((row: Record<string, unknown>) => columns.map((one) => row[one])) },
+    { newline: '\r\n' },
+  )
+}
+
+function fieldCells(name: string, field: EntryField | undefined): Record<string, string | number> {
+  const before = name === valueField ? '' : `${name}_`
+  const value = field?.value ?? ''
+  return {
+    [name]: typeof value === 'number' ? value : safeCell(value),
+    [`${before}typed`]: safeCell(field?.typed ?? ''),
+    [`${before}given`]: field?.given ?? '',
+  }
+}

@@ -1,0 +1,47 @@
+import type { Comparison, WorthNoticing } from '../evidence'
+import { resolutionOf, smallestDifference } from '../instrument'
+import { hasOrder, levelsForGroup, orderedLevels, testingPlaces, type Plan } from '../plan'
+import { convertUnit, unitDefinition } from '../quantity'
+
+/**
+ * What a plan compares, as evidence needs to know it.
+ * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
+ * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
+ */
+export function comparisonOf(plan: Plan, groupIds: readonly string[] = []): Comparison {
+  return {
+    scale: 'number',
+    levels: orderedLevels(plan),
+    ordered: hasOrder(plan),
+    best: plan.best ?? 'most',
+    summary: plan.summary,
+    worth: worthNoticingIn(plan),
+    sameOrder: plan.levelOrder === 'same' && !['stations', 'at-home'].includes(plan.whoTests),
+    meant: groupsMeant(plan, groupIds),
+    ...resolutionOf(plan),
+  }
+}
+
+/**
+ * What counts as a difference worth noticing in a plan: what two readings can show, and half of the difference that was
+ * expected; with nothing expected a tenth of the middle result, one degree Celsius for temperatures, one for counts.
+ * @example worthNoticingIn(plan) // { least: 1, share: 0.1 } for a length read in centimetres
+ */
+export function worthNoticingIn(plan: Plan): WorthNoticing {
+  const { unit } = plan.measured
+  const readable = smallestDifference(plan)
+  const { dimension } = unitDefinition(unit)
+  if (plan.expected)
+    return { least: Math.max(readable, Math.abs(plan.expected.last - plan.expected.first) / 2), share: 0 }
+  if (dimension === 'count') return { least: Math.max(readable, 1), share: 0 }
+  if (dimension === 'temperature')
+    return { least: Math.max(readable, convertUnit(1, 'C', unit) - convertUnit(0, 'C', unit)), share: 0 }
+  return { least: readable, share: 0.1 }
+}
+
+function groupsMeant(plan: Plan, groupIds: readonly string[]): Record<string, string[]> {
+  const meant: Record<string, string[]> = {}
+  for (const place of testingPlaces(plan, groupIds.length))
+    for (const { id } of levelsForGroup(plan, place)) (meant[id] ??= []).push(groupIds[place]!)
+  return meant
+}

@@ -1,0 +1,93 @@
+import type { Score } from '../evidence'
+import { resolutionOf } from '../instrument'
+import { levelsForGroup, type Plan } from '../plan'
+import { convertUnit, printQuantity } from '../quantity'
+import type { Entry, Slot } from '../record'
+import { checkEntry, type CheckedEntry, type EntryContext } from './checkEntry'
+import { derivedValue } from './derivedValue'
+import type { FieldDefinition, Understood, Way } from './way'
+
+/** The one field of a way that takes one number for each try. */
+export const valueField = 'value'
+
+/** The parts of a way that takes one number for each try of a level: what they share is kept here once. */
+export const numberPerTry = {
+  slots: (plan: Plan, groupId: string, place: number): Slot[] =>
+    levelsForGroup(plan, place).flatMap((level) =>
+      Array.from({ length: plan.tries }, (_, index) => ({
+        groupId,
+        levelId: level.id,
+        tryNumber: index + 1,
+        moment: '',
+      })),
+    ),
+
+  fields: (plan: Plan): FieldDefinition[] => [
+    {
+      name: valueField,
+      label: plan.measured.name,
+      help: '',
+      unit: plan.measured.unit,
+      mark: resolutionOf(plan).mark,
+      instrument: plan.measured.instrument,
+      whole: false,
+    },
+  ],
+
+  check: (plan: Plan, text: string, context: EntryContext | null): CheckedEntry =>
+    checkEntry(text, plan, context),
+
+  understand(plan: Plan, { fields, readWith }: Pick<Entry, 'fields' | 'readWith'>): Understood {
+    const field = fields[valueField]
+    if (Object.keys(fields).length === 0) return { ok: true, fields }
+    if (!field || Object.keys(fields).length > 1)
+      return {
+        ok: false,
+        field: Object.keys(fields)[0]!,
+        message: 'One number is asked for here. Reload the page.',
+      }
+    const derived = derivedValue(asReadWith(plan, readWith), {
+      ...field,
+      value: typeof field.value === 'number' ? field.value : null,
+    })
+    if (!derived.ok) return { ok: false, field: valueField, message: derived.message }
+    return { ok: true, fields: { [valueField]: { ...field, value: derived.value! } } }
+  },
+
+  print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
+    const value = numberOf(plan, entry)
+    return value === null ? '' : printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)
+  },
+
+  scores: (plan: Plan, counted: readonly Entry[]): Score[] =>
+    counted.flatMap((entry) => {
+      const value = numberOf(plan, entry)
+      if (value === null || entry.levelId === null) return []
+      return [
+        { id: entry.id, groupId: entry.groupId, levelId: entry.levelId, tryNumber: entry.tryNumber, value },
+      ]
+    }),
+} satisfies Partial<Way>
+
+/** The plan with the unit that an entry was read in, where the plan has gone on to another one since. */
+function asReadWith(plan: Plan, readWith: Entry['readWith']): Plan {
+  return readWith === null || readWith.unit === plan.measured.unit
+    ? plan
+    : { ...plan, measured: { ...plan.measured, unit: readWith.unit } }
+}
+
+/**
+ * The number of an entry in the unit that the plan measures in now, whatever it was read in; null where nothing
+ * was read.
+ * @example numberOf(plan, entry) // 12.5 for an entry of 125 mm in a plan in centimetres
+ */
+export function numberOf(
+  { measured }: Pick<Plan, 'measured'>,
+  { fields, readWith }: Pick<Entry, 'fields' | 'readWith'>,
+): number | null {
+  const value = fields[valueField]?.value
+  if (typeof value !== 'number') return null
+  return readWith === null || readWith.unit === measured.unit
+    ? value
+    : Number(convertUnit(value, readWith.unit, measured.unit).toPrecision(12))
+}

@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest'
+import type { Plan } from '../plan'
+import { slotKey, type Entry } from '../record'
+import { examplePlan } from '../testing/examplePlan'
+import { entry } from '../testing/exampleEntries'
+import { groupProgress, readWithOf, scoresBeside, scoresOf, setUps, valueField, wayOf, ways } from '.'
+
+const ruler = {
+  name: 'ruler',
+  unit: 'cm',
+  smallestMark: 1,
+  numberedEvery: 10,
+  least: 0,
+  greatest: 30,
+  secondsPerReading: 8,
+} as const
+const tally = { ...ruler, name: 'tally', unit: 'count', greatest: 200 } as const
+const counting = examplePlan({
+  recording: { kind: 'count' },
+  measured: { name: 'clips held', unit: 'count', instrument: tally },
+})
+const typed = (text: string, value: number): Entry['fields'] => ({
+  [valueField]: { typed: text, given: 'typed', value },
+})
+
+describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, way) => {
+  const plan = examplePlan({ recording: way.usual })
+
+  it('is found by its plan and has words for a list', () => {
+    expect(way.usual.kind).toBe(kind)
+    expect(wayOf(plan)).toBe(way)
+    expect(Object.keys(way.usual)).toEqual(['kind', ...way.options.map((option) => option.name)])
+    expect([way.name, way.oneEntry].every((words) => words.trim() !== '')).toBe(true)
+  })
+
+  it('has slots that differ, each for the group that is asked about', () => {
+    const slots = way.slots(plan, 'leaf', 0)
+    expect(new Set(slots.map(slotKey)).size).toBe(slots.length)
+    expect(slots.length).toBeGreaterThan(0)
+    expect(slots.every((slot) => slot.groupId === 'leaf')).toBe(true)
+  })
+
+  it('reads back what it takes: the same text gives the same value on both sides of the wire', () => {
+    const [field] = way.fields(plan)
+    const read = way.check(plan, '12', null)
+    expect(read).toMatchObject({ state: 'value', value: 12 })
+    const understood = way.understand(plan, {
+      fields: { [field!.name]: { typed: '12', given: 'typed', value: 99 } },
+      readWith: readWithOf(plan),
+    })
+    expect(understood).toEqual({
+      ok: true,
+      fields: { [field!.name]: { typed: '12', given: 'typed', value: 12 } },
+    })
+  })
+
+  it('gives a score for what counts and none for what could not be read', () => {
+    const entries = [
+      entry({ value: 12 }),
+      entry({ tryNumber: 2, value: null, status: 'set-aside', reason: 'pushed' }),
+    ]
+    expect(scoresOf(plan, entries)).toMatchObject([{ levelId: 'h20', tryNumber: 1, value: 12 }])
+    expect(way.print(plan, entries[0]!)).toBe('12 cm')
+    expect(way.print(plan, entries[1]!)).toBe('')
+  })
+
+  it('refuses a field that it does not have', () => {
+    expect(
+      way.understand(plan, { fields: { ...typed('1', 1), other: typed('2', 2).value! }, readWith: null }).ok,
+    ).toBe(false)
+  })
+})
+
+describe('measure', () => {
+  const plan = examplePlan({ measured: { name: 'roll', unit: 'cm', instrument: ruler } })
+  const read = (text: string) => wayOf(plan).check(plan, text, null)
+
+  it.each([
+    ['2 ruler lengths and 14 cm', 74],
+    ['two rulers + 14', 74],
+    ['2 x ruler 140 mm', 74],
+    ['1 ruler', 30],
+    ['3 whole rulers and 2,5 cm', 92.5],
+  ])('reads %j as %d cm, on both sides', (text, value) => {
+    expect(read(text)).toMatchObject({ state: 'value', value })
+    expect(wayOf(plan).understand(plan, { fields: typed(text, value), readWith: null })).toEqual({
+      ok: true,
+      fields: typed(text, value),
+    })
+  })
+
+  it('says that a plain number beyond the ruler is off it, and what it cannot read', () => {
+    expect(read('74')).toMatchObject({ hints: [{ code: 'above-scale' }] })
+    expect(read('2 rulers and 14 cm')).toMatchObject({ hints: [] })
+    expect(read('2 rulers and 3 g')).toMatchObject({ state: 'unreadable' })
+    expect(read('2 elephants and 14 cm')).toMatchObject({ state: 'unreadable' })
+  })
+
+  it('knows no lengths of a stopwatch', () => {
+    const time: Plan = examplePlan({
+      measured: { name: 'time', unit: 's', instrument: { ...ruler, unit: 's' } },
+    })
+    expect(wayOf(time).check(time, '2 rulers', null)).toMatchObject({ state: 'unreadable' })
+  })
+})
+
+describe('count', () => {
+  const read = (text: string) => wayOf(counting).check(counting, text, null)
+
+  it('takes whole numbers from 0', () => {
+    expect(read('12')).toEqual({ state: 'value', value: 12, hints: [] })
+    expect(read('0')).toMatchObject({ state: 'value', value: 0 })
+  })
+
+  it.each([
+    ['2,5', 'whole number'],
+    ['-3', 'never below 0'],
+  ])('asks about %j on both sides', (text, words) => {
+    expect(read(text)).toMatchObject({ state: 'unreadable', message: expect.stringContaining(words) })
+    const value = Number(text.replace(',', '.'))
+    expect(
+      wayOf(counting).understand(counting, { fields: typed(text, value), readWith: null }),
+    ).toMatchObject({
+      ok: false,
+      message: expect.stringContaining(words),
+    })
+  })
+})
+
+describe('setUps', () => {
+  it('counts what the entries that count were read with, the most used first', () => {
+    const cm = (instrument: string) => ({ instrument, unit: 'cm', mark: 1 }) as const
+    const entries = [
+      entry({ readWith: cm('tape measure') }),
+      entry({ tryNumber: 2, readWith: cm('metre stick') }),
+      entry({ tryNumber: 3, readWith: cm('metre stick') }),
+      entry({ levelId: 'h40', readWith: cm('ruler'), status: 'set-aside', reason: 'pushed' }),
+    ]
+    expect(setUps(entries)).toEqual([
+      { instrument: 'metre stick', entries: 2 },
+      { instrument: 'tape measure', entries: 1 },
+    ])
+  })
+})
+
+describe('two entries for one slot', () => {
+  const plan = examplePlan({ levelOrder: 'same' })
+  const twice = [entry({ id: 'a', value: 12 }), entry({ id: 'b', value: 99 })]
+
+  it('count for neither until one is chosen, and keep no group waiting', () => {
+    expect(scoresOf(plan, twice)).toEqual([])
+    expect(groupProgress(plan, 'leaf', 0, twice)).toMatchObject({ done: 1, next: { tryNumber: 2 } })
+    const chosen = [
+      ...twice,
+      entry({ value: 99, status: 'set-aside', reason: 'another was chosen', supersedes: 'b' }),
+    ]
+    expect(scoresOf(plan, chosen).map((score) => score.id)).toEqual(['a'])
+  })
+
+  it('are left out of what a slot is compared with', () => {
+    const others = [...twice, entry({ tryNumber: 2, value: 14 })]
+    expect(scoresBeside(plan, others, others[2]!)).toEqual([])
+    expect(scoresBeside(plan, others, twice[0]!).map((score) => score.value)).toEqual([14])
+  })
+})

@@ -1,0 +1,138 @@
+import { and, asc, eq, inArray } from 'drizzle-orm'
+import type { Plan } from '#core/plan'
+import { unitDefinition } from '#core/quantity'
+import { slotKey, type Entry } from '#core/record'
+import { readWithOf, wayOf } from '#core/recording'
+import type { FieldProblem } from '#shared/schemas'
+import type { Database } from '../database/database'
+import { entries, lessons } from '../database/schema'
+import { ApiError, notFound } from '../http/apiError'
+import { recordEvent } from '../live/events'
+import { groupsOf } from './lessonGroups'
+import { refuseUnconfirmed } from './safety'
+
+/** All entries of a lesson in the order of arrival. */
+export async function entriesOf(db: Database, lessonId: string): Promise<Entry[]> {
+  const rows = await db
+    .select()
+    .from(entries)
+    .where(eq(entries.lessonId, lessonId))
+    .orderBy(asc(entries.receivedAt), asc(entries.id))
+  return rows.map(toEntry)
+}
+
+function toEntry({
+  lessonId: _lesson,
+  receivedAt: _received,
+  takenAt,
+  ...row
+}: typeof entries.$inferSelect): Entry {
+  return { ...row, takenAt: takenAt.toISOString() }
+}
+
+/**
+ * Adds entries, all or none. Those that are known already change nothing, so a repeated send is harmless. Nothing is
+ * ever overwritten: a second entry for a slot is kept beside the first, and neither counts until somebody has chosen.
+ */
+export async function addEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
+  return db.transaction(async (tx) => {
+    const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
+    if (!lesson || lesson.removedAt) throw notFound('lesson')
+    const sent = understood(given, lesson.plan)
+    const named = [...new Set(sent.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))]
+    const rows = await tx.select().from(entries).where(inArray(entries.id, named))
+    const known = new Map(rows.map((row) => [row.id, row]))
+    const fresh = sent.filter((one) => {
+      const before = known.get(one.id)
+      if (before && (before.lessonId !== lessonId || !sameEntry(toEntry(before), one)))
+        throw new ApiError(
+          'conflict',
+          'Another entry has the same number. Reload the page and type it again.',
+          [{ path: 'entries', message: one.id }],
+        )
+      return !before
+    })
+    if (fresh.length === 0) return []
+    const problems = [...placeProblems(fresh, lesson.plan, await groupsOf(tx, lesson))]
+    if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
+    if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lessonId)
+    const beside = new Map(fresh.map((one) => [one.id, one]))
+    for (const one of fresh) {
+      // What it corrects may still be on its way from another device; where it is known, it must be in this place.
+      const target = known.get(one.supersedes ?? '') ?? beside.get(one.supersedes ?? '')
+      if (
+        target &&
+        (('lessonId' in target && target.lessonId !== lessonId) || slotKey(target) !== slotKey(one))
+      )
+        throw new ApiError('conflict', 'What this corrects is in another place. Reload the page.', [
+          { path: 'entries', message: one.id },
+        ])
+    }
+    await tx
+      .insert(entries)
+      .values(fresh.map((one) => ({ ...one, lessonId, takenAt: new Date(one.takenAt) })))
+    await recordEvent(tx, lessonId, { kind: 'entries', entries: fresh })
+    return fresh
+  })
+}
+
+/** What was read in another kind of unit says nothing here. */
+const isOfKind = (one: Entry, plan: Plan) =>
+  one.readWith === null ||
+  unitDefinition(one.readWith.unit).dimension === unitDefinition(plan.measured.unit).dimension
+
+/** Each entry with the values that its own texts give. */
+function understood(sent: Entry[], plan: Plan): Entry[] {
+  return sent.map((one, index) => {
+    if (!isOfKind(one, plan)) {
+      const message = 'This was read in another kind of unit. Reload the page.'
+      throw new ApiError('invalid', message, [{ path: `entries.${index}.readWith.unit`, message }])
+    }
+    const read = wayOf(plan).understand(plan, one)
+    // Pages of an earlier version do not say what they read with; it was by the plan that stands.
+    if (read.ok) return { ...one, fields: read.fields, readWith: one.readWith ?? readWithOf(plan) }
+    throw new ApiError('invalid', read.message, [
+      { path: `entries.${index}.fields.${read.field}`, message: read.message },
+    ])
+  })
+}
+
+function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Generator<FieldProblem> {
+  const levelIds = new Set(plan.levels.map((level) => level.id))
+  for (const [index, one] of fresh.entries()) {
+    if (!groupIds.has(one.groupId))
+      yield { path: `entries.${index}.groupId`, message: 'This group is not in the class. Reload the page.' }
+    if (one.levelId !== null && !levelIds.has(one.levelId))
+      yield {
+        path: `entries.${index}.levelId`,
+        message: 'This level is no longer in the plan. Reload the page.',
+      }
+    const slots = wayOf(plan).slots(plan, one.groupId, 0)
+    if (slots[0] && (slots[0].levelId === null) !== (one.levelId === null))
+      yield {
+        path: `entries.${index}.levelId`,
+        message: 'Say which level this was read at. Reload the page.',
+      }
+  }
+}
+
+function sameEntry(a: Entry, b: Entry): boolean {
+  const essence = ({ fields, status, supersedes, ...slot }: Entry) =>
+    JSON.stringify([
+      slotKey(slot),
+      Object.entries(fields).map(([name, one]) => [name, one.value]),
+      status,
+      supersedes,
+    ])
+  return essence(a) === essence(b)
+}
+
+/** Whether a group has recorded anything in a lesson. */
+export async function hasEntries(db: Database, lessonId: string, groupId: string): Promise<boolean> {
+  const rows = await db
+    .select({ id: entries.id })
+    .from(entries)
+    .where(and(eq(entries.lessonId, lessonId), eq(entries.groupId, groupId)))
+    .limit(1)
+  return rows.length > 0
+}
