@@ -19,7 +19,8 @@ let watch: Watch
 let own: ClassDto
 let id: string
 
-const lesson = async () => (await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto
+const lesson = async (which = id) =>
+  (await (await fetch(`${server.url}/api/lessons/${which}`)).json()) as LessonDto
 async function send(method: string, path: string, body: unknown) {
   const answer = await fetch(server.url + path, {
     method,
@@ -164,6 +165,44 @@ it('Delete puts a picked card back into its tray with its levels, and undo bring
   await page.getByTitle('Undo (u)').click()
   await page.getByTitle('Undo (u)').click()
   await expect.poll(async () => (await lesson()).plan).toEqual(before)
+})
+
+it('beats counted in a set time: the Sheet runs the time down, and all speak of a minute', async () => {
+  const beats = await lessonFrom(server.url, 'magnet-layers', '2031-05-06')
+  const { plan, planVersion, class: those } = await lesson(beats)
+  const changed = { ...plan, recording: { kind: 'count', seconds: 5 }, practiceTries: 0 }
+  await send('PUT', `/api/lessons/${beats}/plan`, { plan: changed, version: planVersion })
+  await confirmCautions(server.url, beats)
+  await page.goto(`${server.url}/lessons/${beats}/plan`)
+  expect(await page.getByLabel('In a set time').inputValue()).toBe('5')
+  const { page: sheet } = await openPage(browser, server.url, { width: 390, height: 844 })
+  const [leaf] = those.groups
+  await send('PUT', `/api/lessons/${beats}/predictions/${leaf!.id}`, {
+    answer: { format: 'direction', direction: 'less' },
+    because: 'so',
+  })
+  await sheet.goto(`${server.url}/sheet/${beats}/${leaf!.id}`)
+  const ready = sheet.getByRole('button', { name: 'We are ready' })
+  await ready.click()
+  await sheet.getByRole('button', { name: 'Start the 5 s' }).click()
+  await sheet.getByText('Count …').waitFor()
+  await sheet.getByText('Stop. How many?').waitFor({ timeout: 10_000 })
+  const box = sheet.getByLabel(/how many in 5 s/)
+  await box.fill('2,5')
+  await sheet.getByRole('button', { name: 'Write it down' }).click()
+  await sheet.getByText('A count is a whole number.').waitFor()
+  await box.fill('12')
+  await sheet.getByRole('button', { name: 'Write it down' }).click()
+  await sheet.getByRole('heading', { name: /try 2 of/ }).waitFor()
+  await sheet.context().close()
+  await page.goto(`${server.url}/lessons/${beats}/test`)
+  await page.getByRole('button', { name: 'Journal' }).click()
+  await page.getByText('12 in 5 s, 144 a minute').waitFor()
+  await page.goto(`${server.url}/lessons/${beats}/compare`)
+  await page
+    .getByText(/number of clips held a minute/)
+    .first()
+    .waitFor()
 })
 
 it('only ways that take what is seen are offered; a starter keeps its own, with a word', async () => {

@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
-import { groupProgress, weighLesson } from '#core/recording'
+import { groupProgress, scoredPlan, weighLesson } from '#core/recording'
 import { kitMaterials } from '#core/kit'
 import { checkFair, type Plan } from '#core/plan'
 import { slotStates } from '#core/record'
@@ -44,6 +44,8 @@ export const useLesson = defineStore('lesson', () => {
     return lesson.value
   })
   const plan = computed(() => open.value.plan)
+  /** The plan as its results are measured, for everything that prints them. */
+  const scored = computed(() => scoredPlan(plan.value))
   const groups = computed(() => open.value.class.groups)
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))
@@ -335,6 +337,7 @@ export const useLesson = defineStore('lesson', () => {
     past,
     open,
     plan,
+    scored,
     groups,
     words,
     entries,

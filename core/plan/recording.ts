@@ -13,7 +13,8 @@ export type RecordingKind =
 
 /** How readings are taken, with what this way of recording needs to be told. */
 export type Recording =
-  | { kind: 'measure' | 'count' | 'before-after' | 'parts-whole' | 'race' | 'pairs' | 'rounds' }
+  | { kind: 'count'; seconds?: number }
+  | { kind: 'measure' | 'before-after' | 'parts-whole' | 'race' | 'pairs' | 'rounds' }
   | { kind: 'intervals'; everyMinutes: number; times: number }
   | { kind: 'daily'; days: number }
   | { kind: 'word-scale'; words: string[] }

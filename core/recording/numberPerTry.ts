@@ -54,6 +54,10 @@ export const numberPerTry = {
     return { ok: true, fields: { [valueField]: { ...field, value: derived.value! } } }
   },
 
+  scored: (plan: Plan): Plan => plan,
+
+  seconds: (): number | null => null,
+
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)
     return value === null ? '' : printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)

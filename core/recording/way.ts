@@ -8,7 +8,15 @@ import type { WayNeeds } from './wayNeeds'
 
 /** Something that a way of recording needs to be told; the plan keeps it under its name. */
 export type WayOption =
-  | { name: string; label: string; kind: 'whole'; suffix: string; least: number; greatest: number }
+  | {
+      name: string
+      label: string
+      kind: 'whole'
+      suffix: string
+      least: number
+      greatest: number
+      optional?: boolean
+    }
   | { name: string; label: string; kind: 'words'; most: number; letters: number }
 
 /** One thing that a person sees and types. */
@@ -53,6 +61,10 @@ export interface Way {
   understand: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => Understood
   /** An entry as people read it, with its unit. */
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
+  /** The plan as its scores are measured, where those are not what is read: beats in 15 s become beats a minute. */
+  scored: (plan: Plan) => Plan
+  /** For how long the children count; null where they take the time that it takes. */
+  seconds: (plan: Plan) => number | null
   /** What evidence sees of the entries that stand and count. */
   scores: (plan: Plan, counted: readonly Entry[]) => Score[]
 }

@@ -3,7 +3,20 @@ import type { Plan } from '../plan'
 import { slotKey, type Entry } from '../record'
 import { examplePlan } from '../testing/examplePlan'
 import { entry } from '../testing/exampleEntries'
-import { groupProgress, readWithOf, scoresBeside, scoresOf, setUps, valueField, wayOf, ways } from '.'
+import { perMinute } from './count/perMinute'
+import {
+  comparisonOf,
+  groupProgress,
+  readWithOf,
+  scoresBeside,
+  scoredPlan,
+  scoresOf,
+  setUps,
+  valueField,
+  wayOf,
+  ways,
+  weighLesson,
+} from '.'
 
 const ruler = {
   name: 'ruler',
@@ -29,7 +42,10 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
   it('is found by its plan and has words for a list', () => {
     expect(way.usual.kind).toBe(kind)
     expect(wayOf(plan)).toBe(way)
-    expect(Object.keys(way.usual)).toEqual(['kind', ...way.options.map((option) => option.name)])
+    expect(Object.keys(way.usual)).toEqual([
+      'kind',
+      ...way.options.filter((option) => !('optional' in option)).map((option) => option.name),
+    ])
     expect([way.name, way.oneEntry].every((words) => words.trim() !== '')).toBe(true)
   })
 
@@ -123,6 +139,60 @@ describe('count', () => {
     ).toMatchObject({
       ok: false,
       message: expect.stringContaining(words),
+    })
+  })
+})
+
+describe('count in a set time', () => {
+  const beats = examplePlan({
+    recording: { kind: 'count', seconds: 15 },
+    measured: { name: 'heart beats', unit: 'count', instrument: tally },
+    levelOrder: 'same',
+  })
+
+  it('makes 92 a minute of 23 in 15 s, and says both', () => {
+    const one = entry({ value: 23 })
+    expect(scoresOf(beats, [one])).toMatchObject([{ value: 92 }])
+    expect(wayOf(beats).print(beats, one)).toBe('23 in 15 s, 92 a minute')
+    expect(perMinute(23, 15)).toBe(92)
+    expect(perMinute(7, 60)).toBe(7)
+    expect(() => perMinute(7, 0)).toThrow(RangeError)
+  })
+
+  it('is weighed by the minute: one more in 15 s is a step of four', () => {
+    const entries = ['a', 'b', 'c'].flatMap((groupId) =>
+      [20, 25, 31].flatMap((value, level) =>
+        [0, 1, -1].map((off, index) =>
+          entry({ groupId, levelId: `h${20 * (level + 1)}`, tryNumber: index + 1, value: value + off }),
+        ),
+      ),
+    )
+    const weighed = weighLesson(beats, entries, ['a', 'b', 'c'])
+    expect(weighed.results.map((one) => one.centre)).toEqual([80, 100, 124])
+    expect(scoredPlan(beats).measured).toMatchObject({
+      name: 'heart beats a minute',
+      instrument: { smallestMark: 4 },
+    })
+    expect(comparisonOf(scoredPlan(beats)).worth.least).toBe(4)
+    expect(weighed.finding.verdict.word).toBe('clear')
+  })
+
+  it('compares what is typed with the other counts, not with rates', () => {
+    const others = scoresBeside(
+      beats,
+      ['a', 'b', 'c'].flatMap((groupId) =>
+        [22, 23, 24].map((value, index) => entry({ groupId, tryNumber: index + 1, value })),
+      ),
+      { groupId: 'd', levelId: 'h20', tryNumber: 1, moment: '' },
+    )
+    const slot = { groupId: 'd', levelId: 'h20', tryNumber: 1, moment: '' }
+    expect(wayOf(beats).check(beats, '23', { slot, others })).toEqual({
+      state: 'value',
+      value: 23,
+      hints: [],
+    })
+    expect(wayOf(beats).check(beats, '230', { slot, others })).toMatchObject({
+      hints: [{ suggestion: 23 }, {}],
     })
   })
 })

@@ -2,7 +2,16 @@ import { weighEvidence, type Evidence } from '../evidence'
 import type { Plan } from '../plan'
 import type { Entry } from '../record'
 import { comparisonOf } from './comparisonOf'
+import { wayOf } from './registry'
 import { scoresOf } from './scoresOf'
+
+/**
+ * A plan as its scores are measured, for everything that prints results: for beats counted in 15 s the beats a minute.
+ * @example scoredPlan(plan).measured.name // 'heart beats a minute'
+ */
+export function scoredPlan(plan: Plan): Plan {
+  return wayOf(plan).scored(plan)
+}
 
 /**
  * Weighs everything that a lesson has recorded.
@@ -15,5 +24,5 @@ export function weighLesson(
   entries: readonly Entry[],
   groupIds: readonly string[] = [],
 ): Evidence {
-  return weighEvidence(comparisonOf(plan, groupIds), scoresOf(plan, entries))
+  return weighEvidence(comparisonOf(scoredPlan(plan), groupIds), scoresOf(plan, entries))
 }

@@ -2,7 +2,7 @@ import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import { wayOf } from '#core/recording'
+import { scoredPlan, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#demo/starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
@@ -50,7 +50,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
         date: lesson.date,
         stage: lesson.stage,
-        answer: classAnswer(lesson.plan, upgradeConclusion(lesson.plan, lesson.conclusion)),
+        answer: classAnswer(scoredPlan(lesson.plan), upgradeConclusion(lesson.plan, lesson.conclusion)),
         nextQuestion: lesson.conclusion.nextQuestion,
         nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
         readings: counts.get(lesson.id) ?? 0,

@@ -75,7 +75,7 @@ const recording = ways.reduce(
 
 function optionSchema(option: WayOption): Joi.Schema {
   return option.kind === 'whole'
-    ? wholeNumber(option.least, option.greatest)
+    ? wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
     : list(openLine(option.letters), option.most, 'words').unique()
 }
 

@@ -55,7 +55,7 @@ const vessels = computed(() =>
         name,
         tone: 'result' as const,
         fill: Math.abs(result.centre) / top,
-        note: printQuantity(result.centre, measuredUnit, resolutionOf(store.plan).mark, 1),
+        note: printQuantity(result.centre, measuredUnit, resolutionOf(store.scored).mark, 1),
       }
     }
     return {

@@ -14,8 +14,8 @@ const store = useLesson()
 const notices = useNotices()
 const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
-const mark = computed(() => resolutionOf(store.plan).mark)
-const print = (value: number) => printQuantity(value, store.plan.measured.unit, mark.value)
+const mark = computed(() => resolutionOf(store.scored).mark)
+const print = (value: number) => printQuantity(value, store.scored.measured.unit, mark.value)
 const group = (id: string) => store.groups.find((one) => one.id === id)!
 const level = (id: string) =>
   levelName(

@@ -10,7 +10,7 @@ const props = withDefaults(defineProps<{ size?: ChartSize }>(), {
 const VChart = defineAsyncComponent(() => import('../../charts/echarts').then((module) => module.VChart))
 const store = useLesson()
 const data = computed(() => ({
-  plan: store.plan,
+  plan: store.scored,
   groups: store.groups,
   entries: store.entries,
   evidence: store.evidence,

@@ -8,7 +8,7 @@ import { measuredCaption } from '../../words/measuredWords'
 
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()
-const mark = computed(() => resolutionOf(store.plan).mark)
+const mark = computed(() => resolutionOf(store.scored).mark)
 const levels = computed(() => orderedLevels(store.plan))
 const dotsOnly = computed(() => store.plan.summary === 'none')
 const summaryWords = computed(
@@ -27,7 +27,7 @@ const print = (value: number) => printNumber(value, mark.value, 1)
   <table class="results">
     <caption>
       {{
-        measuredCaption(store.plan)
+        measuredCaption(store.scored)
       }}:
       {{
         summaryWords

@@ -9,7 +9,7 @@ import { useLesson } from '../../stores/lesson'
 /** The claim as movable parts, and what the data say of it. */
 const store = useLesson()
 const conclusion = computed(() => store.open.conclusion)
-const suggested = computed(() => suggestClaim(store.plan, store.evidence))
+const suggested = computed(() => suggestClaim(store.scored, store.evidence))
 const claim = computed<Claim>(
   () =>
     conclusion.value.claim ??
@@ -23,14 +23,14 @@ const claim = computed<Claim>(
 )
 const begun = computed(() => conclusion.value.claim !== null)
 const check = computed(() =>
-  begun.value ? checkClaim(store.plan, claim.value, store.evidence, conclusion.value.ownWords) : null,
+  begun.value ? checkClaim(store.scored, claim.value, store.evidence, conclusion.value.ownWords) : null,
 )
 
 function change(changes: Partial<Claim>) {
   store.editConclusion({ claim: { ...claim.value, ...changes }, ownWords: null })
 }
 
-const sentence = computed(() => conclusion.value.ownWords ?? claimSentence(store.plan, claim.value))
+const sentence = computed(() => conclusion.value.ownWords ?? claimSentence(store.scored, claim.value))
 const levelWords = computed(() =>
   orderedLevels(store.plan)
     .map((level) => levelName(store.plan, level))
@@ -82,7 +82,7 @@ const levelWords = computed(() =>
           color="primary"
           class="take"
           @click="change(check.suggestion)"
-          >Take instead: “{{ claimSentence(store.plan, check.suggestion) }}”</VBtn
+          >Take instead: “{{ claimSentence(store.scored, check.suggestion) }}”</VBtn
         >
       </div>
     </template>

@@ -37,7 +37,7 @@ const effects = computed(() => {
   const all = ordered ? [...trend, ...ends, ...pairs] : [...ends, ...trend, ...pairs]
   const known = all.some((one) => keyOf(one) === keyOf(props.claim))
   return (known ? all : [props.claim, ...all]).map((one) => ({
-    title: claimEffect(store.plan, { ...props.claim, ...one }),
+    title: claimEffect(store.scored, { ...props.claim, ...one }),
     value: keyOf(one),
     effect: { subject: one.subject, comparison: one.comparison, levelIds: one.levelIds } satisfies Effect,
   }))
@@ -55,7 +55,7 @@ const scopes = computed(() => {
     { kind: 'everything' },
   ]
   return all.map((scope) => ({
-    title: claimScope(store.plan, { ...props.claim, scope }),
+    title: claimScope(store.scored, { ...props.claim, scope }),
     value: scopeKey(scope),
     scope,
   }))

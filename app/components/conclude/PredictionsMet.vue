@@ -14,7 +14,9 @@ const words = {
 const lines = computed(() =>
   store.open.predictions.flatMap((made) => {
     const group = store.groups.find((one) => one.id === made.groupId)
-    return group ? [{ group, made, outcome: comparePrediction(store.plan, made.answer, store.evidence) }] : []
+    return group
+      ? [{ group, made, outcome: comparePrediction(store.scored, made.answer, store.evidence) }]
+      : []
   }),
 )
 </script>
@@ -27,7 +29,7 @@ const lines = computed(() =>
         <span v-if="store.plan.prediction.who === 'class'">Whole class</span>
         <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
-          >{{ predictionWords(store.plan, made.answer)
+          >{{ predictionWords(store.scored, made.answer)
           }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
           ><span v-if="made.late" class="soft"> (written after the first reading)</span></span
         >

@@ -12,11 +12,12 @@ const problem = computed(
   () => store.planProblems.find((field) => field.path.startsWith('recording'))?.message,
 )
 
-function set(name: string, answer: number | string[]) {
-  store.editPlan(
-    (plan) => ({ ...plan, recording: { ...plan.recording, [name]: answer } as Recording }),
-    'recording',
-  )
+/** An answer that may be left out is no part of the plan then. */
+function set(name: string, answer: number | string[] | null) {
+  store.editPlan((plan) => {
+    const { [name as 'kind']: _before, ...others } = plan.recording
+    return { ...plan, recording: { ...others, ...(answer === null ? {} : { [name]: answer }) } as Recording }
+  }, 'recording')
 }
 
 const wordsOf = (text: string, letters: number, most: number) =>
@@ -34,13 +35,14 @@ const wordsOf = (text: string, letters: number, most: number) =>
         :suffix="option.suffix"
         :least="option.least"
         :greatest="option.greatest"
-        :model-value="answers[option.name]!"
-        @update:model-value="set(option.name, $event!)"
+        :optional="option.optional"
+        :model-value="answers[option.name] ?? null"
+        @update:model-value="set(option.name, $event)"
       />
       <VTextField
         v-else
         :label="option.label"
-        :model-value="answers[option.name]!.join(', ')"
+        :model-value="answers[option.name]?.join(', ')"
         class="words"
         @change="set(option.name, wordsOf($event.target.value, option.letters, option.most))"
       />

@@ -8,7 +8,7 @@ import { useLesson } from '../../stores/lesson'
 /** All tries are in: the group's own numbers, to look at and talk about. */
 const props = defineProps<{ groupId: string }>()
 const store = useLesson()
-const mark = computed(() => resolutionOf(store.plan).mark)
+const mark = computed(() => resolutionOf(store.scored).mark)
 const lines = computed(() =>
   orderedLevels(store.plan).flatMap((level) => {
     const cell = store.evidence.cells.find((one) => one.groupId === props.groupId && one.levelId === level.id)

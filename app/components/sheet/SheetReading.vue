@@ -20,6 +20,7 @@ const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.
 const way = computed(() => wayOf(store.plan))
 const field = computed(() => way.value.fields(store.plan)[0]!)
 const unit = computed(() => field.value.unit)
+const seconds = computed(() => way.value.seconds(store.plan))
 const note = ref('')
 const noting = ref(false)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
@@ -99,6 +100,7 @@ function spoilt(reason: string) {
       :pointer="pointer"
       class="scale"
     />
+    <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
     <label class="entry">
       <span
         >{{ field.label }}<small v-if="field.help">, {{ field.help }}</small></span

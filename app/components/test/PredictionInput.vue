@@ -19,9 +19,9 @@ const levels = computed(() => orderedLevels(store.plan))
 const mark = computed(() => resolutionOf(store.plan).mark)
 const asked = computed(() => predictedLevel(store.plan))
 const directions = computed(() => [
-  { title: `larger ${store.plan.measured.name}`, value: 'more' as const },
+  { title: `larger ${store.scored.measured.name}`, value: 'more' as const },
   { title: 'the same', value: 'same' as const },
-  { title: `smaller ${store.plan.measured.name}`, value: 'less' as const },
+  { title: `smaller ${store.scored.measured.name}`, value: 'less' as const },
 ])
 const question = computed(() => {
   const { changed, measured, best } = store.plan
@@ -130,7 +130,7 @@ function giveNumber(value: number | null) {
     <QuantityField
       v-else
       :label="question"
-      :unit="store.plan.measured.unit"
+      :unit="store.scored.measured.unit"
       :mark="mark"
       optional
       :model-value="answer?.format === 'number' ? answer.value : null"

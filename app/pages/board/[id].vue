@@ -34,10 +34,10 @@ const needed = computed(() => store.progress.reduce((sum, one) => sum + one.need
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
 const footing = computed(() => {
   if (!store.lesson) return ''
-  const answer = classAnswer(store.plan, store.open.conclusion)
+  const answer = classAnswer(store.scored, store.open.conclusion)
   if (answer) return answer
   if (needed.value > 0 && done.value === needed.value)
-    return resultSentence(store.plan, store.evidence).sentence
+    return resultSentence(store.scored, store.evidence).sentence
   return `${done.value} of ${needed.value} tries are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })

@@ -1,27 +1,45 @@
+import { withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
-import { numberPerTry, valueField } from '../numberPerTry'
+import { numberOf, numberPerTry, valueField } from '../numberPerTry'
+import type { EntryContext } from '../checkEntry'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
+import { perMinute } from './perMinute'
 
-/** A whole number for each try: clips that hang, seeds that are up, beats. */
+/** A whole number for each try: clips that hang, seeds that are up, beats in a quarter of a minute. */
 export const count: Way = {
   ...numberPerTry,
   kind: 'count',
   name: 'count',
   oneEntry: 'how many, a whole number',
-  options: [],
+  options: [
+    {
+      name: 'seconds',
+      label: 'In a set time',
+      kind: 'whole',
+      suffix: 's',
+      least: 5,
+      greatest: 600,
+      optional: true,
+    },
+  ],
   usual: { kind: 'count' },
   byHand: false,
   needs: () => oneByOne,
-  fields: (plan) =>
-    numberPerTry
-      .fields(plan)
-      .map((field) => ({ ...field, help: 'how many, a whole number', whole: counts(plan) })),
+  seconds: secondsOf,
+
+  fields(plan) {
+    const seconds = secondsOf(plan)
+    const help = seconds === null ? 'how many, a whole number' : `how many in ${seconds} s, a whole number`
+    return numberPerTry.fields(plan).map((field) => ({ ...field, help, whole: counts(plan) }))
+  },
+
   check(plan, text, context) {
-    const entry = numberPerTry.check(plan, text, context)
+    const entry = numberPerTry.check(plan, text, context && asCounted(plan, context))
     const message = entry.state === 'value' ? notACount(plan, entry.value) : null
     return message === null ? entry : { state: 'unreadable', message }
   },
+
   understand(plan, entry) {
     const understood = numberPerTry.understand(plan, entry)
     if (!understood.ok) return understood
@@ -29,10 +47,69 @@ export const count: Way = {
     const message = typeof value === 'number' ? notACount(plan, value) : null
     return message === null ? understood : { ok: false, field: valueField, message }
   },
+
+  print(plan, entry) {
+    const [seconds, value] = [secondsOf(plan), numberOf(plan, entry)]
+    const counted = numberPerTry.print(plan, entry)
+    return seconds === null || value === null
+      ? counted
+      : `${counted} in ${seconds} s, ${perMinute(value, seconds)} a minute`
+  },
+
+  scored(plan) {
+    const seconds = secondsOf(plan)
+    return seconds === null ? plan : asRate(plan, seconds)
+  },
+
+  scores(plan, counted) {
+    const seconds = secondsOf(plan)
+    const scores = numberPerTry.scores(plan, counted)
+    return seconds === null
+      ? scores
+      : scores.map((score) => ({ ...score, value: perMinute(score.value, seconds) }))
+  },
+}
+
+/** The other tries as they were counted, since a count is compared with counts. */
+function asCounted(plan: Plan, context: EntryContext): EntryContext {
+  const seconds = secondsOf(plan)
+  if (seconds === null) return context
+  const others = context.others.map((one) => ({ ...one, value: withoutDust((one.value * seconds) / 60) }))
+  return { ...context, others }
 }
 
 /** Older plans count in a unit such as minutes, where parts make sense. */
 const counts = ({ measured }: Plan) => measured.unit === 'count'
+
+function secondsOf({ recording, measured }: Plan): number | null {
+  return recording.kind === 'count' && measured.unit === 'count' ? (recording.seconds ?? null) : null
+}
+
+/** One more in 15 s is four more a minute: that is the smallest step of a rate. */
+function asRate(plan: Plan, seconds: number): Plan {
+  const { measured, expected } = plan
+  const { instrument } = measured
+  const rate = (value: number) => withoutDust((value * 60) / seconds)
+  return {
+    ...plan,
+    measured: {
+      ...measured,
+      name: `${measured.name} a minute`,
+      instrument: {
+        ...instrument,
+        smallestMark: rate(instrument.smallestMark),
+        numberedEvery: rate(instrument.numberedEvery),
+        least: rate(instrument.least),
+        greatest: rate(instrument.greatest),
+      },
+    },
+    expected: expected && {
+      first: rate(expected.first),
+      last: rate(expected.last),
+      apart: rate(expected.apart),
+    },
+  }
+}
 
 function notACount(plan: Plan, value: number): string | null {
   if (!counts(plan)) return null

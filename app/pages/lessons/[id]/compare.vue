@@ -4,7 +4,7 @@ import { resultSentence } from '#core/evidence'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
-const told = computed(() => resultSentence(store.plan, store.evidence))
+const told = computed(() => resultSentence(store.scored, store.evidence))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 

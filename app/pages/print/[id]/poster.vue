@@ -7,10 +7,10 @@ import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
-const answer = computed(() => classAnswer(store.plan, store.open.conclusion))
-const told = computed(() => resultSentence(store.plan, store.evidence))
+const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
+const told = computed(() => resultSentence(store.scored, store.evidence))
 const outcomes = computed(() => {
-  const all = store.open.predictions.map((one) => comparePrediction(store.plan, one.answer, store.evidence))
+  const all = store.open.predictions.map((one) => comparePrediction(store.scored, one.answer, store.evidence))
   return predictionsMet(store.plan.prediction.who, all)
 })
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
