@@ -15,3 +15,5 @@ export {
   type ScaleInUnit,
 } from './scaleInUnit'
 export { scaleMarks, type ScaleMark } from './scaleMarks'
+export { instrumentLook, type InstrumentLook } from './instrumentLook'
+export { numberedMarks } from './numberedMarks'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { instrumentCupboard, readingError, scaleMarks } from '.'
+import { instrumentCupboard, readingError, scaleMarks, instrumentLook, numberedMarks } from '.'
 
 const metreStick = instrumentCupboard.find((one) => one.id === 'metre-stick')!
 const stopwatch = instrumentCupboard.find((one) => one.id === 'stopwatch')!
@@ -53,5 +53,46 @@ describe('scaleMarks', () => {
         },
       ),
     )
+  })
+})
+
+describe('instrumentLook', () => {
+  it('is what the thing is, by what it reads', () => {
+    const look = (id: string) => instrumentLook(instrumentCupboard.find((one) => one.id === id)!)
+    expect(
+      [
+        'ruler',
+        'tape',
+        'thermometer',
+        'force-meter',
+        'measuring-cylinder',
+        'balance',
+        'stopwatch',
+        'tally',
+      ].map(look),
+    ).toEqual(['rule', 'rule', 'thermometer', 'spring', 'cylinder', 'dial', 'watch', 'tally'])
+  })
+})
+
+describe('numberedMarks', () => {
+  const thermometer = { ...instrumentCupboard.find((one) => one.id === 'thermometer')!, numberedEvery: 20 }
+  const balance = {
+    ...instrumentCupboard.find((one) => one.id === 'balance')!,
+    smallestMark: 2,
+    greatest: 500,
+  }
+
+  it('are those of the school’s own scale: a thermometer numbered every 20', () => {
+    const marks = scaleMarks(thermometer, 200)
+    expect(marks).toHaveLength(121)
+    expect(numberedMarks(marks, 20).map((mark) => mark.value)).toEqual([0, 20, 40, 60, 80, 100])
+  })
+
+  it('leave out every second where there is no room, never a mark in between', () => {
+    const marks = scaleMarks(balance, 300)
+    expect(marks[1]!.value).toBe(2)
+    expect(numberedMarks(marks, 6).map((mark) => mark.value)).toEqual([0, 100, 200, 300, 400, 500])
+    expect(numberedMarks(marks, 3).map((mark) => mark.value)).toEqual([0, 200, 400])
+    expect(numberedMarks(marks, 0)).toHaveLength(1)
   })
 })

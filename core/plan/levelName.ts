@@ -9,7 +9,8 @@ export function levelName(plan: Pick<Plan, 'changed'>, level: Level): string {
   if (plan.changed.kind === 'kinds') return level.name || 'no name yet'
   if (level.value === null) return 'no number yet'
   const number = Number(level.value.toPrecision(12)).toString()
-  return plan.changed.unit ? `${number} ${unitDefinition(plan.changed.unit).symbol}` : number
+  const symbol = plan.changed.unit ? unitDefinition(plan.changed.unit).symbol : ''
+  return symbol ? `${number} ${symbol}` : number
 }
 
 /**

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { amountWords } from '#core/kit'
 import { levelName, orderedLevels } from '#core/plan'
 import { printQuantity, unitDefinition } from '#core/quantity'
-import { resolutionOf } from '#core/instrument'
+import { instrumentLook, resolutionOf } from '#core/instrument'
 import { levelProgress } from '#core/recording'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../../stores/lesson'
@@ -71,13 +71,17 @@ const vessels = computed(() =>
 /** What a level alone needs, in the place where the kit is packed. */
 function ownThings(levelId: string): string {
   const own = pack.lines.find((line) => line.material.level === levelId && line.total > 0)
-  return own ? `fetch ${amountWords(own.total, own.material.unit)}` : ''
+  return own ? amountWords(own.total, own.material.unit) : ''
 }
+const ownAmounts = computed(() => levels.value.some((level) => ownThings(level.id) !== ''))
 const legend = computed(
   () =>
-    ({ test: 'filled by readings', compare: 'filled to the result', conclude: 'filled to the result' })[
-      props.stage as string
-    ] ?? '',
+    ({
+      pack: ownAmounts.value ? 'with what to fetch' : '',
+      test: 'filled by readings',
+      compare: 'filled to the result',
+      conclude: 'filled to the result',
+    })[props.stage as string] ?? '',
 )
 </script>
 
@@ -98,7 +102,10 @@ const legend = computed(
         We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
         {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}
       </p>
-      <InstrumentScale :instrument="store.plan.measured.instrument" />
+      <InstrumentDrawing
+        :instrument="store.plan.measured.instrument"
+        :length="instrumentLook(store.plan.measured.instrument) === 'rule' ? 380 : 98"
+      />
     </div>
     <div class="part kept">
       <p class="what">We keep the same</p>

@@ -85,8 +85,4 @@ span {
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-
-.soft {
-  white-space: normal;
-}
 </style>

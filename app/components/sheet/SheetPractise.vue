@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { instrumentLook } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
 
 /** What to do and to mind, and a practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
+const look = computed(() => instrumentLook(store.plan.measured.instrument))
 </script>
 
 <template>
@@ -17,7 +20,11 @@ const store = useLesson()
     <ol v-if="store.plan.steps.length">
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
     </ol>
-    <InstrumentScale :instrument="store.plan.measured.instrument" :width="350" class="scale" />
+    <InstrumentDrawing
+      :instrument="store.plan.measured.instrument"
+      :length="look === 'rule' ? 350 : 200"
+      class="scale"
+    />
     <div v-if="store.cautions.length" class="care">
       <p v-for="caution in store.cautions" :key="caution.hazard">
         <b>{{ caution.heading }}</b>: {{ caution.caution }}

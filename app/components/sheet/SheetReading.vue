@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { instrumentLook } from '#core/instrument'
 import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
 import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
 import { scoresBeside, wayOf, type CheckedEntry } from '#core/recording'
@@ -20,6 +21,15 @@ const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.
 const way = computed(() => wayOf(store.plan))
 const field = computed(() => way.value.fields(store.plan)[0]!)
 const unit = computed(() => field.value.unit)
+const look = computed(() => instrumentLook(store.plan.measured.instrument))
+/** What lies or is written along fills the width; what stands or is round has the number beside it. */
+const stands = computed(() => !['rule', 'tally'].includes(look.value))
+const drawnLength = computed(
+  () =>
+    ({ rule: 350, tally: 350, thermometer: 320, spring: 320, cylinder: 320, dial: 160, watch: 160 })[
+      look.value
+    ],
+)
 const seconds = computed(() => way.value.seconds(store.plan))
 const note = ref('')
 const noting = ref(false)
@@ -94,29 +104,31 @@ function spoilt(reason: string) {
       <b>{{ level }}</b>, {{ repeat ? 'once more, ' : '' }}try {{ slotAt.tryNumber }} of
       {{ store.plan.tries }}
     </h1>
-    <InstrumentScale
-      :instrument="store.plan.measured.instrument"
-      :width="350"
-      :pointer="pointer"
-      class="scale"
-    />
     <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
-    <label class="entry">
-      <span
-        >{{ field.label }}<small v-if="field.help">, {{ field.help }}</small></span
-      >
-      <span class="box"
-        ><input
-          ref="box"
-          v-model="typed"
-          :inputmode="field.whole ? 'numeric' : 'decimal'"
-          autocomplete="off"
-          maxlength="40"
-          autofocus
-          @input="forget"
-        /><b>{{ symbol }}</b></span
-      >
-    </label>
+    <div class="reading" :class="{ beside: stands }">
+      <InstrumentDrawing
+        :instrument="store.plan.measured.instrument"
+        :length="drawnLength"
+        :pointer="pointer"
+        class="scale"
+      />
+      <label class="entry">
+        <span
+          >{{ field.label }}<small v-if="field.help">, {{ field.help }}</small></span
+        >
+        <span class="box"
+          ><input
+            ref="box"
+            v-model="typed"
+            :inputmode="field.whole ? 'numeric' : 'decimal'"
+            autocomplete="off"
+            maxlength="40"
+            autofocus
+            @input="forget"
+          /><b>{{ symbol }}</b></span
+        >
+      </label>
+    </div>
     <VTextField
       v-if="noting"
       v-model="note"
@@ -146,7 +158,7 @@ function spoilt(reason: string) {
     <VBtn v-if="!hint && asked?.state !== 'two-ways'" type="submit" color="primary" size="x-large" block
       >Write it down</VBtn
     >
-    <div class="beside">
+    <div class="acts">
       <VBtn v-if="!noting" variant="text" size="large" @click="noting = true">Add a note</VBtn>
       <VBtn variant="text" size="large" @click="wrong = true">Something went wrong</VBtn>
     </div>
@@ -166,7 +178,22 @@ h1 {
   font-weight: 500;
 }
 
+.reading {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 18px;
+}
+
+.reading.beside {
+  grid-template-columns: auto minmax(0, 1fr);
+  align-items: center;
+}
+
 .scale {
+  max-width: 100%;
+}
+
+.reading:not(.beside) .scale {
   width: 100%;
   height: auto;
 }
@@ -197,7 +224,7 @@ input {
   color: var(--ink);
 }
 
-.beside {
+.acts {
   display: flex;
   flex-wrap: wrap;
   justify-content: center;

@@ -1,22 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { scaleMarks, type Instrument } from '#core/instrument'
-import { unitDefinition } from '#core/quantity'
+import { numberedMarks, scaleMarks, type Instrument } from '#core/instrument'
 
-/** An instrument drawn from its definition: its marks stand where they stand on the real one. */
+/** A ruler, a stick or a tape, lying: its marks stand where they stand on the real one. */
 const props = withDefaults(
-  defineProps<{ instrument: Instrument; pointer?: number | null; width?: number }>(),
+  defineProps<{ instrument: Instrument; pointer?: number | null; width?: number; label: string }>(),
   { pointer: null, width: 380 },
 )
 
 const inset = 18
 const span = computed(() => props.width - 2 * inset)
 const marks = computed(() => scaleMarks(props.instrument, Math.floor(span.value / 3)))
-const numbered = computed(() => {
-  const all = marks.value.filter((mark) => mark.numbered)
-  const every = Math.ceil(all.length / Math.floor(span.value / 30))
-  return new Set(all.filter((_, index) => index % every === 0).map((mark) => mark.value))
-})
+const numbered = computed(
+  () => new Set(numberedMarks(marks.value, Math.floor(span.value / 30)).map((mark) => mark.value)),
+)
 const x = (fraction: number) => inset + fraction * span.value
 const pointerAt = computed(() => {
   if (props.pointer === null) return null
@@ -24,17 +21,10 @@ const pointerAt = computed(() => {
   const fraction = (props.pointer - least) / (greatest - least)
   return fraction >= 0 && fraction <= 1 ? x(fraction) : null
 })
-const symbol = computed(() => unitDefinition(props.instrument.unit).symbol)
 </script>
 
 <template>
-  <svg
-    :width="width"
-    height="58"
-    :viewBox="`0 0 ${width} 58`"
-    role="img"
-    :aria-label="`${instrument.name}, from ${instrument.least} to ${instrument.greatest} ${symbol}, a mark every ${instrument.smallestMark} ${symbol}`"
-  >
+  <svg :width="width" height="58" :viewBox="`0 0 ${width} 58`" role="img" :aria-label="label">
     <rect
       x="4"
       y="6"

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Instrument } from '#core/instrument'
+import { printNumber, unitDefinition } from '#core/quantity'
+
+/** A stopwatch or a timer: a face of sixty with its hand, and the digits that it shows. */
+const props = defineProps<{ instrument: Instrument; pointer: number | null; label: string; size: number }>()
+
+const radius = computed(() => Math.min(props.size, 220) / 2.3)
+const middle = computed(() => ({ x: radius.value, y: radius.value * 1.3 }))
+const at = (sixtieth: number, from: number) => {
+  const angle = ((sixtieth * 6 - 90) * Math.PI) / 180
+  return {
+    x: middle.value.x + Math.cos(angle) * from * radius.value,
+    y: middle.value.y + Math.sin(angle) * from * radius.value,
+  }
+}
+const hand = computed(() => (props.pointer === null ? null : at(props.pointer % 60, 0.72)))
+const digits = computed(() =>
+  props.pointer === null
+    ? `0 ${unitDefinition(props.instrument.unit).symbol}`
+    : `${printNumber(props.pointer, props.instrument.smallestMark)} ${unitDefinition(props.instrument.unit).symbol}`,
+)
+const ticks = Array.from({ length: 60 }, (_, index) => index)
+</script>
+
+<template>
+  <svg
+    :width="2 * radius"
+    :height="2.3 * radius"
+    :viewBox="`0 0 ${2 * radius} ${2.3 * radius}`"
+    role="img"
+    :aria-label="label"
+  >
+    <rect :x="radius * 0.86" y="1" :width="radius * 0.28" :height="radius * 0.34" rx="3" fill="#1f2a44" />
+    <circle
+      :cx="middle.x"
+      :cy="middle.y"
+      :r="radius * 0.97 - 2"
+      fill="#fff"
+      stroke="#1f2a44"
+      stroke-width="3"
+    />
+    <g stroke="#1f2a44">
+      <line
+        v-for="tick in ticks"
+        :key="tick"
+        :x1="at(tick, 0.9).x"
+        :y1="at(tick, 0.9).y"
+        :x2="at(tick, tick % 5 === 0 ? 0.8 : 0.86).x"
+        :y2="at(tick, tick % 5 === 0 ? 0.8 : 0.86).y"
+        :stroke-width="tick % 5 === 0 ? 2 : 0.8"
+      />
+    </g>
+    <g
+      :font-size="Math.max(8, radius / 6)"
+      text-anchor="middle"
+      dominant-baseline="central"
+      fill="#1f2a44"
+      class="number"
+    >
+      <text v-for="tick in [15, 30, 45, 60]" :key="tick" :x="at(tick, 0.64).x" :y="at(tick, 0.64).y">
+        {{ tick }}
+      </text>
+      <text :x="middle.x" :y="middle.y + radius * 0.3" :font-size="radius / 4.5" font-weight="600">
+        {{ digits }}
+      </text>
+    </g>
+    <line
+      v-if="hand"
+      :x1="middle.x"
+      :y1="middle.y"
+      :x2="hand.x"
+      :y2="hand.y"
+      stroke="#b8412f"
+      stroke-width="3"
+      stroke-linecap="round"
+    />
+    <circle :cx="middle.x" :cy="middle.y" :r="radius / 16" fill="#1f2a44" />
+  </svg>
+</template>

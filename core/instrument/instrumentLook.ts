@@ -1,0 +1,23 @@
+import { unitDefinition, type Dimension } from '../quantity'
+import type { Instrument } from './instrument'
+
+/** What an instrument looks like: a rule lies, a column of spirit, a spring and a cylinder stand, a dial and a watch are round. */
+export type InstrumentLook = 'rule' | 'thermometer' | 'spring' | 'cylinder' | 'dial' | 'watch' | 'tally'
+
+const looks: Record<Dimension, InstrumentLook> = {
+  length: 'rule',
+  temperature: 'thermometer',
+  force: 'spring',
+  volume: 'cylinder',
+  mass: 'dial',
+  time: 'watch',
+  count: 'tally',
+}
+
+/**
+ * What an instrument looks like, by what it reads.
+ * @example instrumentLook(thermometer) // 'thermometer'
+ */
+export function instrumentLook({ unit }: Pick<Instrument, 'unit'>): InstrumentLook {
+  return looks[unitDefinition(unit).dimension]
+}
