@@ -191,6 +191,12 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
   await box.fill('2,5')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByText('A count is a whole number.').waitFor()
+  // A spoilt try whose number cannot be taken is kept without it.
+  await sheet.getByRole('button', { name: 'Something went wrong' }).click()
+  await sheet.getByRole('button', { name: 'pushed or bumped' }).click()
+  await expect
+    .poll(async () => (await lesson(beats)).entries)
+    .toMatchObject([{ status: 'set-aside', reason: 'pushed or bumped', fields: {} }])
   await box.fill('12')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByRole('heading', { name: /try 2 of/ }).waitFor()

@@ -119,6 +119,18 @@ describe('the grid', () => {
     expect(grid.undo()).toBeNull()
   })
 
+  it('takes a number anew, and puts one back, by the unit that each was read in', () => {
+    type(first, '13')
+    const { measured } = useLesson().plan
+    useLesson().editPlan({ measured: { ...measured, unit: 'mm' } })
+    expect(grid.textOf(first)).toBe('130')
+    type(first, '13')
+    expect(grid.textOf(first)).toBe('13')
+    grid.undo()
+    expect(grid.textOf(first)).toBe('130')
+    expect(seen().at(-1)).toMatchObject({ value: 13, readWith: { unit: 'cm' } })
+  })
+
   it('empties a place when its text is deleted', () => {
     type(first, '12')
     type(first, '')

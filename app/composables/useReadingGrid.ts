@@ -3,8 +3,8 @@ import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { printNumber, type QuantityReading } from '#core/quantity'
-import { slotKey, type Entry, type Slot } from '#core/record'
-import { numberOf, scoresBeside, wayOf } from '#core/recording'
+import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
+import { numberOf, readWithOf, scoresBeside, wayOf } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
 import { slotWords } from '../words/slotWords'
@@ -144,7 +144,7 @@ export function useReadingGrid() {
   function keep(entered: Entered) {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
-    if (before && before.fields.value?.value === entered.fields.value?.value) return
+    if (before && saysTheSame(before, { ...entered, readWith: readWithOf(store.plan) })) return
     acts.push({ slot: entered.slot, before })
     recorder.recordAll([entered])
   }
@@ -179,7 +179,7 @@ export function useReadingGrid() {
     if (before) {
       const aside = stateOf(slot)?.setAside.find((entry) => entry.supersedes === before.id)
       if (aside) recorder.countAgain(aside)
-      else recorder.record(slot, before.fields)
+      else recorder.putBack(before)
     } else recorder.setAside(slot, 'typed by mistake')
     return slot
   }

@@ -1,5 +1,5 @@
 import { newId } from '#core/plan'
-import { slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
+import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
 import { readWithOf, valueField } from '#core/recording'
 import { useEntryQueue } from '../stores/entryQueue'
 import { useLesson } from '../stores/lesson'
@@ -19,9 +19,6 @@ export interface Entered {
 export const oneNumber = (typed: string, given: Given, value: number): Entry['fields'] => ({
   [valueField]: { typed, given, value },
 })
-
-const sameFields = (a: Entry['fields'], b: Entry['fields']) =>
-  Object.keys({ ...a, ...b }).every((name) => a[name]?.value === b[name]?.value)
 
 /** Recording for one device: every act makes a new entry, none changes an old one. */
 export function useRecorder(source: EntrySource) {
@@ -60,10 +57,15 @@ export function useRecorder(source: EntrySource) {
     send(
       entered.flatMap(({ slot, fields, note }) => {
         const before = countedAt(slot)
-        if (before && sameFields(before.fields, fields)) return []
+        if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan) })) return []
         return [make(slot, { fields, note: note ?? before?.note ?? '', supersedes: before?.id ?? null })]
       }),
     )
+  }
+
+  /** Lets an entry stand again as it was, in the unit that it was read in. */
+  function putBack({ fields, note, readWith, ...slot }: Entry) {
+    send([make(slot, { fields, note, readWith, supersedes: countedAt(slot)?.id ?? null })])
   }
 
   const asideOf = (before: Entry, reason: string) =>
@@ -109,5 +111,5 @@ export function useRecorder(source: EntrySource) {
     send([make(aside, { fields, note, readWith, supersedes: aside.id })])
   }
 
-  return { record, recordAll, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
+  return { record, recordAll, putBack, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
 }

@@ -15,5 +15,6 @@ export {
   type ScaleInUnit,
 } from './scaleInUnit'
 export { scaleMarks, type ScaleMark } from './scaleMarks'
-export { instrumentLook, type InstrumentLook } from './instrumentLook'
+export { scaleFraction } from './scaleFraction'
+export { instrumentLook, isUpright, type InstrumentLook } from './instrumentLook'
 export { numberedMarks } from './numberedMarks'

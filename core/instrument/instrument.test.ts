@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { instrumentCupboard, readingError, scaleMarks, instrumentLook, numberedMarks } from '.'
+import { instrumentCupboard, readingError, scaleMarks, instrumentLook, numberedMarks, scaleFraction } from '.'
 
 const metreStick = instrumentCupboard.find((one) => one.id === 'metre-stick')!
 const stopwatch = instrumentCupboard.find((one) => one.id === 'stopwatch')!
@@ -71,6 +71,20 @@ describe('instrumentLook', () => {
         'tally',
       ].map(look),
     ).toEqual(['rule', 'rule', 'thermometer', 'spring', 'cylinder', 'dial', 'watch', 'tally'])
+  })
+})
+
+describe('scaleFraction', () => {
+  it('runs from end to end of the scale and is nothing beyond', () => {
+    expect([0, 25, 100, 101, -1, null].map((value) => scaleFraction(metreStick, value))).toEqual([
+      0,
+      0.25,
+      1,
+      null,
+      null,
+      null,
+    ])
+    expect(scaleFraction({ least: -10, greatest: 110 }, 50)).toBe(0.5)
   })
 })
 

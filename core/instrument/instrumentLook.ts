@@ -21,3 +21,11 @@ const looks: Record<Dimension, InstrumentLook> = {
 export function instrumentLook({ unit }: Pick<Instrument, 'unit'>): InstrumentLook {
   return looks[unitDefinition(unit).dimension]
 }
+
+/**
+ * Whether an instrument stands or is round, so that there is room beside it; a rule and a tally go along.
+ * @example isUpright(thermometer) // true
+ */
+export function isUpright(instrument: Pick<Instrument, 'unit'>): boolean {
+  return !['rule', 'tally'].includes(instrumentLook(instrument))
+}

@@ -157,8 +157,10 @@ function levelLines(plan: Plan): Material[] {
 function broughtBy(changed: string, kind: string): string | null {
   const [whole, own] = [findThings(changed).at(-1), thingNamed(kind)]
   const isProperty = aProperty.test(changed)
+  // "Ball surface" is a surface, not a ball.
+  const isIt = whole !== undefined && (isProperty || changed.trim().endsWith(whole.words))
   if (own !== null && (!isProperty || own === whole?.thing)) return kind
-  if (whole && !whole.thing.room) return `${whole.words}, ${kind}`
+  if (isIt && !whole.thing.room) return `${whole.words}, ${kind}`
   return isProperty || howItIs.test(kind.trim()) ? null : kind
 }
 

@@ -335,6 +335,8 @@ describe('derivedKit', () => {
     expect(brought('kind of paper', ['napkin', 'newspaper'])).toEqual(['napkin', 'newspaper'])
     expect(brought('shape of the glorb', ['flat', 'bowl'])).toEqual([])
     expect(brought('glorb', ['thick', 'fleem'])).toEqual(['fleem'])
+    // A surface is no ball.
+    expect(brought('ball surface', ['glorb', 'carpet'])).toEqual(['glorb', 'carpet'])
   })
 
   it('brings as many as the largest level, or as much as all say', () => {

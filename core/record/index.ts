@@ -9,5 +9,6 @@ export {
   type Slot,
 } from './entry'
 export { entryFromReading, isOldReading, type OldReading } from './oldReading'
+export { saysTheSame } from './saysTheSame'
 export { slotStates, standingEntries, type SlotState } from './standing'
 export { entryHistory, type HistoryStep } from './history'

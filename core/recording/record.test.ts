@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { entryHistory, slotStates, standingEntries } from '../record'
+import { entryHistory, saysTheSame, slotStates, standingEntries } from '../record'
 import { groupProgress, levelProgress, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'
@@ -37,6 +37,17 @@ describe('slotStates', () => {
 
   it('opens a slot again when its reading is set aside', () => {
     expect(slotStates([first, correction, aside]).get('leaf|h20|1|')!.counted).toBeNull()
+  })
+})
+
+describe('saysTheSame', () => {
+  const cm = { instrument: 'metre stick', unit: 'cm', mark: 1 } as const
+  it('goes by value and unit, not by how it was typed', () => {
+    const one = entry({ value: 13, readWith: cm })
+    expect(saysTheSame(one, entry({ value: 13, typed: '13.0', readWith: cm }))).toBe(true)
+    expect(saysTheSame(one, entry({ value: 14, readWith: cm }))).toBe(false)
+    expect(saysTheSame(one, entry({ value: 13, readWith: { ...cm, unit: 'mm' } }))).toBe(false)
+    expect(saysTheSame(one, entry({ value: null, readWith: cm }))).toBe(false)
   })
 })
 

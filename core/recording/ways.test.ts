@@ -112,6 +112,35 @@ describe('measure', () => {
     expect(read('2 elephants and 14 cm')).toMatchObject({ state: 'unreadable' })
   })
 
+  it('asks about a slip in them without making a number of it', () => {
+    const slot = { groupId: 'd', levelId: 'h20', tryNumber: 1, moment: '' }
+    const others = ['a', 'b', 'c'].flatMap((groupId) =>
+      [7, 8, 7].map((value, index) => ({
+        id: `${groupId}${index}`,
+        groupId,
+        levelId: 'h20',
+        tryNumber: index + 1,
+        value,
+      })),
+    )
+    const entry = wayOf(plan).check(plan, '2 rulers and 14 cm', { slot, others })
+    expect(entry).toMatchObject({
+      state: 'value',
+      value: 74,
+      hints: [{ code: 'likely-slip', suggestion: null }],
+    })
+  })
+
+  it('does not measure out the lengths of one instrument by another', () => {
+    const metre = { instrument: 'metre stick', unit: 'cm', mark: 1 } as const
+    const entry = { fields: typed('2 rulers and 14 cm', 74), readWith: metre }
+    expect(wayOf(plan).understand(plan, entry)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('another instrument'),
+    })
+    expect(wayOf(plan).understand(plan, { ...entry, readWith: readWithOf(plan) }).ok).toBe(true)
+  })
+
   it('knows no lengths of a stopwatch', () => {
     const time: Plan = examplePlan({
       measured: { name: 'time', unit: 's', instrument: { ...ruler, unit: 's' } },

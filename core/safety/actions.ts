@@ -30,7 +30,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /(?<!\b(?:water|ink|paint|liquid|oil|syrup|honey|milk|drops?|cars?|balls?|marbles?|trains?|trolley|toys?|it|that|which)\s)\b(?:run|runs|running|sprint\w*|race across|chase\w*)\b(?! (?:water|out|dry|the tap|the test|under|through))/i,
+      /(?<!\b(?:water|ink|paint|liquid|oil|syrup|honey|milk|drops?|cars?|balls?|marbles?|trains?|trolley|toys?|it)\s)\b(?:run|runs|running|sprint\w*|race across|chase\w*)\b(?! (?:water|out|dry|the tap|the test|under|through))/i,
     hazard: 'running',
   },
   {

@@ -52,11 +52,13 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
   const sources: HazardSource[] = []
   const allergens: PlanMatch['allergens'] = []
   const unknown: string[] = []
-  const onBatteries = texts.some(({ text }) => findThings(text).some((one) => one.thing.name === 'battery'))
+  const onBatteries =
+    texts.some(({ text }) => findThings(text).some((one) => one.thing.name === 'battery')) &&
+    !texts.some(({ text }) => fromTheWall.test(text))
   const weights = lines.map(({ material }) => lineText(material)).filter(isWeight)
   const onlyLight = weights.length > 0 && weights.every(isLight)
   const hurtsNobody = (hazard: HazardId, text: string) =>
-    hazard === 'falling-loads' && (isLight(text) || onlyLight)
+    hazard === 'falling-loads' && (isLight(text) || (onlyLight && !otherLoads.test(text)))
   for (const { text, about, isThing } of texts) {
     const found = findThings(text, isThing ? 'list' : 'sentence')
       .map((one) => (isThing ? one : byTheKit(one, listed)))
@@ -93,6 +95,11 @@ function byTheKit(found: FoundThing, listed: readonly string[]): FoundThing {
     .find((one) => one.thing !== found.thing && stems(one.words).at(-1)!.stem === words[0]!.stem)
   return meant ? { ...found, thing: meant.thing } : found
 }
+
+/** What says that a plan has more than small bulbs. */
+const fromTheWall = /\b(?:mains|plug\w*|socket|(?:desk|table|reading|heat) lamps?|\d+\s*W(?:atts?)?)\b/i
+/** Loads beside the weights that a list names. */
+const otherLoads = /\b(?:bricks?|slabs?|blocks?|stones?|rocks?|bucket|bags?|sand|books?|kg|kilos?)\b/i
 
 /** Bulbs and wires beside a battery are those of a small circuit, not of a lamp in a socket. */
 function inACircuit(found: FoundThing): FoundThing {

@@ -38,11 +38,10 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
   return db.transaction(async (tx) => {
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
     if (!lesson || lesson.removedAt) throw notFound('lesson')
-    const sent = understood(given, lesson.plan)
-    const named = [...new Set(sent.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))]
+    const named = [...new Set(given.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))]
     const rows = await tx.select().from(entries).where(inArray(entries.id, named))
     const known = new Map(rows.map((row) => [row.id, row]))
-    const fresh = sent.filter((one) => {
+    const unknown = given.filter((one) => {
       const before = known.get(one.id)
       if (before && (before.lessonId !== lessonId || !sameEntry(toEntry(before), one)))
         throw new ApiError(
@@ -52,7 +51,9 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
         )
       return !before
     })
-    if (fresh.length === 0) return []
+    if (unknown.length === 0) return []
+    // Only what is new is read by the plan as it is now: what was kept under an older one stays as it was kept.
+    const fresh = understood(unknown, lesson.plan)
     const problems = [...placeProblems(fresh, lesson.plan, await groupsOf(tx, lesson))]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
     if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lessonId)
@@ -99,6 +100,9 @@ function understood(sent: Entry[], plan: Plan): Entry[] {
 
 function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Generator<FieldProblem> {
   const levelIds = new Set(plan.levels.map((level) => level.id))
+  const slots = wayOf(plan).slots(plan, '', 0)
+  const moments = new Set(slots.map((slot) => slot.moment))
+  const hasLevels = slots.some((slot) => slot.levelId !== null)
   for (const [index, one] of fresh.entries()) {
     if (!groupIds.has(one.groupId))
       yield { path: `entries.${index}.groupId`, message: 'This group is not in the class. Reload the page.' }
@@ -107,12 +111,13 @@ function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Gene
         path: `entries.${index}.levelId`,
         message: 'This level is no longer in the plan. Reload the page.',
       }
-    const slots = wayOf(plan).slots(plan, one.groupId, 0)
-    if (slots[0] && (slots[0].levelId === null) !== (one.levelId === null))
+    if (slots.length > 0 && hasLevels !== (one.levelId !== null))
       yield {
         path: `entries.${index}.levelId`,
         message: 'Say which level this was read at. Reload the page.',
       }
+    if (slots.length > 0 && !moments.has(one.moment))
+      yield { path: `entries.${index}.moment`, message: 'Nothing is read at this moment. Reload the page.' }
   }
 }
 
@@ -120,7 +125,7 @@ function sameEntry(a: Entry, b: Entry): boolean {
   const essence = ({ fields, status, supersedes, ...slot }: Entry) =>
     JSON.stringify([
       slotKey(slot),
-      Object.entries(fields).map(([name, one]) => [name, one.value]),
+      Object.entries(fields).map(([name, one]) => [name, one.typed, one.given]),
       status,
       supersedes,
     ])

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { amountWords } from '#core/kit'
 import { levelName, orderedLevels } from '#core/plan'
 import { printQuantity, unitDefinition } from '#core/quantity'
-import { instrumentLook, resolutionOf } from '#core/instrument'
+import { resolutionOf } from '#core/instrument'
 import { levelProgress } from '#core/recording'
 import type { Stage } from '#shared/types/api'
 import { useLesson } from '../../stores/lesson'
@@ -102,10 +102,7 @@ const legend = computed(
         We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
         {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}
       </p>
-      <InstrumentDrawing
-        :instrument="store.plan.measured.instrument"
-        :length="instrumentLook(store.plan.measured.instrument) === 'rule' ? 380 : 98"
-      />
+      <InstrumentDrawing :instrument="store.plan.measured.instrument" />
     </div>
     <div class="part kept">
       <p class="what">We keep the same</p>

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { numberedMarks, scaleMarks, type Instrument, type InstrumentLook } from '#core/instrument'
+import {
+  numberedMarks,
+  scaleFraction,
+  scaleMarks,
+  type Instrument,
+  type InstrumentLook,
+} from '#core/instrument'
 
 /** A thermometer, a measuring cylinder or a force meter, upright; what was typed is where its column, its water or its pointer stands. */
 const props = defineProps<{
@@ -23,10 +29,8 @@ const y = (fraction: number) => top.value + (props.look === 'spring' ? fraction 
 const left = 8
 const right = computed(() => left + tube.value)
 const level = computed(() => {
-  if (props.pointer === null) return null
-  const { least, greatest } = props.instrument
-  const fraction = (props.pointer - least) / (greatest - least)
-  return fraction >= 0 && fraction <= 1 ? y(fraction) : null
+  const fraction = scaleFraction(props.instrument, props.pointer)
+  return fraction === null ? null : y(fraction)
 })
 /** Water climbs a little at the glass; it is read at the lowest point. */
 const surface = computed(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { numberedMarks, scaleMarks, type Instrument } from '#core/instrument'
+import { numberedMarks, scaleFraction, scaleMarks, type Instrument } from '#core/instrument'
 import { printNumber } from '#core/quantity'
 
 /** A balance or a kitchen scale: a round dial with a needle, and the number beneath. */
@@ -8,7 +8,7 @@ const props = defineProps<{ instrument: Instrument; pointer: number | null; labe
 
 /** The scale runs three quarters round, from lower left to lower right. */
 const turn = 270
-const radius = computed(() => Math.min(props.size, 220) / 2)
+const radius = computed(() => props.size / 2)
 const marks = computed(() => scaleMarks(props.instrument, Math.floor(radius.value * 1.2)))
 const numbered = computed(() => numberedMarks(marks.value, Math.floor(radius.value / 9)))
 const at = (fraction: number, from: number) => {
@@ -19,10 +19,8 @@ const at = (fraction: number, from: number) => {
   }
 }
 const needle = computed(() => {
-  if (props.pointer === null) return null
-  const { least, greatest } = props.instrument
-  const fraction = (props.pointer - least) / (greatest - least)
-  return fraction >= 0 && fraction <= 1 ? at(fraction, 0.66) : null
+  const fraction = scaleFraction(props.instrument, props.pointer)
+  return fraction === null ? null : at(fraction, 0.66)
 })
 const digits = computed(() =>
   props.pointer === null ? '' : printNumber(props.pointer, props.instrument.smallestMark),

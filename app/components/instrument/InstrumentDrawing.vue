@@ -9,11 +9,14 @@ const props = withDefaults(
     instrument: Instrument
     /** What is read, in the instrument's unit; null while nothing is. */
     pointer?: number | null
-    /** The width of one that lies and the height of one that stands. */
-    length?: number
+    /** How wide one that lies is drawn, and how high one that stands. */
+    across?: number
+    upright?: number
   }>(),
-  { pointer: null, length: 380 },
+  { pointer: null, across: 380, upright: 98 },
 )
+/** What is round needs less height than a column with its numbers. */
+const round = computed(() => Math.min(props.upright, 160))
 const look = computed(() => instrumentLook(props.instrument))
 const label = computed(() => {
   const { name, least, greatest, smallestMark, unit } = props.instrument
@@ -24,13 +27,13 @@ const label = computed(() => {
 </script>
 
 <template>
-  <RuleDrawing v-if="look === 'rule'" v-bind="{ instrument, pointer, label }" :width="length" />
+  <RuleDrawing v-if="look === 'rule'" v-bind="{ instrument, pointer, label }" :width="across" />
   <ColumnDrawing
     v-else-if="look === 'thermometer' || look === 'spring' || look === 'cylinder'"
     v-bind="{ instrument, pointer, label, look }"
-    :height="length"
+    :height="upright"
   />
-  <DialDrawing v-else-if="look === 'dial'" v-bind="{ instrument, pointer, label }" :size="length" />
-  <WatchDrawing v-else-if="look === 'watch'" v-bind="{ instrument, pointer, label }" :size="length" />
+  <DialDrawing v-else-if="look === 'dial'" v-bind="{ instrument, pointer, label }" :size="round" />
+  <WatchDrawing v-else-if="look === 'watch'" v-bind="{ instrument, pointer, label }" :size="round" />
   <TallyDrawing v-else v-bind="{ pointer, label }" />
 </template>

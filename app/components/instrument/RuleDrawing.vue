@@ -1,12 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { numberedMarks, scaleMarks, type Instrument } from '#core/instrument'
+import { numberedMarks, scaleFraction, scaleMarks, type Instrument } from '#core/instrument'
 
 /** A ruler, a stick or a tape, lying: its marks stand where they stand on the real one. */
-const props = withDefaults(
-  defineProps<{ instrument: Instrument; pointer?: number | null; width?: number; label: string }>(),
-  { pointer: null, width: 380 },
-)
+const props = defineProps<{ instrument: Instrument; pointer: number | null; width: number; label: string }>()
 
 const inset = 18
 const span = computed(() => props.width - 2 * inset)
@@ -16,10 +13,8 @@ const numbered = computed(
 )
 const x = (fraction: number) => inset + fraction * span.value
 const pointerAt = computed(() => {
-  if (props.pointer === null) return null
-  const { least, greatest } = props.instrument
-  const fraction = (props.pointer - least) / (greatest - least)
-  return fraction >= 0 && fraction <= 1 ? x(fraction) : null
+  const fraction = scaleFraction(props.instrument, props.pointer)
+  return fraction === null ? null : x(fraction)
 })
 </script>
 

@@ -6,7 +6,7 @@ import { printNumber, unitDefinition } from '#core/quantity'
 /** A stopwatch or a timer: a face of sixty with its hand, and the digits that it shows. */
 const props = defineProps<{ instrument: Instrument; pointer: number | null; label: string; size: number }>()
 
-const radius = computed(() => Math.min(props.size, 220) / 2.3)
+const radius = computed(() => props.size / 2.3)
 const middle = computed(() => ({ x: radius.value, y: radius.value * 1.3 }))
 const at = (sixtieth: number, from: number) => {
   const angle = ((sixtieth * 6 - 90) * Math.PI) / 180

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { instrumentLook, type CupboardInstrument } from '#core/instrument'
+import type { CupboardInstrument } from '#core/instrument'
 import { newId } from '#core/plan'
 import { unitDefinition, units } from '#core/quantity'
 import type { FieldProblem } from '#shared/schemas'
@@ -59,7 +59,7 @@ function add() {
 <template>
   <div class="stack">
     <div v-if="chosen && drawable" class="drawn">
-      <InstrumentDrawing :instrument="chosen" :length="instrumentLook(chosen) === 'rule' ? 700 : 150" />
+      <InstrumentDrawing :instrument="chosen" :across="700" :upright="150" />
       <p class="small soft">{{ chosen.name || 'New instrument' }}, as a group will see it</p>
     </div>
     <table>

@@ -1,12 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { instrumentLook } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
 
 /** What to do and to mind, and a practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
-const look = computed(() => instrumentLook(store.plan.measured.instrument))
 </script>
 
 <template>
@@ -22,7 +19,8 @@ const look = computed(() => instrumentLook(store.plan.measured.instrument))
     </ol>
     <InstrumentDrawing
       :instrument="store.plan.measured.instrument"
-      :length="look === 'rule' ? 350 : 200"
+      :across="350"
+      :upright="200"
       class="scale"
     />
     <div v-if="store.cautions.length" class="care">

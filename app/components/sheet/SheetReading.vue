@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { instrumentLook } from '#core/instrument'
-import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
+import { isUpright } from '#core/instrument'
+import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
 import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
 import { scoresBeside, wayOf, type CheckedEntry } from '#core/recording'
 import { oneNumber, useRecorder } from '../../composables/useRecorder'
@@ -21,22 +21,19 @@ const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.
 const way = computed(() => wayOf(store.plan))
 const field = computed(() => way.value.fields(store.plan)[0]!)
 const unit = computed(() => field.value.unit)
-const look = computed(() => instrumentLook(store.plan.measured.instrument))
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
-const stands = computed(() => !['rule', 'tally'].includes(look.value))
-const drawnLength = computed(
-  () =>
-    ({ rule: 350, tally: 350, thermometer: 320, spring: 320, cylinder: 320, dial: 160, watch: 160 })[
-      look.value
-    ],
-)
+const stands = computed(() => isUpright(store.plan.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
 const note = ref('')
 const noting = ref(false)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const parsed = computed(() => parseQuantity(typed.value, unit.value, field.value.mark))
+/** What is typed, as the way of recording reads it, by itself; null while that is no value. */
+const read = computed(() => {
+  const entry = way.value.check(store.plan, typed.value, null)
+  return entry.state === 'value' ? entry.value : null
+})
 const pointer = computed(() =>
-  parsed.value.ok ? convertUnit(parsed.value.value, unit.value, store.plan.measured.instrument.unit) : null,
+  read.value === null ? null : convertUnit(read.value, unit.value, store.plan.measured.instrument.unit),
 )
 const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
 const reasons = setAsideReasons.filter(
@@ -78,8 +75,8 @@ function lookAgain() {
 
 /** A spoilt try is noted with what was read, if anything was, and the same try comes again. */
 function spoilt(reason: string) {
-  const read = parsed.value.ok ? oneNumber(typed.value.trim(), 'typed', parsed.value.value) : {}
-  recorder.noteSpoilt(props.slotAt, reason, read)
+  const seen = read.value === null ? {} : oneNumber(typed.value.trim(), 'typed', read.value)
+  recorder.noteSpoilt(props.slotAt, reason, seen)
   typed.value = ''
   wrong.value = false
 }
@@ -108,7 +105,8 @@ function spoilt(reason: string) {
     <div class="reading" :class="{ beside: stands }">
       <InstrumentDrawing
         :instrument="store.plan.measured.instrument"
-        :length="drawnLength"
+        :across="350"
+        :upright="320"
         :pointer="pointer"
         class="scale"
       />

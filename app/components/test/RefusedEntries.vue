@@ -22,7 +22,7 @@ const canUse = ({ entry }: RefusedEntry) =>
 
 function useMine(one: RefusedEntry) {
   queue.dismiss(one.entry.id)
-  recorder.record(one.entry, one.entry.fields, one.entry.note)
+  recorder.putBack(one.entry)
 }
 </script>
 

@@ -37,7 +37,7 @@ const sharers: Record<string, number> = { two: 2, three: 3, four: 4, five: 5, si
 export function takeSharers(take: Take): number | null {
   if (take(/\b(?:per|for (?:each|every)|each|every) pair(?: of children)?\b(?! of\b)/i)) return 2
   const found = take(
-    /\b(?:(?:shared )?between|for every) (two|three|four|five|six|[2-6])(?: children| pupils)?\b(?!\s*(?:mL|g|cm|m|L|kg)\b)/i,
+    /\b(?:(?:shared )?between|for every) (two|three|four|five|six|[2-6])(?: children| pupils)?(?=\s*(?:[,.+]|and\b|$))/i,
   )
   return found ? (sharers[found[1]!.toLowerCase()] ?? Number(found[1])) : null
 }

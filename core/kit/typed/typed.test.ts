@@ -53,6 +53,7 @@ describe('understandLine', () => {
     ['about a dozen eggs', { name: 'eggs', amount: 12 }],
     ['twenty washers', { name: 'washers', amount: 20 }],
     ['1 stopwatch between two', { name: 'stopwatch', amount: 0.5, per: 'child' }],
+    ['1 string between two cups', { name: 'string between two cups', per: 'group' }],
     ['1 magnet per pair', { name: 'magnet', amount: 0.5, per: 'child' }],
     ['a pair of scissors per group', { name: 'scissors', amount: 1, unit: 'pairs', per: 'group' }],
     ['a test tube per group', { name: 'test tube', per: 'group' }],

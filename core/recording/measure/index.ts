@@ -3,6 +3,7 @@ import { parseQuantity, unitDefinition, withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
 import { checkValue } from '../checkEntry'
 import { numberPerTry, valueField } from '../numberPerTry'
+import { readWithOf } from '../readWith'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
 import { inSpans } from './spans'
@@ -23,18 +24,26 @@ export const measure: Way = {
     if (spanned === null) return numberPerTry.check(plan, text, context)
     if (!spanned.ok) return { state: 'unreadable', message: spanned.message }
     const entry = checkValue(spanned.value, plan, context)
-    // Several lengths of the instrument end where it does not.
-    return { ...entry, hints: entry.hints.filter((hint) => hint.code !== 'above-scale') }
+    // Several lengths of the instrument end where it does not, and what was meant cannot be read from their text.
+    const hints = entry.hints.filter((hint) => hint.code !== 'above-scale')
+    return { ...entry, hints: hints.map((hint) => ({ ...hint, suggestion: null })) }
   },
 
   understand(plan, entry) {
     const field = entry.fields[valueField]
     const spanned = field?.given === 'typed' ? spannedValue(field.typed, plan) : null
     if (spanned === null) return numberPerTry.understand(plan, entry)
+    const { readWith } = entry
+    const now = readWithOf(plan)
+    if (readWith && (readWith.instrument !== now.instrument || readWith.unit !== now.unit))
+      return { ok: false, field: valueField, message: lengthsOfAnother }
     if (!spanned.ok) return { ok: false, field: valueField, message: spanned.message }
     return { ok: true, fields: { [valueField]: { ...field!, value: spanned.value } } }
   },
 }
+
+const lengthsOfAnother =
+  'The plan has another instrument or unit now. Type the whole distance, with its unit.'
 
 /** What a distance told in lengths of the instrument comes to; null where the text is none. */
 function spannedValue(

@@ -81,6 +81,34 @@ describe.each([
   })
 })
 
+describe('what only looks harmless', () => {
+  const shownOf = (materials: string[], steps: string[]) =>
+    check({
+      changed: 'distance',
+      levels: ['1', '2'],
+      measured: 'time',
+      materials,
+      steps,
+      danger: [],
+      fits: [],
+    }).shown
+
+  it('is a bulb in a socket beside a battery', () => {
+    expect(shownOf(['1.5 V battery', '60 W bulb'], [])).toEqual(expect.arrayContaining(['mains', 'hot-lamp']))
+    expect(shownOf(['1.5 V battery', 'bulb'], [])).not.toContain('mains')
+  })
+
+  it('are bricks beside light weights', () => {
+    expect(shownOf(['weights 10 g'], ['Hang the bricks from the string.'])).toContain('falling-loads')
+    expect(shownOf(['weights 10 g'], ['Hang the weights from the thread.'])).not.toContain('falling-loads')
+  })
+
+  it('are children that run, not water that runs through', () => {
+    expect(shownOf([], ['Choose two children that run to the wall.'])).toContain('running')
+    expect(shownOf([], ['Catch the water that runs through.'])).not.toContain('running')
+  })
+})
+
 describe('what is unknown', () => {
   const unknownOf = (typed: Omit<Typed, 'danger' | 'fits'>) =>
     check({ ...typed, danger: [], fits: [] }).safe.unknown

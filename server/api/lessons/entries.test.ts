@@ -121,6 +121,18 @@ describe('entries', () => {
     expect((await send(path, sentEntry(lesson, { tryNumber: 2, supersedes: first.id }))).status).toBe(409)
   })
 
+  it('that are known stay as they were kept when they are sent again under another plan', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const one = sentEntry(lesson, { value: 64, typed: '640', given: 'suggested' })
+    await send(path, one)
+    // A suggestion of the old scale is none of the new one.
+    const instrument = { ...lesson.plan.measured.instrument, greatest: 1000, smallestMark: 7 }
+    const measured = { ...lesson.plan.measured, instrument }
+    await app.call('PUT', `${path}/plan`, { plan: { ...lesson.plan, measured }, version: lesson.planVersion })
+    expect(await send(path, one)).toMatchObject({ status: 200, body: { added: [] } })
+    expect(await entriesAt(path)).toEqual([one])
+  })
+
   it('may come before what they correct', async () => {
     const { lesson, path } = await bounceLesson(app)
     const first = sentEntry(lesson, { value: 130 })
@@ -185,6 +197,7 @@ describe('entries', () => {
     ['another field', { fields: { before: { typed: '1', given: 'typed', value: 1 } } }],
     ['nothing seen', { fields: {} }],
     ['no level', { levelId: null }],
+    ['a moment that the plan does not have', { moment: 'after' }],
     ['a source of their own', { source: 'oracle' }],
     ['no time', { takenAt: 'now' }],
     ['a sign that no database keeps', { status: 'set-aside', reason: 'pushed\0' }],
