@@ -1,6 +1,7 @@
 import { median } from 'simple-statistics'
 import { groupLimits, variableWords } from '../core/class'
-import { checkFair, planLimits, type Expectation, type Plan } from '../core/plan'
+import { checkFair } from '../core/fair'
+import { planLimits, type Expectation, type Plan } from '../core/plan'
 import { classAssumptions, firstPiece, normalRandom, rehearse, seededRandom } from '../core/rehearsal'
 import type { Figure } from './figure'
 import { examplePlan, numberLevel } from '../core/testing/examplePlan'

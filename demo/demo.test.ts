@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
+import { schoolDays, usualCalendar } from '#core/calendar'
 import { variableWords } from '#core/class'
-import { weighLesson } from '#core/recording'
+import { dueToday, wayOf, weighLesson } from '#core/recording'
 import { instrumentCupboard } from '#core/instrument'
 import { kitAmounts, madeReady } from '#core/kit'
 import { checkSafe } from '#core/safety'
-import { checkFair, orderedLevels } from '#core/plan'
+import { checkFair } from '#core/fair'
+import { orderedLevels } from '#core/plan'
 import { standingEntries } from '#core/record'
 import { planSchema, validate } from '#shared/schemas'
 import { kestrelLessons } from './lessons'
@@ -122,5 +124,32 @@ describe('the demo school', () => {
     const readings = simulateEntries(grip!.starter, { ...grip!.readings!, groupIds }, seededRandom(2))
     expect(weighLesson(grip!.starter.plan, readings).odd.some((one) => one.value > 10)).toBe(true)
     expect(shadow).toMatchObject({ date: '2026-03-10', readings: null })
+  })
+
+  it('has a lesson over time that is clear, with a late reading, a gap and a slip put right', () => {
+    const jackets = kestrelLessons(new Date('2026-03-09')).find((one) => one.starter.id === 'bottle-jackets')!
+    const { plan } = jackets.starter
+    const readings = simulateEntries(jackets.starter, { ...jackets.readings!, groupIds }, seededRandom(2))
+    const { finding, results } = weighLesson(plan, readings, groupIds)
+    expect(finding.verdict.word).toBe('clear')
+    for (const { level, centre } of results)
+      expect(Math.abs(centre - jackets.starter.expected.values[level.id]!)).toBeLessThan(1)
+    const curves = wayOf(plan).curves!(plan, standingEntries(readings))
+    const of = (place: number) => curves.filter((curve) => curve.groupId === groupIds[place])
+    expect(of(4).every((curve) => curve.points.every((point) => point.moment !== '25 min'))).toBe(true)
+    expect(of(1)[0]!.points.find((point) => point.moment === '15 min')!.at).toBeGreaterThanOrEqual(17)
+    expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(1)
+  })
+
+  it('has a lesson that is read every day, with today’s readings still to come', () => {
+    const today = '2026-03-11'
+    const sprouts = kestrelLessons(new Date(today)).find((one) => one.starter.id === 'bean-sprouts')!
+    const { plan } = sprouts.starter
+    const readings = simulateEntries(sprouts.starter, { ...sprouts.readings!, groupIds }, seededRandom(2))
+    const days = schoolDays(usualCalendar, sprouts.date, 10)
+    expect(dueToday(plan, groupIds, readings, days, today)).toBe(18)
+    const moments = new Set(readings.filter((one) => one.groupId === groupIds[2]).map((one) => one.moment))
+    expect(moments.has('day 4')).toBe(false)
+    expect(readings.every((one) => one.fields.at?.value !== today)).toBe(true)
   })
 })

@@ -1,23 +1,38 @@
-import { slotKey, type Entry } from '#core/record'
-import { readWithOf, valueField, wayOf } from '#core/recording'
+import { slotKey, type Entry, type Slot } from '#core/record'
+import { atField, plannedAt, readWithOf, startMoment, valueField, wayOf } from '#core/recording'
+import type { Plan } from '#core/plan'
 import { resolutionOf } from '#core/instrument'
 import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'
 import type { Starter } from './starters'
 
+/** One reading, by the places of its group and level. */
+interface Place {
+  place: number
+  level: number
+  tryNumber: number
+  moment?: string
+}
+
 /** What goes wrong in a demo lesson, on purpose. */
 export interface Mishaps {
   /** A group whose readings are all too high or too low, by this much. */
   offset?: { place: number; by: number }
   /** A reading typed ten times too large; the group corrects it, or leaves it for the teacher to find. */
-  slip?: { place: number; level: number; tryNumber: number; corrected: boolean }
+  slip?: Place & { corrected: boolean }
+  /** A moment at which a group read nothing. */
+  missed?: { place: number; moment: string }
+  /** A moment at which a group read its containers late, by this many minutes. */
+  late?: { place: number; moment: string; by: number }
   /** A try that was set aside and repeated. */
-  spoilt?: { place: number; level: number; tryNumber: number; reason: string }
+  spoilt?: Place & { reason: string }
 }
 
 /** How a class is simulated. */
 export interface SimulatedClass {
+  /** Of a lesson over several days: its school days until now. */
+  days?: string[]
   groupIds: string[]
   /** When the first reading was taken, ISO 8601. */
   start: string
@@ -28,28 +43,47 @@ export interface SimulatedClass {
 
 /** Entries of a made-up class, from the starter's expected values and spread and a seeded source. */
 export function simulateEntries(
-  { plan, expected }: Starter,
-  { groupIds, start, done, mishaps }: SimulatedClass,
+  starter: Starter,
+  { groupIds, start, days, done, mishaps }: SimulatedClass,
   random: Random,
 ): Entry[] {
+  const { plan, expected } = starter
   const { mark } = resolutionOf(plan)
   const normal = normalRandom(random)
   const entries: Entry[] = []
   let clock = Date.parse(start)
   groupIds.forEach((groupId, place) => {
-    const slots = wayOf(plan).slots(plan, groupId, place)
+    const slots = wayOf(plan)
+      .slots(plan, groupId, place)
+      .filter(({ moment }) => days === undefined || (plannedAt(moment) ?? 0) <= days.length)
+      .filter(({ moment }) => mishaps.missed?.place !== place || mishaps.missed.moment !== moment)
     const groupFactor = 1 + expected.groupSpread * normal()
     const offset = mishaps.offset?.place === place ? mishaps.offset.by : 0
+    /** What is read again and again scatters as a whole: its row is a little steeper or flatter. */
+    const steepness = new Map(
+      (expected.course ? plan.levels : []).map((level) => [
+        level.id,
+        groupFactor * (1 + expected.trySpread * normal()),
+      ]),
+    )
+    if (expected.course && !days) entries.push(...startsOf(plan, groupId, start, random))
     for (const slot of slots.slice(0, Math.round(slots.length * (done[place] ?? 1)))) {
-      const centre = expected.values[slot.levelId!]! * groupFactor + offset
-      const value = Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark))
-      clock += 20_000 + Math.round(random() * 15_000)
+      const late = mishaps.late?.place === place && mishaps.late.moment === slot.moment ? mishaps.late.by : 0
+      const when = readingTime(slot, start, days, late, random)
+      const centre = expected.course
+        ? courseAt(expected.course, slot.levelId!, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
+        : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
+      const value = Math.max(0, roundToMark(centre + offset, mark))
+      if (!expected.course) clock += 20_000 + Math.round(random() * 15_000)
       const take = (read: number, changes: Partial<Entry> = {}): Entry => {
-        const at = (clock += 4000)
+        const at = when.takenAt ?? (clock += 4000)
         const one: Entry = {
           ...slot,
           id: uuidFrom(random),
-          fields: { [valueField]: { typed: printNumber(read, mark), given: 'typed', value: read } },
+          fields: {
+            [valueField]: { typed: printNumber(read, mark), given: 'typed', value: read },
+            ...when.fields,
+          },
           note: '',
           readWith: readWithOf(plan),
           status: 'counted',
@@ -62,14 +96,14 @@ export function simulateEntries(
         entries.push(one)
         return one
       }
-      const here = (mishap: { place: number; level: number; tryNumber: number } | undefined) =>
+      const here = (mishap: Place | undefined) =>
         mishap !== undefined &&
         slotKey(slot) ===
           slotKey({
             groupId: groupIds[mishap.place]!,
             levelId: plan.levels[mishap.level]!.id,
             tryNumber: mishap.tryNumber,
-            moment: '',
+            moment: mishap.moment ?? '',
           })
       if (here(mishaps.slip)) {
         const slipped = take(value * 10)
@@ -83,4 +117,59 @@ export function simulateEntries(
     }
   })
   return entries
+}
+
+/** From where it began it goes a little more or less far than expected. */
+function courseAt(
+  course: (levelId: string, at: number) => number,
+  levelId: string,
+  at: number,
+  first: number,
+  steepness: number,
+): number {
+  const start = course(levelId, first)
+  return start + (course(levelId, at) - start) * steepness
+}
+
+/** When a slot was really read: some seconds after its minute, or on its day; neither where it is read only once. */
+function readingTime(
+  { moment, levelId }: Slot,
+  start: string,
+  days: readonly string[] | undefined,
+  late: number,
+  random: Random,
+): { at: number; takenAt: number | null; fields: Entry['fields'] } {
+  const planned = plannedAt(moment)
+  if (planned === null || levelId === null) return { at: 0, takenAt: null, fields: {} }
+  if (days) {
+    const day = days[planned - 1]!
+    const takenAt = Date.parse(`${day}T09:10:00.000Z`) + Math.round(random() * 600_000)
+    return { at: planned, takenAt, fields: { [atField]: { typed: day, given: 'typed', value: day } } }
+  }
+  const seconds = Math.round(60 * (planned + late) + (planned === 0 ? 0 : 25 * random()))
+  const typed = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+  return {
+    at: seconds / 60,
+    takenAt: Date.parse(start) + seconds * 1000,
+    fields: { [atField]: { typed, given: 'typed', value: seconds / 60 } },
+  }
+}
+
+/** Each container was started by a press. */
+function startsOf(plan: Plan, groupId: string, start: string, random: Random): Entry[] {
+  return plan.levels.map((level) => ({
+    groupId,
+    levelId: level.id,
+    tryNumber: 1,
+    moment: startMoment,
+    id: uuidFrom(random),
+    fields: { [atField]: { typed: start, given: 'typed', value: start } },
+    note: '',
+    readWith: readWithOf(plan),
+    status: 'counted',
+    reason: '',
+    source: 'demo',
+    takenAt: start,
+    supersedes: null,
+  }))
 }

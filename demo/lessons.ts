@@ -5,7 +5,15 @@ import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#shared/types/api'
 import type { SimulatedClass } from './entries'
-import { ballBounce, paperTowels, shadowLength, shoeGrip, type Starter } from './starters'
+import {
+  ballBounce,
+  beanSprouts,
+  bottleJackets,
+  paperTowels,
+  shadowLength,
+  shoeGrip,
+  type Starter,
+} from './starters'
 
 /** A lesson of the demo school, told relative to today. */
 export interface DemoLesson {
@@ -40,11 +48,19 @@ const choice = (place: number, levelId: string, because: string) => ({
   answer: { format: 'choice' as const, levelId },
 })
 
-/** The lessons of Kestrel class: one complete, one half-way through its test, one planned, one only wondered about. */
+const jacketOrder = (place: number, because: string) => ({
+  place,
+  because,
+  answer: { format: 'order' as const, levelIds: ['wrap', 'wool', 'paper', 'none'] },
+})
+
+/** The lessons of Kestrel class: two complete, one of them over time, one read every day, one half-way through its test, one planned, one only wondered about. */
 export function kestrelLessons(today: Date): DemoLesson[] {
   const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
   /** A day to come with lessons: the first Monday to Friday from then on. */
   const schoolDay = (from: number) => schoolDays(usualCalendar, day(from), 1)[0]!
+  /** The school days since the beans were laid out, without today. */
+  const sprouting = schoolDays(usualCalendar, day(-10), 7).filter((one) => one < day(0))
   return [
     {
       starter: ballBounce,
@@ -151,6 +167,54 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       stage: 'plan',
       predictions: [],
       readings: null,
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: bottleJackets,
+      date: day(-13),
+      stage: 'conclude',
+      predictions: [
+        jacketOrder(0, 'wool is for winter'),
+        jacketOrder(1, 'the bubbles keep the air in'),
+        jacketOrder(3, 'paper is thin'),
+      ],
+      readings: {
+        start: `${day(-13)}T10:05:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: {
+          late: { place: 1, moment: '15 min', by: 2 },
+          missed: { place: 4, moment: '25 min' },
+          slip: { place: 3, level: 0, tryNumber: 1, moment: '20 min', corrected: true },
+        },
+      },
+      conclusion: {
+        ...emptyConclusion,
+        claim: {
+          subject: 'least',
+          comparison: 'less',
+          levelIds: ['wrap'],
+          strength: 'mostly',
+          scope: { kind: 'tested' },
+        },
+        better: 'Bell came to the third reading late. Next time somebody watches the clock.',
+        nextQuestion: 'Do two jackets keep twice as warm?',
+      },
+    },
+    {
+      starter: beanSprouts,
+      date: sprouting[0]!,
+      stage: 'test',
+      predictions: [
+        choice(0, 'light', 'plants love the sun'),
+        choice(1, 'light', 'they need light to eat'),
+        choice(2, 'dark', 'they stretch to find the light'),
+      ],
+      readings: {
+        start: `${sprouting[0]!}T09:10:00.000Z`,
+        days: sprouting,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: { missed: { place: 2, moment: 'day 4' } },
+      },
       conclusion: emptyConclusion,
     },
   ]

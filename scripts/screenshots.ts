@@ -22,12 +22,12 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['get-ready', '/lessons/:towelsKit/pack', desk],
   ['test', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
+  ['compare-over-time', '/lessons/:jackets/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
   ['packing', '/packing/:shadow', phone],
   ['sheet-predict', '/sheet/:grip/:anchor', phone],
   ['sheet-reading', '/sheet/:grip/:leaf', phone],
-  ['sheet-tablet', '/sheet/:grip/:leaf', tablet],
   ['tray-cards', '/print/:shadow/trays', tablet],
   ['poster', '/print/:bounce/poster', tablet],
 ]
@@ -47,6 +47,7 @@ const ids: Record<string, string> = {
   grip: titled('Which sole grips'),
   shadow: titled('Shadow length'),
   towels: titled('Paper towels'),
+  jackets: titled('Jackets for a bottle'),
 }
 // The class has not yet chosen a test of towels; this is the kit that it would have.
 const towelsKit = await fetch(`${server.url}/api/lessons`, {

@@ -43,7 +43,7 @@ describe('every main screen', () => {
     ['the variables board', '/lessons/:towels/plan', 'We could change'],
     ['the Board, wondering', '/board/:towels', 'Which paper is best?'],
     ['Wonder', '/lessons/:shadow/wonder', 'What do we wonder?'],
-    ['Plan', '/lessons/:shadow/plan', 'Change its marks'],
+    ['Plan', '/lessons/:shadow/plan', 'We change the'],
     ['Pack', '/lessons/:bounce/pack', 'On each tray'],
     ['several lessons', '/week', 'To fetch'],
     ['packing by phone', '/packing/:shadow', 'Tray by tray'],

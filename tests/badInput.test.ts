@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
-import { confirmCautions, openBrowser, openPage, type Watch } from './support/browser'
+import { confirmCautions, openBrowser, openPage, openWord, type Watch } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -27,6 +27,7 @@ afterAll(async () => {
 
 it('a level that is no number stays as typed with a word why, and the plan keeps its old one', async () => {
   await page.goto(`${server.url}/lessons/${id}/plan`)
+  await openWord(page, 'levels')
   const level = page.getByLabel('Level 1', { exact: true })
   await level.fill('far away')
   await page.getByText('“far away” is not a number.').waitFor()
@@ -40,13 +41,17 @@ it('a level that is no number stays as typed with a word why, and the plan keeps
 
 it('no levels at all, twice the same, and an instrument without a scale are told at the right place', async () => {
   await page.getByLabel('Level 2', { exact: true }).fill('30')
+  await page.keyboard.press('Escape')
   await page.locator('[data-finding="level-twice"]').getByRole('button', { name: 'Keep it once' }).click()
+  await openWord(page, 'levels')
   for (let left = 3; left > 0; left--)
     await page
       .getByRole('button', { name: /Take out \d+ cm/ })
       .first()
       .click()
   await page.locator('[data-finding="too-few-levels"]').waitFor()
+  await page.keyboard.press('Escape')
+  await openWord(page, 'instrument')
   await page.getByRole('button', { name: 'Change its marks' }).click()
   await page.getByLabel('To', { exact: true }).fill('-5')
   await page.getByText('The scale must end above where it starts.').first().waitFor()
@@ -56,6 +61,7 @@ it('no levels at all, twice the same, and an instrument without a scale are told
     .getByRole('status')
     .filter({ hasText: /^saved$/ })
     .waitFor()
+  await page.keyboard.press('Escape')
   for (let steps = 0; steps < 12 && (await lesson()).plan.levels.length < 4; steps++) {
     await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
     await page.waitForTimeout(500)

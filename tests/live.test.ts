@@ -168,7 +168,7 @@ it('the server stops and starts again: every screen comes back by itself and cat
 
 it('two Desks change one plan: the second sees the first’s, and undo brings its own back', async () => {
   await desk.goto(`${server.url}/lessons/${id}/plan`)
-  await desk.getByRole('button', { name: 'Change and keep' }).click()
+  await desk.getByRole('button', { name: 'Cards' }).click()
   const own = desk.getByLabel('How ball is kept the same')
   await own.waitFor()
   await desk.context().setOffline(true)

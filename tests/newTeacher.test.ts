@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
-import { choose, numbersOf, openBrowser, openPage, type Watch } from './support/browser'
+import { choose, chooseWord, numbersOf, openBrowser, openPage, type Watch } from './support/browser'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
@@ -64,7 +64,7 @@ it('wonders: starts from a question of its own and makes it one that can be test
   await press('Ask it like this')
   await field('Short name for the logbook').fill('Shadows')
   await press('Plan the test')
-  await page.getByRole('heading', { name: 'Tries' }).waitFor()
+  await page.getByRole('group', { name: 'The plan in sentences' }).waitFor()
 })
 
 it('plans: the Fair check finds what is wrong and mends it in one press, which can be undone', async () => {
@@ -74,17 +74,18 @@ it('plans: the Fair check finds what is wrong and mends it in one press, which c
   await page.getByTitle('Undo (u)').click()
   await finding('two-things-changed').waitFor()
   await finding('two-things-changed').getByRole('button', { name: 'Change only lamp distance' }).click()
-  for (const level of ['10', '20', '30']) {
-    await press('Add a level')
-    await page.keyboard.type(level)
-  }
+  await page.locator('[data-word="levels"]').focus()
+  await page.keyboard.type('10, 2')
+  await page.locator('[role="dialog"] input:focus').waitFor()
+  await page.keyboard.type('0, 30 cm')
+  await page.keyboard.press('Enter')
   await finding('unequal-start').getByRole('button').click()
   await finding('same-order').getByRole('button').click()
   await page
     .getByRole('complementary', { name: 'Checks of the plan' })
     .getByText('fair', { exact: true })
     .waitFor()
-  await choose(page, 'With', 'tape measure')
+  await chooseWord(page, 'instrument', 'tape measure')
   await page.getByRole('status').filter({ hasText: 'saved' }).first().waitFor()
   const { plan } = await lesson()
   expect(plan).toMatchObject({
@@ -243,7 +244,7 @@ it('keeps the logbook: question and answer, and the same investigation with anot
   await row.getByText('Does it matter on carpet?').waitFor()
   await row.getByRole('button', { name: 'Run again' }).click()
   await page.getByRole('dialog').getByText('Heron class').click()
-  await page.getByRole('heading', { name: 'Tries' }).waitFor()
+  await page.getByRole('group', { name: 'The plan in sentences' }).waitFor()
   expect(await lesson()).toMatchObject({ plan: { title: 'Shadows' }, entries: [], predictions: [] })
   expect(watch).toEqual({ foreign: [], errors: [] })
 })

@@ -4,6 +4,7 @@ import type { ClassDto, LessonDto } from '#shared/types/api'
 import {
   openBrowser,
   openPage,
+  openWord,
   seriousFindings,
   type Watch,
   confirmCautions,
@@ -81,8 +82,8 @@ it('predictions take numbers as people write them', async () => {
 
 it('a level that reads two ways is asked about, and the plan keeps its old one until somebody says', async () => {
   await page.goto(`${server.url}/lessons/${id}/plan`)
-  await page.getByRole('button', { name: 'Levels and tries' }).click()
-  const level = page.getByLabel('Level 2')
+  await openWord(page, 'levels')
+  const level = page.getByLabel('Level 2', { exact: true })
   await level.fill('1,200')
   await page.getByRole('button', { name: '1.2 cm' }).waitFor()
   await page.getByRole('button', { name: '1200 cm' }).waitFor()
@@ -90,10 +91,10 @@ it('a level that reads two ways is asked about, and the plan keeps its old one u
   expect(await seriousFindings(page)).toEqual([])
   await page.getByRole('button', { name: '1.2 cm' }).click()
   await expect.poll(async () => (await lesson()).plan.levels.map((one) => one.value)).toContain(1.2)
-  await page.getByLabel('Level 3').fill('eighty')
+  await page.getByLabel('Level 3', { exact: true }).fill('eighty')
   await page.getByText('“eighty” is not a number. Type it like 12.5 cm or 3 1/2.').waitFor()
-  await page.getByLabel('Level 3').fill('2 ft')
-  await page.getByLabel('Level 3').press('Tab')
+  await page.getByLabel('Level 3', { exact: true }).fill('2 ft')
+  await page.getByLabel('Level 3', { exact: true }).press('Tab')
   await expect.poll(async () => (await lesson()).plan.levels.map((one) => one.value)).toContain(60.96)
 })
 
@@ -154,7 +155,7 @@ it('a Sheet asks as the Desk does: look again first, then keep; and which of two
 
 it('Delete puts a picked card back into its tray with its levels, and undo brings it back', async () => {
   await page.goto(`${server.url}/lessons/${id}/plan`)
-  await page.getByRole('button', { name: 'Change and keep' }).click()
+  await page.getByRole('button', { name: 'Cards' }).click()
   const before = (await lesson()).plan
   await page.getByRole('listitem', { name: /^drop height,/ }).press('Delete')
   await expect
@@ -174,7 +175,8 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
   await send('PUT', `/api/lessons/${beats}/plan`, { plan: changed, version: planVersion })
   await confirmCautions(server.url, beats)
   await page.goto(`${server.url}/lessons/${beats}/plan`)
-  expect(await page.getByLabel('In a set time').inputValue()).toBe('5')
+  await openWord(page, 'option-seconds')
+  expect(await page.getByRole('textbox', { name: 'In a set time' }).inputValue()).toBe('5')
   const { page: sheet } = await openPage(browser, server.url, { width: 390, height: 844 })
   const [leaf] = those.groups
   await send('PUT', `/api/lessons/${beats}/predictions/${leaf!.id}`, {
@@ -212,10 +214,15 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
 })
 
 it('only ways that take what is seen are offered; a starter keeps its own, with a word', async () => {
-  const made = await lessonFrom(server.url, 'bean-sprouts', '2026-03-09')
+  const made = await lessonFrom(server.url, 'paper-towels', '2026-03-09')
   await page.goto(`${server.url}/lessons/${made}/plan`)
-  await page.getByRole('button', { name: 'Levels and tries' }).click()
+  await openWord(page, 'way')
   await page.getByText(/Its own way of writing down is still to come/).waitFor()
-  await page.locator('.v-select', { has: page.getByText('How we record', { exact: true }) }).click()
-  expect(await page.getByRole('option').allTextContents()).toEqual(['measure once', 'count', 'every day'])
+  expect((await page.getByRole('option').allInnerTexts()).map((text) => text.trim().split('\n')[0])).toEqual([
+    'measure once',
+    'count',
+    'before and after',
+    'every few minutes',
+    'every school day',
+  ])
 })

@@ -65,7 +65,8 @@ it('lets no group begin before the teacher has checked, and goes on by itself th
   await desk.getByText(/AB has checked the school’s own risk assessment, today at/).waitFor()
   await sheet.getByText('seeds and plants').first().waitFor()
   await sheet.getByRole('button', { name: 'We are ready' }).click()
-  await sheet.getByRole('textbox').waitFor()
+  // It is read by the day, and its first day is still to come.
+  await sheet.getByText('The next readings are on').waitFor()
 })
 
 it('asks again when something that needs care joins, keeps what is typed meanwhile, and lets it through then', async () => {

@@ -2,7 +2,15 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, SchoolDto } from '#shared/types/api'
-import { choose, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import {
+  choose,
+  chooseWord,
+  openBrowser,
+  openPage,
+  openWord,
+  seriousFindings,
+  type Watch,
+} from './support/browser'
 
 let server: RunningServer
 let browser: Browser
@@ -66,8 +74,13 @@ it('offers the cupboard in a new plan and says when there are too few', async ()
   await page.getByLabel('One thing we change').fill('drop height')
   await page.getByLabel('One thing we measure').fill('bounce height')
   await page.getByRole('button', { name: 'Plan the test' }).click()
-  await choose(page, 'With', 'long ruler')
-  await page.getByText('Only 2 in the cupboard for 6 groups.').waitFor()
+  await chooseWord(page, 'instrument', 'long ruler')
+  await openWord(page, 'instrument')
+  await page
+    .getByRole('dialog', { name: 'With' })
+    .getByText('Only 2 in the cupboard for 6 groups.')
+    .first()
+    .waitFor()
   const id = /lessons\/([\w-]+)/.exec(page.url())![1]!
   await expect
     .poll(async () => {

@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
-import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { chooseWord, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
 
 let server: RunningServer
 let browser: Browser
@@ -69,8 +69,7 @@ it('says of a small effect in a wide scatter that it stays hidden, and offers wh
 
 it('reacts to a change of tries, and a remedy keeps what it promised', async () => {
   const before = await hidden()
-  await page.locator('.v-select', { has: page.getByText('Tries at each level', { exact: true }) }).click()
-  await page.getByRole('option', { name: '6', exact: true }).click()
+  await chooseWord(page, 'tries', '6 tries')
   await expect.poll(hidden, { timeout: 20_000 }).toBeLessThan(before)
   const withTries = await hidden()
   await shows().getByRole('button', { name: '150 cm instead of 120 cm' }).click()

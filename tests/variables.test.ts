@@ -2,7 +2,15 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
-import { choose, dragTo, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import {
+  chooseWord,
+  dragTo,
+  openBrowser,
+  openPage,
+  openWord,
+  seriousFindings,
+  type Watch,
+} from './support/browser'
 
 let server: RunningServer
 let browser: Browser
@@ -88,12 +96,11 @@ it('goes from the children’s cards to a plan that is fair and will show', asyn
   await page.getByLabel('How amount of water is kept the same').fill('200 mL in the tray')
   for (let left = await checks().locator('[data-finding^="unequal-start"]').count(); left > 0; left--)
     await checks().locator('[data-finding^="unequal-start"]').first().getByRole('button').click()
-  await page.getByRole('button', { name: 'Levels and tries' }).last().click()
-  for (const kind of ['napkin', 'kitchen paper', 'bumpy paper']) {
-    await page.getByRole('button', { name: 'Add a level' }).click()
-    await page.keyboard.type(kind)
-  }
-  await choose(page, 'How we record', 'before and after')
+  await page.getByRole('button', { name: 'On to the plan' }).click()
+  await openWord(page, 'levels')
+  await page.getByLabel('Levels in one line').fill('napkin, kitchen paper, bumpy paper')
+  await page.keyboard.press('Enter')
+  await chooseWord(page, 'way', 'before and after')
   while ((await checks().locator('[data-finding] button').count()) > 0)
     await checks().locator('[data-finding] button').first().click()
   await checks().getByText('fair', { exact: true }).waitFor()
@@ -105,6 +112,7 @@ it('goes from the children’s cards to a plan that is fair and will show', asyn
 })
 
 it('finds a second property that changes with the level, and mends it', async () => {
+  await openWord(page, 'levels')
   await page.getByRole('button', { name: 'Do they differ in anything else?' }).click()
   await page.getByLabel('What the levels may also differ in').fill('number of layers')
   for (const [kind, layers] of [
@@ -112,7 +120,8 @@ it('finds a second property that changes with the level, and mends it', async ()
     ['kitchen paper', '2'],
     ['bumpy paper', '2'],
   ] as const)
-    await page.getByLabel(`number of layers of ${kind}`).fill(layers)
+    await page.getByRole('textbox', { name: `number of layers of ${kind}` }).fill(layers)
+  await page.keyboard.press('Escape')
   await checks().getByText('The number of layers differs too').waitFor()
   await checks().getByRole('button', { name: 'Same number of layers for all: 2' }).click()
   await checks().getByText('fair', { exact: true }).waitFor()
@@ -122,8 +131,8 @@ it('finds a second property that changes with the level, and mends it', async ()
 })
 
 it('turns to rounds of improving, and back with undo', async () => {
-  await choose(page, 'What for', 'improve in rounds: beat our best')
-  await page.getByText('Alter one thing in each round').waitFor()
+  await chooseWord(page, 'aim', 'improve a design in rounds')
+  await page.getByText('altering one thing each time').waitFor()
   await expect
     .poll(async () => (await plan()).levels.map((level) => level.name))
     .toEqual(['round 1', 'round 2', 'round 3'])
@@ -140,7 +149,7 @@ it('gives some groups a test of their own under the same question', async () => 
   await expect.poll(() => page.url()).not.toContain(id)
   await parts.getByRole('link').nth(1).waitFor()
   const partId = /lessons\/([\w-]+)/.exec(page.url())![1]!
-  await page.getByRole('button', { name: 'Change and keep' }).click()
+  await page.getByRole('button', { name: 'Cards' }).click()
   await card('amount of water').press('ArrowLeft')
   await parts.getByText('amount of water → water soaked up').waitFor()
   await expect.poll(async () => (await lesson(partId)).plan.changed.name).toBe('amount of water')

@@ -1,10 +1,8 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import type { Evidence } from '#core/evidence'
+import type { Evidence, Score } from '#core/evidence'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
 import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
-import type { Entry } from '#core/record'
-import { scoresOf } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { measuredLabel } from '../words/measuredWords'
@@ -13,7 +11,8 @@ import { measuredLabel } from '../words/measuredWords'
 export interface ChartData {
   plan: Plan
   groups: GroupDto[]
-  entries: readonly Entry[]
+  /** Of the plan as it is scored. */
+  scores: readonly Score[]
   evidence: Evidence
 }
 
@@ -70,7 +69,12 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
       nameLocation: 'end',
       nameGap: size.text * 1.1,
       nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
-      min: unitDefinition(plan.measured.unit).dimension === 'temperature' ? undefined : 0,
+      // Temperatures and changes have no floor at nought.
+      min:
+        unitDefinition(plan.measured.unit).dimension === 'temperature' ||
+        data.scores.some(({ value }) => value < 0)
+          ? undefined
+          : 0,
       max: top ?? undefined,
       axisLabel: text,
       axisLine,
@@ -107,13 +111,13 @@ function placeGap(places: number[]): number {
 }
 
 /** Where the axis must end because something read is off the instrument's scale, or null when none is. */
-function scaleTop({ plan, entries }: ChartData): number | null {
+function scaleTop({ plan, scores }: ChartData): number | null {
   const end = convertUnit(
     plan.measured.instrument.greatest,
     plan.measured.instrument.unit,
     plan.measured.unit,
   )
-  return scoresOf(plan, entries).some(({ value }) => value > end) ? end : null
+  return scores.some(({ value }) => Number.isFinite(value) && value > end) ? end : null
 }
 
 function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: ChartSize) {
@@ -121,7 +125,9 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
   return {
     type: 'line',
     name: 'all groups',
-    data: evidence.results.map((result) => [places[levels.indexOf(result.level)], result.centre]),
+    data: evidence.results
+      .filter((result) => Number.isFinite(result.centre))
+      .map((result) => [places[levels.indexOf(result.level)], result.centre]),
     symbol: 'rect',
     symbolSize: [size.symbol * 2.4, Math.max(4, size.symbol / 4)],
     lineStyle: plan.changed.kind === 'number' ? { color: ink, width: 2 } : { width: 0, opacity: 0 },
@@ -132,7 +138,7 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
 }
 
 function groupSeries(
-  { plan, groups, entries }: ChartData,
+  { plan, groups, scores }: ChartData,
   group: GroupDto,
   place: number,
   size: ChartSize,
@@ -143,9 +149,9 @@ function groupSeries(
   // Groups stand side by side around their level, so that equal readings stay apart.
   const aside = groups.length > 1 ? (place / (groups.length - 1) - 0.5) * 0.6 * placeGap(places) : 0
   const { path, colour } = emblemLooks[group.emblem]
-  const dots = scoresOf(plan, entries).flatMap(({ groupId, levelId, value }) => {
+  const dots = scores.flatMap(({ groupId, levelId, value }) => {
     const level = levels.findIndex((one) => one.id === levelId)
-    if (groupId !== group.id || level < 0) return []
+    if (groupId !== group.id || level < 0 || !Number.isFinite(value)) return []
     const off = top !== null && value > top
     const name = levelName(plan, levels[level]!)
     return [

@@ -4,15 +4,37 @@ import { gridFromClipboard } from '#core/format'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { printNumber, type QuantityReading } from '#core/quantity'
 import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
-import { numberOf, readWithOf, scoresBeside, wayOf } from '#core/recording'
+import { numberOf, plannedAt, readWithOf, scoresBeside, wayOf, type GroupProgress } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
+import type { GroupDto } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
 import { slotWords } from '../words/slotWords'
-import { oneNumber, useRecorder, type Entered } from './useRecorder'
+import { dayWords, today } from '../words/dates'
+import { oneNumber, readAt, useRecorder, type Entered } from './useRecorder'
 
+/** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */
 export interface GridColumn {
-  levelId: string
+  /** Null where each level has a row of its own. */
+  levelId: string | null
   tryNumber: number
+  moment: string
+  head: string
+  /** What is said beneath, such as the date of a day. */
+  under: string
+  /** Whether a line parts it from what stands before it. */
+  first: boolean
+}
+
+/** A row of the grid: a group, or one level of a group. */
+export interface GridRow {
+  key: string
+  group: GroupDto
+  levelId: string | null
+  /** The levels that this group tests. */
+  tests: Set<string>
+  progress: GroupProgress
+  /** Whether it is the first row of its group. */
+  first: boolean
 }
 
 /** What is asked about a typed text, and what may be answered. */
@@ -44,21 +66,52 @@ export function useReadingGrid() {
   const acts: GridAct[] = []
 
   const levels = computed(() => orderedLevels(store.plan))
-  const columns = computed<GridColumn[]>(() =>
-    levels.value.flatMap((level) =>
-      Array.from({ length: Math.max(store.plan.tries, mostTries(level.id)) }, (_, index) => ({
-        levelId: level.id,
-        tryNumber: index + 1,
-      })),
-    ),
+  const way = computed(() => wayOf(store.plan))
+  /** Levels stand beside one another, or beneath where each has a row of moments. */
+  const beneath = computed(() => way.value.layout === 'levels-beneath')
+  const days = computed(() => (way.value.dueOn(store.plan, store.days, today()) === null ? [] : store.days))
+  const columns = computed<GridColumn[]>(() => {
+    if (beneath.value)
+      return way.value.columns(store.plan).map((column, index) => ({
+        ...column,
+        levelId: null,
+        under: dayOf(column.moment),
+        first: index === 0,
+      }))
+    return levels.value.flatMap((level) => {
+      const tries = Math.max(store.plan.tries, mostTries(level.id))
+      return way.value
+        .columns({ ...store.plan, tries })
+        .map((column, index) => ({ ...column, levelId: level.id, under: '', first: index === 0 }))
+    })
+  })
+  const rows = computed<GridRow[]>(() =>
+    store.groups.flatMap((group, place): GridRow[] => {
+      const tested = levelsForGroup(store.plan, place)
+      const row = {
+        group,
+        tests: new Set(tested.map((level) => level.id)),
+        progress: store.progress[place]!,
+      }
+      if (!beneath.value) return [{ ...row, key: group.id, levelId: null, first: true }]
+      return tested.map(({ id }, index): GridRow => ({
+        ...row,
+        key: `${group.id}|${id}`,
+        levelId: id,
+        first: index === 0,
+      }))
+    }),
   )
-  const rows = computed(() =>
-    store.groups.map((group, place) => ({
-      group,
-      tests: new Set(levelsForGroup(store.plan, place).map((level) => level.id)),
-      progress: store.progress[place]!,
-    })),
-  )
+  /** The date of a school day, as a column says it. */
+  const dayOf = (moment: string) => {
+    const day = days.value[(plannedAt(moment) ?? 0) - 1]
+    return day ? dayWords(day) : ''
+  }
+  /** What an entry of a slot says beside its number: on which day it was read. */
+  function alsoAt(slot: Slot): Entry['fields'] {
+    const day = days.value[(plannedAt(slot.moment) ?? 0) - 1]
+    return day ? readAt(day, day) : {}
+  }
   const mark = computed(() => resolutionOf(store.plan).mark)
 
   function mostTries(levelId: string): number {
@@ -69,7 +122,13 @@ export function useReadingGrid() {
     )
   }
 
-  const slotAt = (groupId: string, column: GridColumn): Slot => ({ groupId, ...column, moment: '' })
+  const slotAt = (row: GridRow, { levelId, tryNumber, moment }: GridColumn): Slot => ({
+    groupId: row.group.id,
+    levelId: row.levelId ?? levelId,
+    tryNumber,
+    moment,
+  })
+  const isTested = (row: GridRow, column: GridColumn) => row.tests.has(row.levelId ?? column.levelId ?? '')
   const stateOf = (slot: Slot) => store.slots.get(slotKey(slot))
 
   function textOf(slot: Slot): string {
@@ -104,7 +163,7 @@ export function useReadingGrid() {
     const typed = drafts.value[slotKey(slot)]?.trim()
     if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
-    const entry = wayOf(store.plan).check(store.plan, typed, {
+    const entry = way.value.check(store.plan, typed, {
       slot,
       others: scoresBeside(store.plan, store.entries, slot),
     })
@@ -135,7 +194,7 @@ export function useReadingGrid() {
       hint.value = question
       return false
     }
-    keep({ slot, fields: oneNumber(typed, 'typed', entry.value) })
+    keep({ slot, fields: { ...oneNumber(typed, 'typed', entry.value), ...alsoAt(slot) } })
     // Left behind, a question stays in sight; answered, it goes.
     hint.value = leaving ? question : null
     return true
@@ -144,7 +203,8 @@ export function useReadingGrid() {
   function keep(entered: Entered) {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
-    if (before && saysTheSame(before, { ...entered, readWith: readWithOf(store.plan) })) return
+    const fields = recorder.asSeen(entered.slot, entered.fields)
+    if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan) })) return
     acts.push({ slot: entered.slot, before })
     recorder.recordAll([entered])
   }
@@ -155,7 +215,10 @@ export function useReadingGrid() {
     if (!asked) return
     keep({
       slot: asked.slot,
-      fields: oneNumber(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
+      fields: {
+        ...oneNumber(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
+        ...alsoAt(asked.slot),
+      },
     })
     hint.value = null
   }
@@ -187,30 +250,32 @@ export function useReadingGrid() {
   /** Pastes a block from a spreadsheet, its first cell at the given place; gives back how many were taken and how many not. */
   function paste(text: string, rowIndex: number, columnIndex: number): { taken: number; left: number } {
     const good: Entered[] = []
-    const pasted: Score[] = []
+    const pasted: (Score & { moment: string })[] = []
     let left = 0
     for (const [down, cells] of gridFromClipboard(text).entries()) {
       const row = rows.value[rowIndex + down]
       for (const [across, cell] of cells.entries()) {
         const column = columns.value[columnIndex + across]
         if (cell === '') continue
-        if (!row || !column || !row.tests.has(column.levelId)) {
+        if (!row || !column || !isTested(row, column)) {
           left++
           continue
         }
-        const slot = slotAt(row.group.id, column)
-        const entry = wayOf(store.plan).check(store.plan, cell, {
+        const slot = slotAt(row, column)
+        const entry = way.value.check(store.plan, cell, {
           slot,
           others: [
             ...scoresBeside(store.plan, store.entries, slot),
-            ...pasted.filter((one) => one.id !== slotKey(slot)),
+            ...pasted.flatMap(({ moment, ...one }) =>
+              one.id !== slotKey(slot) && moment === slot.moment ? one : [],
+            ),
           ],
         })
         // What would be asked about when typed is asked about when pasted: it waits in its cell.
         if (entry.state === 'value' && entry.hints.length === 0) {
           forget(slot)
-          good.push({ slot, fields: oneNumber(cell, 'typed', entry.value) })
-          pasted.push({ ...column, groupId: row.group.id, id: slotKey(slot), value: entry.value })
+          good.push({ slot, fields: { ...oneNumber(cell, 'typed', entry.value), ...alsoAt(slot) } })
+          pasted.push({ ...slot, levelId: slot.levelId!, id: slotKey(slot), value: entry.value })
         } else {
           draft(slot, cell.slice(0, 60))
           left++
@@ -237,6 +302,8 @@ export function useReadingGrid() {
     levels,
     columns,
     rows,
+    beneath,
+    isTested,
     drafts,
     hint,
     slotAt,

@@ -1,6 +1,6 @@
 import { newId } from '#core/plan'
 import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
-import { readWithOf, valueField } from '#core/recording'
+import { atField, readWithOf, valueField, wayOf } from '#core/recording'
 import { useEntryQueue } from '../stores/entryQueue'
 import { useLesson } from '../stores/lesson'
 
@@ -18,6 +18,14 @@ export interface Entered {
  */
 export const oneNumber = (typed: string, given: Given, value: number): Entry['fields'] => ({
   [valueField]: { typed, given, value },
+})
+
+/**
+ * When something was really read, as a field of an entry.
+ * @example readAt('11:30', 11.5) // { at: { typed: '11:30', given: 'typed', value: 11.5 } }
+ */
+export const readAt = (typed: string, value: number | string): Entry['fields'] => ({
+  [atField]: { typed, given: 'typed', value },
 })
 
 /** Recording for one device: every act makes a new entry, none changes an old one. */
@@ -52,13 +60,33 @@ export function useRecorder(source: EntrySource) {
   const record = (slot: Slot, fields: Entry['fields'], note?: string) =>
     recordAll([{ slot, fields, ...(note === undefined ? {} : { note }) }])
 
+  /**
+   * The fields as the server will understand them, with the time that was typed beside a number; a correction without one was read
+   * when the corrected reading was.
+   */
+  function asSeen(slot: Slot, fields: Entry['fields']): Entry['fields'] {
+    const way = wayOf(store.plan)
+    const also = Object.fromEntries(
+      Object.entries(countedAt(slot)?.fields ?? {}).filter(([name]) => way.also.includes(name)),
+    )
+    const understood = way.understand(store.plan, {
+      fields: { ...also, ...fields },
+      readWith: readWithOf(store.plan),
+      moment: slot.moment,
+    })
+    return understood.ok ? understood.fields : { ...also, ...fields }
+  }
+
   /** Records many at once, leaving out those that say what stands there already. */
   function recordAll(entered: Entered[]) {
     send(
       entered.flatMap(({ slot, fields, note }) => {
         const before = countedAt(slot)
-        if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan) })) return []
-        return [make(slot, { fields, note: note ?? before?.note ?? '', supersedes: before?.id ?? null })]
+        const seen = asSeen(slot, fields)
+        if (before && saysTheSame(before, { fields: seen, readWith: readWithOf(store.plan) })) return []
+        return [
+          make(slot, { fields: seen, note: note ?? before?.note ?? '', supersedes: before?.id ?? null }),
+        ]
       }),
     )
   }
@@ -111,5 +139,5 @@ export function useRecorder(source: EntrySource) {
     send([make(aside, { fields, note, readWith, supersedes: aside.id })])
   }
 
-  return { record, recordAll, putBack, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
+  return { asSeen, record, recordAll, putBack, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
 }

@@ -1,5 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { wayOf } from '#core/recording'
 import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
@@ -28,11 +29,13 @@ export function useRehearsal() {
     )
     if (!plan.expected || plan.tries < 1 || settled.length < 2 || settled.length < plan.levels.length)
       return null
+    // A row of readings is rehearsed by its one score; another instrument would be another score.
+    const row = wayOf(plan).curves !== null
     return {
-      plan,
+      plan: row ? store.scored : plan,
       expected: plan.expected,
       groups: store.groups.length,
-      cupboard: store.open.school.cupboard,
+      cupboard: row ? [] : store.open.school.cupboard,
     }
   })
   /** Words, materials and pictures of a plan change nothing in its rehearsal. */

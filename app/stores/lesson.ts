@@ -1,17 +1,20 @@
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
-import { groupProgress, scoredPlan, weighLesson } from '#core/recording'
+import { groupProgress, scoredPlan, wayOf, weighLesson } from '#core/recording'
 import { kitMaterials } from '#core/kit'
-import { checkFair, type Plan } from '#core/plan'
+import { checkFair } from '#core/fair'
+import type { Plan } from '#core/plan'
 import { slotStates } from '#core/record'
 import { cautionsFor, matchPlan } from '#core/safety'
 import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
 import { problemWords, request, RequestProblem } from '../api/request'
+import { today } from '../words/dates'
 import { useNotices } from './notices'
 import { usePack } from './pack'
 import { useEntryQueue } from './entryQueue'
@@ -81,8 +84,17 @@ export const useLesson = defineStore('lesson', () => {
   )
   /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
   const confirmed = computed(() => open.value.safety?.stands === true)
+  /** The school days on which it is read, where that takes more than one. */
+  const days = computed(() =>
+    schoolDays(
+      open.value.school.calendar,
+      open.value.date,
+      wayOf(plan.value).needs(plan.value.recording).days,
+    ),
+  )
+  const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
   const progress = computed(() =>
-    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, entries.value)),
+    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, entries.value, due.value)),
   )
 
   const planUnsaved = () => lesson.value !== null && lesson.value.plan !== savedPlan
@@ -348,6 +360,7 @@ export const useLesson = defineStore('lesson', () => {
     cautions,
     confirmed,
     progress,
+    days,
     load,
     patch,
     apply,

@@ -1,4 +1,4 @@
-import { format, isToday, isTomorrow, isYesterday, parseISO } from 'date-fns'
+import { format, formatISO, isToday, isTomorrow, isYesterday, parseISO } from 'date-fns'
 
 /** A lesson's day as a teacher says it: "today", "Tue 24 Nov". */
 export function dayWords(day: string): string {
@@ -6,7 +6,12 @@ export function dayWords(day: string): string {
   if (isToday(date)) return 'today'
   if (isTomorrow(date)) return 'tomorrow'
   if (isYesterday(date)) return 'yesterday'
-  return format(date, 'EEE d MMM')
+  return columnDay(day)
+}
+
+/** A day in a column, which is read later too: "Tue 24 Nov". */
+export function columnDay(day: string): string {
+  return format(parseISO(day), 'EEE d MMM')
 }
 
 /** A lesson's day as it stands on paper, which is read later too: "Tue 24 Nov 2026". */
@@ -23,3 +28,6 @@ export function timeWords(moment: string): string {
 export function momentWords(moment: string): string {
   return `${dayWords(moment)} at ${format(parseISO(moment), 'HH:mm')}`
 }
+
+/** Today as YYYY-MM-DD, by the clock of this device. */
+export const today = (): string => formatISO(new Date(), { representation: 'date' })

@@ -1,5 +1,5 @@
 import type { Vocabulary } from '#core/class'
-import type { Aim, Plan, Predictor, SchoolWays, Summary, WhoTests } from '#core/plan'
+import type { Plan, Predictor, SchoolWays, Summary, WhoTests } from '#core/plan'
 
 /** One line of a list to choose from. */
 interface Choice<T> {
@@ -14,22 +14,12 @@ export const vocabularies: Choice<Vocabulary>[] = [
   { title: 'test, outcome, controlled', value: 'tested' },
 ]
 
-export const aims: Choice<Aim>[] = [
-  { title: 'compare: which, or how much?', value: 'compare' },
-  { title: 'improve in rounds: beat our best', value: 'improve' },
-]
-
 export const whoTests: Choice<WhoTests>[] = [
   { title: 'every group, all levels', value: 'all-levels' },
   { title: 'levels shared over the groups', value: 'shared-levels' },
   { title: 'the whole class together', value: 'whole-class' },
   { title: 'groups turn from station to station', value: 'stations' },
   { title: 'at home, over some days', value: 'at-home' },
-]
-
-export const levelOrders: Choice<Plan['levelOrder']>[] = [
-  { title: 'the same for all', value: 'same' },
-  { title: 'each group its own', value: 'own' },
 ]
 
 export const summaries: Choice<Summary>[] = [

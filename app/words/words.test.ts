@@ -6,7 +6,7 @@ import { lessonDto } from '../testing/fakeServer'
 import { cardWays, placeName } from './cardWords'
 import { dayWords } from './dates'
 import { lessonNeed } from './lessonNeed'
-import { aims, counts, levelOrders, predictors, roundings, summaries, whoTests } from './planChoices'
+import { counts, predictors, roundings, summaries, whoTests } from './planChoices'
 
 beforeEach(() => vi.useFakeTimers({ now: new Date(2026, 2, 9, 21) }))
 afterEach(() => vi.useRealTimers())
@@ -37,6 +37,7 @@ describe('lessonNeed', () => {
     nextQuestions: [],
     readings: 0,
     needed: 36,
+    dueToday: null,
   }
 
   it.each<[Partial<LessonSummaryDto>, string]>([
@@ -46,6 +47,8 @@ describe('lessonNeed', () => {
     [{ stage: 'wonder' }, 'still to plan'],
     [{ readings: 7 }, '7 of 36 readings'],
     [{ readings: 36 }, 'ready to conclude'],
+    [{ readings: 7, stage: 'test', dueToday: 3 }, '3 readings due today'],
+    [{ readings: 7, stage: 'test', dueToday: 0 }, '7 of 36 readings'],
     [{ readings: 36, answer: 'Yes.' }, 'answered'],
   ])('%j: %s', (changes, words) => {
     expect(lessonNeed({ ...lesson, ...changes })).toBe(words)
@@ -57,14 +60,12 @@ describe('the lists to choose from', () => {
   const takes = (changes: object) => validate(planSchema, { ...lesson, ...changes }).ok
 
   it('offer what a plan may be, each with a title of its own', () => {
-    for (const { value } of aims) expect(takes({ aim: value })).toBe(true)
     for (const { value } of whoTests) expect(takes({ whoTests: value })).toBe(true)
-    for (const { value } of levelOrders) expect(takes({ levelOrder: value })).toBe(true)
     for (const { value } of summaries) expect(takes({ summary: value })).toBe(true)
     for (const { value } of roundings) expect(takes({ rounding: value })).toBe(true)
     for (const { value: who } of predictors)
       expect(takes({ prediction: { ...lesson.prediction, who } })).toBe(true)
-    for (const list of [aims, whoTests, levelOrders, summaries, roundings, predictors])
+    for (const list of [whoTests, summaries, roundings, predictors])
       expect(new Set(list.map((one) => one.title)).size).toBe(list.length)
     expect(counts(2, 4)).toEqual([2, 3, 4])
   })

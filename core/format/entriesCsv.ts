@@ -10,7 +10,7 @@ import { safeCell } from './cells'
  * ones included and marked as such.
  *
  * Columns: group, level, try, moment; for each field of the way its value, what was typed and how it was given (named
- * after the field; value, typed and given where there is one number); unit, instrument, status (counted, contested, set
+ * after the field; value, typed and given where there is one number), and when it was really read (at) where that is kept; unit, instrument, status (counted, contested, set
  * aside, superseded), reason, note, source, taken_at (ISO 8601), id, supersedes.
  *
  * @param groupNames the name of each group by its id
@@ -24,7 +24,8 @@ export function entriesCsv(
   const standing = new Set(standingEntries(entries).map((entry) => entry.id))
   const states = slotStates(entries)
   const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
-  const fields = wayOf(plan).fields(plan)
+  const way = wayOf(plan)
+  const names = [...way.fields(plan).map(({ name }) => name), ...way.also]
   const status = (entry: Entry) => {
     if (!standing.has(entry.id)) return 'superseded'
     if (entry.status === 'set-aside') return 'set aside'
@@ -35,7 +36,7 @@ export function entriesCsv(
     level: safeCell(entry.levelId === null ? '' : (levels.get(entry.levelId) ?? entry.levelId)),
     try: entry.tryNumber,
     moment: safeCell(entry.moment),
-    ...Object.assign({}, ...fields.map(({ name }) => fieldCells(name, entry.fields[name]))),
+    ...Object.assign({}, ...names.map((name) => fieldCells(name, entry.fields[name]))),
     unit: unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
     instrument: safeCell(entry.readWith?.instrument ?? ''),
     status: status(entry),
@@ -48,7 +49,7 @@ export function entriesCsv(
   }))
   const columns = [
     ...['group', 'level', 'try', 'moment'],
-    ...fields.flatMap(({ name }) => Object.keys(fieldCells(name, undefined))),
+    ...names.flatMap((name) => Object.keys(fieldCells(name, undefined))),
     ...['unit', 'instrument', 'status', 'reason', 'note', 'source', 'taken_at', 'id', 'supersedes'],
   ]
   return Papa.unparse(

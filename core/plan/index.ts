@@ -6,7 +6,9 @@ export { defaultsForAge, usualWays, type AgeDefaults, type SchoolWays } from './
 export { hasOrder, levelName, orderedLevels } from './levelName'
 export { levelsForGroup, testingPlaces } from './allocation'
 export { newId } from './newId'
+export { levelsFromText, levelsText, type TypedLevels } from './levelsFromText'
 export { suggestLevel } from './suggestLevel'
+export { levelStep, moveLevel } from './levelStep'
 export { guessChanged, guessUnit } from './guessFromName'
 export { evenLevels } from './evenLevels'
 export { withAim, withRounds } from './rounds'
@@ -15,6 +17,7 @@ export {
   addIdea,
   guessFromNames,
   moveCard,
+  namedMeasured,
   pickedCards,
   removeCard,
   renameCard,
@@ -22,5 +25,3 @@ export {
   type Card,
   type CardPlace,
 } from './variables'
-export { checkFair, type FairCheck } from './fair/checkFair'
-export type { FairContext, Finding, Remedy } from './fair/finding'

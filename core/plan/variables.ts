@@ -188,6 +188,22 @@ function pickMeasured(plan: Plan, card: Card, cupboard: readonly CupboardInstrum
   }
 }
 
+/**
+ * The plan with what is measured called something. A first name that speaks of another unit brings an instrument that reads it;
+ * later names leave the instrument alone.
+ * @param cupboard the instruments at hand
+ * @example namedMeasured(blank, 'temperature').measured.unit // 'C'
+ */
+export function namedMeasured(
+  plan: Plan,
+  name: string,
+  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+): Plan {
+  return plan.measured.name.trim() === ''
+    ? { ...plan, ...readBy(plan, name, cupboard) }
+    : { ...plan, measured: { ...plan.measured, name } }
+}
+
 function readBy(
   { measured, recording }: Plan,
   name: string,

@@ -13,11 +13,12 @@ export function decimalsOfMark(mark: number): number {
 }
 
 /**
- * Prints a number with the decimals of its scale and no unit.
+ * Prints a number with the decimals of its scale and no unit; what never came is no number.
  * @param extraDecimals for means of several readings, which may show one decimal more than one reading
  * @example printNumber(62.333, 1, 1) // '62.3'
  */
 export function printNumber(value: number, mark: number, extraDecimals = 0): string {
+  if (Math.abs(value) === Infinity) return 'never'
   const text = value.toFixed(decimalsOfMark(mark) + extraDecimals)
   const plain = extraDecimals > 0 && text.includes('.') ? text.replace(/\.?0+$/, '') : text
   return Number(plain) === 0 ? plain.replace('-', '') : plain
@@ -28,5 +29,6 @@ export function printNumber(value: number, mark: number, extraDecimals = 0): str
  * @example printQuantity(62.333, 'cm', 1, 1) // '62.3 cm'
  */
 export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
-  return `${printNumber(value, mark, extraDecimals)} ${unitDefinition(unit).symbol}`.trimEnd()
+  const printed = printNumber(value, mark, extraDecimals)
+  return Math.abs(value) === Infinity ? printed : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
 }

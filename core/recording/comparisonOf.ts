@@ -2,23 +2,30 @@ import type { Comparison, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
 import { hasOrder, levelsForGroup, orderedLevels, testingPlaces, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
+import { wayOf } from './registry'
 
 /**
  * What a plan compares, as evidence needs to know it.
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
+ * @param readings how many readings enter one score: two where it is a change
  * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
  */
-export function comparisonOf(plan: Plan, groupIds: readonly string[] = []): Comparison {
+export function comparisonOf(plan: Plan, groupIds: readonly string[] = [], readings = 1): Comparison {
+  const { mark, error } = resolutionOf(plan)
   return {
     scale: 'number',
     levels: orderedLevels(plan),
     ordered: hasOrder(plan),
     best: plan.best ?? 'most',
     summary: plan.summary,
-    worth: worthNoticingIn(plan),
-    sameOrder: plan.levelOrder === 'same' && !['stations', 'at-home'].includes(plan.whoTests),
+    worth: worthNoticingIn(plan, readings),
+    sameOrder:
+      plan.levelOrder === 'same' &&
+      !['stations', 'at-home'].includes(plan.whoTests) &&
+      !wayOf(plan).needs(plan.recording).sideBySide,
     meant: groupsMeant(plan, groupIds),
-    ...resolutionOf(plan),
+    mark,
+    error: error * Math.sqrt(readings),
   }
 }
 
@@ -27,9 +34,9 @@ export function comparisonOf(plan: Plan, groupIds: readonly string[] = []): Comp
  * expected; with nothing expected a tenth of the middle result, one degree Celsius for temperatures, one for counts.
  * @example worthNoticingIn(plan) // { least: 1, share: 0.1 } for a length read in centimetres
  */
-export function worthNoticingIn(plan: Plan): WorthNoticing {
+export function worthNoticingIn(plan: Plan, readings = 1): WorthNoticing {
   const { unit } = plan.measured
-  const readable = smallestDifference(plan)
+  const readable = smallestDifference(plan, 2 * readings)
   const { dimension } = unitDefinition(unit)
   if (plan.expected)
     return { least: Math.max(readable, Math.abs(plan.expected.last - plan.expected.first) / 2), share: 0 }

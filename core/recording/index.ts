@@ -1,13 +1,26 @@
+export type { Forgotten } from './forgotten'
 export type { WayNeeds } from './wayNeeds'
-export type { FieldDefinition, Understood, Way, WayOption } from './way'
+export type { Column, Curve, CurvePoint, FieldDefinition, Understood, Way, WayOption } from './way'
 export { wayOf, ways } from './registry'
+export { wayNote } from './wayNote'
+export { classCurves, curveKey, type ClassPoint } from './series/classCurves'
+export { startOf, startedAt } from './series/starts'
+export {
+  atField,
+  dayMoment,
+  minuteMoment,
+  minutesLimits,
+  plannedAt,
+  positionOf,
+  startMoment,
+} from './series/moments'
 export { numberOf, valueField } from './numberPerTry'
 export { scoresBeside, scoresOf } from './scoresOf'
 export { setUps, type SetUp } from './setUps'
 export { readWithOf } from './readWith'
 export { comparisonOf, worthNoticingIn } from './comparisonOf'
 export { scoredPlan, weighLesson } from './weighLesson'
-export { groupProgress, levelProgress, type GroupProgress } from './progress'
+export { dueToday, groupProgress, levelProgress, type GroupProgress } from './progress'
 export { checkEntry, checkValue, type CheckedEntry, type EntryContext, type EntryHint } from './checkEntry'
 export { expectedReading, type ExpectedReading } from './expectedReading'
 export { derivedValue, type DerivedValue } from './derivedValue'

@@ -5,7 +5,8 @@ import { convertUnit, printQuantity } from '../quantity'
 import type { Entry, Slot } from '../record'
 import { checkEntry, type CheckedEntry, type EntryContext } from './checkEntry'
 import { derivedValue } from './derivedValue'
-import type { FieldDefinition, Understood, Way } from './way'
+import type { Forgotten } from './forgotten'
+import type { Column, FieldDefinition, Understood, Way } from './way'
 
 /** The one field of a way that takes one number for each try. */
 export const valueField = 'value'
@@ -37,6 +38,37 @@ export const numberPerTry = {
   check: (plan: Plan, text: string, context: EntryContext | null): CheckedEntry =>
     checkEntry(text, plan, context),
 
+  columns: (plan: Plan): Column[] =>
+    Array.from({ length: plan.tries }, (_, index) => ({
+      tryNumber: index + 1,
+      moment: '',
+      head: `try ${index + 1}`,
+    })),
+
+  onlyUnit: null,
+
+  onceIsEnough: false,
+
+  oftenForgotten: [] as readonly Forgotten[],
+
+  layout: 'levels-across' as const,
+
+  dueOn: (): string[] | null => null,
+
+  beside: (): string[] => [],
+
+  also: [] as readonly string[],
+
+  readingsPerScore: (): number => 1,
+
+  comparable: (plan: Plan, counted: readonly Entry[]): Score[] => readScores(plan, counted),
+
+  curves: null,
+
+  tells: (): string | null => null,
+
+  soFar: () => null,
+
   understand(plan: Plan, { fields, readWith }: Pick<Entry, 'fields' | 'readWith'>): Understood {
     const field = fields[valueField]
     if (Object.keys(fields).length === 0) return { ok: true, fields }
@@ -63,15 +95,21 @@ export const numberPerTry = {
     return value === null ? '' : printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)
   },
 
-  scores: (plan: Plan, counted: readonly Entry[]): Score[] =>
-    counted.flatMap((entry) => {
-      const value = numberOf(plan, entry)
-      if (value === null || entry.levelId === null) return []
-      return [
-        { id: entry.id, groupId: entry.groupId, levelId: entry.levelId, tryNumber: entry.tryNumber, value },
-      ]
-    }),
+  scores: (plan: Plan, counted: readonly Entry[]): Score[] => readScores(plan, counted),
 } satisfies Partial<Way>
+
+/**
+ * What was read, as scores on the scale on which it was read.
+ * @example readScores(plan, [entry])[0].value // 13
+ */
+export function readScores(plan: Plan, counted: readonly Entry[]): Score[] {
+  return counted.flatMap((entry) => {
+    const value = numberOf(plan, entry)
+    if (value === null || entry.levelId === null) return []
+    const { id, groupId, levelId, tryNumber } = entry
+    return [{ id, groupId, levelId, tryNumber, value }]
+  })
+}
 
 /** The plan with the unit that an entry was read in, where the plan has gone on to another one since. */
 function asReadWith(plan: Plan, readWith: Entry['readWith']): Plan {

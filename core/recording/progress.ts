@@ -16,7 +16,8 @@ const isFilled = (states: ReturnType<typeof slotStates>, slot: Slot) => {
 }
 
 /**
- * How many of a group's slots hold an entry, and the first that holds none.
+ * How many of a group's slots hold an entry, and the first that holds none and is read now.
+ * @param due the moments that are read today; null where any may be
  * @example groupProgress(plan, 'g', 0, []).next // the first try of the first level
  */
 export function groupProgress(
@@ -24,11 +25,16 @@ export function groupProgress(
   groupId: string,
   place: number,
   entries: readonly Entry[],
+  due: readonly string[] | null = null,
 ): GroupProgress {
   const slots = wayOf(plan).slots(plan, groupId, place)
   const states = slotStates(entries)
   const open = slots.filter((slot) => !isFilled(states, slot))
-  return { done: slots.length - open.length, needed: slots.length, next: open[0] ?? null }
+  return {
+    done: slots.length - open.length,
+    needed: slots.length,
+    next: open.find((slot) => due === null || due.includes(slot.moment)) ?? null,
+  }
 }
 
 /**
@@ -51,4 +57,26 @@ export function levelProgress(
       if (isFilled(states, slot)) level.done++
     }
   return levels
+}
+
+/**
+ * How many slots of a class are still to be read today.
+ * @param days the school days of the lesson
+ * @returns null where nothing is read by the day
+ * @example dueToday(sprouts, ['a', 'b'], entries, days, '2026-03-11') // 6
+ */
+export function dueToday(
+  plan: Plan,
+  groupIds: readonly string[],
+  entries: readonly Entry[],
+  days: readonly string[],
+  today: string,
+): number | null {
+  const way = wayOf(plan)
+  const due = way.dueOn(plan, days, today)
+  if (due === null) return null
+  const states = slotStates(entries)
+  return groupIds
+    .flatMap((groupId, place) => way.slots(plan, groupId, place))
+    .filter((slot) => due.includes(slot.moment) && !isFilled(states, slot)).length
 }

@@ -1,7 +1,8 @@
 import type { Plan, RecordingKind } from '../plan'
-import { beforeAfter, daily, intervals, pairs, partsWhole, race, rounds, wordScale } from './byHand'
+import { beforeAfter, pairs, partsWhole, race, rounds, wordScale } from './byHand'
 import { count } from './count'
 import { measure } from './measure'
+import { daily, intervals } from './series'
 import type { Way } from './way'
 
 const registry: Record<RecordingKind, Way> = {

@@ -15,13 +15,15 @@ export function scoresOf(plan: Plan, entries: readonly Entry[]): Score[] {
 }
 
 /**
- * The scores of everything beside one slot: what an entry there is compared with while it is typed.
+ * What stands beside one slot, as it was read: what an entry there is compared with while it is typed.
  * @example scoresBeside(plan, entries, slot).length
  */
 export function scoresBeside(plan: Plan, entries: readonly Entry[], slot: Slot): Score[] {
   const key = slotKey(slot)
-  return scoresOf(
+  const counted = [...slotStates(entries).values()].flatMap((state) => state.counted ?? [])
+  return wayOf(plan).comparable(
     plan,
-    entries.filter((one) => slotKey(one) !== key),
+    counted.filter((one) => slotKey(one) !== key),
+    slot,
   )
 }

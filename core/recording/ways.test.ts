@@ -44,9 +44,19 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
     expect(wayOf(plan)).toBe(way)
     expect(Object.keys(way.usual)).toEqual([
       'kind',
-      ...way.options.filter((option) => !('optional' in option)).map((option) => option.name),
+      ...way.options
+        .filter((option) => !('optional' in option && option.optional))
+        .map((option) => option.name),
     ])
     expect([way.name, way.oneEntry].every((words) => words.trim() !== '')).toBe(true)
+  })
+
+  it('has a column for each moment and try of a level', () => {
+    const places = (of: readonly { tryNumber: number; moment: string }[]) =>
+      of.map((one) => `${one.tryNumber}|${one.moment}`).sort()
+    const slots = way.slots(plan, 'leaf', 0).filter((slot) => slot.levelId === 'h20')
+    expect(places(way.columns(plan))).toEqual(places(slots))
+    expect(way.columns(plan).every((column) => column.head !== '')).toBe(true)
   })
 
   it('has slots that differ, each for the group that is asked about', () => {
@@ -63,6 +73,7 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
     const understood = way.understand(plan, {
       fields: { [field!.name]: { typed: '12', given: 'typed', value: 99 } },
       readWith: readWithOf(plan),
+      moment: '',
     })
     expect(understood).toEqual({
       ok: true,
@@ -71,18 +82,27 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
   })
 
   it('gives a score for what counts and none for what could not be read', () => {
-    const entries = [
-      entry({ value: 12 }),
-      entry({ tryNumber: 2, value: null, status: 'set-aside', reason: 'pushed' }),
-    ]
-    expect(scoresOf(plan, entries)).toMatchObject([{ levelId: 'h20', tryNumber: 1, value: 12 }])
-    expect(way.print(plan, entries[0]!)).toBe('12 cm')
-    expect(way.print(plan, entries[1]!)).toBe('')
+    const slots = way.slots(plan, 'leaf', 0).filter((one) => one.levelId === 'h20')
+    const filled = slots
+      .filter((one) => one.tryNumber === 1)
+      .map((slot, day) =>
+        entry({ ...slot, value: 12, takenAt: new Date(Date.UTC(2026, 2, 9 + day)).toISOString() }),
+      )
+    const spoilt = entry({ ...slots.at(-1)!, value: null, status: 'set-aside', reason: 'pushed' })
+    const scores = scoresOf(plan, [...filled, spoilt])
+    expect(scores).toMatchObject([{ groupId: 'leaf', levelId: 'h20', tryNumber: 1 }])
+    expect(Number.isFinite(scores[0]!.value)).toBe(true)
+    expect(way.print(plan, filled[0]!)).toBe('12 cm')
+    expect(way.print(plan, spoilt)).toBe('')
   })
 
   it('refuses a field that it does not have', () => {
     expect(
-      way.understand(plan, { fields: { ...typed('1', 1), other: typed('2', 2).value! }, readWith: null }).ok,
+      way.understand(plan, {
+        fields: { ...typed('1', 1), other: typed('2', 2).value! },
+        readWith: null,
+        moment: '',
+      }).ok,
     ).toBe(false)
   })
 })
@@ -99,7 +119,7 @@ describe('measure', () => {
     ['3 whole rulers and 2,5 cm', 92.5],
   ])('reads %j as %d cm, on both sides', (text, value) => {
     expect(read(text)).toMatchObject({ state: 'value', value })
-    expect(wayOf(plan).understand(plan, { fields: typed(text, value), readWith: null })).toEqual({
+    expect(wayOf(plan).understand(plan, { fields: typed(text, value), readWith: null, moment: '' })).toEqual({
       ok: true,
       fields: typed(text, value),
     })
@@ -133,7 +153,7 @@ describe('measure', () => {
 
   it('does not measure out the lengths of one instrument by another', () => {
     const metre = { instrument: 'metre stick', unit: 'cm', mark: 1 } as const
-    const entry = { fields: typed('2 rulers and 14 cm', 74), readWith: metre }
+    const entry = { fields: typed('2 rulers and 14 cm', 74), readWith: metre, moment: '' }
     expect(wayOf(plan).understand(plan, entry)).toMatchObject({
       ok: false,
       message: expect.stringContaining('another instrument'),
@@ -164,7 +184,7 @@ describe('count', () => {
     expect(read(text)).toMatchObject({ state: 'unreadable', message: expect.stringContaining(words) })
     const value = Number(text.replace(',', '.'))
     expect(
-      wayOf(counting).understand(counting, { fields: typed(text, value), readWith: null }),
+      wayOf(counting).understand(counting, { fields: typed(text, value), readWith: null, moment: '' }),
     ).toMatchObject({
       ok: false,
       message: expect.stringContaining(words),

@@ -24,5 +24,8 @@ export function weighLesson(
   entries: readonly Entry[],
   groupIds: readonly string[] = [],
 ): Evidence {
-  return weighEvidence(comparisonOf(scoredPlan(plan), groupIds), scoresOf(plan, entries))
+  return weighEvidence(
+    comparisonOf(scoredPlan(plan), groupIds, wayOf(plan).readingsPerScore(plan)),
+    scoresOf(plan, entries),
+  )
 }

@@ -6,6 +6,9 @@ const places = [
   ['dark', 'inside a cupboard'],
 ] as const
 
+/** After ten school days, in mm. */
+const tallest: Record<string, number> = { light: 60, shade: 75, dark: 95 }
+
 export const beanSprouts: Starter = {
   id: 'bean-sprouts',
   about: 'Beans on wet cotton wool in light, shade and dark, measured every school day for two weeks.',
@@ -15,7 +18,7 @@ export const beanSprouts: Starter = {
     title: 'Sprouts in light and shade',
     question: 'Where do bean sprouts grow the tallest?',
     best: 'most',
-    recording: { kind: 'daily', days: 10 },
+    recording: { kind: 'daily', days: 10, score: 'end' },
     changed: { name: 'amount of light', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(places),
     measured: { name: 'height', unit: 'mm', instrument: instrument('ruler') },
@@ -25,6 +28,7 @@ export const beanSprouts: Starter = {
       same('warm', 'warmth', 'all in the same room'),
       same('pot', 'pot', 'all alike, five beans in each'),
     ],
+    tries: 1,
     practiceTries: 0,
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
@@ -37,12 +41,14 @@ export const beanSprouts: Starter = {
     steps: [
       'Lay five soaked beans on wet cotton wool.',
       'Stand the pots in their places. Water each morning.',
-      'Measure the three tallest sprouts, every school day.',
+      'Measure the tallest sprout of each pot, every school day.',
     ],
     expected: { first: 60, last: 95, apart: 12 },
   },
   expected: {
-    values: { light: 60, shade: 75, dark: 95 },
+    values: tallest,
+    // Nothing to see for two days, then about as much every day.
+    course: (levelId, day) => (tallest[levelId]! * Math.max(0, day - 2)) / 8,
     trySpread: 0.12,
     groupSpread: 0.06,
     basis:

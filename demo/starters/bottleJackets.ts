@@ -7,19 +7,22 @@ const jackets = [
   ['wrap', 'bubble wrap'],
 ] as const
 
+/** How fast the water cools towards the room, a minute. */
+const rates: Record<string, number> = { none: 0.012, paper: 0.009, wool: 0.007, wrap: 0.005 }
+
 export const bottleJackets: Starter = {
   id: 'bottle-jackets',
   about: 'Warm water in dressed bottles, read every five minutes. Warm as a bath, never hot.',
   plan: {
     ...starterDefaults,
-    ideas: ideasToMeasure(['temperature after 40 minutes']),
+    ideas: ideasToMeasure(['time until it feels cold']),
     title: 'Jackets for a bottle',
     question: 'Which jacket keeps a bottle of warm water warm best?',
     best: 'least',
-    recording: { kind: 'intervals', everyMinutes: 5, times: 8 },
+    recording: { kind: 'intervals', minutes: [0, 5, 10, 15, 20, 25, 30, 35, 40], score: 'lost' },
     changed: { name: 'jacket', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(jackets, true),
-    measured: { name: 'temperature lost', unit: 'C', instrument: instrument('thermometer') },
+    measured: { name: 'temperature', unit: 'C', instrument: instrument('thermometer') },
     keptSame: [
       same('bottle', 'bottle', 'all alike, 300 mL, lid with a hole'),
       same('water', 'amount of water', '250 mL from the same jug'),
@@ -53,12 +56,14 @@ export const bottleJackets: Starter = {
     steps: [
       'Dress the bottles. An adult pours the warm water.',
       'Read all bottles at once, then every five minutes.',
-      'After 40 minutes take the last reading from the first.',
+      'The curve shows which bottle cools slowest.',
     ],
     expected: { first: 7.6, last: 3.6, apart: 0.5 },
   },
   expected: {
     values: { none: 7.6, paper: 6, wool: 4.9, wrap: 3.6 },
+    // From 40 °C towards the room's 20 °C, at the rate of each jacket.
+    course: (levelId, minute) => 20 + 20 * Math.exp(-rates[levelId]! * minute),
     trySpread: 0.05,
     groupSpread: 0.05,
     basis:

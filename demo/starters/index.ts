@@ -10,7 +10,7 @@ import { shoeGrip } from './shoeGrip'
 import type { Starter } from './starter'
 
 export type { Starter } from './starter'
-export { ballBounce, paperTowels, shadowLength, shoeGrip }
+export { ballBounce, beanSprouts, bottleJackets, paperTowels, shadowLength, shoeGrip }
 
 /** Every starter, in the order a list offers them. */
 export const starters: readonly Starter[] = [

@@ -11,6 +11,8 @@ export interface Starter {
   expected: {
     /** The value at each level, by level id, in the unit measured. */
     values: Record<string, number>
+    /** Of what is read over time: the value at a minute, or on a day from 1, by level id. */
+    course?: (levelId: string, at: number) => number
     /** How far tries of one group scatter, as a share of the value (standard deviation). */
     trySpread: number
     /** How far groups differ from each other throughout, as a share of the value (standard deviation). */

@@ -14,9 +14,12 @@ import { eq, sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
+import { scoresOf } from '#core/recording'
+import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
+import { getInvestigationPlan } from '../queries/investigations'
 import { getLesson } from '../queries/lessons'
 import { savePlan } from '../queries/plans'
 import { writeBackup } from './backup'
@@ -200,5 +203,71 @@ describe('a database of an earlier version', () => {
     ])
     expect(opened.predictions).toMatchObject([{ seat: 0, because: 'so' }])
     expect(opened.stimulus).toEqual({ text: '', picture: null })
+  })
+
+  it('keeps what was worked out by hand over time as measured numbers, and reads the others as planned', async () => {
+    const all = 'server/database/migrations'
+    const early = join(folder, 'before-series')
+    cpSync(all, early, { recursive: true })
+    const journal = join(early, 'meta', '_journal.json')
+    const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: { tag: string }[] }
+    const until = list.entries.findIndex((one) => one.tag === '0006_series')
+    writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, until) }))
+    const before = await openPglite(join(folder, 'data'), early)
+    const [own, investigation, group] = [newId(), newId(), newId()]
+    const every5 = { kind: 'intervals', everyMinutes: 5, times: 2 }
+    const measured = { ...examplePlan().measured, name: 'temperature lost' }
+    const planOf = (recording: object) => JSON.stringify({ ...examplePlan({ measured }), recording })
+    const [empty, tested, daily] = [newId(), newId(), newId()]
+    await before.db.execute(
+      sql`insert into classes (id, name, age_band, vocabulary) values (${own}, 'Old', '7-9', 'plain')`,
+    )
+    await before.db.execute(
+      sql`insert into groups (id, class_id, name, emblem, place) values (${group}, ${own}, 'Leaf', 'leaf', 0)`,
+    )
+    await before.db.execute(
+      sql`insert into investigations (id, plan) values (${investigation}, ${planOf(every5)}::jsonb)`,
+    )
+    for (const [id, recording] of [
+      [empty, every5],
+      [tested, every5],
+      [daily, { kind: 'daily', days: 4 }],
+    ] as const)
+      await before.db.execute(
+        sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
+            (${id}, ${investigation}, ${own}, '2026-03-09', 'plan', ${planOf(recording)}::jsonb, ${JSON.stringify(emptyConclusion)}::jsonb)`,
+      )
+    await before.db.execute(
+      sql`insert into entries (id, lesson_id, group_id, level_id, try_number, moment, fields, note, status, reason, source, taken_at) values
+          (${newId()}, ${tested}, ${group}, 'h20', 1, '', '{"value":{"typed":"7","given":"typed","value":7}}'::jsonb, '', 'counted', '', 'desk', now())`,
+    )
+    await before.close()
+    const after = await openPglite(join(folder, 'data'), all)
+    const [first, second, third] = await Promise.all(
+      [empty, tested, daily].map((id) => getLesson(after.db, id)),
+    )
+    const kept = await getInvestigationPlan(after.db, investigation)
+    await after.close()
+    const now = { kind: 'intervals', minutes: [0, 5, 10], score: 'lost' }
+    expect(first!.plan).toMatchObject({ recording: now, measured: { name: 'temperature' } })
+    expect(kept).toMatchObject({ recording: now, measured: { name: 'temperature' } })
+    expect(second!.plan).toMatchObject({
+      recording: { kind: 'measure', was: 'intervals' },
+      measured: { name: 'temperature lost' },
+    })
+    expect(scoresOf(second!.plan, second!.entries)).toMatchObject([{ levelId: 'h20', value: 7 }])
+    expect(third!.plan.recording).toEqual({ kind: 'daily', days: 4, score: 'end' })
+    for (const one of [first, second, third]) expect(validate(planSchema, one!.plan).ok).toBe(true)
+  })
+
+  it('is understood in files too', () => {
+    const plan = { ...examplePlan(), recording: { kind: 'intervals', everyMinutes: 10, times: 3 } }
+    const read = validate(planSchema, plan)
+    expect(read.ok && read.value.recording).toEqual({
+      kind: 'intervals',
+      minutes: [0, 10, 20, 30],
+      score: 'lost',
+    })
+    expect(validate(planSchema, { ...plan, recording: { kind: 'daily', days: 5 } }).ok).toBe(true)
   })
 })

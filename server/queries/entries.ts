@@ -101,7 +101,7 @@ function understood(sent: Entry[], plan: Plan): Entry[] {
 function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Generator<FieldProblem> {
   const levelIds = new Set(plan.levels.map((level) => level.id))
   const slots = wayOf(plan).slots(plan, '', 0)
-  const moments = new Set(slots.map((slot) => slot.moment))
+  const moments = new Set([...slots.map((slot) => slot.moment), ...wayOf(plan).beside(plan)])
   const hasLevels = slots.some((slot) => slot.levelId !== null)
   for (const [index, one] of fresh.entries()) {
     if (!groupIds.has(one.groupId))
@@ -121,15 +121,19 @@ function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Gene
   }
 }
 
-function sameEntry(a: Entry, b: Entry): boolean {
-  const essence = ({ fields, status, supersedes, ...slot }: Entry) =>
-    JSON.stringify([
-      slotKey(slot),
-      Object.entries(fields).map(([name, one]) => [name, one.typed, one.given]),
-      status,
-      supersedes,
-    ])
-  return essence(a) === essence(b)
+/**
+ * Whether what was sent is what is kept already. The order of its fields says nothing (the database has its own), and what was worked
+ * out of one text, such as the time typed beside a number, is kept as a field that was never sent.
+ */
+function sameEntry(kept: Entry, sent: Entry): boolean {
+  const essence = ({ status, supersedes, fields, ...slot }: Entry) =>
+    JSON.stringify([slotKey(slot), status, supersedes, Object.keys(fields).length > 0])
+  return (
+    essence(kept) === essence(sent) &&
+    Object.entries(sent.fields).every(
+      ([name, { typed, given }]) => kept.fields[name]?.typed === typed && kept.fields[name].given === given,
+    )
+  )
 }
 
 /** Whether a group has recorded anything in a lesson. */

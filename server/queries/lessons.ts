@@ -1,8 +1,10 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
+import { formatISO } from 'date-fns'
 import { v7 as newId } from 'uuid'
+import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import { scoredPlan, wayOf } from '#core/recording'
+import { dueToday, scoredPlan, startMoment, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#demo/starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
@@ -37,6 +39,8 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
   const ids = rows.map((row) => row.lessons.id)
   const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
+  const { calendar } = await getSchool(db)
+  const today = formatISO(new Date(), { representation: 'date' })
   return Promise.all(
     rows.map(async ({ lessons: lesson, classes: own }) => {
       const whole = byClass.get(own.id)!
@@ -55,9 +59,24 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
         readings: counts.get(lesson.id) ?? 0,
         needed: slotsNeeded(lesson.plan, groups),
+        dueToday: await dueIn(db, lesson, groups, calendar, today),
       }
     }),
   )
+}
+
+/** How many readings a lesson over several days still wants today; null for one that is over in one go. */
+async function dueIn(
+  db: Database,
+  { id, date, plan }: { id: string; date: string; plan: Plan },
+  groups: readonly { id: string }[],
+  calendar: SchoolCalendar,
+  today: string,
+): Promise<number | null> {
+  const days = schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)
+  if (wayOf(plan).dueOn(plan, days, today) === null) return null
+  const groupIds = groups.map((group) => group.id)
+  return dueToday(plan, groupIds, days.includes(today) ? await entriesOf(db, id) : [], days, today)
 }
 
 function slotsNeeded(plan: Plan, groups: readonly { id: string }[]): number {
@@ -75,6 +94,7 @@ async function countedEntries(db: Database, lessonIds: string[]): Promise<Map<st
       and(
         inArray(entries.lessonId, lessonIds),
         eq(entries.status, 'counted'),
+        ne(entries.moment, startMoment),
         sql`not exists (select 1 from entries later where later.supersedes = ${entries.id})`,
       ),
     )

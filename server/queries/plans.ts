@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
+import { wayOf } from '#core/recording'
 import { standingEntries } from '#core/record'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
@@ -33,6 +34,15 @@ export async function savePlan(
   })
 }
 
+/** When something is read by a plan. */
+const moments = (plan: Plan) =>
+  new Set([
+    ...wayOf(plan)
+      .columns(plan)
+      .map((column) => column.moment),
+    ...wayOf(plan).beside(plan),
+  ])
+
 async function refuseLosingReadings(tx: Database, id: string, before: Plan, after: Plan): Promise<void> {
   const kept = new Set(after.levels.map((level) => level.id))
   const standing = standingEntries(await entriesOf(tx, id)).filter((entry) => entry.status === 'counted')
@@ -46,6 +56,13 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
       'conflict',
       'This level has readings already. Set them aside first, or keep the level.',
       [{ path: 'plan.levels', message: 'This level has readings.' }],
+    )
+  const lost = standing.find(({ moment }) => moments(before).has(moment) && !moments(after).has(moment))
+  if (lost && after.recording.kind === before.recording.kind)
+    throw new ApiError(
+      'conflict',
+      `There are readings at “${lost.moment}” already. Set them aside first, or keep that time.`,
+      [{ path: 'plan.recording', message: `“${lost.moment}” has readings.` }],
     )
   if (standing.length > 0 && after.recording.kind !== before.recording.kind)
     throw new ApiError(

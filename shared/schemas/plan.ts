@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { planLimits, type Plan } from '#core/plan'
+import { fromOldRecording, isOldRecording, planLimits, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
 import { ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
@@ -60,23 +60,49 @@ const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLim
   'id',
 )
 
-/** What each way of recording needs to be told, from the ways themselves. */
-const recording = ways.reduce(
-  (schema, { kind, options }) =>
-    options.reduce(
-      (own, option) =>
-        own.keys({
-          [option.name]: optionSchema(option).when('kind', { is: kind, otherwise: Joi.forbidden() }),
-        }),
-      schema,
-    ),
-  Joi.object({ kind: choice(...ways.map((way) => way.kind)) }),
-)
+/**
+ * What each way of recording needs to be told, from the ways themselves. Ways may share an option, which then goes by the way that
+ * is chosen.
+ */
+const kinds = ways.map((way) => way.kind)
+const recordings = Joi.alternatives().conditional('.kind', {
+  switch: ways.map(({ kind, options }) => ({
+    is: kind,
+    then: Joi.object({
+      kind: choice(kind),
+      ...Object.fromEntries(options.map((option) => [option.name, optionSchema(option)])),
+      ...(kind === 'measure' ? { was: choice(...kinds).optional() } : {}),
+    }),
+  })),
+  otherwise: Joi.object({ kind: choice(...kinds) }),
+})
+/** Files and pages of an earlier version say it their own way. */
+const recording = (
+  Joi.extend({
+    type: 'recording',
+    base: recordings,
+    coerce: {
+      from: 'object',
+      method: (value: unknown) => ({ value: isOldRecording(value) ? fromOldRecording(value) : value }),
+    },
+  }) as { recording: () => Joi.AlternativesSchema }
+).recording()
 
 function optionSchema(option: WayOption): Joi.Schema {
-  return option.kind === 'whole'
-    ? wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
-    : list(openLine(option.letters), option.most, 'words').unique()
+  switch (option.kind) {
+    case 'whole':
+      return wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
+    case 'words':
+      return list(openLine(option.letters), option.most, 'words')
+        .unique()
+        .presence(option.optional ? 'optional' : 'required')
+    case 'numbers':
+      return list(amount(option.least, option.greatest), option.most, 'times').min(2).unique().sort()
+    case 'choice':
+      return choice(...option.choices.map(([value]) => value))
+    case 'amount':
+      return amount(-most, most).optional()
+  }
 }
 
 const cm = amount(0.1, 100000)

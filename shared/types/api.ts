@@ -82,6 +82,8 @@ export interface LessonSummaryDto {
   nextQuestions: string[]
   readings: number
   needed: number
+  /** Readings that are due today in a lesson over several days; null for one that is over in one go. */
+  dueToday: number | null
 }
 
 export interface PredictionDto {

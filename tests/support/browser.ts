@@ -76,6 +76,22 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.getByRole('option', { name: option, exact: true }).click()
 }
 
+/** Opens a word of the plan's sentences. */
+export async function openWord(page: Page, id: string): Promise<void> {
+  await page.locator(`[data-word="${id}"]`).click()
+  await page.locator('.v-overlay--active [role="dialog"]').waitFor()
+}
+
+/** Chooses what a word of the plan's sentences becomes. */
+export async function chooseWord(page: Page, id: string, text: string): Promise<void> {
+  await openWord(page, id)
+  await page
+    .getByRole('option', { name: new RegExp(`^${text}`) })
+    .first()
+    .click()
+  await page.locator('.v-overlay--active [role="dialog"]').waitFor({ state: 'detached' })
+}
+
 const send = async <T>(url: string, body: object): Promise<T> =>
   (await (
     await fetch(url, {

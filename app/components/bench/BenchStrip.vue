@@ -2,11 +2,12 @@
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
 import { amountWords } from '#core/kit'
-import { levelName, orderedLevels } from '#core/plan'
-import { printQuantity, unitDefinition } from '#core/quantity'
+import { levelName, levelStep, moveLevel, orderedLevels, type Level } from '#core/plan'
+import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { levelProgress } from '#core/recording'
 import type { Stage } from '#shared/types/api'
+import { useShownReading } from '../../composables/useShownReading'
 import { useLesson } from '../../stores/lesson'
 import { usePack } from '../../stores/pack'
 
@@ -19,11 +20,13 @@ const levels = computed(() => orderedLevels(store.plan))
 const largest = computed(() => Math.max(1e-9, ...levels.value.map((level) => Math.abs(level.value ?? 0))))
 const unit = computed(() => unitDefinition(store.plan.measured.instrument.unit).symbol)
 
-function toScale(value: number | null): number {
-  if (store.plan.changed.kind === 'kinds') return 0.5
-  return value === null ? 0 : Math.abs(value) / largest.value
-}
-
+/** What is typed in the grid, as the instrument would show it. */
+const shownReading = useShownReading()
+const pointer = computed(() => {
+  const { instrument, unit: own } = store.plan.measured
+  const same = unitDefinition(own).dimension === unitDefinition(instrument.unit).dimension
+  return shownReading.value === null || !same ? null : convertUnit(shownReading.value, own, instrument.unit)
+})
 const tested = computed(() =>
   levelProgress(
     store.plan,
@@ -32,42 +35,60 @@ const tested = computed(() =>
   ),
 )
 
-const vessels = computed(() =>
-  levels.value.map((level) => {
-    const name = levelName(store.plan, level)
-    if (props.stage === 'test') {
-      const { done, needed } = tested.value.get(level.id)!
-      return {
-        id: level.id,
-        name,
-        tone: 'progress' as const,
-        fill: needed ? done / needed : 0,
-        note: `${done} of ${needed}`,
-      }
-    }
-    if (props.stage === 'compare' || props.stage === 'conclude') {
-      const result = store.evidence.results.find((one) => one.level.id === level.id)
-      const top = Math.max(1e-9, ...store.evidence.results.map((one) => Math.abs(one.centre)))
-      if (!result) return { id: level.id, name, tone: 'result' as const, fill: 0, note: 'no result' }
-      const { unit: measuredUnit } = store.plan.measured
-      return {
-        id: level.id,
-        name,
-        tone: 'result' as const,
-        fill: Math.abs(result.centre) / top,
-        note: printQuantity(result.centre, measuredUnit, resolutionOf(store.scored).mark, 1),
-      }
-    }
-    return {
-      id: level.id,
-      name,
-      tone: 'level' as const,
-      fill: toScale(level.value),
-      note: props.stage === 'pack' ? ownThings(level.id) : level.baseline ? 'to compare with' : '',
-      picture: level.picture,
-    }
-  }),
+const dimension = computed(() => {
+  const { kind, unit: own } = store.plan.changed
+  return kind === 'kinds' ? null : own ? unitDefinition(own).dimension : 'count'
+})
+const drawn = computed(() =>
+  levels.value.map((level, place) => ({
+    id: level.id,
+    name: levelName(store.plan, level),
+    dimension: dimension.value,
+    value: level.value,
+    share: Math.abs(level.value ?? 0) / largest.value,
+    largest: largest.value,
+    place,
+    baseline: level.baseline,
+    picture: level.picture,
+    ...saysOf(level),
+  })),
 )
+
+/** What a level says beneath its drawing, and how far its bar is filled, at each stage. */
+function saysOf(level: Level): {
+  note: string
+  fill?: number
+  tone?: 'progress' | 'result'
+  step?: number | null
+} {
+  switch (props.stage) {
+    case 'test': {
+      const { done, needed } = tested.value.get(level.id)!
+      return { note: `${done} of ${needed}`, fill: needed ? done / needed : 0, tone: 'progress' }
+    }
+    case 'compare':
+    case 'conclude': {
+      const result = store.evidence.results.find((one) => one.level.id === level.id)
+      if (!result) return { note: 'no result', fill: 0, tone: 'result' }
+      const top = Math.max(
+        1e-9,
+        ...store.evidence.results.map((one) => Math.abs(one.centre)).filter(Number.isFinite),
+      )
+      return {
+        note: printQuantity(result.centre, store.scored.measured.unit, resolutionOf(store.scored).mark, 1),
+        fill: Math.min(1, Math.abs(result.centre) / top),
+        tone: 'result',
+      }
+    }
+    case 'pack':
+      return { note: ownThings(level.id) }
+    default:
+      return {
+        note: level.baseline ? 'the baseline' : '',
+        step: props.stage === 'plan' && dimension.value ? levelStep(store.plan) : null,
+      }
+  }
+}
 /** What a level alone needs, in the place where the kit is packed. */
 function ownThings(levelId: string): string {
   const own = pack.lines.find((line) => line.material.level === levelId && line.total > 0)
@@ -79,8 +100,8 @@ const legend = computed(
     ({
       pack: ownAmounts.value ? 'with what to fetch' : '',
       test: 'filled by readings',
-      compare: 'filled to the result',
-      conclude: 'filled to the result',
+      compare: 'with their results',
+      conclude: 'with their results',
     })[props.stage as string] ?? '',
 )
 </script>
@@ -92,9 +113,14 @@ const legend = computed(
         We change <b>{{ store.plan.changed.name || '…' }}</b>
         <span v-if="legend" class="soft legend">{{ legend }}</span>
       </p>
-      <div class="vessels">
-        <BenchVessel v-for="vessel in vessels" :key="vessel.id" v-bind="vessel" />
-        <p v-if="vessels.length === 0" class="soft small">No levels yet.</p>
+      <div class="levels">
+        <BenchLevel
+          v-for="{ id, ...level } in drawn"
+          :key="id"
+          v-bind="level"
+          @move="store.editPlan((plan) => moveLevel(plan, id, $event), `pull-${id}`)"
+        />
+        <p v-if="drawn.length === 0" class="soft small">No levels yet.</p>
       </div>
     </div>
     <div class="part measured">
@@ -102,7 +128,7 @@ const legend = computed(
         We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
         {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}
       </p>
-      <InstrumentDrawing :instrument="store.plan.measured.instrument" />
+      <InstrumentDrawing :instrument="store.plan.measured.instrument" :pointer="pointer" />
     </div>
     <div class="part kept">
       <p class="what">We keep the same</p>
@@ -154,7 +180,7 @@ const legend = computed(
   content: '· ';
 }
 
-.vessels {
+.levels {
   display: flex;
   gap: 6px;
 }

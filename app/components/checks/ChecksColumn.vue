@@ -11,7 +11,6 @@ import { computed, ref, watch } from 'vue'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { usePack } from '../../stores/pack'
-import type { Remedy } from '#core/plan'
 
 /** The five checks: one line each when content, reason and remedies when not. */
 const store = useLesson()
@@ -63,11 +62,6 @@ watch(
   () => store.open.date,
   () => notices.attempt(() => pack.load(store.open.id)),
 )
-
-function mend(remedy: Remedy) {
-  store.editPlan(remedy.apply)
-  notices.tell(`Done: ${remedy.label}.`, () => store.undoPlan())
-}
 </script>
 
 <template>
@@ -86,25 +80,13 @@ function mend(remedy: Remedy) {
         <VIcon :icon="look.icon" :color="look.colour" size="20" />
         <b>Fair</b><span class="state">{{ look.word }}</span>
       </p>
-      <article
+      <FindingNote
         v-for="finding in store.fair.findings.slice(0, planning ? shown : 0)"
         :key="finding.code"
-        class="finding"
-        :class="finding.severity"
+        :finding="finding"
         :data-finding="finding.code"
-      >
-        <p>{{ finding.reason }}</p>
-        <VBtn
-          v-for="remedy in finding.remedies"
-          :key="remedy.label"
-          size="small"
-          variant="outlined"
-          color="primary"
-          @click="mend(remedy)"
-        >
-          {{ remedy.label }}
-        </VBtn>
-      </article>
+        class="finding"
+      />
       <VBtn
         v-if="planning && store.fair.findings.length > shown"
         size="small"

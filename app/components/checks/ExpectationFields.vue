@@ -7,10 +7,12 @@ import { useLesson } from '../../stores/lesson'
 
 /** The three questions that a rehearsal needs an answer to. */
 const store = useLesson()
-const answers = ref<Record<keyof Expectation, number | null>>({ first: null, last: null, apart: null })
-const unit = computed(() => store.plan.measured.unit)
+const unanswered = { first: null, last: null, apart: null }
+const answers = ref<Record<keyof Expectation, number | null>>(unanswered)
+/** On the scale of the scores, which is what a class compares. */
+const unit = computed(() => store.scored.measured.unit)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const mark = computed(() => resolutionOf(store.plan).mark)
+const mark = computed(() => resolutionOf(store.scored).mark)
 /** Once answered, the questions make room for what came of them. */
 const asking = ref(store.plan.expected === null)
 const ends = computed(() => {
@@ -21,7 +23,9 @@ const ends = computed(() => {
 watch(
   () => store.plan.expected,
   (expected) => {
-    if (expected) answers.value = { ...expected }
+    // What was expected of another score is no answer here.
+    answers.value = expected ?? unanswered
+    if (!expected) asking.value = true
   },
   { immediate: true },
 )
@@ -46,7 +50,11 @@ function answer(key: keyof Expectation, value: number | null) {
     <VBtn size="x-small" variant="text" color="primary" @click="asking = true">Change</VBtn>
   </p>
   <div v-else-if="ends" class="fields">
-    <p class="small">What do you expect, roughly?</p>
+    <p class="small">
+      What do you expect, roughly<template v-if="store.scored !== store.plan"
+        >, of the {{ store.scored.measured.name }}</template
+      >?
+    </p>
     <QuantityField
       :model-value="answers.first"
       :label="`At ${ends[0]}`"

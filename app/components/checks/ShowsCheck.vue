@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed, watch } from 'vue'
+import { wayOf } from '#core/recording'
 import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
 import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
@@ -44,7 +45,7 @@ function take(neighbour: RankedNeighbour) {
     ...plan,
     levels: neighbour.plan.levels,
     tries: neighbour.plan.tries,
-    measured: neighbour.plan.measured,
+    measured: wayOf(plan).curves ? plan.measured : neighbour.plan.measured,
     expected: neighbour.expected,
   }))
   notices.tell(`Done: ${neighbour.label}.`, () => store.undoPlan())

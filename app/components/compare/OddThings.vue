@@ -46,7 +46,7 @@ function setAside(reason: string) {
 <template>
   <div class="stack">
     <h2>Worth a look</h2>
-    <article v-for="one in odd" :key="one.entry?.id" class="card">
+    <article v-for="one in odd" :key="one.id" class="card">
       <p class="head">
         <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" /><b
           class="number"
@@ -59,6 +59,7 @@ function setAside(reason: string) {
       <VBtn v-if="one.entry" size="small" variant="outlined" color="primary" @click="asking = one.entry!"
         >Set aside and repeat</VBtn
       >
+      <NuxtLink v-else :to="`/lessons/${store.open.id}/test`" class="small">Look at its row in Test</NuxtLink>
     </article>
     <article v-for="one in store.evidence.offsets" :key="one.groupId" class="card">
       <p class="head">

@@ -72,31 +72,6 @@ const print = (value: number) => printNumber(value, mark.value, 1)
 </template>
 
 <style scoped>
-.results {
-  border-collapse: collapse;
-  width: 100%;
-  font-size: 0.92rem;
-  line-height: 1.3;
-}
-
-caption {
-  text-align: left;
-  font-size: 0.82rem;
-  color: var(--ink-soft);
-}
-
-th,
-td {
-  padding: 2px 8px;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-  white-space: nowrap;
-}
-
-.n {
-  text-align: right;
-}
-
 small {
   color: var(--ink-soft);
   margin-left: 6px;

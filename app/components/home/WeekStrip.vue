@@ -19,7 +19,10 @@ const days = computed(() => {
       name: format(date, 'EEE d'),
       today: isToday(date),
       closed: props.week ? closedReason(props.week.calendar, day) : null,
-      lessons: props.lessons.filter((lesson) => lesson.date === day),
+      // A lesson over several days stands on the day that wants its readings, too.
+      lessons: props.lessons.filter(
+        (lesson) => lesson.date === day || (isToday(date) && (lesson.dueToday ?? 0) > 0),
+      ),
       tasks: (props.week?.lessons ?? []).flatMap((lesson) =>
         lesson.tasks
           .filter((task) => task.day === day)
@@ -35,7 +38,9 @@ const days = computed(() => {
 /** What the kit of a lesson that is still to come lacks, the worst first. */
 const lacks = (id: string) => {
   const found = props.week?.lessons.find((one) => one.reservation.lessonId === id)
-  if (!found || found.countedBack) return []
+  // What has begun is past getting ready.
+  const begun = props.lessons.some((lesson) => lesson.id === id && lesson.readings > 0)
+  if (!found || found.countedBack || begun) return []
   const noDay = found.tasks.filter((task) => task.day === null).map((task) => `${task.what}: no open day`)
   return [...found.short, ...noDay].slice(0, 2)
 }

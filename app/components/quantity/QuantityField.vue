@@ -38,6 +38,8 @@ const props = withDefaults(
     digits: 12,
   },
 )
+const input = ref<{ focus: () => void } | null>(null)
+defineExpose({ focus: () => input.value?.focus() })
 const text = ref(shown(value.value))
 const before = ref(value.value)
 const editing = ref(false)
@@ -103,6 +105,7 @@ watch(value, (number) => {
 <template>
   <div class="quantity" :class="$attrs.class">
     <VTextField
+      ref="input"
       v-bind="{ ...$attrs, class: undefined }"
       :model-value="text"
       :label="label"

@@ -36,7 +36,7 @@ const lines = computed(() =>
       <tbody>
         <tr v-for="line in lines" :key="line.id">
           <th scope="row">{{ line.name }}</th>
-          <td class="number">{{ line.values }} {{ unitDefinition(store.plan.measured.unit).symbol }}</td>
+          <td class="number">{{ line.values }} {{ unitDefinition(store.scored.measured.unit).symbol }}</td>
         </tr>
       </tbody>
     </table>
@@ -45,10 +45,6 @@ const lines = computed(() =>
 
 <style scoped>
 .step {
-  margin-top: 24px;
-  display: flex;
-  flex-direction: column;
-  gap: 16px;
   font-size: 1.15rem;
 }
 

@@ -35,13 +35,6 @@ const store = useLesson()
 </template>
 
 <style scoped>
-.step {
-  display: flex;
-  flex-direction: column;
-  gap: 20px;
-  margin-top: 22px;
-}
-
 h1 {
   font-size: 1.5rem;
 }

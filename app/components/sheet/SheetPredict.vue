@@ -40,13 +40,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.step {
-  display: flex;
-  flex-direction: column;
-  gap: 20px;
-  margin-top: 18px;
-}
-
 .turn {
   font: 600 1.2rem var(--heading);
 }

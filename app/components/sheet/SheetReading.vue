@@ -3,9 +3,19 @@ import { computed, ref } from 'vue'
 import { isUpright } from '#core/instrument'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
 import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
-import { scoresBeside, wayOf, type CheckedEntry } from '#core/recording'
-import { oneNumber, useRecorder } from '../../composables/useRecorder'
+import {
+  atField,
+  minutesLimits,
+  plannedAt,
+  scoresBeside,
+  startOf,
+  wayOf,
+  type CheckedEntry,
+} from '#core/recording'
+import { oneNumber, readAt, useRecorder } from '../../composables/useRecorder'
+import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
 import { useLesson } from '../../stores/lesson'
+import { today } from '../../words/dates'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
@@ -24,6 +34,25 @@ const unit = computed(() => field.value.unit)
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
 const stands = computed(() => isUpright(store.plan.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
+const times = useRunningTimes()
+const start = computed(() => times.startedAt(props.slotAt))
+/** Until its first reading a container may be started once more, in place of a press that came too early. */
+const startsHere = computed(
+  () =>
+    start.value !== null &&
+    way.value.columns(store.plan).find((column) => column.tryNumber === props.slotAt.tryNumber)?.moment ===
+      props.slotAt.moment,
+)
+function beginAgain() {
+  const now = new Date(times.read()).toISOString()
+  recorder.record(startOf(props.slotAt), readAt(now, now))
+}
+const whichTry = computed(() => {
+  const { moment, tryNumber } = props.slotAt
+  const tried = `try ${tryNumber} of ${store.plan.tries}`
+  if (moment === '') return tried
+  return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
+})
 const note = ref('')
 const noting = ref(false)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
@@ -53,8 +82,24 @@ function write() {
   else keep(entry.value)
 }
 
+/** The time at which it is really read, where the way of recording keeps it. */
+function readNow() {
+  if (!way.value.also.includes(atField)) return {}
+  if (way.value.dueOn(store.plan, store.days, today()) !== null) return readAt(today(), today())
+  if (start.value === null) return {}
+  const seconds = (times.read() - start.value) / 1000
+  // Started so long ago that it is no time of this reading: it stands at its planned minute.
+  if (seconds > minutesLimits.greatest * 60) return {}
+  const time = clockWords(seconds)
+  return readAt(time, plannedAt(props.slotAt.moment) ?? 0)
+}
+
 function keep(value: number, given: Given = 'typed') {
-  recorder.record(props.slotAt, oneNumber(typed.value.trim(), given, value), note.value.trim())
+  recorder.record(
+    props.slotAt,
+    { ...oneNumber(typed.value.trim(), given, value), ...readNow() },
+    note.value.trim(),
+  )
 }
 
 /** A value on the marks that are read, or with the digits that it has. */
@@ -98,9 +143,9 @@ function spoilt(reason: string) {
   </section>
   <form v-else class="step" @submit.prevent="write">
     <h1>
-      <b>{{ level }}</b>, {{ repeat ? 'once more, ' : '' }}try {{ slotAt.tryNumber }} of
-      {{ store.plan.tries }}
+      <b>{{ level }}</b>, {{ repeat ? 'once more, ' : '' }}{{ whichTry }}
     </h1>
+    <SheetClock v-if="start !== null" :slot-at="slotAt" />
     <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
     <div class="reading" :class="{ beside: stands }">
       <InstrumentDrawing
@@ -157,6 +202,7 @@ function spoilt(reason: string) {
       >Write it down</VBtn
     >
     <div class="acts">
+      <VBtn v-if="startsHere" variant="text" size="large" @click="beginAgain">It began only now</VBtn>
       <VBtn v-if="!noting" variant="text" size="large" @click="noting = true">Add a note</VBtn>
       <VBtn variant="text" size="large" @click="wrong = true">Something went wrong</VBtn>
     </div>
@@ -164,18 +210,6 @@ function spoilt(reason: string) {
 </template>
 
 <style scoped>
-.step {
-  display: flex;
-  flex-direction: column;
-  gap: 18px;
-  margin-top: 22px;
-}
-
-h1 {
-  font-size: 1.7rem;
-  font-weight: 500;
-}
-
 .reading {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

@@ -8,7 +8,13 @@ import { slotWords } from '../../words/slotWords'
 /** Places that two devices have filled: neither counts until the teacher says which does. */
 const store = useLesson()
 const recorder = useRecorder('desk')
-const contested = computed(() => [...store.slots.values()].filter((state) => state.contested.length > 0))
+/** Of two starts the first is the one; nobody need be asked. */
+const contested = computed(() => {
+  const beside = wayOf(store.plan).beside(store.plan)
+  return [...store.slots.values()].filter(
+    ({ contested: both }) => both.length > 0 && !beside.includes(both[0]!.moment),
+  )
+})
 const sources = { sheet: 'a Sheet', desk: 'the Desk', import: 'a file', demo: 'the demo' }
 </script>
 

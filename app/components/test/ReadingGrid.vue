@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref } from 'vue'
 import { levelName } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/record'
-import { useReadingGrid, type GridColumn } from '../../composables/useReadingGrid'
+import { wayOf } from '#core/recording'
+import { useShownReading } from '../../composables/useShownReading'
+import { useReadingGrid } from '../../composables/useReadingGrid'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 
@@ -11,12 +13,24 @@ import { useNotices } from '../../stores/notices'
 const store = useLesson()
 const notices = useNotices()
 const grid = useReadingGrid()
-const { columns, rows, hint, levels } = grid
+const { columns, rows, hint, levels, beneath, slotAt } = grid
 const table = ref<HTMLTableElement | null>(null)
+const shownReading = useShownReading()
+/** The instrument on the bench shows what stands in the cell, as it is typed. */
+function show(event: Event) {
+  const read = wayOf(store.plan).check(store.plan, (event.target as HTMLInputElement).value, null)
+  shownReading.value = read.state === 'value' ? read.value : null
+}
+onBeforeUnmount(() => (shownReading.value = null))
+
 const asideSlot = ref<Slot | null>(null)
 const noteSlot = ref<Slot | null>(null)
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
-const inUnit = computed(() => (symbol.value ? `in ${symbol.value}` : 'how many'))
+const suggested = computed(() =>
+  typeof hint.value?.suggestion === 'number'
+    ? `${grid.printValue(hint.value.suggestion)} ${symbol.value}`.trimEnd()
+    : '',
+)
 const odd = computed(() => new Set(store.evidence.odd.map((one) => one.id)))
 
 function cellInput(row: number, column: number): HTMLInputElement | null {
@@ -108,9 +122,14 @@ function keepIt() {
 }
 
 function goTo(slot: Slot) {
-  const row = rows.value.findIndex((one) => one.group.id === slot.groupId)
+  const row = rows.value.findIndex(
+    (one) => one.group.id === slot.groupId && (one.levelId ?? slot.levelId) === slot.levelId,
+  )
   const column = columns.value.findIndex(
-    (one) => one.levelId === slot.levelId && one.tryNumber === slot.tryNumber,
+    (one) =>
+      (one.levelId ?? slot.levelId) === slot.levelId &&
+      one.tryNumber === slot.tryNumber &&
+      one.moment === slot.moment,
   )
   go(row, column)
 }
@@ -145,8 +164,11 @@ function cellClass(slot: Slot) {
   }
 }
 
-const triesOf = (levelId: string) => columns.value.filter((column) => column.levelId === levelId).length
-const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, column)
+const nameOf = (levelId: string) =>
+  levelName(
+    store.plan,
+    levels.value.find((one) => one.id === levelId)!,
+  )
 </script>
 
 <template>
@@ -156,87 +178,59 @@ const slotOf = (groupId: string, column: GridColumn) => grid.slotAt(groupId, col
         ref="table"
         class="grid"
         :aria-label="`Readings in ${unitDefinition(store.plan.measured.unit).spoken}`"
+        @input="show"
+        @focusin="show"
+        @focusout="shownReading = null"
       >
-        <thead>
-          <tr>
-            <th scope="col" rowspan="2" class="corner">
-              {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
-            </th>
-            <th
-              v-for="level in levels"
-              :key="level.id"
-              scope="colgroup"
-              :colspan="triesOf(level.id)"
-              class="level"
-            >
-              {{ levelName(store.plan, level) }}
-            </th>
-            <th scope="col" rowspan="2" class="done">done</th>
-          </tr>
-          <tr>
-            <th
-              v-for="(column, index) in columns"
-              :key="index"
-              scope="col"
-              class="try"
-              :class="{ first: column.tryNumber === 1 }"
-            >
-              {{ column.tryNumber }}
-            </th>
-          </tr>
-        </thead>
+        <GridHead :columns="columns" :levels="levels" :beneath="beneath" />
         <tbody>
-          <tr v-for="(row, rowIndex) in rows" :key="row.group.id">
-            <th scope="row"><GroupEmblem :emblem="row.group.emblem" named :name="row.group.name" /></th>
+          <tr v-for="(row, rowIndex) in rows" :key="row.key" :class="{ begins: row.first }">
+            <th v-if="!beneath" scope="row">
+              <GroupEmblem :emblem="row.group.emblem" named :name="row.group.name" />
+            </th>
+            <template v-else>
+              <th scope="row">
+                <GroupEmblem v-if="row.first" :emblem="row.group.emblem" named :name="row.group.name" />
+                <span v-else class="visually-hidden">{{ row.group.name }}</span>
+              </th>
+              <th scope="row" class="of-level">{{ nameOf(row.levelId!) }}</th>
+            </template>
             <td
               v-for="(column, columnIndex) in columns"
               :key="columnIndex"
-              :class="[{ first: column.tryNumber === 1 }, cellClass(slotOf(row.group.id, column))]"
+              :class="[{ first: column.first }, cellClass(slotAt(row, column))]"
             >
               <input
                 :data-cell="`${rowIndex}-${columnIndex}`"
-                :value="grid.textOf(slotOf(row.group.id, column))"
-                :disabled="!row.tests.has(column.levelId)"
-                :readonly="grid.isContested(slotOf(row.group.id, column))"
-                :title="grid.stateOf(slotOf(row.group.id, column))?.counted?.note || undefined"
+                :value="grid.textOf(slotAt(row, column))"
+                :disabled="!grid.isTested(row, column)"
+                :readonly="grid.isContested(slotAt(row, column))"
+                :title="grid.stateOf(slotAt(row, column))?.counted?.note || undefined"
                 autocomplete="off"
                 inputmode="decimal"
                 maxlength="60"
-                :aria-label="grid.whereWords(slotOf(row.group.id, column))"
-                :aria-invalid="cellClass(slotOf(row.group.id, column)).unread ? true : undefined"
-                @input="grid.draft(slotOf(row.group.id, column), ($event.target as HTMLInputElement).value)"
+                :aria-label="grid.whereWords(slotAt(row, column))"
+                :aria-invalid="cellClass(slotAt(row, column)).unread ? true : undefined"
+                @input="grid.draft(slotAt(row, column), ($event.target as HTMLInputElement).value)"
                 @focus="($event.target as HTMLInputElement).select()"
-                @blur="grid.settle(slotOf(row.group.id, column), true)"
-                @keydown="onKey($event, rowIndex, columnIndex, slotOf(row.group.id, column))"
+                @blur="grid.settle(slotAt(row, column), true)"
+                @keydown="onKey($event, rowIndex, columnIndex, slotAt(row, column))"
                 @paste="onPaste($event, rowIndex, columnIndex)"
               />
             </td>
-            <td class="done number">{{ row.progress.done }}/{{ row.progress.needed }}</td>
+            <td v-if="!beneath" class="done number">{{ row.progress.done }}/{{ row.progress.needed }}</td>
           </tr>
         </tbody>
       </table>
     </div>
-    <p class="hint" role="status" :class="{ shown: hint }" @mousedown.prevent>
-      <template v-if="hint">
-        <b>{{ hint.where }}:</b> <template v-if="hint.readings.length === 0">{{ hint.message }}</template>
-        <QuantityChoice
-          v-if="hint.readings.length > 0"
-          :readings="hint.readings"
-          @choose="grid.takeInstead($event)"
-        />
-        <template v-else-if="hint.value !== null">
-          <VBtn size="small" variant="outlined" color="primary" @click="lookAgain()">Look again</VBtn>
-          <VBtn v-if="hint.suggestion !== null" size="small" variant="text" @click="takeInstead()"
-            >Make it {{ grid.printValue(hint.suggestion) }} {{ symbol }}</VBtn
-          >
-          <VBtn size="small" variant="text" @click="keepIt()">Keep {{ hint.typed }}</VBtn>
-        </template>
-      </template>
-      <template v-else
-        >Type a number and press Enter. <b>x</b> sets a try aside, <b>n</b> adds a note, <b>u</b> undoes. A
-        corner mark shows a try that was set aside and repeated.</template
-      >
-    </p>
+    <GridHint
+      :hint="hint"
+      :suggested="suggested"
+      @choose="grid.takeInstead($event)"
+      @look-again="lookAgain"
+      @take-instead="takeInstead"
+      @keep="keepIt"
+    />
     <SetAsideDialog
       :model-value="asideSlot !== null"
       :where="asideSlot ? grid.whereWords(asideSlot) : ''"
@@ -279,19 +273,20 @@ tbody th {
   background: #fff;
 }
 
-.level {
-  text-align: center;
-  border-left: 2px solid var(--line);
-}
-
-.try {
-  text-align: center;
-  color: var(--ink-soft);
-  font-weight: 400;
-}
-
 tbody tr {
-  border-top: 1px solid var(--line);
+  border-top: 1px solid #ece6da;
+}
+
+tbody tr.begins {
+  border-top: 2px solid var(--line);
+}
+
+.of-level {
+  position: static;
+}
+
+tbody th:not(.of-level) {
+  z-index: 1;
 }
 
 td {
@@ -366,18 +361,5 @@ input:disabled {
   padding-right: 10px;
   color: var(--ink-soft);
   font-size: 0.85rem;
-}
-
-.hint {
-  min-height: 34px;
-  font-size: 0.92rem;
-  color: var(--ink-soft);
-}
-
-.hint.shown {
-  color: var(--ink);
-  background: var(--marigold-wash);
-  border-radius: 8px;
-  padding: 6px 12px;
 }
 </style>

@@ -16,8 +16,9 @@ const groupOf = (id: string) => store.groups.find((group) => group.id === id)
 const levelOf = (id: string | null) => store.plan.levels.find((level) => level.id === id)
 
 const typedOf = (entry: HistoryStep['entry']) =>
-  Object.values(entry.fields)
-    .map((field) => field.typed)
+  Object.entries(entry.fields)
+    .filter(([name]) => !wayOf(store.plan).also.includes(name))
+    .map(([, field]) => field.typed)
     .join(', ')
 
 function fate({ entry, supersededBy }: HistoryStep): string {
@@ -80,8 +81,10 @@ const canCount = ({ entry, supersededBy }: HistoryStep) => {
               : 'no longer in the plan'
           }}
         </td>
-        <td>{{ step.entry.tryNumber }}</td>
-        <td class="n number typed">{{ typedOf(step.entry) || 'nothing' }}</td>
+        <td>{{ step.entry.tryNumber }}{{ step.entry.moment && `, ${step.entry.moment}` }}</td>
+        <td class="n number typed">
+          {{ typedOf(step.entry) || (Object.keys(step.entry.fields).length > 0 ? '' : 'nothing') }}
+        </td>
         <td class="n number typed">
           {{ wayOf(store.plan).print(store.plan, step.entry) }}
         </td>

@@ -28,7 +28,7 @@ const store = useLesson()
           :append-icon="mdiArrowRight"
           :disabled="!store.plan.changed.name.trim() || !store.plan.measured.name.trim()"
           @click="emit('onward')"
-          >Levels and tries</VBtn
+          >On to the plan</VBtn
         >
       </template>
     </CardPlace>

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { classAnswer } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
+import { useCurves } from '../../composables/useCurves'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()
@@ -32,13 +33,14 @@ const face = computed<Face>(
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
+const { curves } = useCurves()
 const footing = computed(() => {
   if (!store.lesson) return ''
   const answer = classAnswer(store.scored, store.open.conclusion)
   if (answer) return answer
   if (needed.value > 0 && done.value === needed.value)
     return resultSentence(store.scored, store.evidence).sentence
-  return `${done.value} of ${needed.value} tries are in.`
+  return `${done.value} of ${needed.value} ${curves.value ? 'readings' : 'tries'} are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
 </script>
@@ -72,7 +74,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
       <template v-else>
         <div class="wall">
-          <ResultsChart
+          <LessonChart
             v-if="done > 0"
             :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
           />
@@ -92,6 +94,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
             >
           </li>
         </ul>
+        <NextBell large />
         <p class="footing" role="status">{{ footing }}</p>
       </template>
     </template>

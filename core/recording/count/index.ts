@@ -1,7 +1,6 @@
 import { withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
 import { numberOf, numberPerTry, valueField } from '../numberPerTry'
-import type { EntryContext } from '../checkEntry'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
 import { perMinute } from './perMinute'
@@ -11,6 +10,7 @@ export const count: Way = {
   ...numberPerTry,
   kind: 'count',
   name: 'count',
+  verb: 'count',
   oneEntry: 'how many, a whole number',
   options: [
     {
@@ -21,10 +21,12 @@ export const count: Way = {
       least: 5,
       greatest: 600,
       optional: true,
+      says: (seconds) => (seconds === null ? 'in no set time' : `in ${seconds} s`),
     },
   ],
   usual: { kind: 'count' },
   byHand: false,
+  onlyUnit: 'count',
   needs: () => oneByOne,
   seconds: secondsOf,
 
@@ -35,7 +37,7 @@ export const count: Way = {
   },
 
   check(plan, text, context) {
-    const entry = numberPerTry.check(plan, text, context && asCounted(plan, context))
+    const entry = numberPerTry.check(plan, text, context)
     const message = entry.state === 'value' ? notACount(plan, entry.value) : null
     return message === null ? entry : { state: 'unreadable', message }
   },
@@ -68,14 +70,6 @@ export const count: Way = {
       ? scores
       : scores.map((score) => ({ ...score, value: perMinute(score.value, seconds) }))
   },
-}
-
-/** The other tries as they were counted, since a count is compared with counts. */
-function asCounted(plan: Plan, context: EntryContext): EntryContext {
-  const seconds = secondsOf(plan)
-  if (seconds === null) return context
-  const others = context.others.map((one) => ({ ...one, value: withoutDust((one.value * seconds) / 60) }))
-  return { ...context, others }
 }
 
 /** Older plans count in a unit such as minutes, where parts make sense. */

@@ -12,6 +12,7 @@ import { inSpans } from './spans'
 export const measure: Way = {
   ...numberPerTry,
   kind: 'measure',
+  verb: 'measure',
   name: 'measure once',
   oneEntry: 'what you read',
   options: [],

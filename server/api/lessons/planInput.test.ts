@@ -50,10 +50,10 @@ const bad: [what: string, changes: Record<string, unknown>, field: string, words
     /Choose one of/,
   ],
   [
-    'readings every 0 minutes',
-    { recording: { kind: 'intervals', everyMinutes: 0, times: 5 } },
-    'plan.recording.everyMinutes',
-    /from 1 to 60/,
+    'a reading long after the lesson',
+    { recording: { kind: 'intervals', minutes: [0, 5000], score: 'lost' } },
+    'plan.recording.minutes.1',
+    /at most 600/,
   ],
   [
     'words said twice',

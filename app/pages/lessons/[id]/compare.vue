@@ -1,10 +1,24 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { resultSentence } from '#core/evidence'
+import { capital } from '#core/quantity'
+import { wayOf } from '#core/recording'
+import { useCurves } from '../../../composables/useCurves'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
-const told = computed(() => resultSentence(store.scored, store.evidence))
+const { curves, counted } = useCurves()
+const view = ref<'curves' | 'scores'>('curves')
+/** What each level did, in the words of the way of recording. */
+const tells = computed(() => {
+  const said = wayOf(store.plan).tells(store.plan, store.evidence.results)
+  return said === null ? '' : capital(said)
+})
+/** While nothing can be compared there may be something to see. */
+const soFar = computed(() =>
+  store.evidence.results.length >= 2 ? null : wayOf(store.plan).soFar(store.plan, counted.value),
+)
+const told = computed(() => soFar.value ?? resultSentence(store.scored, store.evidence))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 
@@ -19,12 +33,22 @@ if (store.open.stage === 'test') void store.setStage('compare')
             :word="store.evidence.finding.verdict.word"
             :so-far="store.evidence.coverage.partial"
           />
-          <p>{{ told.reason }}</p>
+          <p>{{ told.reason }} {{ tells }}</p>
         </div>
       </div>
-      <template v-if="store.evidence.results.length > 0">
-        <div class="hero panel"><ResultsChart /></div>
-        <ResultsTable />
+      <template v-if="store.evidence.results.length > 0 || (curves?.length ?? 0) > 0">
+        <div v-if="curves" class="row views">
+          <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
+            <VBtn value="curves" size="small">Over time</VBtn>
+            <VBtn value="scores" size="small">{{ store.scored.measured.name }}</VBtn>
+          </VBtnToggle>
+        </div>
+        <div class="hero panel">
+          <CurvesChart v-if="curves && view === 'curves'" />
+          <ResultsChart v-else />
+        </div>
+        <CurvesTable v-if="curves && view === 'curves'" />
+        <ResultsTable v-else />
       </template>
       <p v-else class="panel">
         No readings yet. They appear here as soon as the first is recorded in

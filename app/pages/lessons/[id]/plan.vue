@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { mdiCardsOutline, mdiTuneVariant, mdiUndo } from '@mdi/js'
+import { mdiCardsOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { ref } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
-/** A plan without a pair begins on the cards, one that has it in its details. */
-const view = ref<'cards' | 'details'>(
-  store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'details' : 'cards',
+/** A plan without a pair begins on the cards, one that has it in its sentences. */
+const view = ref<'cards' | 'sentences' | 'list'>(
+  store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'sentences' : 'cards',
 )
 
 /** A date field is empty while a day is being typed. */
@@ -21,8 +21,9 @@ function setDay(day: string) {
       <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
       <div class="row tools">
         <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
-          <VBtn value="cards" size="small" :prepend-icon="mdiCardsOutline">Change and keep</VBtn>
-          <VBtn value="details" size="small" :prepend-icon="mdiTuneVariant">Levels and tries</VBtn>
+          <VBtn value="cards" size="small" :prepend-icon="mdiCardsOutline">Cards</VBtn>
+          <VBtn value="sentences" size="small" :prepend-icon="mdiText">In sentences</VBtn>
+          <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
         </VBtnToggle>
         <OwnTest />
         <VTextField
@@ -43,14 +44,9 @@ function setDay(day: string) {
         />
       </div>
     </div>
-    <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'details'" />
-    <div v-else class="two-columns">
-      <div class="stack">
-        <ChangedEditor />
-        <MeasuredEditor />
-      </div>
-      <TriesEditor />
-    </div>
+    <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'sentences'" />
+    <PlanParagraph v-else-if="view === 'sentences'" />
+    <PlanList v-else />
   </div>
 </template>
 
@@ -77,6 +73,11 @@ function setDay(day: string) {
 }
 
 .head {
+  flex-wrap: wrap;
   margin-bottom: 12px;
+}
+
+.head h1 {
+  flex: 1 1 260px;
 }
 </style>

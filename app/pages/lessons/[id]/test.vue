@@ -37,6 +37,7 @@ watch(
         count.
       </p>
     </div>
+    <NextBell v-if="view === 'readings'" />
     <p v-if="view === 'readings' && help" class="small soft">One number for each try: {{ help }}.</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
       Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.

@@ -2,13 +2,14 @@
 import { computed } from 'vue'
 import { classAnswer, comparePrediction, predictionsMet } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
-import { levelName, orderedLevels } from '#core/plan'
+import { wayOf } from '#core/recording'
 import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
 const told = computed(() => resultSentence(store.scored, store.evidence))
+const tells = computed(() => wayOf(store.plan).tells(store.plan, store.evidence.results) ?? '')
 const outcomes = computed(() => {
   const all = store.open.predictions.map((one) => comparePrediction(store.scored, one.answer, store.evidence))
   return predictionsMet(store.plan.prediction.who, all)
@@ -23,30 +24,14 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
       <article class="paper print-page poster">
         <p class="who">{{ store.open.class.name }}, {{ paperDay(store.open.date) }}</p>
         <h2 class="question">{{ store.plan.question || store.plan.title }}</h2>
-        <section class="test">
-          <p>
-            <b>We changed</b> {{ store.plan.changed.name }}:
-            {{
-              orderedLevels(store.plan)
-                .map((level) => levelName(store.plan, level))
-                .join(', ')
-            }}
-          </p>
-          <p>
-            <b>We measured</b> {{ store.plan.measured.name }} with a
-            {{ store.plan.measured.instrument.name }}, {{ store.plan.tries }} tries at each
-          </p>
-          <p>
-            <b>We kept the same</b>
-            {{ store.plan.keptSame.map((same) => same.name).join(', ') || 'nothing listed' }}
-          </p>
-        </section>
+        <h3>How we tested</h3>
+        <PlanMethod class="test" />
         <div v-if="store.evidence.results.length" class="chart">
-          <ResultsChart :size="{ text: 15, symbol: 15, summary: true }" />
+          <LessonChart :size="{ text: 15, symbol: 15, summary: true }" />
         </div>
         <h3>Our answer</h3>
         <p class="answer">{{ answer ?? told.sentence }}</p>
-        <p class="small">{{ told.reason }} {{ outcomes }}</p>
+        <p class="small">{{ told.reason }} {{ tells }} {{ outcomes }}</p>
         <template v-if="store.open.conclusion.dissent"
           ><h3>Seen differently</h3>
           <p>{{ store.open.conclusion.dissent }}</p></template

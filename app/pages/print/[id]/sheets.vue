@@ -2,12 +2,26 @@
 import { computed } from 'vue'
 import { levelName, levelsForGroup, testingPlaces } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import { paperDay } from '../../../words/dates'
+import { plannedAt, wayOf } from '#core/recording'
+import { columnDay, paperDay } from '../../../words/dates'
 import { measuredCaption } from '../../../words/measuredWords'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const places = computed(() => testingPlaces(store.plan, store.groups.length))
+const columns = computed(() => wayOf(store.plan).columns(store.plan))
+/** Ten columns fit beside one another on the paper; more go beneath. */
+const parts = computed(() =>
+  Array.from({ length: Math.ceil(columns.value.length / 10) }, (_, index) =>
+    columns.value.slice(index * 10, index * 10 + 10),
+  ),
+)
+/** The date of a day, where it is read by the day. */
+function dayOf(moment: string): string {
+  if (wayOf(store.plan).dueOn(store.plan, store.days, '') === null) return ''
+  const day = store.days[(plannedAt(moment) ?? 0) - 1]
+  return day ? columnDay(day) : ''
+}
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
 </script>
@@ -26,11 +40,12 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
           /><span>{{ paperDay(store.open.date) }}</span>
         </header>
         <h2>{{ store.plan.question }}</h2>
+        <PlanMethod class="method" />
         <p>We think that</p>
         <div class="write" />
         <p>because</p>
         <div class="write" />
-        <table>
+        <table v-for="(part, index) in parts" :key="index" :class="{ many: part.length > 5 }">
           <caption>
             {{
               measuredCaption(store.plan)
@@ -39,13 +54,16 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
           <thead>
             <tr>
               <th scope="col">{{ store.plan.changed.name }}</th>
-              <th v-for="number in store.plan.tries" :key="number" scope="col">try {{ number }}</th>
+              <th v-for="column in part" :key="column.head" scope="col">
+                {{ column.head
+                }}<template v-if="dayOf(column.moment)"><br />{{ dayOf(column.moment) }}</template>
+              </th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="level in levelsForGroup(store.plan, place)" :key="level.id">
               <th scope="row">{{ levelName(store.plan, level) }}</th>
-              <td v-for="number in store.plan.tries" :key="number">
+              <td v-for="column in part" :key="column.head">
                 <span>{{ symbol }}</span>
               </td>
             </tr>
@@ -71,6 +89,10 @@ header {
 
 h2 {
   font-size: 19px;
+  margin-bottom: 4mm;
+}
+
+.method {
   margin-bottom: 4mm;
 }
 
@@ -101,6 +123,13 @@ td {
   height: 13mm;
   padding: 0 4mm;
   text-align: left;
+}
+
+table.many th,
+table.many td {
+  padding: 0 1.5mm;
+  min-width: 0;
+  font-size: 12px;
 }
 
 td {

@@ -2,13 +2,18 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { levelName } from '#core/plan'
+import { slotKey } from '#core/record'
+import { startMoment, wayOf } from '#core/recording'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
+import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/entryQueue'
+import { dayWords, today } from '../../../words/dates'
 
 const route = useRoute()
 const store = useLesson()
 const queue = useEntryQueue()
+const { startedAt } = useRunningTimes()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
 useLiveLesson(id)
@@ -35,12 +40,17 @@ const step = computed(() => {
   if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (!store.confirmed) return 'wait'
   if ((store.plan.practiceTries > 0 || store.cautions.length > 0) && !hasPractised.value) return 'practise'
-  return progress.value.next ? 'read' : 'done'
+  const { next, done, needed } = progress.value
+  if (!next) return done < needed ? 'later' : 'done'
+  return wayOf(store.plan).beside(store.plan).includes(startMoment) && startedAt(next) === null
+    ? 'start'
+    : 'read'
 })
 const nextLevel = computed(() => {
   const level = store.plan.levels.find((one) => one.id === progress.value?.next?.levelId)
   return level ? levelName(store.plan, level) : ''
 })
+const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
 const waitingHere = computed(() => queue.waiting.filter((one) => one.lessonId === id.value).length)
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
 </script>
@@ -71,13 +81,21 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         v-else-if="step === 'practise'"
         @done="practised = [...practised.slice(-200), `${id}|${groupId}`]"
       />
+      <SheetStart v-else-if="step === 'start' && progress.next" :slot-at="progress.next" :level="nextLevel" />
       <SheetReading
         v-else-if="step === 'read' && progress.next"
-        :key="`${progress.next.levelId}-${progress.next.tryNumber}`"
+        :key="slotKey(progress.next)"
         :slot-at="progress.next"
         :level="nextLevel"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
+      <p v-else-if="step === 'later'" class="words" role="status">
+        {{
+          nextDay
+            ? `That is all for today. The next readings are on ${dayWords(nextDay)}.`
+            : 'That is all that can be read. Your teacher can fill the gaps.'
+        }}
+      </p>
       <p v-else-if="step === 'wait'" class="words" role="status">
         Hands off the tray for a moment: your teacher looks at the cautions first. Then this goes on by
         itself.

@@ -1,0 +1,168 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import { addDays as laterBy, format } from 'date-fns'
+import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
+import { printQuantity } from '#core/quantity'
+import { resolutionOf } from '#core/instrument'
+import { classCurves, curveKey, type ClassPoint, type Curve } from '#core/recording'
+import type { GroupDto } from '#shared/types/api'
+import { measuredLabel } from '../words/measuredWords'
+import type { ChartSize } from './resultsChart'
+
+/** What curves over time are drawn from. */
+export interface CurvesData {
+  /** As it is read, not as it is scored. */
+  plan: Plan
+  groups: GroupDto[]
+  curves: readonly Curve[]
+  /** Whether their time is in days, or in minutes. */
+  byDay: boolean
+}
+
+const ink = '#1f2a44'
+const line = '#d9d2c5'
+/** Apart by lightness, by hue and by their dashes, so that they stay apart in black and white. */
+const looks: { colour: string; dash: number[] | 'solid' }[] = [
+  { colour: '#1f2a44', dash: 'solid' },
+  { colour: '#b8412f', dash: [10, 5] },
+  { colour: '#0b6e6e', dash: [2, 4] },
+  { colour: '#8a5a00', dash: [14, 4, 3, 4] },
+  { colour: '#2f5fa8', dash: [6, 3] },
+  { colour: '#7a3b86', dash: [18, 5] },
+]
+
+/** Readings over time: every group's containers thin, the class thick with its name at the end. */
+export function curvesChart(data: CurvesData, size: ChartSize): EChartsCoreOption {
+  const { plan, curves, byDay } = data
+  const lines = classCurves(curves)
+  const text = { color: ink, fontFamily: 'Atkinson Hyperlegible', fontSize: size.text }
+  const bold = { ...text, fontWeight: 'bold' as const }
+  const axisLine = { show: true, onZero: false, lineStyle: { color: ink } }
+  const first = Math.min(...curves.flatMap((curve) => curve.points.map((point) => point.at)))
+  const origin = byDay && Number.isFinite(first) ? first : 0
+  return {
+    animationDuration: 300,
+    aria: { enabled: true, label: { description: curvesWords(data) } },
+    textStyle: text,
+    grid: {
+      left: size.text * 3.2,
+      right: size.text * 9,
+      top: size.text * 2.8,
+      bottom: size.text * 3.4,
+    },
+    tooltip: { trigger: 'item', textStyle: { ...text, fontSize: 14 } },
+    xAxis: {
+      type: 'value',
+      name: byDay ? `days since ${dayName(origin)}` : 'minutes',
+      nameLocation: 'middle',
+      nameGap: size.text * 2.1,
+      nameTextStyle: bold,
+      minInterval: 1,
+      max: 'dataMax',
+      axisLabel: { ...text, showMaxLabel: false },
+      axisLine,
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      name: measuredLabel(plan),
+      nameLocation: 'end',
+      nameGap: size.text * 1.1,
+      nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
+      scale: true,
+      axisLabel: text,
+      axisLine,
+      splitLine: { lineStyle: { color: line, type: 'dashed' } },
+    },
+    series: [
+      ...curves.map((curve) => thinLine(data, curve, origin)),
+      ...orderedLevels(plan).flatMap((level, place) =>
+        positionsOf(curves).map((position) => thickLine(data, lines, level, position, place, origin, size)),
+      ),
+    ],
+  }
+}
+
+/** The chart in words, for those who do not see it. */
+export function curvesWords({ plan, curves }: Pick<CurvesData, 'plan' | 'curves'>): string {
+  const lines = classCurves(curves)
+  const ends = orderedLevels(plan).flatMap((level) =>
+    positionsOf(curves).flatMap((position) => {
+      const points = lines.get(curveKey(level.id, position))
+      const [from, to] = [points?.[0], points?.at(-1)]
+      const name = lineName(plan, level, position)
+      return from && to ? [`${name}, from ${printed(plan, from.value)} to ${printed(plan, to.value)}`] : []
+    }),
+  )
+  return ends.length === 0 ? 'No readings yet.' : `${plan.measured.name} over time: ${ends.join('; ')}.`
+}
+
+/** The places at which containers are read, in the order in which they came. */
+const positionsOf = (curves: readonly Curve[]) => [...new Set(curves.map((curve) => curve.position))]
+const lineName = (plan: Plan, level: Level, position: string) =>
+  position === '' ? levelName(plan, level) : `${levelName(plan, level)}, ${position}`
+const look = (place: number) => looks[place % looks.length]!
+const printed = (plan: Plan, value: number) =>
+  printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
+const dayName = (at: number) => format(laterBy(new Date(1970, 0, 1), at), 'EEE d MMM')
+/** Names come from people: what looks like markup must stay text. */
+const asText = (words: string) => words.replace(/[<>&]/g, '')
+
+function thinLine(
+  { plan, groups }: CurvesData,
+  { groupId, levelId, position, points }: Curve,
+  origin: number,
+) {
+  const place = orderedLevels(plan).findIndex((level) => level.id === levelId)
+  const level = plan.levels.find((one) => one.id === levelId)
+  const group = groups.find((one) => one.id === groupId)
+  const name = `${group?.name ?? ''}, ${level ? lineName(plan, level, position) : ''}`
+  return {
+    type: 'line',
+    name: asText(name),
+    data: points.map((point) => [point.at - origin, point.value]),
+    showSymbol: points.length < 2,
+    symbol: 'circle',
+    symbolSize: 5,
+    lineStyle: { color: look(Math.max(0, place)).colour, width: 1, opacity: 0.4 },
+    itemStyle: { color: look(Math.max(0, place)).colour, opacity: 0.5 },
+    z: 2,
+    tooltip: {
+      formatter: (point: { value: number[] }) => asText(`${name}: ${printed(plan, point.value[1]!)}`),
+    },
+  }
+}
+
+function thickLine(
+  { plan, curves }: CurvesData,
+  lines: Map<string, ClassPoint[]>,
+  level: Level,
+  position: string,
+  place: number,
+  origin: number,
+  size: ChartSize,
+) {
+  const points = lines.get(curveKey(level.id, position)) ?? []
+  const { colour, dash } = look(place)
+  const name = asText(lineName(plan, level, position))
+  return {
+    type: 'line',
+    name,
+    data: points.map((point) => [point.at - origin, point.value]),
+    // Places in one container have the looks of their level and a sign of their own.
+    symbol: ['circle', 'triangle', 'rect'][positionsOf(curves).indexOf(position)],
+    symbolSize: 7,
+    lineStyle: { color: colour, width: 3.5, type: dash },
+    itemStyle: { color: colour },
+    endLabel: {
+      show: true,
+      formatter: () => name,
+      color: colour,
+      fontSize: size.text,
+      fontWeight: 'bold',
+      width: size.text * 8,
+      overflow: 'truncate',
+    },
+    labelLayout: { moveOverlap: 'shiftY' },
+    z: 3,
+  }
+}

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { resolutionOf } from '#core/instrument'
+import { levelName, orderedLevels } from '#core/plan'
+import { printNumber } from '#core/quantity'
+import { classCurves, curveKey, positionOf, wayOf } from '#core/recording'
+import { useCurves } from '../../composables/useCurves'
+import { useLesson } from '../../stores/lesson'
+import { measuredCaption } from '../../words/measuredWords'
+
+/** The curves as a table: the middle of the groups at each moment; what nobody read is a gap. */
+const store = useLesson()
+const { curves } = useCurves()
+const moments = computed(() => [
+  ...new Set(
+    wayOf(store.plan)
+      .columns(store.plan)
+      .map((column) => column.moment),
+  ),
+])
+const lines = computed(() => classCurves(curves.value ?? []))
+const mark = computed(() => resolutionOf(store.plan).mark)
+const at = (levelId: string, moment: string) =>
+  lines.value.get(curveKey(levelId, positionOf(moment)))?.find((point) => point.moment === moment)
+</script>
+
+<template>
+  <div class="scroll">
+    <table class="results">
+      <caption>
+        {{
+          measuredCaption(store.plan)
+        }}: middle of the groups at each moment
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col" />
+          <th v-for="moment in moments" :key="moment" scope="col" class="n">{{ moment }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="level in orderedLevels(store.plan)" :key="level.id">
+          <th scope="row">{{ levelName(store.plan, level) }}</th>
+          <td v-for="moment in moments" :key="moment" class="n number">
+            {{ at(level.id, moment) ? printNumber(at(level.id, moment)!.value, mark, 1) : '–' }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+</style>

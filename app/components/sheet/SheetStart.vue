@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Slot } from '#core/record'
+import { startOf } from '#core/recording'
+import { readAt, useRecorder } from '../../composables/useRecorder'
+import { useRunningTimes } from '../../composables/useRunningTimes'
+
+/** A container is set going: from now on its minutes count. */
+const props = defineProps<{ slotAt: Slot; level: string }>()
+const recorder = useRecorder('sheet')
+const { read } = useRunningTimes()
+
+function start() {
+  const now = new Date(read()).toISOString()
+  recorder.record(startOf(props.slotAt), readAt(now, now))
+}
+</script>
+
+<template>
+  <section class="step">
+    <h1>
+      <b>{{ level }}</b>
+    </h1>
+    <p>Is everything in its place? Press when it begins. From then on the minutes count.</p>
+    <VBtn color="primary" size="x-large" block @click="start">Start {{ level }}</VBtn>
+  </section>
+</template>
+
+<style scoped>
+p {
+  font-size: 1.15rem;
+}
+</style>

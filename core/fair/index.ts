@@ -1,0 +1,3 @@
+export { checkFair, type FairCheck } from './checkFair'
+export { asksForBest } from './measuredFindings'
+export type { FairContext, Finding, Remedy } from './finding'

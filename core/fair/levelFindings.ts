@@ -1,0 +1,165 @@
+import { levelName, newId, planLimits, suggestLevel, type Level, type Plan } from '../plan'
+import { quoted, remedy, type FairContext, type Finding } from './finding'
+
+/** Findings about the levels: unfinished, twice the same, too few, too many, or nothing to compare with. */
+export function levelFindings(plan: Plan, { words }: FairContext): Finding[] {
+  return [
+    ...unfinished(plan),
+    ...twice(plan),
+    ...tooFew(plan, words.changed),
+    ...tooMany(plan),
+    ...outOfReach(plan),
+    ...noBaseline(plan),
+  ]
+}
+
+const finished = (plan: Plan, level: Level) =>
+  plan.changed.kind === 'kinds' ? level.name.trim() !== '' : level.value !== null
+
+function unfinished(plan: Plan): Finding[] {
+  const open = plan.levels.filter((level) => !finished(plan, level))
+  if (open.length === 0) return []
+  const missing = plan.changed.kind === 'kinds' ? 'name' : 'number'
+  return [
+    {
+      code: 'unfinished-level',
+      severity: 'mend',
+      part: 'levels',
+      reason: `${open.length === 1 ? `One level has no ${missing}` : `${open.length} levels have no ${missing}`} yet.`,
+      remedies: [
+        remedy(open.length === 1 ? 'Take it out' : 'Take them out', (before) => ({
+          levels: before.levels.filter((level) => finished(before, level)),
+        })),
+      ],
+    },
+  ]
+}
+
+function twice(plan: Plan): Finding[] {
+  const key = (level: Level) =>
+    plan.changed.kind === 'kinds' ? level.name.trim().toLowerCase() : String(level.value)
+  const first = plan.levels.filter(
+    (level, index) =>
+      !finished(plan, level) || plan.levels.findIndex((other) => key(other) === key(level)) === index,
+  )
+  const repeated = plan.levels.find((level) => !first.includes(level))
+  if (!repeated) return []
+  return [
+    {
+      code: 'level-twice',
+      severity: 'mend',
+      part: 'levels',
+      reason: `${quoted(levelName(plan, repeated))} is listed twice. Testing it more often is what tries are for.`,
+      remedies: [remedy('Keep it once', () => ({ levels: first }))],
+    },
+  ]
+}
+
+function tooFew(plan: Plan, changedWords: string): Finding[] {
+  const count = plan.levels.filter((level) => finished(plan, level)).length
+  const pattern = plan.changed.kind === 'number'
+  if (count >= (pattern ? 3 : 2)) return []
+  const next = suggestLevel(plan)
+  return [
+    {
+      code: count < 2 ? 'too-few-levels' : 'two-levels-no-pattern',
+      severity: count < 2 ? 'mend' : 'think',
+      part: 'levels',
+      reason:
+        count < 2
+          ? `A fair test compares at least two levels of ${changedWords}.`
+          : 'Two levels show a difference but no pattern. A third tells whether it goes on.',
+      remedies:
+        next === null || plan.changed.name.trim() === ''
+          ? []
+          : [
+              remedy(
+                `Add ${levelName(plan, { id: '', name: '', value: next, baseline: false, picture: null })}`,
+                (before) => ({
+                  levels: [
+                    ...before.levels,
+                    { id: newId(), name: '', value: suggestLevel(before), baseline: false, picture: null },
+                  ],
+                }),
+              ),
+            ],
+    },
+  ]
+}
+
+function tooMany(plan: Plan): Finding[] {
+  if (plan.levels.length <= planLimits.levels) return []
+  return [
+    {
+      code: 'too-many-levels',
+      severity: 'mend',
+      part: 'levels',
+      reason: `${plan.levels.length} levels are more than a class can test. ${planLimits.levels} is the most.`,
+      remedies: [
+        remedy(`Keep the first ${planLimits.levels}`, (before) => ({
+          levels: before.levels.slice(0, planLimits.levels),
+        })),
+      ],
+    },
+  ]
+}
+
+function outOfReach(plan: Plan): Finding[] {
+  const { kind, range } = plan.changed
+  if (kind !== 'number' || !range) return []
+  const reach = (level: Level) => Math.min(range.greatest, Math.max(range.least, level.value ?? range.least))
+  const out = plan.levels.find((level) => level.value !== null && reach(level) !== level.value)
+  if (!out) return []
+  const within = levelName(plan, { ...out, value: reach(out) })
+  const taken = plan.levels.some((level) => level.value === reach(out))
+  return [
+    {
+      code: `level-out-of-reach-${out.id}`,
+      severity: 'mend',
+      part: 'levels',
+      reason: `${levelName(plan, out)} is more than the set-up lets us do: it goes from ${levelName(plan, { ...out, value: range.least })} to ${levelName(plan, { ...out, value: range.greatest })}.`,
+      remedies: [
+        ...(taken
+          ? []
+          : [
+              remedy(`Make it ${within}`, (before) => ({
+                levels: before.levels.map((level) =>
+                  level.id === out.id ? { ...level, value: reach(out) } : level,
+                ),
+              })),
+            ]),
+        remedy(`Take ${levelName(plan, out)} out`, (before) => ({
+          levels: before.levels.filter((level) => level.id !== out.id),
+        })),
+      ],
+    },
+  ]
+}
+
+/** Asks for "compared with nothing" when the question asks whether something helps at all. */
+function noBaseline(plan: Plan): Finding[] {
+  if (plan.changed.kind !== 'kinds' || plan.levels.length === 0) return []
+  if (plan.levels.some((level) => level.baseline)) return []
+  if (
+    !/\b(help|helps|work|works|need|needs|protect|protects|make a difference|makes a difference|keep|keeps|stop|stops)\b/i.test(
+      plan.question,
+    )
+  )
+    return []
+  return [
+    {
+      code: 'no-baseline',
+      severity: 'think',
+      part: 'levels',
+      reason: 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
+      remedies: [
+        remedy('Add “nothing added”', (before) => ({
+          levels: [
+            { id: newId(), name: 'nothing added', value: null, baseline: true, picture: null },
+            ...before.levels,
+          ],
+        })),
+      ],
+    },
+  ]
+}

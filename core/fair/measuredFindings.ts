@@ -1,0 +1,116 @@
+import type { Plan } from '../plan'
+import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../instrument'
+import { convertUnit, unitDefinition } from '../quantity'
+import { scoredPlan } from '../recording'
+import { cardRemedies } from './cardRemedies'
+import { quoted, remedy, type FairContext, type Finding } from './finding'
+
+const judging = /\b(best|better|good|nicest|worst|strongest|fastest|quickest|greatest)\b/i
+
+/**
+ * The word by which a question asks for a best, such as "strongest"; null where it asks for none.
+ * @example asksForBest('Which paper is the best?') // 'best'
+ */
+export function asksForBest(question: string): string | null {
+  return judging.exec(question)?.[0] ?? null
+}
+
+/** Findings about what is measured: nothing, the wrong instrument, or a "best" that nobody has defined. */
+export function measuredFindings(
+  plan: Plan,
+  { words, cupboard = instrumentCupboard }: FairContext,
+): Finding[] {
+  return [
+    ...nothingMeasured(plan, words.measured),
+    ...wrongInstrument(plan),
+    ...notMeasurable(plan, cupboard),
+    ...bestUndefined(plan),
+  ]
+}
+
+function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
+  if (plan.measured.name.trim()) return []
+  return [
+    {
+      code: 'nothing-measured',
+      severity: 'mend',
+      part: 'measured',
+      reason: `Nothing is measured yet, so this is a show, a model or a look-up, not a test. Say ${measuredWords}.`,
+      remedies: cardRemedies(plan, ['could-measure'], 'measured', 'Measure'),
+    },
+  ]
+}
+
+function wrongInstrument(plan: Plan): Finding[] {
+  const { instrument, unit } = plan.measured
+  const wanted = unitDefinition(unit)
+  const read = unitDefinition(instrument.unit)
+  if (wanted.dimension === read.dimension) return []
+  return [
+    {
+      code: 'wrong-instrument',
+      severity: 'mend',
+      part: 'measured',
+      reason: `A ${quoted(instrument.name)} reads ${read.spoken}, not ${wanted.spoken}.`,
+      remedies: [
+        remedy(`Measure in ${read.spoken}`, (before) => ({
+          measured: { ...before.measured, unit: before.measured.instrument.unit },
+        })),
+      ],
+    },
+  ]
+}
+
+/** What is expected lies off the scale, or differs by less than a mark. */
+function notMeasurable(plan: Plan, cupboard: readonly CupboardInstrument[]): Finding[] {
+  // What is expected is a score, which may lie on another scale than what is read.
+  const scored = scoredPlan(plan)
+  const { expected, measured } = scored
+  const { instrument, unit } = measured
+  if (!expected || unitDefinition(unit).dimension !== unitDefinition(instrument.unit).dimension) return []
+  const [lowest, highest] = [expected.first, expected.last]
+    .map((value) => convertUnit(value, unit, instrument.unit))
+    .sort((a, b) => a - b) as [number, number]
+  const reads = (one: Instrument) => one.least <= lowest && one.greatest >= highest
+  const tells = (one: Instrument) => highest - lowest >= one.smallestMark
+  const off = !reads(instrument)
+  if (!off && (tells(instrument) || highest === lowest)) return []
+  const asRead = scored.measured.instrument === plan.measured.instrument
+  const better = (asRead ? cupboard : []).filter(
+    (one) =>
+      one.unit === instrument.unit && one.name !== instrument.name && reads(one) && (off || tells(one)),
+  )
+  return [
+    {
+      code: off ? 'off-the-scale' : 'finer-than-a-mark',
+      severity: 'mend',
+      part: 'measured',
+      reason: off
+        ? `What we expect lies off the scale of the ${quoted(instrument.name)}, so it could not be read.`
+        : `The difference we expect is smaller than one mark of the ${quoted(instrument.name)}, so all levels would look alike.`,
+      remedies: better.slice(0, 2).map((one) =>
+        remedy(`Use a ${quoted(one.name)}`, (before) => ({
+          measured: { ...before.measured, instrument: fromCupboard(one) },
+        })),
+      ),
+    },
+  ]
+}
+
+function bestUndefined(plan: Plan): Finding[] {
+  const word = asksForBest(plan.question)
+  if (!word || plan.best) return []
+  const name = quoted(plan.measured.name) || 'of what we measure'
+  return [
+    {
+      code: 'best-undefined',
+      severity: 'mend',
+      part: 'question',
+      reason: `What does “${word.toLowerCase()}” mean here? Say which end wins, so that everyone judges alike.`,
+      remedies: [
+        remedy(`It means the most ${name}`, () => ({ best: 'most' })),
+        remedy(`It means the least ${name}`, () => ({ best: 'least' })),
+      ],
+    },
+  ]
+}

@@ -1,0 +1,46 @@
+import { defaultsForAge, type Plan } from '../plan'
+import { wayOf } from '../recording'
+import { remedy, type FairContext, type Finding } from './finding'
+
+/** Findings about tries: too few to see the wobble, and levels that every group meets in the same order. */
+export function triesFindings(plan: Plan, { age, ways }: FairContext): Finding[] {
+  return [...tooFewTries(plan, defaultsForAge(age, ways).tries), ...sameOrder(plan)]
+}
+
+function tooFewTries(plan: Plan, usual: number): Finding[] {
+  const needed = wayOf(plan).onceIsEnough ? 1 : usual
+  if (plan.tries >= needed) return []
+  const none = plan.tries < 1
+  return [
+    {
+      code: none ? 'no-tries' : 'too-few-tries',
+      severity: none ? 'mend' : 'think',
+      part: 'tries',
+      reason: none
+        ? 'With no tries there is no result.'
+        : `With ${plan.tries === 1 ? 'one try' : `${plan.tries} tries`} at each level, one slip looks like a result. ${usual} is usual at this age.`,
+      remedies: [
+        remedy(needed === 1 ? 'Make it one try' : `Make it ${needed} tries`, () => ({ tries: needed })),
+      ],
+    },
+  ]
+}
+
+function sameOrder(plan: Plan): Finding[] {
+  // Stations turn by themselves, the whole class meets each level once, rounds have only one order, and what stands side by side none.
+  const turns =
+    plan.levelOrder === 'own' ||
+    ['whole-class', 'stations'].includes(plan.whoTests) ||
+    wayOf(plan).needs(plan.recording).sideBySide
+  if (turns || plan.aim === 'improve' || plan.levels.length < 2) return []
+  return [
+    {
+      code: 'same-order',
+      severity: 'think',
+      part: 'levels',
+      reason:
+        'Every group tests the levels in the same order. If things wear out, warm up or get tiring, that looks like a result.',
+      remedies: [remedy('Give each group its own order', () => ({ levelOrder: 'own' }))],
+    },
+  ]
+}

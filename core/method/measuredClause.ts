@@ -1,0 +1,174 @@
+import { fromCupboard, type CupboardInstrument } from '../instrument'
+import { asksForBest } from '../fair'
+import { namedMeasured, type Plan, type RecordingKind } from '../plan'
+import { unitDefinition, units, type Unit } from '../quantity'
+import { wayOf, ways } from '../recording'
+import { articleBefore } from './named'
+import { asUnjudged, optionWords } from './optionWords'
+import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
+
+const begins: Record<MethodContext['vocabulary'], string> = {
+  plain: 'We ',
+  formal: 'The dependent variable, which we ',
+  tested: 'The outcome variable, which we ',
+}
+
+/** "We measure the shadow length in cm with a metre stick, to the nearest mark." */
+export function measuredClause(plan: Plan, context: MethodContext): MethodSentence {
+  const { instrument, name } = plan.measured
+  const before = articleBefore(name, 'the')
+  const way = wayWord(plan, context)
+  const counted = plan.measured.unit === 'count'
+  const read: MethodSentence = counted
+    ? []
+    : [
+        ' in ',
+        unitWord(plan, context),
+        ` with ${articleBefore(instrument.name, 'a')}`,
+        instrumentWord(plan, context),
+        ', to ',
+        roundingWord(plan, context),
+      ]
+  const told = optionWords(plan).flatMap((option) => [option.continues ? ' ' : ', ', option.word])
+  const begin = context.vocabulary === 'plain' || plan.aim === 'improve' ? 'We ' : begins[context.vocabulary]
+  const between = begin === 'We ' ? ' ' : ', is '
+  return [begin, way, `${between}${before}`, measuredWord(plan, context), ...read, ...told, '.']
+}
+
+/** "The most is best.", where the question or the plan speaks of a best. */
+export function bestClause(plan: Plan): MethodSentence {
+  if (plan.best === null && !asksForBest(plan.question)) return []
+  const text = plan.best === null ? 'Neither end' : plan.best === 'most' ? 'The most' : 'The least'
+  return [
+    word(
+      'best',
+      'Which end is best',
+      text,
+      choiceOf<Plan['best']>(
+        plan.best,
+        [
+          ['most', 'The most'],
+          ['least', 'The least'],
+          [null, 'Neither end'],
+        ],
+        (before, best) => ({ ...before, best }),
+      ),
+      { chosen: plan.best !== null, silent: plan.best === null },
+    ),
+    ' is best.',
+  ]
+}
+
+function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
+  const way = wayOf(plan)
+  // Those that take what is seen, and the one that the plan came with.
+  const offered = ways.filter((one) => !one.byHand || one.kind === way.kind)
+  return word(
+    'way',
+    'How we record',
+    way.verb,
+    choiceOf(
+      way.kind,
+      offered.map((one) => [one.kind, one.name] as const),
+      (before, kind) => withWay(before, kind, cupboard),
+    ),
+  )
+}
+
+/** A way that takes one unit alone brings its own instrument along. */
+function withWay(plan: Plan, kind: RecordingKind, cupboard: readonly CupboardInstrument[]): Plan {
+  const { usual, onlyUnit } = ways.find((way) => way.kind === kind)!
+  const own = cupboard.find((one) => one.unit === onlyUnit)
+  const after = {
+    ...plan,
+    recording: usual,
+    measured: own ? { ...plan.measured, unit: own.unit, instrument: fromCupboard(own) } : plan.measured,
+  }
+  return kind === plan.recording.kind ? after : asUnjudged(after)
+}
+
+function measuredWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
+  const name = plan.measured.name.trim()
+  return word(
+    'measured',
+    'What we measure',
+    name || 'one thing',
+    {
+      kind: 'text',
+      value: plan.measured.name,
+      most: 80,
+      placeholder: 'bounce height',
+      put: (before, text) => namedMeasured(before, text, cupboard),
+    },
+    { silent: name === '' },
+  )
+}
+
+function unitWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
+  const { unit, instrument } = plan.measured
+  const { dimension } = unitDefinition(unit)
+  const near = units.filter((one) => unitDefinition(one).dimension === dimension)
+  const others = units.filter((one) => !near.includes(one))
+  return word(
+    'unit',
+    'In',
+    unitDefinition(unit).symbol || unitDefinition(unit).spoken,
+    choiceOf(
+      unit,
+      [...near, ...others].map((one) => [one, unitDefinition(one).spoken] as const),
+      (before, chosen) => withUnit(before, chosen, cupboard),
+    ),
+    { chosen: unit !== instrument.unit },
+  )
+}
+
+/** A unit that the instrument does not read brings one that does. */
+function withUnit(plan: Plan, unit: Unit, cupboard: readonly CupboardInstrument[]): Plan {
+  const { dimension } = unitDefinition(unit)
+  const { measured } = plan
+  const fitting = cupboard.find((one) => one.dimension === dimension)
+  if (unitDefinition(measured.unit).dimension === dimension || !fitting)
+    return { ...plan, measured: { ...measured, unit } }
+  return { ...plan, measured: { ...measured, unit, instrument: fromCupboard(fitting) } }
+}
+
+function instrumentWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
+  const { instrument, unit } = plan.measured
+  const { dimension } = unitDefinition(unit)
+  const fitting = cupboard.filter((one) => one.dimension === dimension)
+  const others = cupboard.filter((one) => one.dimension !== dimension)
+  const edit = choiceOf(
+    instrument.name,
+    [...fitting, ...others].map((one) => [one.name, one.name] as const),
+    (before, name) =>
+      withInstrument(
+        before,
+        cupboard.find((one) => one.name === name)!,
+      ),
+  )
+  return word('instrument', 'With', instrument.name || 'what?', { ...edit, panel: 'marks' })
+}
+
+function withInstrument(plan: Plan, found: CupboardInstrument): Plan {
+  const instrument = fromCupboard(found)
+  const { measured } = plan
+  const same = unitDefinition(measured.unit).dimension === found.dimension
+  return { ...plan, measured: { ...measured, instrument, unit: same ? measured.unit : instrument.unit } }
+}
+
+function roundingWord(plan: Plan, { ways: school }: MethodContext): MethodWord {
+  return word(
+    'rounding',
+    'Read to',
+    plan.rounding === 'mark' ? 'the nearest mark' : 'the nearest half mark',
+    choiceOf<Plan['rounding']>(
+      plan.rounding,
+      [
+        ['mark', 'the nearest mark'],
+        ['half-mark', 'the nearest half mark'],
+      ],
+      (before, rounding) => ({ ...before, rounding }),
+    ),
+    { chosen: plan.rounding !== school.rounding },
+  )
+}

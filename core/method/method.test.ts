@@ -1,0 +1,206 @@
+import { describe, expect, it } from 'vitest'
+import { variableWords, type Vocabulary } from '../class'
+import { instrumentCupboard } from '../instrument'
+import { blankPlan, usualWays, withAim, type Plan } from '../plan'
+import { ways } from '../recording'
+import { examplePlan, kindsPlan } from '../testing/examplePlan'
+import {
+  articleBefore,
+  choiceEffects,
+  levelsSaid,
+  methodOf,
+  methodText,
+  methodWords,
+  theNamed,
+  tooFewInstruments,
+  wordOfFinding,
+  type MethodWord,
+  type WordId,
+} from '.'
+
+const context = (vocabulary: Vocabulary = 'plain') => ({
+  age: '7-9' as const,
+  vocabulary,
+  ways: usualWays,
+  words: variableWords(vocabulary),
+  cupboard: instrumentCupboard,
+})
+const wordsOf = (plan: Plan) => methodWords(methodOf(plan, context()))
+const wordOf = (plan: Plan, id: WordId): MethodWord => wordsOf(plan).find((word) => word.id === id)!
+function choose(plan: Plan, id: WordId, text: string): Plan {
+  const { edit } = wordOf(plan, id)
+  if (edit.kind !== 'choice') throw new Error('no list')
+  return edit.choices.find((choice) => choice.text === text)!.apply(plan)
+}
+
+describe('the paragraph', () => {
+  it('says the whole test', () => {
+    expect(methodText(examplePlan({ levelOrder: 'own' }), context())).toBe(
+      'We change the drop height: 20, 40 and 60 cm. We measure the bounce height in cm with a metre stick, to the nearest mark. ' +
+        'We keep the ball the same. Every group tests all of them, 3 tries each after one practice try, each in its own order. ' +
+        'Then we take the middle value. Before that each group predicts which way it goes, with because.',
+    )
+  })
+
+  it('speaks the words of the school', () => {
+    expect(methodText(examplePlan(), context('formal'))).toMatch(
+      /^The independent variable, which we change, is the drop height: .*The dependent variable, which we measure, is the bounce height/,
+    )
+    expect(methodText(examplePlan(), context('tested'))).toMatch(/The controlled variables are the ball\./)
+  })
+
+  it('leaves out what nobody has said yet', () => {
+    const text = methodText(blankPlan('7-9'), context())
+    expect(text).toMatch(/^Every group tests/)
+    expect(text).not.toMatch(/one thing|nothing yet/)
+  })
+
+  it('counts with its set time, or without', () => {
+    const counted = (seconds?: number) =>
+      examplePlan({
+        recording: { kind: 'count', ...(seconds ? { seconds } : {}) },
+        measured: { ...examplePlan().measured, name: 'beats', unit: 'count' },
+      })
+    expect(methodText(counted(15), context())).toContain('We count the beats, in 15 s. ')
+    expect(methodText(counted(), context())).toContain('We count the beats. ')
+  })
+
+  it.each(ways.map((way) => [way.kind, way] as const))('brings the clause of %s', (_, way) => {
+    const text = methodText(examplePlan({ recording: way.usual }), context())
+    expect(text).toContain(`We ${way.verb} the bounce height`)
+    expect(text).not.toMatch(/undefined|null|NaN| ,|\.\./)
+  })
+
+  it('improves in rounds', () => {
+    expect(methodText(withAim(examplePlan(), 'improve'), context())).toMatch(
+      /^We improve the drop height in 3 rounds, altering one thing each time\./,
+    )
+  })
+
+  it('says which end is best only where a question asks for one', () => {
+    expect(wordOf(examplePlan(), 'best')).toBeUndefined()
+    const asked = examplePlan({ question: 'Which height is best?' })
+    expect(wordOf(asked, 'best').silent).toBe(true)
+    expect(methodText(choose(asked, 'best', 'The most'), context())).toContain('The most is best.')
+  })
+
+  it('folds many levels, and says the unit once', () => {
+    expect(levelsSaid(examplePlan())).toBe('20, 40 and 60 cm')
+    const many = kindsPlan(Array.from({ length: 12 }, (_, index) => `kind ${index + 1}`))
+    expect(levelsSaid(many)).toBe('12 kinds: kind 1 to kind 12')
+  })
+})
+
+describe('its words', () => {
+  it('are quiet when usual, strong when chosen', () => {
+    expect(wordOf(examplePlan(), 'tries').chosen).toBe(false)
+    expect(wordOf(choose(examplePlan(), 'tries', '5 tries'), 'tries')).toMatchObject({
+      text: '5 tries',
+      chosen: true,
+    })
+  })
+
+  it('change the plan, each its own part', () => {
+    const plan = examplePlan({ levelOrder: 'same' })
+    expect(choose(plan, 'levelOrder', 'each in its own order').levelOrder).toBe('own')
+    expect(choose(plan, 'whoTests', 'The groups share the levels').whoTests).toBe('shared-levels')
+    expect(choose(plan, 'summary', 'take the mean').summary).toBe('mean')
+    expect(choose(plan, 'rounding', 'the nearest half mark').rounding).toBe('half-mark')
+    expect(choose(plan, 'practiceTries', 'without practice').practiceTries).toBe(0)
+    expect(choose(plan, 'predictor', 'every child').prediction.who).toBe('child')
+    expect(choose(plan, 'because', 'without a because').prediction.because).toBe(false)
+    expect(choose(plan, 'unit', 'millimetres').measured).toMatchObject({ unit: 'mm' })
+  })
+
+  it('bring an instrument along with another kind of unit, and a unit with another kind of instrument', () => {
+    expect(choose(examplePlan(), 'unit', 'grams').measured.instrument.unit).toBe('g')
+    expect(choose(examplePlan(), 'instrument', 'thermometer').measured.unit).toBe('C')
+    expect(choose(examplePlan(), 'way', 'count').measured.unit).toBe('count')
+  })
+
+  it('offer which way it goes only for numbers', () => {
+    const { edit } = wordOf(kindsPlan(['tile', 'wood']), 'format')
+    expect(edit.kind === 'choice' && edit.choices.map((choice) => choice.text)).not.toContain(
+      'which way it goes',
+    )
+  })
+
+  it('are marked where a check stumbles', () => {
+    expect(wordOfFinding({ code: 'same-order', part: 'levels' })).toBe('levelOrder')
+    expect(wordOfFinding({ code: 'off-the-scale', part: 'measured' })).toBe('instrument')
+    expect(wordOfFinding({ code: 'too-few-tries', part: 'tries' })).toBe('tries')
+  })
+})
+
+describe('the way of recording', () => {
+  it('says which value is to be reached, and forgets what was expected of another score', () => {
+    const plan = examplePlan({
+      recording: { kind: 'intervals', minutes: [0, 5], score: 'reached', target: 40 },
+      expected: { first: 1, last: 2, apart: 1 },
+      best: 'least',
+    })
+    expect(methodText(plan, context())).toContain('how long it took to reach 40 cm.')
+    expect(choose(plan, 'option-score', 'how much more it got')).toMatchObject({ expected: null, best: null })
+    expect(choose(plan, 'option-score', 'how long until it reached a value').expected).toEqual(plan.expected)
+    expect(choose(plan, 'way', 'measure once')).toMatchObject({ expected: null, best: null })
+  })
+})
+
+describe('names in a sentence', () => {
+  it.each([
+    ['drop height', 'the drop height'],
+    ['how far it rolls', 'how far it rolls'],
+    ['our design', 'our design'],
+    ['', ''],
+  ])('%s', (name, said) => expect(theNamed(name)).toBe(said))
+
+  it.each([
+    ['metre stick', 'a '],
+    ['egg timer', 'an '],
+    ['kitchen scales', ''],
+    ['counting by eye', ''],
+    ['unit jug', 'a '],
+  ])('a before %s', (name, article) => expect(articleBefore(name, 'a')).toBe(article))
+})
+
+describe('what a choice would do', () => {
+  const effects = (before: Plan, after: Plan) => choiceEffects(before, after, context(), 6)
+
+  it('says what it settles, and what would be asked', () => {
+    const same = examplePlan({ levelOrder: 'same' })
+    expect(effects(same, { ...same, levelOrder: 'own' })).toEqual([
+      { kind: 'settles', text: 'settles what Fair asks' },
+    ])
+    expect(effects(examplePlan(), same)[0]).toMatchObject({
+      kind: 'asks',
+      text: expect.stringMatching(/same order/),
+    })
+  })
+
+  it('says only what is new', () => {
+    const cupboard = instrumentCupboard.map((one) => ({ ...one, howMany: 4 }))
+    const few = choiceEffects(examplePlan(), examplePlan({ summary: 'mean' }), { ...context(), cupboard }, 6)
+    expect(few).toEqual([])
+  })
+
+  it('counts the readings', () => {
+    expect(effects(examplePlan(), examplePlan({ tries: 4 }))).toEqual([
+      { kind: 'says', text: '12 readings a group' },
+    ])
+    expect(effects(examplePlan(), examplePlan({ whoTests: 'whole-class' }))).toContainEqual({
+      kind: 'says',
+      text: '9 readings in all',
+    })
+  })
+
+  it('counts the instruments, and tells of another unit', () => {
+    const cupboard = instrumentCupboard.map((one) => ({ ...one, howMany: 4 }))
+    expect(tooFewInstruments(examplePlan(), cupboard, 6)).toBe('Only 4 in the cupboard for 6 groups.')
+    expect(tooFewInstruments(examplePlan(), cupboard, 4)).toBeNull()
+    const warm = choose(examplePlan(), 'instrument', 'thermometer')
+    expect(effects(examplePlan(), warm)).toContainEqual({
+      kind: 'asks',
+      text: 'would measure in degrees Celsius',
+    })
+  })
+})

@@ -1,0 +1,53 @@
+import type { Plan } from '../plan'
+import { changedClause } from './changedClause'
+import { keptSameClause } from './keptSameClause'
+import { bestClause, measuredClause } from './measuredClause'
+import { predictionClause } from './predictionClause'
+import { triesClause } from './triesClause'
+import type { MethodContext, MethodSentence, MethodWord } from './word'
+
+/**
+ * The plan as a paragraph: what is changed, measured, kept the same, tried and predicted, in sentences whose words can be changed.
+ * The way of recording brings its own words along.
+ *
+ * @param context the age, the school's words and usual ways, and the instruments at hand
+ * @example methodOf(plan, context)[0] // ['We ', {text: 'change'}, ' the ', {text: 'drop height'}, ': ', …]
+ */
+export function methodOf(plan: Plan, context: MethodContext): MethodSentence[] {
+  return [
+    changedClause(plan, context.vocabulary),
+    measuredClause(plan, context),
+    bestClause(plan),
+    keptSameClause(plan, context),
+    triesClause(plan, context),
+    predictionClause(plan, context),
+  ]
+}
+
+/**
+ * Every word of the paragraph, in reading order.
+ * @example methodWords(methodOf(plan, context)).map((word) => word.id)
+ */
+export function methodWords(sentences: readonly MethodSentence[]): MethodWord[] {
+  return sentences.flatMap((sentence) => sentence.filter((part) => typeof part !== 'string'))
+}
+
+/**
+ * The same paragraph as plain text, for paper, so that another class could repeat the test. What nobody has said yet is left out.
+ * @example methodText(plan, context) // 'We change the drop height: 20, 40 and 60 cm. We measure …'
+ */
+export function methodText(plan: Plan, context: MethodContext): string {
+  return methodOf(plan, context).map(sentenceText).filter(Boolean).join(' ')
+}
+
+/** Without the one thing that it is about, a sentence says nothing. */
+function sentenceText(sentence: MethodSentence): string {
+  const needed = ['changed', 'levels', 'measured', 'best', 'keptSame']
+  const empty = sentence.some((part) => typeof part !== 'string' && part.silent && needed.includes(part.id))
+  if (empty) return ''
+  return sentence
+    .map((part) => (typeof part === 'string' ? part : part.silent ? '' : part.text))
+    .join('')
+    .replace(/,? +(?=[.,])/g, '')
+    .replace(/ {2,}/g, ' ')
+}

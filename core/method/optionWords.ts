@@ -1,0 +1,113 @@
+import type { Plan, Recording } from '../plan'
+import { mostTyped } from '../quantity'
+import { wayOf, type WayOption } from '../recording'
+import { choiceOf, word, type MethodWord } from './word'
+
+/** The word of an option, and whether it goes on with the one before it: "to reach 40 °C". */
+interface OptionWord {
+  word: MethodWord
+  continues: boolean
+}
+
+/** What the way of recording needs to be told, a word each; what does not apply to the other answers is left out. */
+export function optionWords(plan: Plan): OptionWord[] {
+  return wayOf(plan)
+    .options.filter((option) => option.kind !== 'amount' || option.applies(plan.recording))
+    .map((option) => ({ word: optionWord(plan, option), continues: option.kind === 'amount' }))
+}
+
+const answerOf = (plan: Plan, name: string) => (plan.recording as unknown as Record<string, unknown>)[name]
+
+/** An answer that may be left out is no part of the plan then. */
+function withAnswer(plan: Plan, name: string, answer: number | string | number[] | string[] | null): Plan {
+  const others = Object.fromEntries(Object.entries(plan.recording).filter(([key]) => key !== name))
+  return { ...plan, recording: { ...others, ...(answer === null ? {} : { [name]: answer }) } as Recording }
+}
+
+/** What was expected, and which end is best, was said of another score: the least lost is not the least time to cool. */
+export const asUnjudged = (plan: Plan): Plan => ({ ...plan, expected: null, best: null })
+
+function optionWord(plan: Plan, option: WayOption): MethodWord {
+  const { name, label } = option
+  const id = `option-${name}` as const
+  const answer = answerOf(plan, name)
+  switch (option.kind) {
+    case 'words': {
+      const said = Array.isArray(answer) ? (answer as string[]) : []
+      return word(
+        id,
+        label,
+        option.says(said),
+        {
+          kind: 'text',
+          value: said.join(', '),
+          most: option.most * (option.letters + 2),
+          placeholder: option.optional ? 'top, bottom' : 'none, a little, a lot',
+          put: (before, text) => {
+            const words = wordsOf(text, option)
+            return withAnswer(before, name, option.optional && words.length === 0 ? null : words)
+          },
+        },
+        { chosen: said.length > 0, silent: option.optional === true && said.length === 0 },
+      )
+    }
+    case 'numbers': {
+      const said = Array.isArray(answer) ? (answer as number[]) : []
+      return word(id, label, option.says(said), {
+        kind: 'text',
+        value: said.join(', '),
+        most: 300,
+        placeholder: '0, 5, 10, 15 or every 5 to 40',
+        problem: (text) => {
+          const read = option.read(text)
+          return read.ok ? null : read.message
+        },
+        put: (before, text) => {
+          const read = option.read(text)
+          return read.ok ? withAnswer(before, name, read.answer) : before
+        },
+      })
+    }
+    case 'choice':
+      return word(
+        id,
+        label,
+        option.says(String(answer), plan),
+        choiceOf(String(answer), option.choices, (before, chosen) => {
+          const after = withAnswer(before, name, chosen)
+          return option.changesScore && chosen !== answer ? asUnjudged(after) : after
+        }),
+      )
+    case 'amount':
+    case 'whole': {
+      const value = typeof answer === 'number' ? answer : null
+      return word(
+        id,
+        label,
+        option.says(value, plan),
+        {
+          kind: 'number',
+          value,
+          optional: option.optional ?? false,
+          ...(option.kind === 'whole'
+            ? {
+                unit: 'count',
+                whole: true,
+                least: option.least,
+                greatest: option.greatest,
+                suffix: option.suffix,
+              }
+            : { unit: plan.measured.unit, whole: false, least: -mostTyped, greatest: mostTyped }),
+          put: (before, number) => withAnswer(before, name, number),
+        },
+        { chosen: value !== null, silent: value === null },
+      )
+    }
+  }
+}
+
+function wordsOf(text: string, { letters, most }: Extract<WayOption, { kind: 'words' }>): string[] {
+  return [...new Set(text.split(/[,<;]/u).map((one) => one.trim().slice(0, letters)))]
+    .filter(Boolean)
+    .slice(0, most)
+}

@@ -1,0 +1,56 @@
+import type { Plan, PredictionFormat, Predictor } from '../plan'
+import { choiceOf, word, type MethodContext, type MethodSentence } from './word'
+
+const predictors: [Predictor, string][] = [
+  ['child', 'every child'],
+  ['group', 'each group'],
+  ['class', 'the class'],
+]
+const formats: [PredictionFormat, string][] = [
+  ['direction', 'which way it goes'],
+  ['order', 'the order of the levels'],
+  ['number', 'a number'],
+  ['choice', 'which level comes out on top'],
+]
+const reasons: [boolean, string][] = [
+  [true, 'with because'],
+  [false, 'without a because'],
+]
+
+const said = <T>(of: [T, string][], value: T) => of.find(([one]) => one === value)![1]
+
+/** "Before that each group predicts which way it goes, with because." */
+export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSentence {
+  const { format, who, because } = plan.prediction
+  const offered = formats.filter(([one]) => one !== 'direction' || plan.changed.kind === 'number')
+  const put = (plan: Plan, changes: Partial<Plan['prediction']>) => ({
+    ...plan,
+    prediction: { ...plan.prediction, ...changes },
+  })
+  return [
+    'Before that ',
+    word(
+      'predictor',
+      'Who predicts',
+      said(predictors, who),
+      choiceOf(who, predictors, (before, chosen) => put(before, { who: chosen })),
+      { chosen: who !== ways.prediction.who },
+    ),
+    ' predicts ',
+    word(
+      'format',
+      'Predict',
+      said(formats, format),
+      choiceOf(format, offered, (before, chosen) => put(before, { format: chosen })),
+    ),
+    ', ',
+    word(
+      'because',
+      'The reason',
+      said(reasons, because),
+      choiceOf(because, reasons, (before, chosen) => put(before, { because: chosen })),
+      { chosen: because !== ways.prediction.because },
+    ),
+    '.',
+  ]
+}

@@ -1,0 +1,103 @@
+import { defaultsForAge, planLimits, type Plan, type Summary, type WhoTests } from '../plan'
+import { wayOf } from '../recording'
+import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
+
+const whoTests: [WhoTests, string][] = [
+  ['all-levels', 'Every group tests all of them'],
+  ['shared-levels', 'The groups share the levels'],
+  ['whole-class', 'The whole class tests together'],
+  ['stations', 'The groups turn from station to station'],
+  ['at-home', 'Everybody tests at home'],
+]
+const orders: [Plan['levelOrder'], string][] = [
+  ['same', 'in the same order'],
+  ['own', 'each in its own order'],
+]
+const summaries: [Summary, string][] = [
+  ['mean', 'take the mean'],
+  ['median', 'take the middle value'],
+  ['most-common', 'take the most common value'],
+  ['none', 'look at the dots alone'],
+]
+
+const upTo = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
+const triesSaid = (tries: number) => (tries === 0 ? 'no tries' : tries === 1 ? 'one try' : `${tries} tries`)
+const practiceSaid = (tries: number) =>
+  tries === 0 ? 'without practice' : tries === 1 ? 'one practice try' : `${tries} practice tries`
+
+/** "Every group tests all of them, 3 tries each after 1 practice try, each in its own order." */
+export function triesClause(plan: Plan, context: MethodContext): MethodSentence {
+  const { ways } = context
+  const usual = defaultsForAge(context.age, ways)
+  const tries = word(
+    'tries',
+    'Tries at each level',
+    triesSaid(plan.tries),
+    choiceOf(
+      plan.tries,
+      upTo(1, planLimits.tries).map((count) => [count, triesSaid(count)] as const),
+      (before, count) => ({ ...before, tries: count }),
+    ),
+    { chosen: plan.tries !== usual.tries },
+  )
+  const practice = word(
+    'practiceTries',
+    'Practice tries first',
+    practiceSaid(plan.practiceTries),
+    choiceOf(
+      plan.practiceTries,
+      upTo(0, planLimits.practiceTries).map((count) => [count, practiceSaid(count)] as const),
+      (before, count) => ({ ...before, practiceTries: count }),
+    ),
+    { chosen: plan.practiceTries !== ways.practiceTries },
+  )
+  return [
+    whoTestsWord(plan, context),
+    ', ',
+    tries,
+    plan.practiceTries === 0 ? ' each, ' : ' each after ',
+    practice,
+    ...(turns(plan) ? [', ', orderWord(plan)] : []),
+    '. Then we ',
+    summaryWord(plan, usual.summary),
+    '.',
+  ]
+}
+
+/** Stations turn by themselves, the whole class meets each level once, rounds have only one order, and what stands side by side none. */
+const turns = (plan: Plan) =>
+  plan.aim === 'compare' &&
+  plan.whoTests !== 'whole-class' &&
+  plan.whoTests !== 'stations' &&
+  !wayOf(plan).needs(plan.recording).sideBySide
+
+function whoTestsWord(plan: Plan, { ways }: MethodContext): MethodWord {
+  const text = whoTests.find(([who]) => who === plan.whoTests)![1]
+  return word(
+    'whoTests',
+    'Who tests what',
+    plan.aim === 'improve' && plan.whoTests === 'all-levels' ? 'Every group builds its own' : text,
+    choiceOf(plan.whoTests, whoTests, (before, who) => ({ ...before, whoTests: who })),
+    { chosen: plan.whoTests !== ways.whoTests },
+  )
+}
+
+function orderWord(plan: Plan): MethodWord {
+  return word(
+    'levelOrder',
+    'Order of levels',
+    orders.find(([order]) => order === plan.levelOrder)![1],
+    choiceOf(plan.levelOrder, orders, (before, levelOrder) => ({ ...before, levelOrder })),
+    { chosen: plan.levelOrder === 'own' },
+  )
+}
+
+function summaryWord(plan: Plan, usual: Summary): MethodWord {
+  return word(
+    'summary',
+    'One number from tries',
+    summaries.find(([summary]) => summary === plan.summary)![1],
+    choiceOf(plan.summary, summaries, (before, summary) => ({ ...before, summary })),
+    { chosen: plan.summary !== usual },
+  )
+}

@@ -1,0 +1,291 @@
+import type { LevelResult } from '../../evidence'
+import { resolutionOf } from '../../instrument'
+import { levelsForGroup, type Plan, type Recording, type SeriesScore } from '../../plan'
+import { listed, printQuantity } from '../../quantity'
+import type { Entry, Slot } from '../../record'
+import type { CheckedEntry, EntryContext } from '../checkEntry'
+import { numberPerTry, readScores, valueField } from '../numberPerTry'
+import type { Curve, Understood, Way, WayOption } from '../way'
+import { sideBySide } from '../wayNeeds'
+import { minutesFromText, minutesSaid } from './minutesFromText'
+import { atField, dayMoment, minuteMoment, minutesLimits, startMoment } from './moments'
+import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
+import { scoredSeries } from './scoredSeries'
+import { seriesScore } from './seriesScore'
+import { soFarOf, toldOf } from './told'
+import { readTime, timeTypedWith } from './timeTyped'
+
+type Series = Extract<Recording, { score: SeriesScore }>
+type Intervals = Extract<Recording, { kind: 'intervals' }>
+type Daily = Extract<Recording, { kind: 'daily' }>
+
+const seriesOf = (plan: Plan) => plan.recording as Series
+
+/** What two ways share that read one container again and again: a number at each moment, and one score of the whole row. */
+function seriesWay({
+  moments,
+  timeOf,
+  spanOf,
+  overOf,
+  countedFrom,
+  per,
+}: {
+  /** The moments of a plan; those at several places of one container at one time stand together. */
+  moments: (plan: Plan) => string[][]
+  timeOf: (entry: Entry) => number | null
+  /** How long the whole row takes, and how far two readings lie apart, in minutes or days. */
+  spanOf: (plan: Plan) => { span: number; gap: number }
+  /** That time as it is said: "in 40 minutes". */
+  overOf: (plan: Plan) => string
+  /** The time from which it is counted until something is reached. */
+  countedFrom: (curve: Curve) => number
+  per: 'minute' | 'day'
+}) {
+  const curves = (plan: Plan, counted: readonly Entry[]) =>
+    curvesOf(plan, counted, moments(plan).flat(), timeOf)
+  return {
+    ...numberPerTry,
+    onceIsEnough: true,
+    layout: 'levels-beneath' as const,
+    also: [atField] as const,
+
+    /** Containers stand side by side, so all are read at one moment before the next comes. */
+    slots: (plan: Plan, groupId: string, place: number): Slot[] =>
+      Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+        moments(plan).flatMap((together) =>
+          levelsForGroup(plan, place).flatMap((level) =>
+            together.map((moment) => ({ groupId, levelId: level.id, tryNumber, moment })),
+          ),
+        ),
+      ),
+
+    columns: (plan: Plan) =>
+      Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+        moments(plan)
+          .flat()
+          .map((moment) => ({
+            tryNumber,
+            moment,
+            head: plan.tries > 1 ? `${moment}, try ${tryNumber}` : moment,
+          })),
+      ),
+
+    check(plan: Plan, text: string, context: EntryContext | null): CheckedEntry {
+      const { value, time } = timeTypedWith(text)
+      const wrong = time === null ? null : readTime(time, per)
+      if (wrong && !wrong.ok) return { state: 'unreadable', message: wrong.message }
+      if (time !== null && value === '')
+        return { state: 'unreadable', message: 'Type the number before the @, like 43 @ 11:30.' }
+      return numberPerTry.check(plan, value, context)
+    },
+
+    understand(plan: Plan, { fields, readWith, moment }: Parameters<Way['understand']>[1]): Understood {
+      const { [atField]: at, ...others } = fields
+      if (moment === startMoment) return understoodStart(fields)
+      if (Object.keys(others).length === 0 && !at) return { ok: true, fields }
+      const typed = others[valueField] ? timeTypedWith(others[valueField].typed) : null
+      const understood = numberPerTry.understand(plan, {
+        fields: typed ? { ...others, [valueField]: { ...others[valueField]!, typed: typed.value } } : others,
+        readWith,
+      })
+      if (!understood.ok) return understood
+      // What was typed stays as it was typed, with its time.
+      const value = understood.fields[valueField]
+      const kept: Entry['fields'] = value
+        ? { [valueField]: { ...value, typed: others[valueField]!.typed } }
+        : {}
+      const time = typed?.time ?? at?.typed ?? null
+      if (time === null) return { ok: true, fields: kept }
+      const read = readTime(time, per)
+      if (!read.ok) return { ok: false, field: atField, message: read.message }
+      return { ok: true, fields: { ...kept, [atField]: { typed: time, given: 'typed', value: read.value } } }
+    },
+
+    /** "43 °C, 11:30 after the start": the time where it is not the planned one. */
+    print(plan: Plan, entry: Parameters<Way['print']>[1]): string {
+      const value = numberPerTry.print(plan, entry)
+      const at = entry.fields[atField]
+      if (value === '') return at ? 'started' : ''
+      return at && per === 'minute' ? `${value}, ${at.typed} after the start` : value
+    },
+
+    readingsPerScore: (plan: Plan) => (['end', 'reached'].includes(seriesOf(plan).score) ? 1 : 2),
+
+    comparable: (plan: Plan, counted: readonly Entry[], { moment }: Slot) =>
+      readScores(
+        plan,
+        counted.filter((one) => one.moment === moment),
+      ),
+
+    scored: (plan: Plan) => scoredSeries(plan, per, spanOf(plan)),
+
+    curves,
+
+    tells: (plan: Plan, results: readonly LevelResult[]) =>
+      toldOf(plan, seriesOf(plan).score, results, overOf(plan)),
+
+    soFar: (plan: Plan, counted: readonly Entry[]) =>
+      soFarOf(plan, curves(plan, counted), moments(plan).flat().at(-1)!),
+
+    /** A row counts once it is complete as far as its score needs: a change has its first reading and its last. */
+    scores(plan: Plan, counted: readonly Entry[]) {
+      const { score, target } = seriesOf(plan)
+      const all = moments(plan)
+      const places = all[0]?.length ?? 1
+      return togetherOf(curves(plan, counted), places).flatMap((curve) => {
+        const { groupId, levelId, tryNumber, points } = curve
+        const has = (together: string[] | undefined) =>
+          points.some((point) => together?.includes(point.moment))
+        if (score !== 'reached' && !has(all.at(-1))) return []
+        if (score !== 'end' && !has(all[0])) return []
+        const value = seriesScore(points, score, target ?? null, countedFrom(curve))
+        if (value === null || (value === Infinity && !has(all.at(-1)))) return []
+        return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value }]
+      })
+    },
+  }
+}
+
+/** Pressed when a container is started: the time of the server, which all devices go by. */
+function understoodStart(fields: Entry['fields']): Understood {
+  const at = fields[atField]
+  if (!at || Object.keys(fields).length > 1 || Number.isNaN(Date.parse(at.typed)))
+    return { ok: false, field: atField, message: 'Say when it was started. Press Start again.' }
+  return {
+    ok: true,
+    fields: { [atField]: { typed: at.typed, given: 'typed', value: new Date(at.typed).toISOString() } },
+  }
+}
+
+const scoreOption: WayOption = {
+  name: 'score',
+  label: 'What counts of it',
+  kind: 'choice',
+  changesScore: true,
+  choices: [
+    ['lost', 'how much less it got'],
+    ['gained', 'how much more it got'],
+    ['end', 'what it is at the end'],
+    ['rate', 'how fast it changed'],
+    ['reached', 'how long until it reached a value'],
+  ],
+  says: (answer) =>
+    ({
+      lost: 'and look at how much less it got',
+      gained: 'and look at how much more it got',
+      end: 'and look at what it is at the end',
+      rate: 'and look at how fast it changed',
+      reached: 'and look at how long it took to reach',
+    })[answer as SeriesScore],
+}
+const targetOption: WayOption = {
+  name: 'target',
+  label: 'The value to be reached',
+  kind: 'amount',
+  optional: true,
+  applies: (recording) => 'score' in recording && recording.score === 'reached',
+  says: (answer, plan) =>
+    answer === null ? 'which value?' : printQuantity(answer, plan.measured.unit, resolutionOf(plan).mark),
+}
+
+function minutesSpan({ minutes }: Intervals): { span: number; gap: number } {
+  const gaps = minutes.slice(1).map((minute, index) => minute - minutes[index]!)
+  return { span: minutes.at(-1)! - minutes[0]!, gap: Math.min(...gaps) }
+}
+
+/** A number at set minutes, one container beside the other, drawn at the time at which it was really read. */
+export const intervals: Way = {
+  ...seriesWay({
+    moments: (plan) => {
+      const { minutes, positions } = plan.recording as Intervals
+      const places = positions?.length ? positions : ['']
+      return minutes.map((minute) => places.map((place) => minuteMoment(minute, place)))
+    },
+    timeOf: minuteOf,
+    spanOf: (plan) => minutesSpan(plan.recording as Intervals),
+    overOf: (plan) => {
+      const { span } = minutesSpan(plan.recording as Intervals)
+      return `in ${span} ${span === 1 ? 'minute' : 'minutes'}`
+    },
+    // Minutes are counted from the press that started the container.
+    countedFrom: () => 0,
+    per: 'minute',
+  }),
+  kind: 'intervals',
+  verb: 'read',
+  name: 'every few minutes',
+  oneEntry: 'what you read at its minute',
+  options: [
+    {
+      name: 'minutes',
+      label: 'At which minutes',
+      kind: 'numbers',
+      most: minutesLimits.most,
+      least: 0,
+      greatest: minutesLimits.greatest,
+      says: minutesSaid,
+      read: minutesFromText,
+    },
+    {
+      name: 'positions',
+      label: 'At which places of it',
+      kind: 'words',
+      optional: true,
+      most: 3,
+      letters: 20,
+      says: (places) => (places.length === 0 ? 'at one place' : `at the ${listed(places)}`),
+    },
+    scoreOption,
+    targetOption,
+  ],
+  usual: { kind: 'intervals', minutes: [0, 5, 10, 15, 20], score: 'lost' },
+  byHand: false,
+  needs: () => sideBySide,
+  beside: () => [startMoment],
+}
+
+/** A number every school day, with gaps where there was no school or nobody read. */
+export const daily: Way = {
+  ...seriesWay({
+    moments: (plan) =>
+      Array.from({ length: (plan.recording as Daily).days }, (_, index) => [dayMoment(index + 1)]),
+    timeOf: dayOf,
+    spanOf: (plan) => ({ span: (plan.recording as Daily).days, gap: 1 }),
+    overOf: (plan) => `over ${(plan.recording as Daily).days} school days`,
+    countedFrom: ({ points }) => points[0]?.at ?? 0,
+    per: 'day',
+  }),
+  kind: 'daily',
+  verb: 'measure',
+  name: 'every school day',
+  oneEntry: 'what you read on its day',
+  options: [
+    {
+      name: 'days',
+      label: 'School days',
+      kind: 'whole',
+      suffix: '',
+      least: 2,
+      greatest: 60,
+      says: (days) => `on ${days} school days`,
+    },
+    scoreOption,
+    targetOption,
+  ],
+  usual: { kind: 'daily', days: 10, score: 'gained' },
+  byHand: false,
+  oftenForgotten: [
+    {
+      applies: () => true,
+      about: /water|light|place|window|spot/i,
+      name: 'place',
+      how: 'side by side on the same shelf',
+      reason: 'Over days one place gets more light or warmth than another. Do they all stand alike?',
+    },
+  ],
+  needs: (recording) => ({ ...sideBySide, days: (recording as Daily).days }),
+  dueOn: (plan, days, today) =>
+    days
+      .slice(0, (plan.recording as Daily).days)
+      .flatMap((day, index) => (day === today ? dayMoment(index + 1) : [])),
+}
