@@ -43,7 +43,7 @@ export default typescript.config(
   {
     files: ['core/**/*.ts'],
     rules: outside(
-      ['app', 'server', 'shared', 'demo', 'scripts', 'tests'],
+      ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests'],
       ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite'],
     ),
   },
@@ -52,10 +52,11 @@ export default typescript.config(
     ignores: ['**/*.test.ts'],
     rules: { 'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'process'] },
   },
-  { files: ['shared/**/*.ts'], rules: outside(['app', 'server', 'demo', 'scripts', 'tests']) },
+  { files: ['shared/**/*.ts'], rules: outside(['app', 'server', 'starters', 'demo', 'scripts', 'tests']) },
+  { files: ['starters/**/*.ts'], rules: outside(['app', 'server', 'demo', 'scripts', 'tests']) },
   { files: ['demo/**/*.ts'], rules: outside(['app', 'server', 'scripts', 'tests']) },
   { files: ['server/**/*.ts'], rules: outside(['app', 'scripts', 'tests']) },
-  { files: ['app/**/*.{ts,vue}'], rules: outside(['server', 'demo', 'scripts', 'tests']) },
+  { files: ['app/**/*.{ts,vue}'], rules: outside(['server', 'starters', 'demo', 'scripts', 'tests']) },
   { files: ['scripts/**/*.ts', 'bench/**/*.ts', 'tests/**/*.ts'], rules: { 'no-console': 'off' } },
   prettier,
 )

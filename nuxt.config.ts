@@ -18,7 +18,7 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', 'vuetify-nuxt-module', 'nuxt-security'],
-  alias: { '#core': folder('./core'), '#demo': folder('./demo') },
+  alias: { '#core': folder('./core'), '#demo': folder('./demo'), '#starters': folder('./starters') },
   css: ['~/theme/fonts.css', '~/theme/base.css', '~/theme/paper.css', '~/theme/print.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   imports: { dirs: [] },

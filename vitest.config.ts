@@ -2,7 +2,12 @@ import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
-const alias = { '#core': folder('./core'), '#shared': folder('./shared'), '#demo': folder('./demo') }
+const alias = {
+  '#core': folder('./core'),
+  '#shared': folder('./shared'),
+  '#demo': folder('./demo'),
+  '#starters': folder('./starters'),
+}
 
 export default defineConfig({
   resolve: { alias },
@@ -10,7 +15,10 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'core', include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'app/**/*.test.ts'] },
+        test: {
+          name: 'core',
+          include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'starters/**/*.test.ts', 'app/**/*.test.ts'],
+        },
       },
       {
         extends: true,
@@ -28,6 +36,7 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           globalSetup: './tests/support/globalSetup.ts',
           fileParallelism: false,
+          expect: { poll: { timeout: 15_000 } },
           testTimeout: 90_000,
           hookTimeout: 60_000,
         },

@@ -5,7 +5,7 @@ import { resolutionOf } from '#core/instrument'
 import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'
-import type { Starter } from './starters'
+import type { Starter } from '#starters'
 
 /** One reading, by the places of its group and level. */
 interface Place {
@@ -25,6 +25,8 @@ export interface Mishaps {
   missed?: { place: number; moment: string }
   /** A moment at which a group read its containers late, by this many minutes. */
   late?: { place: number; moment: string; by: number }
+  /** A group that starts with more or less than the others, by this factor. */
+  unequal?: { place: number; times: number }
   /** A try that was set aside and repeated. */
   spoilt?: Place & { reason: string }
 }
@@ -66,13 +68,25 @@ export function simulateEntries(
         groupFactor * (1 + expected.trySpread * normal()),
       ]),
     )
+    /** What each moment of a try reads, where that follows from how much it changes. */
+    const rows = new Map<string, Record<string, number>>()
+    function rowOf({ levelId, tryNumber }: Slot): Record<string, number> {
+      const key = `${levelId}|${tryNumber}`
+      const change = expected.values[levelId!]! * groupFactor * (1 + expected.trySpread * normal())
+      const row = rows.get(key) ?? expected.row!(levelId!, change, normal)
+      rows.set(key, row)
+      return row
+    }
+    const times = mishaps.unequal?.place === place ? mishaps.unequal.times : 1
     if (expected.course && !days) entries.push(...startsOf(plan, groupId, start, random))
     for (const slot of slots.slice(0, Math.round(slots.length * (done[place] ?? 1)))) {
       const late = mishaps.late?.place === place && mishaps.late.moment === slot.moment ? mishaps.late.by : 0
       const when = readingTime(slot, start, days, late, random)
-      const centre = expected.course
-        ? courseAt(expected.course, slot.levelId!, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
-        : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
+      const centre = expected.row
+        ? times * rowOf(slot)[slot.moment]!
+        : expected.course
+          ? courseAt(expected.course, slot.levelId!, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
+          : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
       const value = Math.max(0, roundToMark(centre + offset, mark))
       if (!expected.course) clock += 20_000 + Math.round(random() * 15_000)
       const take = (read: number, changes: Partial<Entry> = {}): Entry => {

@@ -9,11 +9,13 @@ import {
   ballBounce,
   beanSprouts,
   bottleJackets,
+  doughShapes,
   paperTowels,
+  pouredTogether,
   shadowLength,
   shoeGrip,
   type Starter,
-} from './starters'
+} from '#starters'
 
 /** A lesson of the demo school, told relative to today. */
 export interface DemoLesson {
@@ -199,6 +201,55 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         better: 'Bell came to the third reading late. Next time somebody watches the clock.',
         nextQuestion: 'Do two jackets keep twice as warm?',
       },
+    },
+    {
+      starter: doughShapes,
+      date: day(-20),
+      stage: 'conclude',
+      predictions: [
+        choice(0, 'broken', 'there is more of it now'),
+        choice(1, 'flat', 'thin things are light'),
+        choice(4, 'rolled', 'it looks bigger'),
+      ],
+      readings: {
+        start: `${day(-20)}T10:15:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: {
+          unequal: { place: 3, times: 0.72 },
+          slip: { place: 1, level: 1, tryNumber: 1, moment: 'changed', corrected: true },
+        },
+      },
+      conclusion: {
+        ...emptyConclusion,
+        ownWords:
+          'Changing the shape did not change how much our dough weighs, as far as our balance can tell.',
+        better: 'Fish had less dough than the others. Next time we weigh out the same lump.',
+        nextQuestion: 'Does dough weigh less when it has dried?',
+      },
+    },
+    {
+      starter: pouredTogether,
+      date: day(-9),
+      stage: 'compare',
+      predictions: [
+        choice(0, 'rice-peas', 'the rice hides between the peas'),
+        choice(2, 'peas-peas', 'round things roll together'),
+        choice(5, 'rice-rice', 'it all stays the same'),
+      ],
+      readings: {
+        start: `${day(-9)}T10:40:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: {
+          spoilt: {
+            place: 2,
+            level: 2,
+            tryNumber: 1,
+            moment: 'all together',
+            reason: 'equipment slipped or broke',
+          },
+        },
+      },
+      conclusion: emptyConclusion,
     },
     {
       starter: beanSprouts,

@@ -2,7 +2,17 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
-const sources = ['app', 'core', 'demo', 'public', 'server', 'shared', 'nuxt.config.ts', 'package-lock.json']
+const sources = [
+  'app',
+  'core',
+  'demo',
+  'public',
+  'server',
+  'shared',
+  'starters',
+  'nuxt.config.ts',
+  'package-lock.json',
+]
 
 /** Builds the application, unless a build newer than every source is there already. */
 export function buildWhenNeeded(): void {

@@ -15,7 +15,6 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['class', '/classes/:class', desk],
   ['school', '/school', desk],
   ['wonder', '/lessons/:towels/wonder', desk],
-  ['wonder-board', '/board/:towels', desk],
   ['variables', '/lessons/:towels/plan', desk],
   ['plan', '/lessons/:shadow/plan', desk],
   ['pack', '/lessons/:shadow/pack', desk],
@@ -23,6 +22,7 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['test', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
   ['compare-over-time', '/lessons/:jackets/compare', desk],
+  ['compare-before-after', '/lessons/:dough/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
   ['packing', '/packing/:shadow', phone],
@@ -48,6 +48,7 @@ const ids: Record<string, string> = {
   shadow: titled('Shadow length'),
   towels: titled('Paper towels'),
   jackets: titled('Jackets for a bottle'),
+  dough: titled('Dough in another shape'),
 }
 // The class has not yet chosen a test of towels; this is the kit that it would have.
 const towelsKit = await fetch(`${server.url}/api/lessons`, {

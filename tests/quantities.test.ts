@@ -201,6 +201,8 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
     .toMatchObject([{ status: 'set-aside', reason: 'pushed or bumped', fields: {} }])
   await box.fill('12')
   await sheet.getByRole('button', { name: 'Write it down' }).click()
+  await sheet.getByText('12 × 12 = 144').waitFor()
+  await sheet.getByRole('button', { name: 'Go on' }).click()
   await sheet.getByRole('heading', { name: /try 2 of/ }).waitFor()
   await sheet.context().close()
   await page.goto(`${server.url}/lessons/${beats}/test`)
@@ -214,7 +216,7 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
 })
 
 it('only ways that take what is seen are offered; a starter keeps its own, with a word', async () => {
-  const made = await lessonFrom(server.url, 'paper-towels', '2026-03-09')
+  const made = await lessonFrom(server.url, 'paper-bridge', '2026-03-09')
   await page.goto(`${server.url}/lessons/${made}/plan`)
   await openWord(page, 'way')
   await page.getByText(/Its own way of writing down is still to come/).waitFor()
@@ -222,7 +224,9 @@ it('only ways that take what is seen are offered; a starter keeps its own, with 
     'measure once',
     'count',
     'before and after',
+    'parts and the whole',
     'every few minutes',
     'every school day',
+    'rounds of redesign',
   ])
 })

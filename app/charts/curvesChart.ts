@@ -5,8 +5,7 @@ import { printQuantity } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { classCurves, curveKey, type ClassPoint, type Curve } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
-import { measuredLabel } from '../words/measuredWords'
-import type { ChartSize } from './resultsChart'
+import { alongAxis, asText, chartFrame, chartText, measuredAxis, type ChartSize } from './frame'
 
 /** What curves over time are drawn from. */
 export interface CurvesData {
@@ -18,8 +17,6 @@ export interface CurvesData {
   byDay: boolean
 }
 
-const ink = '#1f2a44'
-const line = '#d9d2c5'
 /** Apart by lightness, by hue and by their dashes, so that they stay apart in black and white. */
 const looks: { colour: string; dash: number[] | 'solid' }[] = [
   { colour: '#1f2a44', dash: 'solid' },
@@ -34,45 +31,17 @@ const looks: { colour: string; dash: number[] | 'solid' }[] = [
 export function curvesChart(data: CurvesData, size: ChartSize): EChartsCoreOption {
   const { plan, curves, byDay } = data
   const lines = classCurves(curves)
-  const text = { color: ink, fontFamily: 'Atkinson Hyperlegible', fontSize: size.text }
-  const bold = { ...text, fontWeight: 'bold' as const }
-  const axisLine = { show: true, onZero: false, lineStyle: { color: ink } }
   const first = Math.min(...curves.flatMap((curve) => curve.points.map((point) => point.at)))
   const origin = byDay && Number.isFinite(first) ? first : 0
   return {
-    animationDuration: 300,
-    aria: { enabled: true, label: { description: curvesWords(data) } },
-    textStyle: text,
-    grid: {
-      left: size.text * 3.2,
-      right: size.text * 9,
-      top: size.text * 2.8,
-      bottom: size.text * 3.4,
-    },
-    tooltip: { trigger: 'item', textStyle: { ...text, fontSize: 14 } },
+    ...chartFrame(size, curvesWords(data), size.text * 9),
     xAxis: {
-      type: 'value',
-      name: byDay ? `days since ${dayName(origin)}` : 'minutes',
-      nameLocation: 'middle',
-      nameGap: size.text * 2.1,
-      nameTextStyle: bold,
+      ...alongAxis(size, byDay ? `days since ${dayName(origin)}` : 'minutes'),
       minInterval: 1,
       max: 'dataMax',
-      axisLabel: { ...text, showMaxLabel: false },
-      axisLine,
-      splitLine: { show: false },
+      axisLabel: { ...chartText(size), showMaxLabel: false },
     },
-    yAxis: {
-      type: 'value',
-      name: measuredLabel(plan),
-      nameLocation: 'end',
-      nameGap: size.text * 1.1,
-      nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
-      scale: true,
-      axisLabel: text,
-      axisLine,
-      splitLine: { lineStyle: { color: line, type: 'dashed' } },
-    },
+    yAxis: { ...measuredAxis(size, plan), scale: true },
     series: [
       ...curves.map((curve) => thinLine(data, curve, origin)),
       ...orderedLevels(plan).flatMap((level, place) =>
@@ -104,8 +73,6 @@ const look = (place: number) => looks[place % looks.length]!
 const printed = (plan: Plan, value: number) =>
   printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
 const dayName = (at: number) => format(laterBy(new Date(1970, 0, 1), at), 'EEE d MMM')
-/** Names come from people: what looks like markup must stay text. */
-const asText = (words: string) => words.replace(/[<>&]/g, '')
 
 function thinLine(
   { plan, groups }: CurvesData,

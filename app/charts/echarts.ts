@@ -1,8 +1,8 @@
-import { LineChart, ScatterChart } from 'echarts/charts'
+import { BarChart, LineChart, ScatterChart } from 'echarts/charts'
 import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 
-use([ScatterChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
+use([BarChart, ScatterChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
 
 export { default as VChart } from 'vue-echarts'

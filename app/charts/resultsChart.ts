@@ -5,7 +5,7 @@ import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
 import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
-import { measuredLabel } from '../words/measuredWords'
+import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
 
 /** What a results chart is drawn from. */
 export interface ChartData {
@@ -16,59 +16,31 @@ export interface ChartData {
   evidence: Evidence
 }
 
-/** Sizes for a teacher's screen or for the back row. */
-export interface ChartSize {
-  text: number
-  symbol: number
-  /** Without summary marks the wall shows dots only. */
-  summary: boolean
-}
-
-const ink = '#1f2a44'
-const line = '#d9d2c5'
-
 /** Every counted try as a dot in its group's emblem, the level results as marks, joined by a line only along numbers. */
 export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOption {
   const { plan } = data
   const levels = orderedLevels(plan)
   const numbers = plan.changed.kind === 'number'
-  const text = { color: ink, fontFamily: 'Atkinson Hyperlegible', fontSize: size.text }
-  const bold = { ...text, fontWeight: 'bold' as const }
-  const axisLine = { show: true, onZero: false, lineStyle: { color: ink } }
   const symbol = plan.changed.unit ? unitDefinition(plan.changed.unit).symbol : ''
   const places = levelPlaces(plan)
   const gap = placeGap(places)
   const top = scaleTop(data)
   return {
-    animationDuration: 300,
-    aria: { enabled: true, label: { description: chartWords(data) } },
-    textStyle: text,
-    grid: { left: size.text * 3.2, right: size.text * 1.6, top: size.text * 2.8, bottom: size.text * 3.4 },
-    tooltip: { trigger: 'item', textStyle: { ...text, fontSize: 14 } },
+    ...chartFrame(size, chartWords(data)),
     xAxis: {
-      type: 'value',
-      name: numbers && symbol ? `${plan.changed.name} (${symbol})` : plan.changed.name,
-      nameLocation: 'middle',
-      nameGap: size.text * 2.1,
-      nameTextStyle: bold,
+      ...alongAxis(size, numbers && symbol ? `${plan.changed.name} (${symbol})` : plan.changed.name),
       min: Math.min(...places) - gap / 2,
       max: Math.max(...places) + gap / 2,
       // Kinds stand at 0, 1, 2, … under their names: an axis of categories would not let dots stand aside.
       axisLabel: {
-        ...text,
+        ...chartText(size),
         customValues: places,
         formatter: (place: number) => (numbers ? String(place) : levelName(plan, levels[place]!)),
       },
       axisTick: { customValues: places },
-      axisLine,
-      splitLine: { show: false },
     },
     yAxis: {
-      type: 'value',
-      name: measuredLabel(plan),
-      nameLocation: 'end',
-      nameGap: size.text * 1.1,
-      nameTextStyle: { ...bold, align: 'left', padding: [0, 0, 0, -size.text * 2.6] },
+      ...measuredAxis(size, plan),
       // Temperatures and changes have no floor at nought.
       min:
         unitDefinition(plan.measured.unit).dimension === 'temperature' ||
@@ -76,9 +48,6 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
           ? undefined
           : 0,
       max: top ?? undefined,
-      axisLabel: text,
-      axisLine,
-      splitLine: { lineStyle: { color: line, type: 'dashed' } },
     },
     series: [
       ...(size.summary && plan.summary !== 'none' ? [summarySeries(data, levels, size)] : []),
@@ -171,8 +140,7 @@ function groupSeries(
     symbolKeepAspect: true,
     itemStyle: { color: colour, opacity: 0.9 },
     z: 2,
-    // Names come from people: what looks like markup must stay text.
-    tooltip: { formatter: (point: { data: { words: string } }) => point.data.words.replace(/[<>&]/g, '') },
+    tooltip: { formatter: (point: { data: { words: string } }) => asText(point.data.words) },
   }
 }
 

@@ -4,7 +4,16 @@ import { gridFromClipboard } from '#core/format'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { printNumber, type QuantityReading } from '#core/quantity'
 import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
-import { numberOf, plannedAt, readWithOf, scoresBeside, wayOf, type GroupProgress } from '#core/recording'
+import {
+  contextOf,
+  countedOf,
+  numberOf,
+  plannedAt,
+  readWithOf,
+  wayOf,
+  type GroupProgress,
+  type Working,
+} from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import type { GroupDto } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
@@ -23,6 +32,8 @@ export interface GridColumn {
   under: string
   /** Whether a line parts it from what stands before it. */
   first: boolean
+  /** Whether what its try comes to is worked out behind it. */
+  worked: boolean
 }
 
 /** A row of the grid: a group, or one level of a group. */
@@ -75,14 +86,23 @@ export function useReadingGrid() {
       return way.value.columns(store.plan).map((column, index) => ({
         ...column,
         levelId: null,
-        under: dayOf(column.moment),
+        head: column.once ? column.head : column.moment,
+        under: [
+          ...(store.plan.tries > 1 && !column.once ? [`try ${column.tryNumber}`] : []),
+          ...(dayOf(column.moment) ? [dayOf(column.moment)] : []),
+        ].join(', '),
         first: index === 0,
+        worked: workedHead.value !== null && isLastOfTry(column, index),
       }))
     return levels.value.flatMap((level) => {
       const tries = Math.max(store.plan.tries, mostTries(level.id))
-      return way.value
-        .columns({ ...store.plan, tries })
-        .map((column, index) => ({ ...column, levelId: level.id, under: '', first: index === 0 }))
+      return way.value.columns({ ...store.plan, tries }).map((column, index) => ({
+        ...column,
+        levelId: level.id,
+        under: '',
+        first: index === 0,
+        worked: false,
+      }))
     })
   })
   const rows = computed<GridRow[]>(() =>
@@ -102,6 +122,23 @@ export function useReadingGrid() {
       }))
     }),
   )
+  /** What is worked out of each try, where the way does and rows have room for it. */
+  const workedHead = computed(() => (beneath.value ? (way.value.arithmetic?.head(store.plan) ?? null) : null))
+  const isLastOfTry = ({ tryNumber }: { tryNumber: number }, index: number) =>
+    way.value.columns(store.plan)[index + 1]?.tryNumber !== tryNumber
+  const countedOfRow = computed(() => {
+    const of = new Map<string, Entry[]>()
+    for (const entry of countedOf(store.entries)) {
+      const key = `${entry.groupId}|${entry.levelId}`
+      of.set(key, [...(of.get(key) ?? []), entry])
+    }
+    return of
+  })
+  /** The arithmetic of a try, step by step; empty until everything is read that it takes. */
+  function workings({ group, levelId }: GridRow, { tryNumber }: GridColumn): Working[] {
+    const counted = countedOfRow.value.get(`${group.id}|${levelId}`) ?? []
+    return way.value.arithmetic?.steps(store.plan, counted, { groupId: group.id, levelId, tryNumber }) ?? []
+  }
   /** The date of a school day, as a column says it. */
   const dayOf = (moment: string) => {
     const day = days.value[(plannedAt(moment) ?? 0) - 1]
@@ -163,10 +200,7 @@ export function useReadingGrid() {
     const typed = drafts.value[slotKey(slot)]?.trim()
     if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
-    const entry = way.value.check(store.plan, typed, {
-      slot,
-      others: scoresBeside(store.plan, store.entries, slot),
-    })
+    const entry = way.value.check(store.plan, typed, contextOf(store.plan, store.entries, slot))
     if (entry.state === 'empty') {
       forget(slot)
       if (before) setAside(slot, 'typed by mistake')
@@ -262,10 +296,11 @@ export function useReadingGrid() {
           continue
         }
         const slot = slotAt(row, column)
+        const beside = contextOf(store.plan, store.entries, slot)
         const entry = way.value.check(store.plan, cell, {
-          slot,
+          ...beside,
           others: [
-            ...scoresBeside(store.plan, store.entries, slot),
+            ...beside.others,
             ...pasted.flatMap(({ moment, ...one }) =>
               one.id !== slotKey(slot) && moment === slot.moment ? one : [],
             ),
@@ -303,6 +338,8 @@ export function useReadingGrid() {
     columns,
     rows,
     beneath,
+    workedHead,
+    workings,
     isTested,
     drafts,
     hint,

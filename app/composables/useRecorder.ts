@@ -121,6 +121,13 @@ export function useRecorder(source: EntrySource) {
     send(others.map((one) => asideOf(one, 'another entry was chosen')))
   }
 
+  /** Records anew in place of whatever stands there, also where two devices have written. */
+  function startOver(slot: Slot, fields: Entry['fields'], reason: string) {
+    const contested = stateOf(slot)?.contested ?? []
+    send(contested.map((one) => asideOf(one, reason)))
+    record(slot, fields)
+  }
+
   /** Notes a try that went wrong, with what was read of it if anything was: one entry that never counts. */
   function noteSpoilt(slot: Slot, reason: string, fields: Entry['fields']) {
     send([make(slot, { status: 'set-aside', reason, fields })])
@@ -139,5 +146,17 @@ export function useRecorder(source: EntrySource) {
     send([make(aside, { fields, note, readWith, supersedes: aside.id })])
   }
 
-  return { asSeen, record, recordAll, putBack, setAside, choose, noteSpoilt, addNote, countAgain, countedAt }
+  return {
+    asSeen,
+    record,
+    recordAll,
+    putBack,
+    startOver,
+    setAside,
+    choose,
+    noteSpoilt,
+    addNote,
+    countAgain,
+    countedAt,
+  }
 }

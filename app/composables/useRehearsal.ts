@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { wayOf } from '#core/recording'
+import { scoredPlan } from '#core/recording'
 import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
@@ -29,23 +29,23 @@ export function useRehearsal() {
     )
     if (!plan.expected || plan.tries < 1 || settled.length < 2 || settled.length < plan.levels.length)
       return null
-    // A row of readings is rehearsed by its one score; another instrument would be another score.
-    const row = wayOf(plan).curves !== null
     return {
-      plan: row ? store.scored : plan,
+      plan,
       expected: plan.expected,
       groups: store.groups.length,
-      cupboard: row ? [] : store.open.school.cupboard,
+      // What an instrument must reach is known of what is read, not of what is worked out.
+      cupboard: scoredPlan(plan) === plan ? store.open.school.cupboard : [],
     }
   })
   /** Words, materials and pictures of a plan change nothing in its rehearsal. */
   const essence = computed(() => {
     if (!job.value) return ''
-    const { levels, changed, measured, tries, whoTests, aim, summary, rounding, best, expected } =
+    const { levels, changed, recording, measured, tries, whoTests, aim, summary, rounding, best, expected } =
       job.value.plan
     return JSON.stringify([
       levels,
       changed.kind,
+      recording,
       measured.unit,
       measured.instrument,
       tries,

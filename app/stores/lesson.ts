@@ -48,7 +48,7 @@ export const useLesson = defineStore('lesson', () => {
   })
   const plan = computed(() => open.value.plan)
   /** The plan as its results are measured, for everything that prints them. */
-  const scored = computed(() => scoredPlan(plan.value))
+  const scored = computed(() => scoredPlan(plan.value, entries.value))
   const groups = computed(() => open.value.class.groups)
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))

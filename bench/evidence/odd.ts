@@ -5,7 +5,7 @@ import { roundToMark } from '../../core/quantity'
 import { comparisonOf } from '../../core/recording'
 import { normalRandom, seededRandom, type Random } from '../../core/rehearsal'
 import { examplePlan } from '../../core/testing/examplePlan'
-import { starters, type Starter } from '../../demo/starters'
+import { starters, type Starter } from '../../starters'
 import type { Figure } from '../figure'
 
 const groups = 6

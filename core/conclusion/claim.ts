@@ -1,4 +1,4 @@
-import { hasOrder, levelName, orderedLevels, type Plan } from '../plan'
+import { gaveMore, gaveMost, hasOrder, levelName, orderedLevels, type Plan } from '../plan'
 import { listed } from '../quantity'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
@@ -82,11 +82,10 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
     return level ? [levelName(plan, level)] : []
   })
   if (subject === 'pair' && names.length === 2) {
-    const amount = { more: 'more', less: 'less', same: 'about the same' }[comparison]
-    return `${names[0]} gave ${amount} ${measured.name} ${comparison === 'same' ? 'as' : 'than'} ${names[1]}`
+    return `${names[0]} ${gaveMore(measured.name, comparison)} ${names[1]}`
   }
   if ((subject === 'most' || subject === 'least') && names.length > 0)
-    return `${listed(names)}${names.length > 1 ? ' together' : ''} gave the ${subject} ${measured.name}`
+    return `${listed(names)}${names.length > 1 ? ' together' : ''} ${gaveMost(measured.name, subject)}`
   if (!hasOrder(plan)) return `every ${changed.name} gave about the same ${measured.name}`
   const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
   if (plan.aim === 'improve') return `later rounds gave ${size} ${measured.name}`

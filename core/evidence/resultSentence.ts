@@ -1,4 +1,4 @@
-import { levelName, orderedLevels, type Plan } from '../plan'
+import { gaveMost, levelName, orderedLevels, type Plan } from '../plan'
 import { capital, listed, printQuantity, unitDefinition } from '../quantity'
 import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
@@ -148,9 +148,9 @@ function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
     case 'clear':
       if (finding.verdict.because === 'level-at-top')
         return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} with ${more} ${measured.name} than ${say.named(below!)}.`
-      return `${first} gave the ${most} ${measured.name}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
+      return `${first} ${gaveMost(measured.name, most)}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
     case 'leaning':
-      return `it looks as if ${first} gives the ${most} ${measured.name}, but it is not certain.${orderWords(ranks, say)}`
+      return `it looks as if ${first} ${gaveMost(measured.name, most, 'present')}, but it is not certain.${orderWords(ranks, say)}`
     case 'no-difference':
       return `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(finding.bound)}.`
     case 'cant-tell':

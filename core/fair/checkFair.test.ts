@@ -331,7 +331,16 @@ describe('checkFair, of what levels and instruments are', () => {
     })
     const found = find(warm, 'forgotten-starting-temperature')
     expect(check(found.remedies[0]!.apply(warm)).state).toBe('good')
-    const weighed = examplePlan({ recording: { kind: 'before-after' } })
+    const weighed = examplePlan({
+      recording: {
+        kind: 'before-after',
+        moments: ['before', 'after'],
+        stand: 'in-turn',
+        container: 'none',
+        change: 'lost',
+        compare: 'amount',
+      },
+    })
     expect(find(weighed, 'forgotten-amount-at-the-start').severity).toBe('think')
     const grown = examplePlan({ recording: { kind: 'daily', days: 5, score: 'gained' } })
     expect(find(grown, 'forgotten-place').severity).toBe('think')

@@ -6,3 +6,6 @@
 export function safeCell(text: string): string {
   return /^[=+\-@\t\r]/.test(text) && Number.isNaN(Number(text)) ? `'${text}` : text
 }
+
+/** The apostrophe that keeps a text from being run as a formula goes again. */
+export const unquoted = (text: string) => text.replace(/^'(?=[=+\-@\t\r])/, '')

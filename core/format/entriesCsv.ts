@@ -10,7 +10,7 @@ import { safeCell } from './cells'
  * ones included and marked as such.
  *
  * Columns: group, level, try, moment; for each field of the way its value, what was typed and how it was given (named
- * after the field; value, typed and given where there is one number), and when it was really read (at) where that is kept; unit, instrument, status (counted, contested, set
+ * after the field; value, typed and given where there is one number), and when it was really read (at) where that is kept; unit, instrument, mark (as it was read), status (counted, contested, set
  * aside, superseded), reason, note, source, taken_at (ISO 8601), id, supersedes.
  *
  * @param groupNames the name of each group by its id
@@ -39,6 +39,7 @@ export function entriesCsv(
     ...Object.assign({}, ...names.map((name) => fieldCells(name, entry.fields[name]))),
     unit: unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
     instrument: safeCell(entry.readWith?.instrument ?? ''),
+    mark: entry.readWith?.mark ?? '',
     status: status(entry),
     reason: safeCell(entry.reason),
     note: safeCell(entry.note),
@@ -50,7 +51,7 @@ export function entriesCsv(
   const columns = [
     ...['group', 'level', 'try', 'moment'],
     ...names.flatMap((name) => Object.keys(fieldCells(name, undefined))),
-    ...['unit', 'instrument', 'status', 'reason', 'note', 'source', 'taken_at', 'id', 'supersedes'],
+    ...['unit', 'instrument', 'mark', 'status', 'reason', 'note', 'source', 'taken_at', 'id', 'supersedes'],
   ]
   return Papa.unparse(
     { fields: columns, data: rows.map((row: Record<string, unknown>) => columns.map((one) => row[one])) },

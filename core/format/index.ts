@@ -1,4 +1,5 @@
 export { entriesCsv } from './entriesCsv'
+export { entriesLimit, previewEntries, type EntriesPreview, type EntriesTarget } from './entriesFromCsv'
 export {
   previewRoster,
   rosterLimit,

@@ -2,7 +2,8 @@ import Papa from 'papaparse'
 import { supplyKey, type Supply } from '../kit'
 import { newId } from '../plan'
 import { parseNumber } from '../quantity'
-import { safeCell } from './cells'
+import { safeCell, unquoted } from './cells'
+import { readCsvTable } from './csvTable'
 
 /** One line of a supplies file, as it would be taken in, or with what is wrong with it. */
 export interface SupplyRow {
@@ -64,14 +65,9 @@ export function suppliesCsv(supplies: readonly Supply[]): string {
  * @example previewSupplies('name,amount\ncard,40', []).rows[0].supply.amount // 40
  */
 export function previewSupplies(csv: string, before: readonly Supply[]): SuppliesPreview {
-  // No database keeps a NUL, and no thing has one in its name.
-  const text = csv.replace(/^\uFEFF/, '').replaceAll('\0', '')
-  if (text.trim() === '') return { rows: [], problem: 'The file is empty.' }
-  const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'] })
-  const quoting = parsed.errors.find((error) => error.type === 'Quotes')
-  if (quoting)
-    return { rows: [], problem: `Line ${(quoting.row ?? 0) + 1} has a quotation mark that is never closed.` }
-  const header = (parsed.data[0] ?? []).map((cell) => cell.trim().toLowerCase())
+  const table = readCsvTable(csv, suppliesLimit)
+  if (!table.ok) return { rows: [], problem: table.problem }
+  const { header, rows: body } = table
   const at = Object.fromEntries(
     Object.entries(columns).map(([column, names]) => [
       column,
@@ -83,10 +79,6 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
       rows: [],
       problem: `The first line must name the columns; “name” is missing. Known are: name, unit, amount, place, pack size, price, instead, care.`,
     }
-  const body = parsed.data.slice(1)
-  if (body.length === 0) return { rows: [], problem: 'There is a header but nothing under it.' }
-  if (body.length > suppliesLimit)
-    return { rows: [], problem: `${body.length} lines are too many. At most ${suppliesLimit} can be read.` }
   const seen = new Map<string, number>()
   const rows = body.map((cells, index) => {
     const line = index + 2
@@ -142,9 +134,6 @@ function tooLong(cell: (column: Column) => string, name: string): string | null 
     ? 'Name at most ten things that do the same job, each with at most 80 letters.'
     : null
 }
-
-/** The apostrophe that keeps a text from being run as a formula goes again. */
-const unquoted = (text: string) => text.replace(/^'(?=[=+\-@])/, '')
 
 function readNumber(text: string): { value: number | null; problem: string | null } {
   if (text === '') return { value: null, problem: null }

@@ -12,6 +12,8 @@ const looks: Record<Dimension, InstrumentLook> = {
   mass: 'dial',
   time: 'watch',
   count: 'tally',
+  // Shares are worked out; no instrument shows them.
+  share: 'tally',
 }
 
 /**

@@ -3,7 +3,7 @@ import { changedClause } from './changedClause'
 import { keptSameClause } from './keptSameClause'
 import { bestClause, measuredClause } from './measuredClause'
 import { predictionClause } from './predictionClause'
-import { triesClause } from './triesClause'
+import { triesClause, workOutClause } from './triesClause'
 import type { MethodContext, MethodSentence, MethodWord } from './word'
 
 /**
@@ -20,6 +20,7 @@ export function methodOf(plan: Plan, context: MethodContext): MethodSentence[] {
     bestClause(plan),
     keptSameClause(plan, context),
     triesClause(plan, context),
+    workOutClause(plan, context),
     predictionClause(plan, context),
   ]
 }
@@ -42,7 +43,7 @@ export function methodText(plan: Plan, context: MethodContext): string {
 
 /** Without the one thing that it is about, a sentence says nothing. */
 function sentenceText(sentence: MethodSentence): string {
-  const needed = ['changed', 'levels', 'measured', 'best', 'keptSame']
+  const needed = ['changed', 'levels', 'measured', 'best', 'keptSame', 'workOut']
   const empty = sentence.some((part) => typeof part !== 'string' && part.silent && needed.includes(part.id))
   if (empty) return ''
   return sentence

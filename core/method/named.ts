@@ -8,7 +8,7 @@ export function theNamed(name: string): string {
 
 /**
  * What stands before a name in a sentence: an article and a space, or nothing.
- * @example articleBefore('metre stick', 'a') // 'a '; articleBefore('egg timer', 'a') // 'an '
+ * @example articleBefore('measuring jug', 'a') // 'a '; articleBefore('egg timer', 'a') // 'an '
  */
 export function articleBefore(name: string, article: 'a' | 'the'): string {
   const bare = name.trim()
@@ -19,6 +19,6 @@ export function articleBefore(name: string, article: 'a' | 'the'): string {
     return ''
   if (article === 'the') return 'the '
   // "Kitchen scales", and what is done rather than held ("counting by eye"), go without.
-  if (/[^s]s$|ing\b/i.test(bare)) return ''
+  if (/[^s]s$|^\w+ing(?:$| (?:by|in|with|on)\b)/i.test(bare)) return ''
   return /^(?:[aeio]|u(?!n[ai]|s[ei]))/i.test(bare) ? 'an ' : 'a '
 }

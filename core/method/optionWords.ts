@@ -12,7 +12,7 @@ interface OptionWord {
 /** What the way of recording needs to be told, a word each; what does not apply to the other answers is left out. */
 export function optionWords(plan: Plan): OptionWord[] {
   return wayOf(plan)
-    .options.filter((option) => option.kind !== 'amount' || option.applies(plan.recording))
+    .options.filter((option) => option.applies?.(plan) ?? true)
     .map((option) => ({ word: optionWord(plan, option), continues: option.kind === 'amount' }))
 }
 
@@ -42,7 +42,8 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
           kind: 'text',
           value: said.join(', '),
           most: option.most * (option.letters + 2),
-          placeholder: option.optional ? 'top, bottom' : 'none, a little, a lot',
+          placeholder: option.like,
+          problem: (text) => wordsProblem(text, option),
           put: (before, text) => {
             const words = wordsOf(text, option)
             return withAnswer(before, name, option.optional && words.length === 0 ? null : words)
@@ -77,6 +78,7 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
           const after = withAnswer(before, name, chosen)
           return option.changesScore && chosen !== answer ? asUnjudged(after) : after
         }),
+        { silent: answer === option.quiet },
       )
     case 'amount':
     case 'whole': {
@@ -98,12 +100,23 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
                 suffix: option.suffix,
               }
             : { unit: plan.measured.unit, whole: false, least: -mostTyped, greatest: mostTyped }),
-          put: (before, number) => withAnswer(before, name, number),
+          put: (before, number) => {
+            const after = withAnswer(before, name, number)
+            return option.changesScore && number !== answer ? asUnjudged(after) : after
+          },
         },
         { chosen: value !== null, silent: value === null },
       )
     }
   }
+}
+
+function wordsProblem(text: string, option: Extract<WayOption, { kind: 'words' }>): string | null {
+  const words = wordsOf(text, option)
+  const fewest = option.fewest ?? 0
+  if (words.length < fewest) return `Type at least ${fewest} of them, with commas between: ${option.like}.`
+  const taken = words.find((one) => option.reserved?.includes(one))
+  return taken ? `“${taken}” is what comes after them by itself. Call it something else.` : null
 }
 
 function wordsOf(text: string, { letters, most }: Extract<WayOption, { kind: 'words' }>): string[] {

@@ -1,4 +1,12 @@
-import { defaultsForAge, planLimits, type Plan, type Summary, type WhoTests } from '../plan'
+import {
+  defaultsForAge,
+  planLimits,
+  workOutOf,
+  type Plan,
+  type Summary,
+  type WhoTests,
+  type WorkOut,
+} from '../plan'
 import { wayOf } from '../recording'
 import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
 
@@ -18,6 +26,11 @@ const summaries: [Summary, string][] = [
   ['median', 'take the middle value'],
   ['most-common', 'take the most common value'],
   ['none', 'look at the dots alone'],
+]
+
+const sums: [WorkOut, string][] = [
+  ['children', 'The children do the sums'],
+  ['shown', 'The sums are done for the children'],
 ]
 
 const upTo = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
@@ -60,6 +73,18 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
     ...(turns(plan) ? [', ', orderWord(plan)] : []),
     '. Then we ',
     summaryWord(plan, usual.summary),
+    '.',
+  ]
+}
+
+/** "The children do the sums.", where the way of recording has any; it is no part of what another class would repeat. */
+export function workOutClause(plan: Plan, { age }: MethodContext): MethodSentence {
+  if (!wayOf(plan).arithmetic?.head(plan)) return []
+  const who = workOutOf(plan, age)
+  const text = sums.find(([one]) => one === who)![1]
+  const edit = choiceOf<WorkOut>(who, sums, (before, chosen) => ({ ...before, workOut: chosen }))
+  return [
+    word('workOut', 'Who does the sums', text, edit, { chosen: plan.workOut !== undefined, silent: true }),
     '.',
   ]
 }

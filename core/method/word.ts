@@ -20,6 +20,7 @@ export type WordId =
   | 'practiceTries'
   | 'levelOrder'
   | 'summary'
+  | 'workOut'
   | 'keptSame'
   | 'predictor'
   | 'format'

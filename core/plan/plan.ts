@@ -75,6 +75,9 @@ export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class' | 'station
 /** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
 export type Aim = 'compare' | 'improve'
 
+/** Whether the children do the sums of a try, which are then checked, or see them done. */
+export type WorkOut = 'children' | 'shown'
+
 /** How several tries become one number. */
 export type Summary = 'mean' | 'median' | 'most-common' | 'none'
 
@@ -118,6 +121,8 @@ export interface Plan {
   /** What else needs care, beside what the plan itself shows. */
   hazards: HazardId[]
   steps: string[]
+  /** Who works out what a try comes to: the children, checked, or the tool. By age where nobody has said. */
+  workOut?: WorkOut
   /** Null until the teacher has said what to expect. */
   expected: Expectation | null
 }

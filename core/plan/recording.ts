@@ -17,6 +17,23 @@ export type RecordingKind =
  */
 export type SeriesScore = 'lost' | 'gained' | 'end' | 'rate' | 'reached'
 
+/**
+ * What a change is compared by: how much of it there is, its share of the start, or whichever the starts call for: shares where they
+ * differ.
+ */
+interface Changing {
+  change: 'lost' | 'gained'
+  compare: 'starts' | 'amount' | 'share'
+  /** Whether a container is taken off: not there, zeroed on the balance, or read by itself. */
+  container: 'none' | 'zeroed' | 'weighed'
+}
+
+/** The ways whose score is a change, from what there was to what there is. */
+export type ChangeRecording =
+  /** `moments` in order; `stand` says whether each container is done before the next, or all are read before any is read again. */
+  | ({ kind: 'before-after'; moments: string[]; stand: 'in-turn' | 'side-by-side' } & Changing)
+  | ({ kind: 'parts-whole'; parts: string[] } & Changing)
+
 interface Scored {
   score: SeriesScore
   /** The value to be reached, in the unit measured. */
@@ -28,16 +45,19 @@ export type Recording =
   | { kind: 'count'; seconds?: number }
   /** `was` where the number of an older way was worked out by hand. */
   | { kind: 'measure'; was?: RecordingKind }
-  | { kind: 'before-after' | 'parts-whole' | 'race' | 'pairs' | 'rounds' }
+  | ChangeRecording
+  | { kind: 'race' | 'pairs' | 'rounds' }
   /** `positions` where a container is read at more than one place, such as top and bottom. */
   | ({ kind: 'intervals'; minutes: number[]; positions?: string[] } & Scored)
   | ({ kind: 'daily'; days: number } & Scored)
   | { kind: 'word-scale'; words: string[] }
 
-/** How a plan of an earlier version said that readings are taken every few minutes, or every day. */
+/** How a plan of an earlier version said how readings are taken, where it says it otherwise now. */
 export type OldRecording =
   | { kind: 'intervals'; everyMinutes: number; times: number }
   | { kind: 'daily'; days: number; score?: undefined }
+  | { kind: 'before-after' }
+  | { kind: 'parts-whole' }
 
 /**
  * Whether something from outside says how readings are taken as an earlier version did.
@@ -47,6 +67,7 @@ export function isOldRecording(from: unknown): from is OldRecording {
   if (typeof from !== 'object' || from === null || !('kind' in from)) return false
   const whole = (name: string) => Number.isInteger((from as Record<string, unknown>)[name])
   if (from.kind === 'daily') return whole('days') && !('score' in from)
+  if (from.kind === 'before-after' || from.kind === 'parts-whole') return Object.keys(from).length === 1
   return from.kind === 'intervals' && whole('everyMinutes') && whole('times')
 }
 
@@ -56,8 +77,19 @@ export function isOldRecording(from: unknown): from is OldRecording {
  * @example fromOldRecording({ kind: 'intervals', everyMinutes: 5, times: 2 }) // { kind: 'intervals', minutes: [0, 5, 10], score: 'lost' }
  */
 export function fromOldRecording(old: OldRecording): Recording {
-  if (old.kind === 'daily') return { kind: 'daily', days: old.days, score: 'end' }
-  const times = Math.min(30, Math.max(2, old.times + 1))
-  const minutes = Array.from({ length: times }, (_, index) => index * old.everyMinutes)
-  return { kind: 'intervals', minutes, score: 'lost' }
+  // The change was after less before, and the whole less its parts.
+  const changing = { change: 'gained', compare: 'amount', container: 'none' } as const
+  switch (old.kind) {
+    case 'daily':
+      return { kind: 'daily', days: old.days, score: 'end' }
+    case 'before-after':
+      return { kind: 'before-after', moments: ['before', 'after'], stand: 'in-turn', ...changing }
+    case 'parts-whole':
+      return { kind: 'parts-whole', parts: ['first part', 'second part'], ...changing }
+    case 'intervals': {
+      const times = Math.min(30, Math.max(2, old.times + 1))
+      const minutes = Array.from({ length: times }, (_, index) => index * old.everyMinutes)
+      return { kind: 'intervals', minutes, score: 'lost' }
+    }
+  }
 }

@@ -1,11 +1,18 @@
 import type { AgeBand, Vocabulary } from '../class'
-import type { Plan, Predictor, Summary, WhoTests } from './plan'
+import type { Plan, Predictor, Summary, WhoTests, WorkOut } from './plan'
 
 /** Tries and summary that suit an age, where the school has not said otherwise. */
 export interface AgeDefaults {
   tries: number
   summary: Summary
 }
+
+/**
+ * Who works out what a try comes to: from nine on the children, unless the plan says otherwise.
+ * @example workOutOf(plan, '7-9') // 'shown'
+ */
+export const workOutOf = ({ workOut }: Pick<Plan, 'workOut'>, age: AgeBand): WorkOut =>
+  workOut ?? (age === '9-11' ? 'children' : 'shown')
 
 /** How a school usually works; new classes and plans begin with it, and any of them can differ. */
 export interface SchoolWays {

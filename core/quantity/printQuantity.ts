@@ -30,5 +30,6 @@ export function printNumber(value: number, mark: number, extraDecimals = 0): str
  */
 export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
   const printed = printNumber(value, mark, extraDecimals)
-  return Math.abs(value) === Infinity ? printed : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
+  if (Math.abs(value) === Infinity) return printed
+  return unit === 'percent' ? `${printed}%` : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
 }

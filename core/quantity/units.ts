@@ -1,7 +1,7 @@
 import convert, { type Unit as LibraryUnit } from 'convert'
 
 /** What a number on a bench can be a number of. Things counted have no unit, so nothing is written after them. */
-export type Dimension = 'length' | 'time' | 'mass' | 'volume' | 'temperature' | 'force' | 'count'
+export type Dimension = 'length' | 'time' | 'mass' | 'volume' | 'temperature' | 'force' | 'count' | 'share'
 
 interface UnitDefinition {
   dimension: Dimension
@@ -74,13 +74,14 @@ const definitions = {
   },
   N: { dimension: 'force', symbol: 'N', spoken: 'newtons', typed: ['n', 'newton', 'newtons'] },
   count: { dimension: 'count', symbol: '', spoken: 'things counted', typed: ['times', 'things', 'pieces'] },
+  percent: { dimension: 'share', symbol: '%', spoken: 'per cent', typed: ['%', 'percent', 'per cent'] },
 } as const satisfies Record<string, UnitDefinition>
 
 /** A unit that the product measures in. */
 export type Unit = keyof typeof definitions
 
-/** Every unit, in the order a list offers them. */
-export const units = Object.keys(definitions) as Unit[]
+/** Every unit that something is read in, in the order a list offers them; shares are worked out, never read. */
+export const units = (Object.keys(definitions) as Unit[]).filter((unit) => unit !== 'percent')
 
 /**
  * The definition of a unit: what it measures, how it is written and said.
@@ -96,7 +97,11 @@ export function unitDefinition(unit: Unit): UnitDefinition {
  */
 export function unitFromText(text: string): Unit | null {
   const typed = text.trim().toLowerCase()
-  return units.find((unit) => (definitions[unit].typed as readonly string[]).includes(typed)) ?? null
+  return (
+    (Object.keys(definitions) as Unit[]).find((unit) =>
+      (definitions[unit].typed as readonly string[]).includes(typed),
+    ) ?? null
+  )
 }
 
 /**

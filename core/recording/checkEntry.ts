@@ -10,14 +10,14 @@ import {
   unitDefinition,
   type QuantityReading,
 } from '../quantity'
-import type { Slot } from '../record'
+import type { Entry, Slot } from '../record'
 import { expectedReading, type ExpectedReading } from './expectedReading'
 import { fixingCauses, misreadings } from './likelySlips'
 import { comparisonOf } from './comparisonOf'
 
 /** A hint about a typed value. None of them stops anybody from keeping it; the first thing to do is to look again. */
 export interface EntryHint {
-  code: 'below-scale' | 'above-scale' | 'between-marks' | 'likely-slip' | 'stands-apart'
+  code: 'below-scale' | 'above-scale' | 'between-marks' | 'likely-slip' | 'stands-apart' | 'against-row'
   message: string
   /** What was probably meant, in the unit of what is measured; only where the cause says what the value must be. */
   suggestion: number | null
@@ -30,10 +30,11 @@ export type CheckedEntry =
   | { state: 'two-ways'; message: string; readings: QuantityReading[] }
   | { state: 'value'; value: number; hints: EntryHint[] }
 
-/** Where an entry belongs, and what has been read in all other slots. */
+/** Where an entry belongs, what has been read in all other slots that it may be compared with, and what stands in its own row. */
 export interface EntryContext {
   slot: Slot
   others: readonly Score[]
+  row: readonly Entry[]
 }
 
 /** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
@@ -51,7 +52,7 @@ const nearEnough = 2
  *
  * @param context the slot and the other readings; without it only the number and the scale are looked at
  * @returns hints and a value, or what to ask; it never throws
- * @example checkEntry('640', plan, { slot, others }).hints[0].suggestion // 64
+ * @example checkEntry('640', plan, contextOf(plan, entries, slot)).hints[0].suggestion // 64
  */
 export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry {
   const { unit } = plan.measured
@@ -68,7 +69,7 @@ export function checkEntry(text: string, plan: Plan, context: EntryContext | nul
 
 /**
  * The same for a number that is known already, such as one of two readings that was chosen.
- * @example checkValue(640, plan, { slot, others }).hints[0].suggestion // 64
+ * @example checkValue(640, plan, contextOf(plan, entries, slot)).hints[0].suggestion // 64
  */
 export function checkValue(
   value: number,

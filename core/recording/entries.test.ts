@@ -19,7 +19,7 @@ const score = (value: number, at: Partial<Score> = {}): Score => ({
 /** Values at the slot's own level, by other groups. */
 const here = (...values: number[]) => values.map((value, index) => score(value, { groupId: `g${index}` }))
 const check = (text: string, values: number[] = [], of = plan) =>
-  checkEntry(text, of, { slot, others: here(...values) })
+  checkEntry(text, of, { slot, others: here(...values), row: [] })
 const codes = (entry: CheckedEntry) =>
   entry.state === 'value' ? entry.hints.map((hint) => hint.code) : entry.state
 /** Four groups of three tries at each of three levels: 12 cm for each 20 cm, a little apart. */
@@ -30,7 +30,7 @@ const whole = ['a', 'b', 'c', 'd'].flatMap((groupId, g) =>
     ),
   ),
 )
-const among = (text: string, others = whole) => checkEntry(text, plan, { slot, others })
+const among = (text: string, others = whole) => checkEntry(text, plan, { slot, others, row: [] })
 
 describe('checkEntry', () => {
   it('takes what fits without a word', () => {
@@ -117,12 +117,12 @@ describe('checkEntry', () => {
     const first = { groupId: 'a', levelId: 'h60', tryNumber: 1, moment: '' }
     const more = [...others, score(96, { groupId: 'e', levelId: 'h80' })]
     expect(expectedReading(comparisonOf(four), more, first)?.by).toBe('trend')
-    expect(checkEntry('7', four, { slot: first, others: more })).toMatchObject({
+    expect(checkEntry('7', four, { slot: first, others: more, row: [] })).toMatchObject({
       hints: [
         { message: expect.stringMatching(/^By the other levels this would be near 7\d cm\. Is it 70 cm/) },
       ],
     })
-    expect(checkEntry('74', four, { slot: first, others: more })).toMatchObject({ hints: [] })
+    expect(checkEntry('74', four, { slot: first, others: more, row: [] })).toMatchObject({ hints: [] })
   })
 
   it('allows for a group that reads higher throughout', () => {

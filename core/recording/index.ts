@@ -1,6 +1,18 @@
 export type { Forgotten } from './forgotten'
 export type { WayNeeds } from './wayNeeds'
-export type { Column, Curve, CurvePoint, FieldDefinition, Understood, Way, WayOption } from './way'
+export type {
+  Arithmetic,
+  Column,
+  Curve,
+  CurvePoint,
+  FieldDefinition,
+  Picture,
+  ReadRow,
+  Understood,
+  Way,
+  WayOption,
+  Working,
+} from './way'
 export { wayOf, ways } from './registry'
 export { wayNote } from './wayNote'
 export { classCurves, curveKey, type ClassPoint } from './series/classCurves'
@@ -15,7 +27,8 @@ export {
   startMoment,
 } from './series/moments'
 export { numberOf, valueField } from './numberPerTry'
-export { scoresBeside, scoresOf } from './scoresOf'
+export { contextOf, countedOf, scoresOf } from './scoresOf'
+export { classRows } from './classRows'
 export { setUps, type SetUp } from './setUps'
 export { readWithOf } from './readWith'
 export { comparisonOf, worthNoticingIn } from './comparisonOf'

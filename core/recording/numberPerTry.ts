@@ -59,11 +59,17 @@ export const numberPerTry = {
 
   also: [] as readonly string[],
 
+  spoiltWith: (): Entry[] => [],
+
   readingsPerScore: (): number => 1,
 
   comparable: (plan: Plan, counted: readonly Entry[]): Score[] => readScores(plan, counted),
 
-  curves: null,
+  scoredByEntries: (_plan: Plan): boolean => false,
+
+  arithmetic: null,
+
+  picture: null,
 
   tells: (): string | null => null,
 
@@ -86,7 +92,7 @@ export const numberPerTry = {
     return { ok: true, fields: { [valueField]: { ...field, value: derived.value! } } }
   },
 
-  scored: (plan: Plan): Plan => plan,
+  scored: (plan: Plan, _counted: readonly Entry[]): Plan => plan,
 
   seconds: (): number | null => null,
 

@@ -1,7 +1,9 @@
 import type { Plan, RecordingKind } from '../plan'
-import { beforeAfter, pairs, partsWhole, race, rounds, wordScale } from './byHand'
+import { beforeAfter } from './beforeAfter'
+import { pairs, race, rounds, wordScale } from './byHand'
 import { count } from './count'
 import { measure } from './measure'
+import { partsWhole } from './partsWhole'
 import { daily, intervals } from './series'
 import type { Way } from './way'
 

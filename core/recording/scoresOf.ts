@@ -1,6 +1,7 @@
 import type { Score } from '../evidence'
 import type { Plan } from '../plan'
 import { slotKey, slotStates, type Entry, type Slot } from '../record'
+import type { EntryContext } from './checkEntry'
 import { wayOf } from './registry'
 
 /**
@@ -10,20 +11,24 @@ import { wayOf } from './registry'
  * @example scoresOf(plan, entries)[0] // { id: 'r1', groupId: 'leaf', levelId: 'h20', tryNumber: 1, value: 13 }
  */
 export function scoresOf(plan: Plan, entries: readonly Entry[]): Score[] {
-  const counted = [...slotStates(entries).values()].flatMap((state) => state.counted ?? [])
-  return wayOf(plan).scores(plan, counted)
+  return wayOf(plan).scores(plan, countedOf(entries))
 }
 
 /**
- * What stands beside one slot, as it was read: what an entry there is compared with while it is typed.
- * @example scoresBeside(plan, entries, slot).length
+ * What an entry of a slot is looked at beside while it is typed: what others have read there, and what its own row holds.
+ * @example contextOf(plan, entries, slot).others.length
  */
-export function scoresBeside(plan: Plan, entries: readonly Entry[], slot: Slot): Score[] {
+export function contextOf(plan: Plan, entries: readonly Entry[], slot: Slot): EntryContext {
   const key = slotKey(slot)
-  const counted = [...slotStates(entries).values()].flatMap((state) => state.counted ?? [])
-  return wayOf(plan).comparable(
-    plan,
-    counted.filter((one) => slotKey(one) !== key),
-    slot,
-  )
+  const counted = countedOf(entries).filter((one) => slotKey(one) !== key)
+  const row = counted.filter((one) => one.groupId === slot.groupId && one.levelId === slot.levelId)
+  return { slot, row, others: wayOf(plan).comparable(plan, counted, slot) }
+}
+
+/**
+ * The entries that stand and count.
+ * @example countedOf(entries).length
+ */
+export function countedOf(entries: readonly Entry[]): Entry[] {
+  return [...slotStates(entries).values()].flatMap((state) => state.counted ?? [])
 }

@@ -8,7 +8,12 @@ import type { Forgotten } from './forgotten'
 import type { WayNeeds } from './wayNeeds'
 
 /** Something that a way of recording needs to be told; the plan keeps it under its name. */
-export type WayOption =
+export type WayOption = {
+  /** Whether a plan needs it at all; where it does not, the answer stands unseen. */
+  applies?: (plan: Plan) => boolean
+  /** Whether another answer makes another score, of which nobody has said what to expect. */
+  changesScore?: boolean
+} & (
   | {
       name: string
       label: string
@@ -35,9 +40,9 @@ export type WayOption =
       name: string
       label: string
       kind: 'choice'
-      /** Whether another answer makes another score, of which nobody has said what to expect. */
-      changesScore: boolean
       choices: readonly (readonly [value: string, text: string])[]
+      /** Said of the answer that says nothing worth printing; a plan's method leaves it out. */
+      quiet?: string
       says: (answer: string, plan: Plan) => string
     }
   | {
@@ -46,8 +51,6 @@ export type WayOption =
       /** In the unit that the plan measures in. */
       kind: 'amount'
       optional: true
-      /** Whether these answers need it. */
-      applies: (recording: Recording) => boolean
       says: (answer: number | null, plan: Plan) => string
     }
   | {
@@ -56,10 +59,17 @@ export type WayOption =
       kind: 'words'
       /** Whether it may be left out. */
       optional?: boolean
+      /** How many there must be. */
+      fewest?: number
+      /** What the way says itself, so that nothing else may be called that. */
+      reserved?: readonly string[]
       most: number
       letters: number
+      /** What is shown as an example where nothing is typed yet. */
+      like: string
       says: (answer: readonly string[]) => string
     }
+)
 
 /** One thing that a person sees and types. */
 export interface FieldDefinition {
@@ -81,6 +91,54 @@ export interface Column {
   moment: string
   /** What stands above it. */
   head: string
+  /** Whether it is read once for a level, whatever the tries: an empty container. */
+  once?: boolean
+}
+
+/** One row of readings of one try: what was read at each of its moments, the container taken off; null where nothing was. */
+export interface ReadRow {
+  groupId: string
+  levelId: string
+  tryNumber: number
+  values: (number | null)[]
+}
+
+/** What a lesson's readings look like where dots of its scores do not show it: as the way hands it to a chart and its table. */
+export type Picture =
+  | { kind: 'curves'; curves: Curve[] }
+  /** Each try as a line from moment to moment. */
+  | { kind: 'paired'; moments: string[]; rows: ReadRow[] }
+  /** The parts on top of one another, and beside them the whole, which the rows hold last. */
+  | {
+      kind: 'stacked'
+      parts: string[]
+      whole: string
+      rows: ReadRow[]
+      /** How far the readings alone may be off. */ within: number
+    }
+
+/** One step of the arithmetic that a try asks for. */
+export interface Working {
+  /** What is worked out: "how much it lost". */
+  name: string
+  /** What is written down to work it out: "196 g − 40 g". */
+  sum: string
+  value: number
+  unit: Unit
+  /** How finely it is worked out. */
+  mark: number
+  /** The whole line: "196 g − 40 g = 156 g". */
+  said: string
+  /** What came of it, for a table: "lost 4 g". */
+  short: string
+}
+
+/** The arithmetic of a way: what is worked out of each try before it can be compared. */
+export interface Arithmetic {
+  /** The head of its column on paper and in the grid; null where this plan has nothing to work out. */
+  head: (plan: Plan) => string | null
+  /** Step by step; empty until everything is read that it takes. */
+  steps: (plan: Plan, counted: readonly Entry[], row: Omit<Slot, 'moment'>) => Working[]
 }
 
 /** The readings of one container along time. */
@@ -142,6 +200,11 @@ export interface Way {
   dueOn: (plan: Plan, days: readonly string[], today: string) => string[] | null
   /** Moments that may hold something without being asked for, such as the start. */
   beside: (plan: Plan) => string[]
+  /**
+   * What else is spoilt by what went wrong at a slot, of the entries that count: where one thing is read before and after, it has to be
+   * begun anew.
+   */
+  spoiltWith: (plan: Plan, counted: readonly Entry[], slot: Slot) => Entry[]
   /** What an entry may say beside its fields, such as when it was really read. */
   also: readonly string[]
   /** Reads one field as it is typed, with friendly hints. */
@@ -150,18 +213,25 @@ export interface Way {
   understand: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith' | 'moment'>) => Understood
   /** An entry as people read it, with its unit. */
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
-  /** The plan as its scores are measured, where those are not what is read: beats in 15 s become beats a minute. */
-  scored: (plan: Plan) => Plan
+  /**
+   * The plan as its scores are measured, where those are not what is read: beats in 15 s become beats a minute. It may depend on what
+   * was read: where starts differ, a change becomes a share.
+   */
+  scored: (plan: Plan, counted: readonly Entry[]) => Plan
+  /** Whether that depends on what was read, so that it takes the entries to print a result. */
+  scoredByEntries: (plan: Plan) => boolean
+  /** What is worked out of each try; null where what is read is what is compared. */
+  arithmetic: Arithmetic | null
   /** For how long the children count; null where they take the time that it takes. */
   seconds: (plan: Plan) => number | null
   /** How many readings enter one score: two where it is a change. */
   readingsPerScore: (plan: Plan) => number
   /** What an entry of a slot is compared with while it is typed, on the scale on which it is read. */
   comparable: (plan: Plan, counted: readonly Entry[], slot: Slot) => Score[]
-  /** The readings of each level along time; null where nothing is read over time. */
-  curves: ((plan: Plan, entries: readonly Entry[]) => Curve[]) | null
+  /** What the readings look like; null where the dots of the scores show it all. */
+  picture: ((plan: Plan, counted: readonly Entry[]) => Picture) | null
   /** What each level did, in the way's own words; null where the sentence of the result says it. */
-  tells: (plan: Plan, results: readonly LevelResult[]) => string | null
+  tells: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) => string | null
   /** What is to be seen while nothing can be compared yet; null where that is nothing. */
   soFar: (plan: Plan, counted: readonly Entry[]) => ResultSentence | null
   /** What evidence sees of the entries that stand and count. */

@@ -6,9 +6,9 @@ import { entry } from '../testing/exampleEntries'
 import { perMinute } from './count/perMinute'
 import {
   comparisonOf,
+  contextOf,
   groupProgress,
   readWithOf,
-  scoresBeside,
   scoredPlan,
   scoresOf,
   setUps,
@@ -143,7 +143,7 @@ describe('measure', () => {
         value,
       })),
     )
-    const entry = wayOf(plan).check(plan, '2 rulers and 14 cm', { slot, others })
+    const entry = wayOf(plan).check(plan, '2 rulers and 14 cm', { slot, others, row: [] })
     expect(entry).toMatchObject({
       state: 'value',
       value: 74,
@@ -227,20 +227,19 @@ describe('count in a set time', () => {
   })
 
   it('compares what is typed with the other counts, not with rates', () => {
-    const others = scoresBeside(
+    const context = contextOf(
       beats,
       ['a', 'b', 'c'].flatMap((groupId) =>
         [22, 23, 24].map((value, index) => entry({ groupId, tryNumber: index + 1, value })),
       ),
       { groupId: 'd', levelId: 'h20', tryNumber: 1, moment: '' },
     )
-    const slot = { groupId: 'd', levelId: 'h20', tryNumber: 1, moment: '' }
-    expect(wayOf(beats).check(beats, '23', { slot, others })).toEqual({
+    expect(wayOf(beats).check(beats, '23', context)).toEqual({
       state: 'value',
       value: 23,
       hints: [],
     })
-    expect(wayOf(beats).check(beats, '230', { slot, others })).toMatchObject({
+    expect(wayOf(beats).check(beats, '230', context)).toMatchObject({
       hints: [{ suggestion: 23 }, {}],
     })
   })
@@ -278,7 +277,7 @@ describe('two entries for one slot', () => {
 
   it('are left out of what a slot is compared with', () => {
     const others = [...twice, entry({ tryNumber: 2, value: 14 })]
-    expect(scoresBeside(plan, others, others[2]!)).toEqual([])
-    expect(scoresBeside(plan, others, twice[0]!).map((score) => score.value)).toEqual([14])
+    expect(contextOf(plan, others, others[2]!).others).toEqual([])
+    expect(contextOf(plan, others, twice[0]!).others.map((score) => score.value)).toEqual([14])
   })
 })

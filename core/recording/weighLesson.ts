@@ -3,14 +3,15 @@ import type { Plan } from '../plan'
 import type { Entry } from '../record'
 import { comparisonOf } from './comparisonOf'
 import { wayOf } from './registry'
-import { scoresOf } from './scoresOf'
+import { countedOf, scoresOf } from './scoresOf'
 
 /**
  * A plan as its scores are measured, for everything that prints results: for beats counted in 15 s the beats a minute.
+ * @param entries every entry ever made; where starts differ, a change is a share
  * @example scoredPlan(plan).measured.name // 'heart beats a minute'
  */
-export function scoredPlan(plan: Plan): Plan {
-  return wayOf(plan).scored(plan)
+export function scoredPlan(plan: Plan, entries: readonly Entry[] = []): Plan {
+  return wayOf(plan).scored(plan, countedOf(entries))
 }
 
 /**
@@ -25,7 +26,7 @@ export function weighLesson(
   groupIds: readonly string[] = [],
 ): Evidence {
   return weighEvidence(
-    comparisonOf(scoredPlan(plan), groupIds, wayOf(plan).readingsPerScore(plan)),
+    comparisonOf(scoredPlan(plan, entries), groupIds, wayOf(plan).readingsPerScore(plan)),
     scoresOf(plan, entries),
   )
 }

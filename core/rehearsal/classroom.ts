@@ -38,11 +38,19 @@ export interface Classroom {
  * now and then a try goes wrong. "Apart" is taken as the mean difference of two tries, which is 2/√π standard
  * deviations.
  *
+ * @param plan as its scores are measured
  * @param groups how many groups test
+ * @param perScore how many readings enter one score, each rounded to its mark
  * @throws RangeError when the plan has fewer than two levels or no tries.
  * @example classroom(plan, { first: 14, last: 55, apart: 3 }, 6, random).readings // 72: 6 groups, 4 levels, 3 tries
  */
-export function classroom(plan: Plan, expected: Expectation, groups: number, random: Random): Classroom {
+export function classroom(
+  plan: Plan,
+  expected: Expectation,
+  groups: number,
+  random: Random,
+  perScore = 1,
+): Classroom {
   if (plan.levels.length < 2 || plan.tries < 1)
     throw new RangeError('a rehearsal needs two levels and one try')
   const levels = orderedLevels(plan)
@@ -54,7 +62,7 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
   })
   const atLevel = expectedValues(plan, expected)
   const centre = Float64Array.from(levels, (level) => atLevel.get(level.id)!)
-  const read = reader(plan, expected, random)
+  const read = reader(plan, expected, random, perScore)
   const table = emptyTable(levels.length, testing, tries)
   testedBy.forEach((own, group) =>
     own.forEach((level) => (table.counts[group * levels.length + level] = tries)),
@@ -79,7 +87,7 @@ export function classroom(plan: Plan, expected: Expectation, groups: number, ran
 }
 
 /** How a class reads its instrument, one try at a time. */
-function reader(plan: Plan, expected: Expectation, random: Random) {
+function reader(plan: Plan, expected: Expectation, random: Random, perScore: number) {
   const { unit } = plan.measured
   const normal = normalRandom(random)
   const reaction =
@@ -91,7 +99,9 @@ function reader(plan: Plan, expected: Expectation, random: Random) {
   /** Writes one reading; 1 when it stopped at an end of the scale, else 0. */
   function into(values: Float64Array, at: number, value: number): 0 | 1 {
     const spoilt = random() < classAssumptions.mishapRate ? 0.3 + 0.6 * random() : 1
-    const shown = onMark((value + trySd * normal()) * spoilt)
+    let worked = (value + trySd * normal()) * spoilt
+    for (let more = 1; more < perScore; more++) worked += mark * (random() - 0.5)
+    const shown = onMark(worked)
     values[at] = shown < least ? least : shown > greatest ? greatest : shown
     return shown < least || shown > greatest ? 1 : 0
   }

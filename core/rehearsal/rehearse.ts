@@ -1,7 +1,7 @@
 import { judgeKinds, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { hasOrder, type Expectation, type Plan } from '../plan'
-import { comparisonOf } from '../recording'
+import { comparisonOf, scoredPlan, wayOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from './expectedValues'
 import type { Random } from './random'
@@ -44,8 +44,10 @@ export const noRehearsal: Rehearsal = {
 /**
  * Rehearses a plan in virtual classes and counts how they end. Each class is judged by the same code as real
  * data. The right answer is the one that was put in: the direction, the kind that comes first, or, where the
- * ends differ by no more than a mark, that there is no difference to be measured.
+ * ends differ by no more than a mark, that there is no difference to be measured. Where the score is worked out of several readings, the
+ * class gets it with the rounding of all of them.
  *
+ * @param expected on the scale of the plan's scores
  * @param before classes rehearsed already, to which these are added
  * @throws RangeError when the plan has fewer than two levels or no tries.
  * @example rehearse(plan, { first: 14, last: 55, apart: 3 }, 6, 1000, random).right // 1000
@@ -58,10 +60,11 @@ export function rehearse(
   random: Random,
   before = noRehearsal,
 ): Rehearsal {
-  const room = classroom(plan, expected, groups, random)
-  const { mark } = resolutionOf(plan)
-  const judge = judgeOf({ ...plan, expected }, room)
-  const truth = trueAnswer(plan, expected, mark)
+  const scored = { ...scoredPlan(plan), expected }
+  const readings = wayOf(plan).readingsPerScore(plan)
+  const room = classroom(scored, expected, groups, random, readings)
+  const judge = judgeOf(scored, room, readings)
+  const truth = trueAnswer(scored, expected, resolutionOf(scored).mark)
   const total = { ...before, examples: [...before.examples] }
   for (let index = 0; index < classes; index++) {
     total.clipped += room.draw()
@@ -83,8 +86,12 @@ function trueAnswer(plan: Plan, expected: Expectation, mark: number): string {
 }
 
 /** Judges the class that was drawn last, as real data are judged. */
-function judgeOf(plan: Plan, { table, levels }: Classroom): (truth: string) => ClassOutcome {
-  const comparison = comparisonOf(plan)
+function judgeOf(
+  plan: Plan,
+  { table, levels }: Classroom,
+  readings: number,
+): (truth: string) => ClassOutcome {
+  const comparison = comparisonOf(plan, [], readings)
   if (comparison.ordered)
     return (truth) => {
       const { verdict, direction } = judgeTrend(table, comparison)

@@ -218,7 +218,7 @@ describe('a database of an earlier version', () => {
     const every5 = { kind: 'intervals', everyMinutes: 5, times: 2 }
     const measured = { ...examplePlan().measured, name: 'temperature lost' }
     const planOf = (recording: object) => JSON.stringify({ ...examplePlan({ measured }), recording })
-    const [empty, tested, daily] = [newId(), newId(), newId()]
+    const [empty, tested, daily, soaked, poured] = [newId(), newId(), newId(), newId(), newId()]
     await before.db.execute(
       sql`insert into classes (id, name, age_band, vocabulary) values (${own}, 'Old', '7-9', 'plain')`,
     )
@@ -232,19 +232,22 @@ describe('a database of an earlier version', () => {
       [empty, every5],
       [tested, every5],
       [daily, { kind: 'daily', days: 4 }],
+      [soaked, { kind: 'before-after' }],
+      [poured, { kind: 'parts-whole' }],
     ] as const)
       await before.db.execute(
         sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
             (${id}, ${investigation}, ${own}, '2026-03-09', 'plan', ${planOf(recording)}::jsonb, ${JSON.stringify(emptyConclusion)}::jsonb)`,
       )
-    await before.db.execute(
-      sql`insert into entries (id, lesson_id, group_id, level_id, try_number, moment, fields, note, status, reason, source, taken_at) values
-          (${newId()}, ${tested}, ${group}, 'h20', 1, '', '{"value":{"typed":"7","given":"typed","value":7}}'::jsonb, '', 'counted', '', 'desk', now())`,
-    )
+    for (const lesson of [tested, soaked])
+      await before.db.execute(
+        sql`insert into entries (id, lesson_id, group_id, level_id, try_number, moment, fields, note, status, reason, source, taken_at) values
+          (${newId()}, ${lesson}, ${group}, 'h20', 1, '', '{"value":{"typed":"7","given":"typed","value":7}}'::jsonb, '', 'counted', '', 'desk', now())`,
+      )
     await before.close()
     const after = await openPglite(join(folder, 'data'), all)
-    const [first, second, third] = await Promise.all(
-      [empty, tested, daily].map((id) => getLesson(after.db, id)),
+    const [first, second, third, fourth, fifth] = await Promise.all(
+      [empty, tested, daily, soaked, poured].map((id) => getLesson(after.db, id)),
     )
     const kept = await getInvestigationPlan(after.db, investigation)
     await after.close()
@@ -257,7 +260,17 @@ describe('a database of an earlier version', () => {
     })
     expect(scoresOf(second!.plan, second!.entries)).toMatchObject([{ levelId: 'h20', value: 7 }])
     expect(third!.plan.recording).toEqual({ kind: 'daily', days: 4, score: 'end' })
-    for (const one of [first, second, third]) expect(validate(planSchema, one!.plan).ok).toBe(true)
+    expect(fourth!.plan.recording).toEqual({ kind: 'measure', was: 'before-after' })
+    expect(scoresOf(fourth!.plan, fourth!.entries)).toMatchObject([{ levelId: 'h20', value: 7 }])
+    expect(fifth!.plan.recording).toEqual({
+      kind: 'parts-whole',
+      parts: ['first part', 'second part'],
+      change: 'gained',
+      compare: 'amount',
+      container: 'none',
+    })
+    for (const one of [first, second, third, fourth, fifth])
+      expect(validate(planSchema, one!.plan).ok).toBe(true)
   })
 
   it('is understood in files too', () => {
@@ -269,5 +282,11 @@ describe('a database of an earlier version', () => {
       score: 'lost',
     })
     expect(validate(planSchema, { ...plan, recording: { kind: 'daily', days: 5 } }).ok).toBe(true)
+    const soaked = validate(planSchema, { ...plan, recording: { kind: 'before-after' } })
+    expect(soaked.ok && soaked.value.recording).toMatchObject({
+      moments: ['before', 'after'],
+      change: 'gained',
+    })
+    expect(validate(planSchema, { ...plan, recording: { kind: 'parts-whole' } }).ok).toBe(true)
   })
 })

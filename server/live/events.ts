@@ -17,14 +17,32 @@ export async function recordEvent(
   lessonId: string,
   event: WithoutSeq<LessonEvent>,
 ): Promise<number> {
+  const next = tx.$with('next').as(
+    tx
+      .update(lessons)
+      .set({ seq: sql`${lessons.seq} + 1` })
+      .where(eq(lessons.id, lessonId))
+      .returning({ lessonId: lessons.id, seq: lessons.seq }),
+  )
+  // One statement: over the wire of a server each of three would cost as much as all of them.
   const [row] = await tx
-    .update(lessons)
-    .set({ seq: sql`${lessons.seq} + 1` })
-    .where(eq(lessons.id, lessonId))
-    .returning({ seq: lessons.seq })
+    .with(next)
+    .insert(events)
+    .select(
+      tx
+        .select({
+          lessonId: next.lessonId,
+          seq: next.seq,
+          event:
+            sql<LessonEvent>`${JSON.stringify(event)}::jsonb || jsonb_build_object('seq', ${next.seq})`.as(
+              'event',
+            ),
+          madeAt: sql<Date>`now()`.as('made_at'),
+        })
+        .from(next),
+    )
+    .returning({ seq: events.seq, told: sql`pg_notify(${eventChannel}, ${lessonId})` })
   const { seq } = row!
-  await tx.insert(events).values({ lessonId, seq, event: { ...event, seq } as LessonEvent })
-  await tx.execute(sql`select pg_notify(${eventChannel}, ${lessonId})`)
   return seq
 }
 

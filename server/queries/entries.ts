@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Entry } from '#core/record'
@@ -8,16 +8,16 @@ import type { Database } from '../database/database'
 import { entries, lessons } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
-import { groupsOf } from './lessonGroups'
-import { refuseUnconfirmed } from './safety'
+import { groupsTakingPart } from './lessonGroups'
+import { confirmationStands, refuseUnconfirmed } from './safety'
 
-/** All entries of a lesson in the order of arrival. */
+/** All entries of a lesson in the order of arrival; those that came at once in the order in which they were taken. */
 export async function entriesOf(db: Database, lessonId: string): Promise<Entry[]> {
   const rows = await db
     .select()
     .from(entries)
     .where(eq(entries.lessonId, lessonId))
-    .orderBy(asc(entries.receivedAt), asc(entries.id))
+    .orderBy(asc(entries.receivedAt), asc(entries.takenAt), asc(entries.id))
   return rows.map(toEntry)
 }
 
@@ -36,10 +36,21 @@ function toEntry({
  */
 export async function addEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
   return db.transaction(async (tx) => {
-    const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
-    if (!lesson || lesson.removedAt) throw notFound('lesson')
     const named = [...new Set(given.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))]
-    const rows = await tx.select().from(entries).where(inArray(entries.id, named))
+    const [lesson] = await tx
+      .select({
+        plan: lessons.plan,
+        removedAt: lessons.removedAt,
+        groupIds: groupsTakingPart,
+        stands: confirmationStands,
+        // Most entries are new and correct nothing, so that nothing of them is there to be read.
+        knows: sql<boolean>`exists (select 1 from ${entries} where ${inArray(entries.id, named)})`,
+      })
+      .from(lessons)
+      .where(eq(lessons.id, lessonId))
+      .for('update')
+    if (!lesson || lesson.removedAt) throw notFound('lesson')
+    const rows = lesson.knows ? await tx.select().from(entries).where(inArray(entries.id, named)) : []
     const known = new Map(rows.map((row) => [row.id, row]))
     const unknown = given.filter((one) => {
       const before = known.get(one.id)
@@ -54,9 +65,9 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
     if (unknown.length === 0) return []
     // Only what is new is read by the plan as it is now: what was kept under an older one stays as it was kept.
     const fresh = understood(unknown, lesson.plan)
-    const problems = [...placeProblems(fresh, lesson.plan, await groupsOf(tx, lesson))]
+    const problems = [...placeProblems(fresh, lesson.plan, new Set(lesson.groupIds))]
     if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
-    if (fresh.some((one) => one.status === 'counted')) await refuseUnconfirmed(tx, lessonId)
+    if (fresh.some((one) => one.status === 'counted')) refuseUnconfirmed(lesson.stands)
     const beside = new Map(fresh.map((one) => [one.id, one]))
     for (const one of fresh) {
       // What it corrects may still be on its way from another device; where it is known, it must be in this place.

@@ -8,5 +8,8 @@ import { getLesson } from './lessons'
 export async function weighedLesson(db: Database, id: string): Promise<{ plan: Plan; evidence: Evidence }> {
   const lesson = await getLesson(db, id)
   const groupIds = lesson.class.groups.map((group) => group.id)
-  return { plan: scoredPlan(lesson.plan), evidence: weighLesson(lesson.plan, lesson.entries, groupIds) }
+  return {
+    plan: scoredPlan(lesson.plan, lesson.entries),
+    evidence: weighLesson(lesson.plan, lesson.entries, groupIds),
+  }
 }

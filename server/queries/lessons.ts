@@ -6,7 +6,7 @@ import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from
 import { blankPlan, type Plan } from '#core/plan'
 import { dueToday, scoredPlan, startMoment, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
-import { starters } from '#demo/starters'
+import { starters } from '#starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
@@ -54,7 +54,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
         date: lesson.date,
         stage: lesson.stage,
-        answer: classAnswer(scoredPlan(lesson.plan), upgradeConclusion(lesson.plan, lesson.conclusion)),
+        answer: await answerOf(db, lesson),
         nextQuestion: lesson.conclusion.nextQuestion,
         nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
         readings: counts.get(lesson.id) ?? 0,
@@ -63,6 +63,16 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
       }
     }),
   )
+}
+
+/** What a class answered; where its words hang on what was read, so does the answer. */
+async function answerOf(
+  db: Database,
+  { id, plan, conclusion }: { id: string; plan: Plan; conclusion: Conclusion },
+): Promise<string | null> {
+  const asked = conclusion.claim !== null && wayOf(plan).scoredByEntries(plan)
+  const scored = scoredPlan(plan, asked ? await entriesOf(db, id) : [])
+  return classAnswer(scored, upgradeConclusion(plan, conclusion))
 }
 
 /** How many readings a lesson over several days still wants today; null for one that is over in one go. */

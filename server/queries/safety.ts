@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull } from 'drizzle-orm'
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { kitMaterials } from '#core/kit'
 import type { Plan } from '#core/plan'
@@ -74,13 +74,17 @@ export async function inheritConfirmations(tx: Database, wholeId: string, partId
       .values(rows.map((row) => ({ ...row, id: newId(), lessonId: partId })))
 }
 
+/** Whether the newest confirmation of a lesson stands, as a column beside the lesson's own; null where there is none. */
+export const confirmationStands = sql<boolean | null>`(
+  select one.stands from safety_confirmations one where one.lesson_id = lessons.id
+  order by one.made_at desc, one.id desc limit 1)`
+
 /** Refuses counted entries until somebody has confirmed. What was sent waits; nothing is wrong with it. */
-export async function refuseUnconfirmed(tx: Database, lessonId: string): Promise<void> {
-  const safety = await safetyOf(tx, lessonId)
-  if (safety?.stands) return
+export function refuseUnconfirmed(stands: boolean | null): void {
+  if (stands) return
   throw new ApiError(
     'waits',
-    safety
+    stands === false
       ? 'Something in the plan that needs care has changed. The teacher looks at Safe once more; then this can be kept.'
       : 'The teacher first checks the school’s own risk assessment, under Safe; then this can be kept.',
   )

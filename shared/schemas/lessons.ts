@@ -68,7 +68,7 @@ const entry = Joi.object({
   groupId: id.required(),
   levelId: localId.allow(null).required(),
   tryNumber: wholeNumber(1, mostTries).required(),
-  moment: openLine(20).required(),
+  moment: openLine(60).required(),
   fields: Joi.object()
     .pattern(
       localId,

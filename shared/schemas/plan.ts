@@ -93,8 +93,13 @@ function optionSchema(option: WayOption): Joi.Schema {
     case 'whole':
       return wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
     case 'words':
-      return list(openLine(option.letters), option.most, 'words')
+      return list(openLine(option.letters).invalid(...(option.reserved ?? [])), option.most, 'words')
         .unique()
+        .min(option.fewest ?? 0)
+        .messages({
+          'array.min': `Give at least ${option.fewest ?? 0} of these.`,
+          'any.invalid': 'This is what the way of recording calls it itself. Choose another word.',
+        })
         .presence(option.optional ? 'optional' : 'required')
     case 'numbers':
       return list(amount(option.least, option.greatest), option.most, 'times').min(2).unique().sort()
@@ -200,6 +205,7 @@ export const planSchema = Joi.object<Plan>({
   preparing: list(preparing, planLimits.preparing, 'things to prepare').unique('id').optional().default([]),
   hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').unique(),
   steps: list(openLine(240), planLimits.steps, 'steps'),
+  workOut: choice('children', 'shown').optional(),
   // Plans written before rehearsals say nothing of this.
   expected: Joi.object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })
     .allow(null)

@@ -25,7 +25,8 @@ export async function openPage(
     permissions: ['clipboard-read', 'clipboard-write'],
   })
   const page = await context.newPage()
-  page.setDefaultTimeout(12_000)
+  // Long enough for a machine that is busy with something else.
+  page.setDefaultTimeout(30_000)
   const watch: Watch = { foreign: [], errors: [] }
   page.on('request', (request) => {
     const asked = new URL(request.url())

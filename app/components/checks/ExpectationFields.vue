@@ -3,16 +3,18 @@ import { computed, ref, watch } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Expectation } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
+import { scoredPlan } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 
 /** The three questions that a rehearsal needs an answer to. */
 const store = useLesson()
 const unanswered = { first: null, last: null, apart: null }
 const answers = ref<Record<keyof Expectation, number | null>>(unanswered)
-/** On the scale of the scores, which is what a class compares. */
-const unit = computed(() => store.scored.measured.unit)
+/** On the scale of the scores as they are planned, which is what a class compares. */
+const scored = computed(() => scoredPlan(store.plan))
+const unit = computed(() => scored.value.measured.unit)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-const mark = computed(() => resolutionOf(store.scored).mark)
+const mark = computed(() => resolutionOf(scored.value).mark)
 /** Once answered, the questions make room for what came of them. */
 const asking = ref(store.plan.expected === null)
 const ends = computed(() => {
@@ -51,8 +53,8 @@ function answer(key: keyof Expectation, value: number | null) {
   </p>
   <div v-else-if="ends" class="fields">
     <p class="small">
-      What do you expect, roughly<template v-if="store.scored !== store.plan"
-        >, of the {{ store.scored.measured.name }}</template
+      What do you expect, roughly<template v-if="scored !== store.plan"
+        >, of the {{ scored.measured.name }}</template
       >?
     </p>
     <QuantityField

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed, watch } from 'vue'
-import { wayOf } from '#core/recording'
 import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
 import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
@@ -45,7 +44,7 @@ function take(neighbour: RankedNeighbour) {
     ...plan,
     levels: neighbour.plan.levels,
     tries: neighbour.plan.tries,
-    measured: wayOf(plan).curves ? plan.measured : neighbour.plan.measured,
+    measured: neighbour.plan.measured,
     expected: neighbour.expected,
   }))
   notices.tell(`Done: ${neighbour.label}.`, () => store.undoPlan())

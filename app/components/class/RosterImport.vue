@@ -41,7 +41,7 @@ async function take() {
 </script>
 
 <template>
-  <VDialog v-model="shown" max-width="760">
+  <VDialog v-model="shown" max-width="760" aria-label="Read in a class list">
     <VCard title="Read in a class list">
       <VCardText class="stack">
         <p>

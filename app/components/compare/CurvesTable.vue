@@ -4,13 +4,13 @@ import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { classCurves, curveKey, positionOf, wayOf } from '#core/recording'
-import { useCurves } from '../../composables/useCurves'
+import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** The curves as a table: the middle of the groups at each moment; what nobody read is a gap. */
 const store = useLesson()
-const { curves } = useCurves()
+const { picture } = usePicture()
 const moments = computed(() => [
   ...new Set(
     wayOf(store.plan)
@@ -18,7 +18,7 @@ const moments = computed(() => [
       .map((column) => column.moment),
   ),
 ])
-const lines = computed(() => classCurves(curves.value ?? []))
+const lines = computed(() => classCurves(picture.value?.kind === 'curves' ? picture.value.curves : []))
 const mark = computed(() => resolutionOf(store.plan).mark)
 const at = (levelId: string, moment: string) =>
   lines.value.get(curveKey(levelId, positionOf(moment)))?.find((point) => point.moment === moment)

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import type { ChartSize } from '../../charts/resultsChart'
-import { useCurves } from '../../composables/useCurves'
+import { computed } from 'vue'
+import type { ChartSize } from '../../charts/frame'
+import { usePicture } from '../../composables/usePicture'
+import { pictureViews } from './pictureViews'
 
 /** The chart of the lesson's way of recording. */
 defineProps<{ size?: ChartSize }>()
-const { curves } = useCurves()
+const { picture } = usePicture()
+const view = computed(() => picture.value && pictureViews[picture.value.kind])
 </script>
 
 <template>
-  <CurvesChart v-if="curves" :size="size" />
+  <component :is="view.chart" v-if="view" :size="size" />
   <ResultsChart v-else :size="size" />
 </template>

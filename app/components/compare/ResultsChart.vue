@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chartWords, resultsChart, type ChartSize } from '../../charts/resultsChart'
+import type { ChartSize } from '../../charts/frame'
+import { chartWords, resultsChart } from '../../charts/resultsChart'
 import { scoresOf } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 

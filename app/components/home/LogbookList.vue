@@ -143,7 +143,7 @@ async function remove(lesson: LessonSummaryDto) {
         </tr>
       </tbody>
     </VTable>
-    <VDialog v-model="againShown" max-width="420">
+    <VDialog v-model="againShown" max-width="420" aria-label="Run again with which class?">
       <VCard title="Run again with which class?">
         <VList>
           <VListItem

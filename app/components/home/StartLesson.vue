@@ -74,7 +74,8 @@ async function open(event: Event) {
     <ul>
       <li v-for="one in school.investigations" :key="one.id">
         <button type="button" :disabled="busy" @click="start({ kind: one.kind, id: one.id })">
-          <VIcon :icon="mdiFlaskOutline" size="20" />
+          <img v-if="one.kind === 'starter'" :src="`/starters/${one.id}.svg`" alt="" width="38" height="38" />
+          <VIcon v-else :icon="mdiFlaskOutline" size="38" />
           <span
             ><b>{{ one.title || one.question }}</b
             ><span class="small soft">{{ one.about || one.question }}</span></span
@@ -122,7 +123,7 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0;
-  max-height: 300px;
+  max-height: max(300px, calc(100vh - 330px));
   overflow-y: auto;
 }
 
@@ -131,7 +132,8 @@ li button {
   box-sizing: border-box;
   width: 100%;
   display: flex;
-  gap: 10px;
+  gap: 12px;
+  align-items: center;
   padding: 8px;
   border-radius: 8px;
   cursor: pointer;

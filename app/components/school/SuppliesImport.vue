@@ -42,7 +42,7 @@ async function take() {
 </script>
 
 <template>
-  <VDialog v-model="shown" max-width="760">
+  <VDialog v-model="shown" max-width="760" aria-label="Read in the store cupboard">
     <VCard title="Read in the store cupboard">
       <VCardText class="stack">
         <p>

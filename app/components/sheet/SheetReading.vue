@@ -7,7 +7,8 @@ import {
   atField,
   minutesLimits,
   plannedAt,
-  scoresBeside,
+  contextOf,
+  countedOf,
   startOf,
   wayOf,
   type CheckedEntry,
@@ -19,6 +20,7 @@ import { today } from '../../words/dates'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
+const emit = defineEmits<{ written: [slot: Slot] }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const typed = ref('')
@@ -45,10 +47,14 @@ const startsHere = computed(
 )
 function beginAgain() {
   const now = new Date(times.read()).toISOString()
-  recorder.record(startOf(props.slotAt), readAt(now, now))
+  recorder.startOver(startOf(props.slotAt), readAt(now, now), 'started late or early')
 }
 const whichTry = computed(() => {
   const { moment, tryNumber } = props.slotAt
+  const column = way.value
+    .columns(store.plan)
+    .find((one) => one.tryNumber === tryNumber && one.moment === moment)
+  if (column?.once) return column.head
   const tried = `try ${tryNumber} of ${store.plan.tries}`
   if (moment === '') return tried
   return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
@@ -72,10 +78,7 @@ const reasons = setAsideReasons.filter(
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
   if (asked.value?.state === 'value') return keep(asked.value.value)
-  const entry = way.value.check(store.plan, typed.value, {
-    slot: props.slotAt,
-    others: scoresBeside(store.plan, store.entries, props.slotAt),
-  })
+  const entry = way.value.check(store.plan, typed.value, contextOf(store.plan, store.entries, props.slotAt))
   forget()
   if (entry.state === 'empty') empty.value = true
   else if (entry.state !== 'value' || entry.hints.length > 0) asked.value = entry
@@ -100,6 +103,7 @@ function keep(value: number, given: Given = 'typed') {
     { ...oneNumber(typed.value.trim(), given, value), ...readNow() },
     note.value.trim(),
   )
+  emit('written', props.slotAt)
 }
 
 /** A value on the marks that are read, or with the digits that it has. */
@@ -121,6 +125,10 @@ function lookAgain() {
 /** A spoilt try is noted with what was read, if anything was, and the same try comes again. */
 function spoilt(reason: string) {
   const seen = read.value === null ? {} : oneNumber(typed.value.trim(), 'typed', read.value)
+  // What was only read wrongly is read once more; what broke or was pushed is begun anew.
+  if (reason !== 'read wrongly')
+    for (const one of way.value.spoiltWith(store.plan, countedOf(store.entries), props.slotAt))
+      recorder.setAside(one, reason)
   recorder.noteSpoilt(props.slotAt, reason, seen)
   typed.value = ''
   wrong.value = false

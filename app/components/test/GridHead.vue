@@ -6,7 +6,13 @@ import type { GridColumn } from '../../composables/useReadingGrid'
 import { useLesson } from '../../stores/lesson'
 
 /** The head of the grid: levels with their tries, or moments where each level has a row of its own. */
-const props = defineProps<{ columns: GridColumn[]; levels: Level[]; beneath: boolean }>()
+const props = defineProps<{
+  columns: GridColumn[]
+  levels: Level[]
+  beneath: boolean
+  /** The head of what is worked out; null where nothing is. */
+  worked: string | null
+}>()
 const store = useLesson()
 const inUnit = computed(() => {
   const { symbol } = unitDefinition(store.plan.measured.unit)
@@ -22,15 +28,12 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
         {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
       </th>
       <th scope="col">{{ store.plan.changed.name }}</th>
-      <th
-        v-for="(column, index) in columns"
-        :key="index"
-        scope="col"
-        class="try"
-        :class="{ first: column.first }"
-      >
-        {{ column.head }}<br v-if="column.under" /><span class="under">{{ column.under }}</span>
-      </th>
+      <template v-for="(column, index) in columns" :key="index">
+        <th scope="col" class="try" :class="{ first: column.first }">
+          {{ column.head }}<br v-if="column.under" /><span class="under">{{ column.under }}</span>
+        </th>
+        <th v-if="column.worked" scope="col" class="try">{{ worked }}</th>
+      </template>
     </tr>
   </thead>
   <thead v-else>

@@ -182,7 +182,7 @@ const nameOf = (levelId: string) =>
         @focusin="show"
         @focusout="shownReading = null"
       >
-        <GridHead :columns="columns" :levels="levels" :beneath="beneath" />
+        <GridHead :columns="columns" :levels="levels" :beneath="beneath" :worked="grid.workedHead.value" />
         <tbody>
           <tr v-for="(row, rowIndex) in rows" :key="row.key" :class="{ begins: row.first }">
             <th v-if="!beneath" scope="row">
@@ -195,29 +195,28 @@ const nameOf = (levelId: string) =>
               </th>
               <th scope="row" class="of-level">{{ nameOf(row.levelId!) }}</th>
             </template>
-            <td
-              v-for="(column, columnIndex) in columns"
-              :key="columnIndex"
-              :class="[{ first: column.first }, cellClass(slotAt(row, column))]"
-            >
-              <input
-                :data-cell="`${rowIndex}-${columnIndex}`"
-                :value="grid.textOf(slotAt(row, column))"
-                :disabled="!grid.isTested(row, column)"
-                :readonly="grid.isContested(slotAt(row, column))"
-                :title="grid.stateOf(slotAt(row, column))?.counted?.note || undefined"
-                autocomplete="off"
-                inputmode="decimal"
-                maxlength="60"
-                :aria-label="grid.whereWords(slotAt(row, column))"
-                :aria-invalid="cellClass(slotAt(row, column)).unread ? true : undefined"
-                @input="grid.draft(slotAt(row, column), ($event.target as HTMLInputElement).value)"
-                @focus="($event.target as HTMLInputElement).select()"
-                @blur="grid.settle(slotAt(row, column), true)"
-                @keydown="onKey($event, rowIndex, columnIndex, slotAt(row, column))"
-                @paste="onPaste($event, rowIndex, columnIndex)"
-              />
-            </td>
+            <template v-for="(column, columnIndex) in columns" :key="columnIndex"
+              ><td :class="[{ first: column.first }, cellClass(slotAt(row, column))]">
+                <input
+                  :data-cell="`${rowIndex}-${columnIndex}`"
+                  :value="grid.textOf(slotAt(row, column))"
+                  :disabled="!grid.isTested(row, column)"
+                  :readonly="grid.isContested(slotAt(row, column))"
+                  :title="grid.stateOf(slotAt(row, column))?.counted?.note || undefined"
+                  autocomplete="off"
+                  inputmode="decimal"
+                  maxlength="60"
+                  :aria-label="grid.whereWords(slotAt(row, column))"
+                  :aria-invalid="cellClass(slotAt(row, column)).unread ? true : undefined"
+                  @input="grid.draft(slotAt(row, column), ($event.target as HTMLInputElement).value)"
+                  @focus="($event.target as HTMLInputElement).select()"
+                  @blur="grid.settle(slotAt(row, column), true)"
+                  @keydown="onKey($event, rowIndex, columnIndex, slotAt(row, column))"
+                  @paste="onPaste($event, rowIndex, columnIndex)"
+                />
+              </td>
+              <WorkedCell v-if="column.worked" :steps="grid.workings(row, column)"
+            /></template>
             <td v-if="!beneath" class="done number">{{ row.progress.done }}/{{ row.progress.needed }}</td>
           </tr>
         </tbody>

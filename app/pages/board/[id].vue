@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { mdiFullscreen } from '@mdi/js'
-import { useFullscreen } from '@vueuse/core'
+import { useFullscreen, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { classAnswer } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
-import { useCurves } from '../../composables/useCurves'
+import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()
@@ -33,14 +33,23 @@ const face = computed<Face>(
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
-const { curves } = useCurves()
+const { picture } = usePicture()
+/** Lessons whose results wait on this board until everybody has predicted. */
+const heldBack = useLocalStorage<string[]>('jolly-beaker-held-back', [])
+const predicted = computed(() => store.predictors.filter((one) => one.made).length)
+const stillPredicting = computed(() => predicted.value < store.predictors.length)
+const held = computed(() => stillPredicting.value && heldBack.value.includes(id.value))
+function holdBack(on: boolean) {
+  const others = heldBack.value.filter((one) => one !== id.value)
+  heldBack.value = on ? [...others, id.value].slice(-100) : others
+}
 const footing = computed(() => {
   if (!store.lesson) return ''
   const answer = classAnswer(store.scored, store.open.conclusion)
   if (answer) return answer
   if (needed.value > 0 && done.value === needed.value)
     return resultSentence(store.scored, store.evidence).sentence
-  return `${done.value} of ${needed.value} ${curves.value ? 'readings' : 'tries'} are in.`
+  return `${done.value} of ${needed.value} ${picture.value ? 'readings' : 'tries'} are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
 </script>
@@ -74,8 +83,12 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
       <template v-else>
         <div class="wall">
+          <p v-if="held" class="waiting" role="status">
+            Results come when everybody has predicted: {{ predicted }} of {{ store.predictors.length }} so
+            far.
+          </p>
           <LessonChart
-            v-if="done > 0"
+            v-else-if="done > 0"
             :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
           />
           <p v-else class="waiting">The first dot will land here.</p>
@@ -95,7 +108,17 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           </li>
         </ul>
         <NextBell large />
-        <p class="footing" role="status">{{ footing }}</p>
+        <div class="below">
+          <p class="footing" role="status">{{ held ? '' : footing }}</p>
+          <VBtn
+            v-if="stillPredicting"
+            variant="outlined"
+            size="x-large"
+            :aria-pressed="held"
+            @click="holdBack(!held)"
+            >{{ held ? 'Show results' : 'Hold results back' }}</VBtn
+          >
+        </div>
       </template>
     </template>
     <LessonLoading v-else :problem="store.problem" />
@@ -207,6 +230,17 @@ h1 {
 }
 
 .name {
+  font-size: 28px;
+}
+
+.below {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 20px;
+}
+
+.below .v-btn {
   font-size: 28px;
 }
 

@@ -1,5 +1,4 @@
 import type { Recording } from '../../plan'
-import { unitDefinition } from '../../quantity'
 import { numberPerTry } from '../numberPerTry'
 import type { Way } from '../way'
 import { oneByOne, sideBySide, type WayNeeds } from '../wayNeeds'
@@ -27,27 +26,6 @@ function byHand(usual: Recording, { options = [], verb = 'measure', ...words }: 
 }
 
 const noInstrument: WayNeeds = { ...sideBySide, instruments: 0 }
-export const beforeAfter: Way = {
-  ...byHand(
-    { kind: 'before-after' },
-    { name: 'before and after', oneEntry: 'the change: after less before' },
-    oneByOne,
-  ),
-  oftenForgotten: [
-    {
-      applies: ({ measured }) => unitDefinition(measured.unit).dimension !== 'temperature',
-      about: /amount|mass|weight|size|volume|water|start/i,
-      name: 'amount at the start',
-      how: 'measured out alike for every try',
-      reason: 'A change is only comparable when all start with as much. Is the amount at the start the same?',
-    },
-  ],
-}
-export const partsWhole = byHand(
-  { kind: 'parts-whole' },
-  { name: 'parts and the whole', oneEntry: 'the whole less the sum of its parts' },
-  oneByOne,
-)
 export const wordScale = byHand(
   { kind: 'word-scale', words: ['none', 'a little', 'a lot'] },
   {
@@ -60,6 +38,8 @@ export const wordScale = byHand(
         kind: 'words',
         most: 8,
         letters: 40,
+        fewest: 2,
+        like: 'none, a little, a lot',
         says: (said) => `as ${said.join(' < ')}`,
       },
     ],

@@ -3,6 +3,7 @@ import type { Plan } from '../../plan'
 import { numberOf, numberPerTry, valueField } from '../numberPerTry'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
+import { working } from '../working'
 import { perMinute } from './perMinute'
 
 /** A whole number for each try: clips that hang, seeds that are up, beats in a quarter of a minute. */
@@ -21,6 +22,7 @@ export const count: Way = {
       least: 5,
       greatest: 600,
       optional: true,
+      changesScore: true,
       says: (seconds) => (seconds === null ? 'in no set time' : `in ${seconds} s`),
     },
   ],
@@ -63,6 +65,29 @@ export const count: Way = {
     return seconds === null ? plan : asRate(plan, seconds)
   },
 
+  arithmetic: {
+    head: (plan) => (secondsOf(plan) === null ? null : 'a minute'),
+    steps(plan, counted, { groupId, levelId, tryNumber }) {
+      const seconds = secondsOf(plan)
+      const entry = counted.find(
+        (one) => one.groupId === groupId && one.levelId === levelId && one.tryNumber === tryNumber,
+      )
+      const value = entry ? numberOf(plan, entry) : null
+      if (seconds === null || value === null) return []
+      const times = 60 / seconds
+      const sum = Number.isInteger(times) ? `${value} × ${times}` : `${value} ÷ ${seconds} × 60`
+      return [
+        working(
+          'how many a minute',
+          sum,
+          perMinute(value, seconds),
+          'count',
+          Number.isInteger(times) ? 1 : 0.1,
+        ),
+      ]
+    },
+  },
+
   scores(plan, counted) {
     const seconds = secondsOf(plan)
     const scores = numberPerTry.scores(plan, counted)
@@ -81,7 +106,7 @@ function secondsOf({ recording, measured }: Plan): number | null {
 
 /** One more in 15 s is four more a minute: that is the smallest step of a rate. */
 function asRate(plan: Plan, seconds: number): Plan {
-  const { measured, expected } = plan
+  const { measured } = plan
   const { instrument } = measured
   const rate = (value: number) => withoutDust((value * 60) / seconds)
   return {
@@ -96,11 +121,6 @@ function asRate(plan: Plan, seconds: number): Plan {
         least: rate(instrument.least),
         greatest: rate(instrument.greatest),
       },
-    },
-    expected: expected && {
-      first: rate(expected.first),
-      last: rate(expected.last),
-      apart: rate(expected.apart),
     },
   }
 }

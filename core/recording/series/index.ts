@@ -7,6 +7,7 @@ import type { CheckedEntry, EntryContext } from '../checkEntry'
 import { numberPerTry, readScores, valueField } from '../numberPerTry'
 import type { Curve, Understood, Way, WayOption } from '../way'
 import { sideBySide } from '../wayNeeds'
+import { difference } from '../working'
 import { minutesFromText, minutesSaid } from './minutesFromText'
 import { atField, dayMoment, minuteMoment, minutesLimits, startMoment } from './moments'
 import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
@@ -20,6 +21,12 @@ type Intervals = Extract<Recording, { kind: 'intervals' }>
 type Daily = Extract<Recording, { kind: 'daily' }>
 
 const seriesOf = (plan: Plan) => plan.recording as Series
+
+/** Whether its score is the difference of two readings, which children can work out. */
+const isDifference = ({ recording }: Plan) =>
+  'score' in recording &&
+  (recording.score === 'lost' || recording.score === 'gained') &&
+  !('positions' in recording && recording.positions && recording.positions.length > 1)
 
 /** What two ways share that read one container again and again: a number at each moment, and one score of the whole row. */
 function seriesWay({
@@ -109,6 +116,21 @@ function seriesWay({
       return at && per === 'minute' ? `${value}, ${at.typed} after the start` : value
     },
 
+    arithmetic: {
+      head: (plan: Plan) => (isDifference(plan) ? seriesOf(plan).score : null),
+      steps(plan: Plan, counted: readonly Entry[], slot: Omit<Slot, 'moment'>) {
+        const own = counted.filter(
+          (one) =>
+            one.groupId === slot.groupId && one.levelId === slot.levelId && one.tryNumber === slot.tryNumber,
+        )
+        const [first, last] = [moments(plan)[0]?.[0], moments(plan).at(-1)?.[0]]
+        const points = curves(plan, own)[0]?.points ?? []
+        const from = points.find((point) => point.moment === first)
+        const to = points.find((point) => point.moment === last)
+        return isDifference(plan) && from && to ? [difference(plan, { from: from.value, to: to.value })] : []
+      },
+    },
+
     readingsPerScore: (plan: Plan) => (['end', 'reached'].includes(seriesOf(plan).score) ? 1 : 2),
 
     comparable: (plan: Plan, counted: readonly Entry[], { moment }: Slot) =>
@@ -119,9 +141,12 @@ function seriesWay({
 
     scored: (plan: Plan) => scoredSeries(plan, per, spanOf(plan)),
 
-    curves,
+    picture: (plan: Plan, counted: readonly Entry[]) => ({
+      kind: 'curves' as const,
+      curves: curves(plan, counted),
+    }),
 
-    tells: (plan: Plan, results: readonly LevelResult[]) =>
+    tells: (plan: Plan, _counted: readonly Entry[], results: readonly LevelResult[]) =>
       toldOf(plan, seriesOf(plan).score, results, overOf(plan)),
 
     soFar: (plan: Plan, counted: readonly Entry[]) =>
@@ -183,7 +208,7 @@ const targetOption: WayOption = {
   label: 'The value to be reached',
   kind: 'amount',
   optional: true,
-  applies: (recording) => 'score' in recording && recording.score === 'reached',
+  applies: ({ recording }) => 'score' in recording && recording.score === 'reached',
   says: (answer, plan) =>
     answer === null ? 'which value?' : printQuantity(answer, plan.measured.unit, resolutionOf(plan).mark),
 }
@@ -233,6 +258,7 @@ export const intervals: Way = {
       optional: true,
       most: 3,
       letters: 20,
+      like: 'top, bottom',
       says: (places) => (places.length === 0 ? 'at one place' : `at the ${listed(places)}`),
     },
     scoreOption,

@@ -6,7 +6,7 @@ import { resultSentence } from '../../evidence'
 import { slotStates, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
-import { scoredPlan, scoresBeside, scoresOf, startedAt, wayOf, weighLesson } from '..'
+import { contextOf, scoredPlan, scoresOf, startedAt, wayOf, weighLesson } from '..'
 import { minutesFromText, minutesSaid } from './minutesFromText'
 import { seriesScore } from './seriesScore'
 
@@ -39,6 +39,12 @@ const at = (levelId: string, moment: string, value: number, time?: string | numb
         }),
   })
 
+/** The readings over time that the way hands to its chart. */
+function curvesOf(plan: Plan, entries: Entry[]) {
+  const picture = wayOf(plan).picture!(plan, entries)
+  return picture.kind === 'curves' ? picture.curves : []
+}
+
 describe('the score of a row', () => {
   it('reaches 40 °C between two readings, after 8 min 20 s', () => {
     const points = [
@@ -56,7 +62,7 @@ describe('the score of a row', () => {
     const plan = jackets({ score: 'rate', minutes: [0, 10] })
     const entries = [at('wool', '0 min', 50), at('wool', '10 min', 27, 11.5)]
     expect(scoresOf(plan, entries)).toMatchObject([{ levelId: 'wool', value: -2 }])
-    expect(wayOf(plan).curves!(plan, entries)[0]!.points.map((point) => point.at)).toEqual([0, 11.5])
+    expect(curvesOf(plan, entries)[0]!.points.map((point) => point.at)).toEqual([0, 11.5])
   })
 
   it('has no nought for a missed day: 1.5 cm a day from Wednesday to Friday, 2 cm from Friday to Monday', () => {
@@ -66,7 +72,7 @@ describe('the score of a row', () => {
       at('light', 'day 3', 5, fri),
       at('light', 'day 4', 11, mon),
     ]
-    const [curve] = wayOf(sprouts()).curves!(sprouts(), entries)
+    const [curve] = curvesOf(sprouts(), entries)
     expect(seriesScore(curve!.points.slice(0, 2), 'rate')).toBe(1.5)
     expect(seriesScore(curve!.points.slice(1), 'rate')).toBe(2)
     // 4 cm or more was first seen on the Friday; it passed 4 two thirds of the way there from Wednesday.
@@ -124,7 +130,7 @@ describe('a container that is read at several places', () => {
     expect(scoresOf(plan, entries)).toMatchObject([{ levelId: 'wool', value: 11 }])
     // With one of its places unread the last moment is not complete.
     expect(scoresOf(plan, entries.slice(0, 3))).toEqual([])
-    const curves = wayOf(plan).curves!(plan, entries)
+    const curves = curvesOf(plan, entries)
     expect(curves.map((curve) => [curve.position, curve.points.map((point) => point.value)])).toEqual([
       ['top', [50, 40]],
       ['bottom', [48, 36]],
@@ -165,7 +171,7 @@ describe('the plan of a row', () => {
   it('compares a reading with the others of its moment', () => {
     const entries = [at('nothing', '0 min', 50), at('nothing', '10 min', 30)]
     const slot = { groupId: 'h', levelId: 'nothing', tryNumber: 1, moment: '10 min' }
-    expect(scoresBeside(jackets(), entries, slot).map((one) => one.value)).toEqual([30])
+    expect(contextOf(jackets(), entries, slot).others.map((one) => one.value)).toEqual([30])
   })
 
   it('tells what each level did', () => {
@@ -174,7 +180,7 @@ describe('the plan of a row', () => {
       at(level, '10 min', index === 0 ? 36 : 41),
     ])
     const { results } = weighLesson(jackets(), entries)
-    expect(wayOf(jackets()).tells(jackets(), results)).toBe(
+    expect(wayOf(jackets()).tells(jackets(), [], results)).toBe(
       'temperature: nothing lost 14 °C and wool lost 9 °C in 10 minutes.',
     )
     const warmer = weighLesson(
@@ -184,7 +190,7 @@ describe('the plan of a row', () => {
         at(level, '10 min', level === 'wool' ? 23 : 19),
       ]),
     )
-    expect(wayOf(jackets()).tells(jackets(), warmer.results)).toMatch(
+    expect(wayOf(jackets()).tells(jackets(), [], warmer.results)).toMatch(
       /nothing lost 1 °C and wool gained 3 °C/,
     )
     const days = sprouts({ score: 'gained' })
@@ -192,7 +198,19 @@ describe('the plan of a row', () => {
       at('light', 'day 1', 2, '2026-03-04'),
       at('light', 'day 4', 11, '2026-03-09'),
     ])
-    expect(wayOf(days).tells(days, grown.results)).toMatch(/light gained 9 cm over 4 school days/)
+    expect(wayOf(days).tells(days, [], grown.results)).toMatch(/light gained 9 cm over 4 school days/)
+  })
+})
+
+describe('two readings taken in the same second', () => {
+  const points = [
+    { at: 0, value: 40 },
+    { at: 0, value: 33 },
+  ]
+  it('have a change and no rate', () => {
+    expect(seriesScore(points, 'lost')).toBe(7)
+    expect(seriesScore(points, 'rate')).toBeNull()
+    expect(seriesScore(points, 'reached', 36)).toBe(0)
   })
 })
 
@@ -209,7 +227,7 @@ describe('a row that is not complete', () => {
   it('leaves out what was read at times that the plan no longer has', () => {
     const entries = [at('wool', '0 min', 50), at('wool', '10 min', 40), at('wool', '40 min', 20)]
     expect(scoresOf(jackets(), entries)).toMatchObject([{ value: 10 }])
-    expect(wayOf(jackets()).curves!(jackets(), entries)[0]!.points).toHaveLength(2)
+    expect(curvesOf(jackets(), entries)[0]!.points).toHaveLength(2)
   })
 })
 
@@ -232,7 +250,7 @@ describe('a value that was not reached', () => {
     expect(evidence.finding.verdict.word).toBe('clear')
     expect(`${sentence} ${reason}`).not.toMatch(/NaN|Infinity|undefined/)
     expect(sentence).toMatch(/^Wool gave the most time to reach 40 °C/)
-    expect(wayOf(plan).tells(plan, evidence.results)).toMatch(/changed evenly/)
+    expect(wayOf(plan).tells(plan, [], evidence.results)).toMatch(/changed evenly/)
   })
 
   it('knows no time finer than its readings lie apart', () => {

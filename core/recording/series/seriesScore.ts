@@ -21,14 +21,15 @@ export function seriesScore(
   const [first, last] = [points[0], points.at(-1)]
   if (!first || !last) return null
   if (score === 'end') return last.value
-  if (points.length < 2 || last.at <= first.at) return null
+  if (points.length < 2) return null
   switch (score) {
     case 'gained':
       return withoutDust(last.value - first.value)
     case 'lost':
       return withoutDust(first.value - last.value)
     case 'rate':
-      return (last.value - first.value) / (last.at - first.at)
+      // Nothing can be said of how fast within no time; how much it changed can.
+      return last.at <= first.at ? null : (last.value - first.value) / (last.at - first.at)
     case 'reached':
       return target === null ? null : timeToReach(points, target) - from
   }

@@ -237,7 +237,7 @@ describe('entries', () => {
     const response = await fetch(`${app.url}${path}/readings.csv`)
     expect(response.headers.get('content-type')).toContain('text/csv')
     expect((await response.text()).split('\r\n')[1]).toMatch(
-      /^Leaf,25 cm,1,,13,13,typed,cm,metre stick,counted/,
+      /^Leaf,25 cm,1,,13,13,typed,cm,metre stick,1,counted/,
     )
   })
 })

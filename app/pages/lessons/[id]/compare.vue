@@ -3,15 +3,17 @@ import { computed, ref } from 'vue'
 import { resultSentence } from '#core/evidence'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
-import { useCurves } from '../../../composables/useCurves'
+import { pictureViews } from '../../../components/compare/pictureViews'
+import { usePicture } from '../../../composables/usePicture'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
-const { curves, counted } = useCurves()
-const view = ref<'curves' | 'scores'>('curves')
+const { picture, counted } = usePicture()
+const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
+const view = ref<'picture' | 'scores'>('picture')
 /** What each level did, in the words of the way of recording. */
 const tells = computed(() => {
-  const said = wayOf(store.plan).tells(store.plan, store.evidence.results)
+  const said = wayOf(store.plan).tells(store.plan, counted.value, store.evidence.results)
   return said === null ? '' : capital(said)
 })
 /** While nothing can be compared there may be something to see. */
@@ -36,18 +38,18 @@ if (store.open.stage === 'test') void store.setStage('compare')
           <p>{{ told.reason }} {{ tells }}</p>
         </div>
       </div>
-      <template v-if="store.evidence.results.length > 0 || (curves?.length ?? 0) > 0">
-        <div v-if="curves" class="row views">
+      <template v-if="store.evidence.results.length > 0 || counted.length > 0">
+        <div v-if="drawn" class="row views">
           <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
-            <VBtn value="curves" size="small">Over time</VBtn>
+            <VBtn value="picture" size="small">{{ drawn.name }}</VBtn>
             <VBtn value="scores" size="small">{{ store.scored.measured.name }}</VBtn>
           </VBtnToggle>
         </div>
         <div class="hero panel">
-          <CurvesChart v-if="curves && view === 'curves'" />
+          <LessonChart v-if="view === 'picture'" />
           <ResultsChart v-else />
         </div>
-        <CurvesTable v-if="curves && view === 'curves'" />
+        <component :is="drawn.table" v-if="drawn && view === 'picture'" />
         <ResultsTable v-else />
       </template>
       <p v-else class="panel">

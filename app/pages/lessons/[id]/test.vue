@@ -9,6 +9,7 @@ const view = ref<'predictions' | 'readings' | 'journal'>(
 )
 const predicted = computed(() => store.predictors.filter((one) => one.made).length)
 const help = computed(() => wayOf(store.plan).fields(store.plan)[0]?.help ?? '')
+const fromFile = ref(false)
 const ready = () => store.plan.levels.length > 0
 
 // Looking in does not start the test; the first prediction or reading does.
@@ -31,6 +32,17 @@ watch(
         <VBtn value="readings">Readings</VBtn>
         <VBtn value="journal">Journal</VBtn>
       </VBtnToggle>
+      <div v-if="view === 'readings'" class="row files">
+        <VBtn size="small" variant="text" color="primary" @click="fromFile = true">From a file</VBtn>
+        <VBtn
+          v-if="store.entries.length > 0"
+          size="small"
+          variant="text"
+          color="primary"
+          :href="`/api/lessons/${store.open.id}/readings.csv`"
+          >Save as CSV</VBtn
+        >
+      </div>
       <p v-if="view === 'readings' && store.plan.practiceTries > 0" class="small soft">
         Practise first:
         {{ store.plan.practiceTries === 1 ? 'one try does' : `${store.plan.practiceTries} tries do` }} not
@@ -45,6 +57,7 @@ watch(
     </p>
     <ContestedEntries />
     <RefusedEntries />
+    <EntriesImport v-model="fromFile" />
     <p v-if="!ready()" class="panel">
       The plan has no levels yet.
       <NuxtLink :to="`/lessons/${store.open.id}/plan`">Add levels in Plan</NuxtLink>, then readings have a

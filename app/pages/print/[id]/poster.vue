@@ -2,14 +2,17 @@
 import { computed } from 'vue'
 import { classAnswer, comparePrediction, predictionsMet } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
-import { wayOf } from '#core/recording'
+import { capital } from '#core/quantity'
+import { countedOf, wayOf } from '#core/recording'
 import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
 const told = computed(() => resultSentence(store.scored, store.evidence))
-const tells = computed(() => wayOf(store.plan).tells(store.plan, store.evidence.results) ?? '')
+const tells = computed(
+  () => wayOf(store.plan).tells(store.plan, countedOf(store.entries), store.evidence.results) ?? '',
+)
 const outcomes = computed(() => {
   const all = store.open.predictions.map((one) => comparePrediction(store.scored, one.answer, store.evidence))
   return predictionsMet(store.plan.prediction.who, all)
@@ -31,7 +34,7 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
         </div>
         <h3>Our answer</h3>
         <p class="answer">{{ answer ?? told.sentence }}</p>
-        <p class="small">{{ told.reason }} {{ tells }} {{ outcomes }}</p>
+        <p class="small">{{ told.reason }} {{ capital(tells) }} {{ outcomes }}</p>
         <template v-if="store.open.conclusion.dissent"
           ><h3>Seen differently</h3>
           <p>{{ store.open.conclusion.dissent }}</p></template

@@ -9,7 +9,16 @@ import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const places = computed(() => testingPlaces(store.plan, store.groups.length))
-const columns = computed(() => wayOf(store.plan).columns(store.plan))
+/** What is read, and behind each try what the children work out of it. */
+const columns = computed(() => {
+  const read = wayOf(store.plan).columns(store.plan)
+  const worked = wayOf(store.plan).arithmetic?.head(store.plan) ?? null
+  return read.flatMap((column, index) => {
+    const ends = worked !== null && read[index + 1]?.tryNumber !== column.tryNumber
+    const head = store.plan.tries > 1 ? `${worked}, try ${column.tryNumber}` : worked!
+    return ends ? [column, { tryNumber: column.tryNumber, moment: '', head }] : [column]
+  })
+})
 /** Ten columns fit beside one another on the paper; more go beneath. */
 const parts = computed(() =>
   Array.from({ length: Math.ceil(columns.value.length / 10) }, (_, index) =>

@@ -5,6 +5,7 @@ import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import { startMoment, wayOf } from '#core/recording'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
+import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/entryQueue'
@@ -34,22 +35,27 @@ const predictsNext = computed(() =>
 const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
 )
+const nextSlot = computed(() => progress.value?.next ?? null)
+const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, nextSlot)
+const toWorkOut = computed(() => (ready.value ? worked.value : null))
 const step = computed(() => {
   if (!group.value || !progress.value) return 'lost'
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (!store.confirmed) return 'wait'
   if ((store.plan.practiceTries > 0 || store.cautions.length > 0) && !hasPractised.value) return 'practise'
+  if (toWorkOut.value) return 'work'
   const { next, done, needed } = progress.value
   if (!next) return done < needed ? 'later' : 'done'
   return wayOf(store.plan).beside(store.plan).includes(startMoment) && startedAt(next) === null
     ? 'start'
     : 'read'
 })
-const nextLevel = computed(() => {
-  const level = store.plan.levels.find((one) => one.id === progress.value?.next?.levelId)
+function nameOf(levelId: string | null | undefined): string {
+  const level = store.plan.levels.find((one) => one.id === levelId)
   return level ? levelName(store.plan, level) : ''
-})
+}
+const nextLevel = computed(() => nameOf(progress.value?.next?.levelId))
 const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
 const waitingHere = computed(() => queue.waiting.filter((one) => one.lessonId === id.value).length)
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
@@ -81,12 +87,20 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         v-else-if="step === 'practise'"
         @done="practised = [...practised.slice(-200), `${id}|${groupId}`]"
       />
+      <SheetWorking
+        v-else-if="step === 'work' && toWorkOut"
+        :key="`worked ${slotKey(toWorkOut.slot)}`"
+        :steps="toWorkOut.steps"
+        :level="nameOf(toWorkOut.slot.levelId)"
+        @done="workedOut(toWorkOut.slot)"
+      />
       <SheetStart v-else-if="step === 'start' && progress.next" :slot-at="progress.next" :level="nextLevel" />
       <SheetReading
         v-else-if="step === 'read' && progress.next"
         :key="slotKey(progress.next)"
         :slot-at="progress.next"
         :level="nextLevel"
+        @written="written"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
       <p v-else-if="step === 'later'" class="words" role="status">

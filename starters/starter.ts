@@ -9,10 +9,12 @@ export interface Starter {
   about: string
   /** What a careful class may expect, and where these numbers come from. */
   expected: {
-    /** The value at each level, by level id, in the unit measured. */
+    /** The score at each level, by level id: what is read, or what is worked out of it. */
     values: Record<string, number>
     /** Of what is read over time: the value at a minute, or on a day from 1, by level id. */
     course?: (levelId: string, at: number) => number
+    /** Where the score is worked out: what each moment of a try reads that comes to such a score. */
+    row?: (levelId: string, score: number, normal: () => number) => Record<string, number>
     /** How far tries of one group scatter, as a share of the value (standard deviation). */
     trySpread: number
     /** How far groups differ from each other throughout, as a share of the value (standard deviation). */

@@ -6,6 +6,9 @@ const papers = [
   ['bumpy', 'bumpy kitchen paper', 'bumpy kitchen paper, 22 x 1000 cm', 22, 1000],
 ] as const
 
+/** What a dry piece weighs, in grams. */
+const dry: Record<string, number> = { napkin: 0.7, plain: 1.4, bumpy: 1.8 }
+
 export const paperTowels: Starter = {
   id: 'paper-towels',
   about: 'Weigh a piece of paper dry, dip it, weigh it wet: which paper soaks up most?',
@@ -15,10 +18,18 @@ export const paperTowels: Starter = {
     title: 'Paper towels',
     question: 'Which kitchen paper soaks up the most water?',
     best: 'most',
-    recording: { kind: 'before-after' },
+    recording: {
+      kind: 'before-after',
+      moments: ['dry', 'wet'],
+      stand: 'in-turn',
+      container: 'none',
+      change: 'gained',
+      // The papers differ in their own mass; it is the water that is asked for.
+      compare: 'amount',
+    },
     changed: { name: 'kind of paper', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(papers.map(([id, name]) => [id, name])),
-    measured: { name: 'water soaked up', unit: 'g', instrument: instrument('balance') },
+    measured: { name: 'mass', unit: 'g', instrument: instrument('balance') },
     keptSame: [
       same('size', 'size of the piece', 'cut with the same 20 cm square'),
       same('water', 'amount of water', '200 mL in the same tray, filled up again each time'),
@@ -44,12 +55,13 @@ export const paperTowels: Starter = {
       'Weigh the dry paper.',
       'Lay it into the water and count to 10.',
       'Hold it by a corner, count to 10, weigh it again.',
-      'Write down how much heavier it has become.',
+      'The water it soaked up is what it has gained.',
     ],
     expected: { first: 4, last: 16, apart: 1.5 },
   },
   expected: {
     values: { napkin: 4, plain: 10, bumpy: 16 },
+    row: (levelId, gained) => ({ dry: dry[levelId]!, wet: dry[levelId]! + gained }),
     trySpread: 0.1,
     groupSpread: 0.05,
     basis:

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { resolutionOf } from '#core/instrument'
+import { levelName, orderedLevels } from '#core/plan'
+import { printNumber } from '#core/quantity'
+import { classRows } from '#core/recording'
+import { usePicture } from '../../composables/usePicture'
+import { useLesson } from '../../stores/lesson'
+import { measuredCaption } from '../../words/measuredWords'
+
+/** What the class read at each moment of a level, and what that comes to. */
+const store = useLesson()
+const { picture } = usePicture()
+const table = computed(() => {
+  const shown = picture.value
+  if (!shown || shown.kind === 'curves') return null
+  // Parts must add up in the table too, so they are means.
+  return shown.kind === 'paired'
+    ? { heads: shown.moments, rows: classRows(shown.rows, 'median'), centre: 'middle of all tries' }
+    : {
+        heads: [...shown.parts, shown.whole],
+        rows: classRows(shown.rows, 'mean'),
+        centre: 'mean of all tries',
+      }
+})
+const resultAt = (levelId: string) => store.evidence.results.find((result) => result.level.id === levelId)
+const scoredMark = computed(() => resolutionOf(store.scored).mark)
+const mark = computed(() => resolutionOf(store.plan).mark)
+</script>
+
+<template>
+  <div v-if="table" class="scroll">
+    <table class="results">
+      <caption>
+        {{
+          measuredCaption(store.plan)
+        }}:
+        {{
+          table.centre
+        }}
+        that have every reading
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col" />
+          <th v-for="head in table.heads" :key="head" scope="col" class="n">{{ head }}</th>
+          <th scope="col" class="n">{{ measuredCaption(store.scored) }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="level in orderedLevels(store.plan)" :key="level.id">
+          <th scope="row">{{ levelName(store.plan, level) }}</th>
+          <td v-for="(head, at) in table.heads" :key="head" class="n number">
+            {{ table.rows.has(level.id) ? printNumber(table.rows.get(level.id)![at]!, mark, 1) : '–' }}
+          </td>
+          <td class="n number">
+            <b>{{ resultAt(level.id) ? printNumber(resultAt(level.id)!.centre, scoredMark, 1) : '–' }}</b>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+</style>

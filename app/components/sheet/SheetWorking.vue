@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { workOutOf } from '#core/plan'
+import { parseQuantity, unitDefinition } from '#core/quantity'
+import type { Working } from '#core/recording'
+import { useLesson } from '../../stores/lesson'
+
+/** What a try comes to: worked out by the children, who are told whether it is right, or shown to them. */
+const props = defineProps<{ steps: readonly Working[]; level: string }>()
+defineEmits<{ done: [] }>()
+const store = useLesson()
+const byChildren = computed(() => workOutOf(store.plan, store.open.class.ageBand) === 'children')
+/** Shares are not asked of children; they are worked out for them. */
+const asked = computed(() => (byChildren.value ? props.steps.filter((step) => step.unit !== 'percent') : []))
+const at = ref(0)
+const typed = ref('')
+const misses = ref(0)
+const now = computed(() => asked.value[at.value] ?? null)
+const shown = computed(() =>
+  props.steps.filter((step) =>
+    now.value ? asked.value.indexOf(step) >= 0 && asked.value.indexOf(step) < at.value : true,
+  ),
+)
+/** After two misses nobody is left alone with it. */
+const helped = computed(() => misses.value >= 2)
+
+function check() {
+  const step = now.value!
+  const read = parseQuantity(typed.value, step.unit, step.mark)
+  const values = read.ok ? [read.value] : read.readings.map((one) => one.value)
+  if (values.some((value) => Math.abs(value - step.value) <= step.mark / 2 + 1e-9)) next()
+  else misses.value++
+}
+
+function next() {
+  at.value++
+  misses.value = 0
+  typed.value = ''
+}
+</script>
+
+<template>
+  <section class="step">
+    <h1>
+      <b>{{ level }}</b>, {{ now ? now.name : 'worked out' }}
+    </h1>
+    <ol v-if="shown.length" class="lines number">
+      <li v-for="step in shown" :key="step.name">{{ step.said }}</li>
+    </ol>
+    <form v-if="now" class="sum" @submit.prevent="check">
+      <label>
+        <span class="number">{{ now.sum }} =</span>
+        <span class="box"
+          ><input
+            :key="at"
+            v-model="typed"
+            inputmode="decimal"
+            autocomplete="off"
+            maxlength="40"
+            autofocus
+          /><b>{{ unitDefinition(now.unit).symbol }}</b></span
+        >
+      </label>
+      <p v-if="misses > 0" class="told" role="alert">
+        {{ helped ? `It is ${now.said}.` : `Not yet. Work out ${now.sum} once more.` }}
+      </p>
+      <VBtn v-if="!helped" type="submit" color="primary" size="x-large" block>Is it right?</VBtn>
+      <VBtn v-else color="primary" size="x-large" block @click="next">Go on</VBtn>
+    </form>
+    <VBtn v-else color="primary" size="x-large" block @click="$emit('done')">Go on</VBtn>
+  </section>
+</template>
+
+<style scoped>
+.lines {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 10px;
+  font: 600 1.5rem/1.3 var(--heading);
+}
+
+.sum,
+label {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+}
+
+label {
+  font: 600 1.7rem var(--heading);
+}
+
+.box {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+
+input {
+  flex: 1;
+  min-width: 0;
+  font: 600 2.4rem var(--heading);
+  text-align: center;
+  border: 3px solid var(--ink);
+  border-radius: var(--radius);
+  padding: 10px;
+  background: #fff;
+  color: var(--ink);
+}
+
+.told {
+  background: var(--marigold-wash);
+  border-radius: var(--radius);
+  padding: 14px;
+  font-size: 1.15rem;
+}
+</style>

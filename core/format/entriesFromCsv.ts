@@ -1,0 +1,185 @@
+import { v5 } from 'uuid'
+import { resolutionOf } from '../instrument'
+import { levelName, planLimits, type Plan } from '../plan'
+import { parseNumber, unitDefinition, unitFromText } from '../quantity'
+import { slotKey, type Entry, type EntryField, type EntrySource, type Given, type Slot } from '../record'
+import { readWithOf, valueField, wayOf } from '../recording'
+import { unquoted } from './cells'
+import { readCsvTable } from './csvTable'
+
+/** The lesson that a file of entries is read into. */
+export interface EntriesTarget {
+  lessonId: string
+  plan: Plan
+  groups: readonly { id: string; name: string }[]
+  /** Everything that it has already. */
+  entries: readonly Pick<Entry, 'id'>[]
+  /** The time at which entries of a file that says none were taken, ISO 8601. */
+  now: string
+}
+
+/** What reading a file of entries would do; it is taken in only when no line has a problem. */
+export interface EntriesPreview {
+  /** Those that the lesson does not have yet. */
+  entries: Entry[]
+  /** How many it has already. */
+  known: number
+  problems: { line: number; message: string }[]
+  problem: string | null
+}
+
+/** Tries that a plan has no longer may still be in a file. */
+const mostTries = planLimits.tries + 10
+
+/** The most lines of one file. */
+export const entriesLimit = 20_000
+
+const none = (problem: string): EntriesPreview => ({ entries: [], known: 0, problems: [], problem })
+
+/**
+ * Reads entries from CSV: what the product writes itself comes back as it was, superseded and set-aside entries included, and a plain
+ * table with group, level, try, moment and value is understood too. Each line becomes the same entry however often it is read, so that
+ * a second reading adds nothing; what is in another lesson gets ids of its own here. Nothing is changed: the preview says what
+ * would be.
+ *
+ * @returns entries with the values that their own texts give; it never throws
+ * @example previewEntries('group,level,try,value\nLeaf,20 cm,1,13', target).entries[0].fields.value.value // 13
+ */
+export function previewEntries(csv: string, target: EntriesTarget): EntriesPreview {
+  const table = readCsvTable(csv, entriesLimit)
+  if (!table.ok) return none(table.problem)
+  const missing = ['group'].filter((name) => !table.header.includes(name))
+  if (missing.length > 0)
+    return none(
+      'The first line must name the columns; “group” is missing. Known are: group, level, try, moment, value, note and those of a file from here.',
+    )
+  const read = reader(table.header, target)
+  const known = new Set(target.entries.map((entry) => entry.id))
+  const found = new Map<string, Entry>()
+  const problems: EntriesPreview['problems'] = []
+  let there = 0
+  for (const [index, cells] of table.rows.entries()) {
+    const entry = read(cells)
+    if ('message' in entry) problems.push({ line: index + 2, message: entry.message })
+    else if (known.has(entry.id)) there++
+    else found.set(entry.id, entry)
+  }
+  return { entries: [...found.values()], known: there, problems, problem: null }
+}
+
+type Cells = (name: string) => string
+
+function reader(header: readonly string[], target: EntriesTarget) {
+  const { plan, groups, lessonId, entries, now } = target
+  const way = wayOf(plan)
+  const slots = groups.flatMap((group, place) => way.slots(plan, group.id, place))
+  const moments = [...new Set([...slots.map((slot) => slot.moment), ...way.beside(plan)])]
+  const hasLevels = slots.some((slot) => slot.levelId !== null)
+  const names = [...way.fields(plan).map((field) => field.name), ...way.also]
+  const known = new Set(entries.map((entry) => entry.id))
+  /** The id that an entry of a file has in this lesson: its own where it came from here. */
+  const idHere = (id: string) => (known.has(id) ? id : v5(id, lessonId))
+
+  function slotOf(cell: Cells): Slot | { message: string } {
+    const group = groups.find((one) => alike(one.name, cell('group')))
+    if (!group)
+      return {
+        message: `There is no group called “${cell('group').slice(0, 24)}”. The groups are ${groups.map((one) => one.name).join(', ')}.`,
+      }
+    const level = plan.levels.find((one) => isLevel(plan, one.id, cell('level')))
+    if (hasLevels && !level)
+      return {
+        message: `There is no level “${cell('level').slice(0, 40)}”. The levels are ${plan.levels.map((one) => levelName(plan, one)).join(', ')}.`,
+      }
+    const tryNumber = cell('try') === '' ? 1 : Number(cell('try'))
+    if (!Number.isInteger(tryNumber) || tryNumber < 1 || tryNumber > mostTries)
+      return { message: `The try must be a whole number from 1 to ${mostTries}.` }
+    const moment = moments.find((one) => alike(one, cell('moment')))
+    if (moment === undefined)
+      return { message: `Say the moment: ${moments.filter(Boolean).join(', ') || 'nothing, here'}.` }
+    return { groupId: group.id, levelId: level?.id ?? null, tryNumber, moment }
+  }
+
+  return (row: readonly string[]): Entry | { message: string } => {
+    const cell: Cells = (name) => unquoted((row[header.indexOf(name)] ?? '').trim())
+    const slot = slotOf(cell)
+    if ('message' in slot) return slot
+    const readWith = readWithIn(cell, plan)
+    if ('message' in readWith) return readWith
+    const fields = Object.fromEntries(
+      names.flatMap((name) => {
+        const field = fieldIn(cell, name)
+        return field ? [[name, field]] : []
+      }),
+    )
+    const understood = way.understand(plan, { fields, readWith, moment: slot.moment })
+    if (!understood.ok) return { message: understood.message }
+    const takenAt = cell('taken_at') === '' ? now : cell('taken_at')
+    if (Number.isNaN(Date.parse(takenAt)))
+      return { message: `“${takenAt.slice(0, 30)}” is no time. Write it like ${now}.` }
+    const reason = cell('reason').slice(0, 160)
+    const aside = reason !== '' || alike(cell('status'), 'set aside')
+    if (!aside && Object.keys(fields).length === 0)
+      return { message: 'Nothing was read here. Type a value, or leave the line out.' }
+    const source = cell('source')
+    const written = Object.values(fields).map(({ typed }) => typed)
+    return {
+      ...slot,
+      id: idHere(cell('id') || [slotKey(slot), ...written].join('|')),
+      fields: understood.fields,
+      note: cell('note').slice(0, 160),
+      readWith,
+      status: aside ? 'set-aside' : 'counted',
+      reason: aside ? reason || 'something else' : '',
+      source: cell('id') !== '' && isSource(source) ? source : 'import',
+      takenAt: new Date(takenAt).toISOString(),
+      supersedes: cell('supersedes') === '' ? null : idHere(cell('supersedes')),
+    }
+  }
+}
+
+const alike = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase()
+
+/** A level goes by its name, with or without its unit. */
+function isLevel(plan: Plan, id: string, text: string): boolean {
+  const level = plan.levels.find((one) => one.id === id)!
+  if (alike(levelName(plan, level), text)) return true
+  const number = parseNumber(text, false)
+  return level.value !== null && number.kind === 'number' && number.value === level.value
+}
+
+function fieldIn(cell: Cells, name: string): EntryField | null {
+  const before = name === valueField ? '' : `${name}_`
+  const value = cell(name)
+  const typed = cell(`${before}typed`) || value
+  if (typed === '') return null
+  const given = cell(`${before}given`)
+  const number = Number(value)
+  return {
+    typed: typed.slice(0, 60),
+    given: isGiven(given) ? given : 'typed',
+    value: value !== '' && Number.isFinite(number) ? number : value,
+  }
+}
+
+/** What it was read with: as the file says, else as the plan reads. */
+function readWithIn(cell: Cells, plan: Plan): NonNullable<Entry['readWith']> | { message: string } {
+  const now = readWithOf(plan)
+  const symbol = cell('unit')
+  const unit = symbol === '' ? now.unit : unitFromText(symbol)
+  if (unit === null) return { message: `“${symbol.slice(0, 20)}” is no unit that is known here.` }
+  if (unitDefinition(unit).dimension !== unitDefinition(now.unit).dimension)
+    return {
+      message: `This was read in ${unitDefinition(unit).spoken}; the plan measures in ${unitDefinition(now.unit).spoken}.`,
+    }
+  const mark = Number(cell('mark'))
+  return {
+    instrument: cell('instrument').slice(0, 60) || now.instrument,
+    unit,
+    mark: cell('mark') !== '' && mark > 0 ? mark : unit === now.unit ? now.mark : resolutionOf(plan).mark,
+  }
+}
+
+const isGiven = (text: string): text is Given => ['typed', 'chosen', 'suggested'].includes(text)
+/** What a made-up lesson brings is a file's like any other. */
+const isSource = (text: string): text is EntrySource => ['sheet', 'desk', 'import'].includes(text)

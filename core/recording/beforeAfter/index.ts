@@ -1,0 +1,109 @@
+import type { Plan, Recording } from '../../plan'
+import { listed, unitDefinition } from '../../quantity'
+import type { Entry } from '../../record'
+import { againstStarts } from '../change/againstRow'
+import { hasShare } from '../change/changes'
+import { changeWay } from '../change/changeWay'
+import { readRows } from '../change/containers'
+import { changeOption, compareOption, containerOption } from '../change/options'
+import type { ReadRow, Way, Working } from '../way'
+import { oneByOne, sideBySide } from '../wayNeeds'
+import { difference, inSum } from '../working'
+
+type BeforeAfter = Extract<Recording, { kind: 'before-after' }>
+
+const told = (plan: Plan) => plan.recording as BeforeAfter
+
+/** The same thing read before and after something happened to it, with up to two moments between: what counts is how much it changed. */
+export const beforeAfter: Way = {
+  ...changeWay({
+    moments: (plan) => told(plan).moments,
+    together: (plan) => told(plan).stand === 'side-by-side',
+    endsOf(values) {
+      const [from, to] = [values[0] ?? null, values.at(-1) ?? null]
+      return from === null || to === null ? null : { from, to }
+    },
+    // What its container reads is taken off both, so it adds nothing to the error of their difference.
+    readings: () => 2,
+    whole: 'of its start',
+    head: (plan) => told(plan).change,
+    between: stepsBetween,
+    shareSaid: (plan, { from, to }, percent) =>
+      to <= from
+        ? `${inSum(plan, to)} of ${inSum(plan, from)} left: lost ${percent}`
+        : `${inSum(plan, to)} from ${inSum(plan, from)}: gained ${percent}`,
+    against: (plan, value, context) => againstStarts(plan, value, context, told(plan).moments[0]!),
+  }),
+  kind: 'before-after',
+  name: 'before and after',
+  verb: 'measure',
+  oneEntry: 'what you read at its moment',
+  options: [
+    {
+      name: 'moments',
+      label: 'At which moments',
+      kind: 'words',
+      fewest: 2,
+      most: 4,
+      letters: 30,
+      like: 'before, after 10 minutes',
+      says: (moments) => listed(moments),
+    },
+    {
+      name: 'stand',
+      label: 'How they stand',
+      kind: 'choice',
+      choices: [
+        ['in-turn', 'one after the other'],
+        ['side-by-side', 'all side by side, read before and read again together'],
+      ],
+      says: (answer) => (answer === 'in-turn' ? 'one after the other' : 'all side by side'),
+    },
+    containerOption,
+    changeOption(['how much less it got', 'how much more it got']),
+    compareOption,
+  ],
+  usual: {
+    kind: 'before-after',
+    moments: ['before', 'after'],
+    stand: 'in-turn',
+    container: 'none',
+    change: 'lost',
+    compare: 'starts',
+  },
+  byHand: false,
+  oftenForgotten: [
+    {
+      applies: (plan) => hasShare(plan) && told(plan).compare === 'amount',
+      about: /amount|mass|weight|size|volume|water|start/i,
+      name: 'amount at the start',
+      how: 'measured out alike for every try',
+      reason: 'A change is only comparable when all start with as much. Is the amount at the start the same?',
+    },
+    {
+      applies: ({ measured }) => unitDefinition(measured.unit).dimension === 'temperature',
+      about: /start|warm|temperature/i,
+      name: 'temperature at the start',
+      how: 'all alike, by the thermometer',
+      reason: 'What starts warmer cools faster. Do they all start alike?',
+    },
+  ],
+  needs: (recording) => ((recording as BeforeAfter).stand === 'side-by-side' ? sideBySide : oneByOne),
+  picture: (plan: Plan, counted: readonly Entry[]) => ({
+    kind: 'paired',
+    moments: told(plan).moments,
+    rows: readRows(plan, counted, told(plan).moments),
+  }),
+}
+
+/** Where there are moments between, what happened from each to the next. */
+function stepsBetween(plan: Plan, { values }: ReadRow): Working[] {
+  const { moments } = told(plan)
+  if (moments.length < 3) return []
+  return moments.slice(1).flatMap((moment, index) => {
+    const [from, to] = [values[index] ?? null, values[index + 1] ?? null]
+    if (from === null || to === null) return []
+    const step = difference(plan, { from, to })
+    return [{ ...step, name: `${step.name} from ${moments[index]!} to ${moment}` }]
+  })
+}

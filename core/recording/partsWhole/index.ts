@@ -1,0 +1,114 @@
+import { resolutionOf, smallestDifference } from '../../instrument'
+import type { Plan, Recording } from '../../plan'
+import { listed, withoutDust } from '../../quantity'
+import type { Entry } from '../../record'
+
+import { changeWay } from '../change/changeWay'
+import { containerMoment, containerOf, readRows } from '../change/containers'
+import { changeOption, compareOption, containerOption } from '../change/options'
+import type { EntryContext } from '../checkEntry'
+import { numberOf } from '../numberPerTry'
+import type { Way } from '../way'
+import { inSum, working } from '../working'
+import { oneByOne } from '../wayNeeds'
+
+type PartsWhole = Extract<Recording, { kind: 'parts-whole' }>
+
+const told = (plan: Plan) => plan.recording as PartsWhole
+/** The moment at which all parts are together. */
+const wholeMoment = 'all together'
+const momentsOf = (plan: Plan) => [...told(plan).parts, wholeMoment]
+
+/** The whole and each part enter once; a container is taken off each of them, and so once too often for every part but one. */
+function readingsOf(plan: Plan): number {
+  const parts = told(plan).parts.length
+  return parts + 1 + (containerOf(plan) === 'weighed' ? (parts - 1) ** 2 : 0)
+}
+
+/** Each part by itself, then all of them together: is the whole as much as its parts? */
+export const partsWhole: Way = {
+  ...changeWay({
+    moments: momentsOf,
+    together: () => false,
+    endsOf(values) {
+      const read = values.filter((value) => value !== null)
+      const to = values.at(-1) ?? null
+      if (to === null || read.length < values.length) return null
+      return { from: withoutDust(read.slice(0, -1).reduce((sum, value) => sum + value, 0)), to }
+    },
+    readings: readingsOf,
+    whole: 'of its parts',
+    head: (plan) => (told(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
+    between(plan, { values }) {
+      const parts = values.slice(0, -1).flatMap((value) => value ?? [])
+      const sum = withoutDust(parts.reduce((total, value) => total + value, 0))
+      const { mark } = resolutionOf(plan)
+      const written = parts.map((value) => inSum(plan, value)).join(' + ')
+      return [working('the parts added up', written, sum, plan.measured.unit, mark)]
+    },
+    words: {
+      lost: ['how much less it is together', '… less'],
+      gained: ['how much more it is together', '… more'],
+      same: ['how much it differs', 'the same'],
+    },
+    shareSaid: (plan, { from, to }, percent) =>
+      `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to > from ? `${percent} more` : `${percent} less`}`,
+    against: againstParts,
+  }),
+  kind: 'parts-whole',
+  name: 'parts and the whole',
+  verb: 'measure',
+  oneEntry: 'what you read of a part, or of the whole',
+  options: [
+    {
+      name: 'parts',
+      label: 'Which parts',
+      kind: 'words',
+      fewest: 2,
+      most: 4,
+      letters: 30,
+      like: 'rice, peas',
+      reserved: [wholeMoment],
+      says: (parts) => `of the ${listed(parts)}, then of all together`,
+    },
+    containerOption,
+    changeOption(['how much less the whole is than its parts', 'how much more the whole is than its parts']),
+    compareOption,
+  ],
+  usual: {
+    kind: 'parts-whole',
+    parts: ['first part', 'second part'],
+    container: 'none',
+    change: 'lost',
+    compare: 'starts',
+  },
+  byHand: false,
+  needs: () => oneByOne,
+  picture: (plan: Plan, counted: readonly Entry[]) => ({
+    kind: 'stacked',
+    parts: told(plan).parts,
+    whole: wholeMoment,
+    rows: readRows(plan, counted, momentsOf(plan)),
+    within: smallestDifference(plan, readingsOf(plan)),
+  }),
+}
+
+/** A whole is never less than one of its parts. */
+function againstParts(plan: Plan, value: number, { slot, row }: EntryContext): string | null {
+  const read = row.flatMap((one) => {
+    const number =
+      one.tryNumber === slot.tryNumber && one.moment !== containerMoment ? numberOf(plan, one) : null
+    return number === null ? [] : [{ moment: one.moment, number }]
+  })
+  const more =
+    slot.moment === wholeMoment
+      ? read.find(({ moment, number }) => told(plan).parts.includes(moment) && number > value)
+      : told(plan).parts.includes(slot.moment)
+        ? read.find(({ moment, number }) => moment === wholeMoment && number < value)
+        : undefined
+  if (!more) return null
+  const shown = inSum(plan, more.number)
+  return slot.moment === wholeMoment
+    ? `${more.moment} alone read ${shown}. Can all together be less? Look again.`
+    : `All together read ${shown}. Can one part be more? Look again.`
+}

@@ -1,0 +1,47 @@
+import { resolutionOf } from '../instrument'
+import type { Plan } from '../plan'
+import { printQuantity, withoutDust, type Unit } from '../quantity'
+import type { Working } from './way'
+
+/** How a difference is called, and what came of it, "…" standing for the value. */
+export interface DifferenceWords {
+  lost: [name: string, short: string]
+  gained: [name: string, short: string]
+  same: [name: string, short: string]
+}
+
+const lostAndGained: DifferenceWords = {
+  lost: ['how much it lost', 'lost …'],
+  gained: ['how much it gained', 'gained …'],
+  same: ['how much it changed', 'no change'],
+}
+
+/**
+ * One line of arithmetic, with its result.
+ * @example working('how many a minute', '23 × 4', 92, 'count', 1).said // '23 × 4 = 92'
+ */
+export function working(name: string, sum: string, value: number, unit: Unit, mark: number): Working {
+  const printed = printQuantity(value, unit, mark)
+  return { name, sum, value, unit, mark, said: `${sum} = ${printed}`, short: printed }
+}
+
+/** A value of the plan with its unit, as it stands in a sum. */
+export const inSum = (plan: Plan, value: number): string =>
+  printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)
+
+/**
+ * A difference of two values as one line: the smaller is taken from the greater, and the name says which way it went.
+ * @example difference(plan, { from: 160, to: 156 }).said // '160 g − 156 g = 4 g'
+ */
+export function difference(
+  plan: Plan,
+  { from, to }: { from: number; to: number },
+  words = lostAndGained,
+): Working {
+  const [more, less] = from >= to ? [from, to] : [to, from]
+  const [name, short] = from === to ? words.same : from > to ? words.lost : words.gained
+  const value = withoutDust(more - less)
+  const sum = `${inSum(plan, more)} − ${inSum(plan, less)}`
+  const line = working(name, sum, value, plan.measured.unit, resolutionOf(plan).mark)
+  return { ...line, short: short.replace('…', line.short) }
+}

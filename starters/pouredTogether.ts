@@ -1,0 +1,63 @@
+import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
+
+const mixtures = [
+  ['rice-rice', 'rice and rice'],
+  ['peas-peas', 'peas and peas'],
+  ['rice-peas', 'rice and peas'],
+] as const
+
+export const pouredTogether: Starter = {
+  id: 'poured-together',
+  about: 'Two small cups, poured together: is it as much as both of them?',
+  plan: {
+    ...starterDefaults,
+    ideas: ideasToMeasure(['mass', 'how high it stands']),
+    title: 'Poured together',
+    question: 'Do two cups poured together fill less than both of them?',
+    recording: {
+      kind: 'parts-whole',
+      parts: ['first cup', 'second cup'],
+      container: 'none',
+      change: 'lost',
+      compare: 'starts',
+    },
+    changed: { name: 'what is poured', kind: 'kinds', unit: null, range: null },
+    levels: kindLevels(mixtures, true),
+    measured: { name: 'volume', unit: 'mL', instrument: instrument('measuring-cylinder') },
+    keptSame: [
+      same('amount', 'amount in a cup', '40 mL by the measuring cylinder'),
+      same('shake', 'shaking', 'ten taps on the table, then level'),
+    ],
+    tries: 2,
+    practiceTries: 1,
+    prediction: { format: 'choice', because: true, who: 'group' },
+    materials: [
+      item('rice', 'rice', 'group', 'reused', { amount: 120, unit: 'mL', percent: 10 }),
+      item('peas', 'dried peas', 'group', 'reused', { amount: 120, unit: 'mL', percent: 10 }),
+      item('cups', 'small cup', 'group', 'reused', { amount: 2 }),
+      item('sieve', 'sieve', 'class', 'reused', { amount: 2 }),
+      item('tray', 'tray', 'group', 'reused'),
+    ],
+    steps: [
+      'Measure each cup by itself, ten taps, level.',
+      'Pour both together, ten taps, level, and read.',
+      'Part rice and peas with the sieve before the next try.',
+    ],
+    expected: { first: 0, last: 14, apart: 2 },
+  },
+  expected: {
+    values: { 'rice-rice': 0, 'peas-peas': 0, 'rice-peas': 14 },
+    row: (_, less, normal) => {
+      const [first, second] = [40 + 0.8 * normal(), 40 + 0.8 * normal()]
+      return {
+        'first cup': first,
+        'second cup': second,
+        'all together': first + second - less + 0.6 * normal(),
+      }
+    },
+    trySpread: 0.08,
+    groupSpread: 0.05,
+    basis:
+      'Rice falls into the gaps between peas, which are about two fifths of their volume; that a third of 40 mL goes in after ten taps is a stated assumption.',
+  },
+}

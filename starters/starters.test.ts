@@ -1,0 +1,97 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { variableWords } from '#core/class'
+import { checkFair } from '#core/fair'
+import { instrumentCupboard } from '#core/instrument'
+import { kitAmounts, madeReady } from '#core/kit'
+import { orderedLevels } from '#core/plan'
+import { checkSafe } from '#core/safety'
+import { planSchema, validate } from '#shared/schemas'
+import { starters } from '.'
+
+describe('starters', () => {
+  it.each(starters.map((starter) => [starter.id, starter] as const))(
+    '%s is a whole plan with nothing to mend and expected values for its levels',
+    (_, { plan, expected }) => {
+      expect(validate(planSchema, plan)).toEqual({ ok: true, value: plan })
+      expect(
+        checkFair(plan, { age: '7-9', words: variableWords('plain') }).findings.filter(
+          (finding) => finding.severity === 'mend',
+        ),
+      ).toEqual([])
+      expect(Object.keys(expected.values)).toEqual(plan.levels.map((level) => level.id))
+      expect(expected.basis).not.toBe('')
+    },
+  )
+})
+
+/** The cautions that each starter shows to a class of 7 to 9, each looked at by hand: what the test really has. */
+const cautions: Record<string, string[]> = {
+  'ball-bounce': ['rolling'],
+  'shoe-grip': ['falling-loads'],
+  'shadow-length': ['bright-light', 'batteries', 'dark-room'],
+  'paper-towels': ['spills'],
+  'dough-shapes': ['allergens'],
+  'poured-together': ['allergens', 'rolling', 'small-parts'],
+  'pulse-jumps': ['exertion'],
+  'magnet-layers': ['magnets', 'small-parts'],
+  'bubble-lifetime': ['allergens', 'spills', 'stinging', 'mouth-things'],
+  'bottle-jackets': ['warm-water', 'sharp-points', 'spills'],
+  'bean-sprouts': ['plants', 'spills'],
+  'paper-bridge': ['small-parts'],
+}
+
+describe.each([
+  { groups: 6, children: 24 },
+  { groups: 8, children: 31 },
+])('the kit of every starter for $children children in $groups groups', (people) => {
+  const own = { ...people, cupboard: instrumentCupboard }
+
+  it.each(starters.map((starter) => [starter.id, starter] as const))('%s', (id, { plan }) => {
+    const lines = kitAmounts(plan, own)
+    const names = lines.map((line) => line.material.name)
+    // A tray can run the test: something to read with where something is read, and somewhere to write.
+    if (plan.measured.unit !== 'count') expect(names).toContain(plan.measured.instrument.name)
+    expect(names).toContain('recording sheet')
+    for (const line of lines) {
+      expect(line.total, line.material.name).toBeGreaterThan(0)
+      expect(madeReady(line, plan, own)?.kind, line.material.name).not.toBe('problem')
+    }
+    // Kinds that are brought are each on the tray of every group that tests them.
+    for (const line of lines.filter((one) => one.material.level !== null && one.shared === 0))
+      expect(Math.min(...line.perGroup), line.material.name).toBeGreaterThan(0)
+    const perChild = lines.find((line) => line.material.per === 'child')
+    if (perChild) expect(perChild.needed).toBe(people.children)
+    const safe = checkSafe(plan, { age: '7-9', lines, allergies: [], supplies: [] })
+    expect(safe.unknown).toEqual([])
+    expect(safe.cautions.map((one) => one.hazard).sort()).toEqual([...cautions[id]!].sort())
+  })
+})
+
+describe('the list of starters', () => {
+  it('shows many ways of recording, each with a basis for its numbers and steps for the groups', () => {
+    expect(starters.length).toBeGreaterThanOrEqual(8)
+    expect(new Set(starters.map(({ plan }) => plan.recording.kind)).size).toBeGreaterThanOrEqual(5)
+    for (const { plan } of starters) {
+      expect(plan.expected).not.toBeNull()
+      expect(plan.steps.length).toBeGreaterThan(1)
+      expect(plan.materials.length).toBeGreaterThan(2)
+    }
+  })
+
+  it('has a drawing of each', () => {
+    for (const { id } of starters)
+      expect(readFileSync(`public/starters/${id}.svg`, 'utf8')).toMatch(/^<svg [^>]*viewBox="0 0 48 48"/)
+  })
+
+  it('expects of each plan what its own values say, at either end', () => {
+    for (const { plan, expected } of starters) {
+      const values = orderedLevels(plan).map((level) => expected.values[level.id]!)
+      expect([plan.title, plan.expected!.first, plan.expected!.last]).toEqual([
+        plan.title,
+        expect.closeTo(values[0]!, 0),
+        expect.closeTo(values.at(-1)!, 0),
+      ])
+    }
+  })
+})
