@@ -48,8 +48,7 @@ const none = (problem: string): EntriesPreview => ({ entries: [], known: 0, prob
 export function previewEntries(csv: string, target: EntriesTarget): EntriesPreview {
   const table = readCsvTable(csv, entriesLimit)
   if (!table.ok) return none(table.problem)
-  const missing = ['group'].filter((name) => !table.header.includes(name))
-  if (missing.length > 0)
+  if (!table.header.includes('group'))
     return none(
       'The first line must name the columns; “group” is missing. Known are: group, level, try, moment, value, note and those of a file from here.',
     )

@@ -132,9 +132,9 @@ export function changeWay(parts: ChangeParts) {
 
     soFar(plan: Plan, counted: readonly Entry[]): ResultSentence | null {
       if (counted.length === 0 || changes(plan, counted).length > 0) return null
-      const last = moments(plan).at(-1)!
+      const container = containerOf(plan) === 'weighed' ? ', its empty container too' : ''
       return {
-        sentence: `Nothing can be compared before the first try has its reading “${last}”.`,
+        sentence: `Nothing can be compared before one try has all its readings${container}.`,
         reason: '',
       }
     },
