@@ -26,7 +26,8 @@ export default defineConfig({
           name: 'server',
           include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
           testTimeout: 20_000,
-          hookTimeout: 30_000,
+          // A database of its own takes its time where other work keeps the machine busy.
+          hookTimeout: 120_000,
         },
       },
       {

@@ -1,10 +1,20 @@
 import { slotKey, type Entry, type Slot } from '#core/record'
-import { atField, plannedAt, readWithOf, startMoment, valueField, wayOf } from '#core/recording'
+import {
+  alteredField,
+  atField,
+  plannedAt,
+  readWithOf,
+  startMoment,
+  usesInstrument,
+  valueField,
+  wayOf,
+} from '#core/recording'
 import type { Plan } from '#core/plan'
 import { resolutionOf } from '#core/instrument'
 import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'
+import { simulateSeen } from './seen'
 import type { Starter } from '#starters'
 
 /** One reading, by the places of its group and level. */
@@ -27,6 +37,8 @@ export interface Mishaps {
   late?: { place: number; moment: string; by: number }
   /** A group that starts with more or less than the others, by this factor. */
   unequal?: { place: number; times: number }
+  /** A pair that a group compared although it followed, and found the other way round. */
+  against?: { place: number; more: number; less: number }
   /** A try that was set aside and repeated. */
   spoilt?: Place & { reason: string }
 }
@@ -44,7 +56,13 @@ export interface SimulatedClass {
 }
 
 /** Entries of a made-up class, from the starter's expected values and spread and a seeded source. */
-export function simulateEntries(
+export function simulateEntries(starter: Starter, own: SimulatedClass, random: Random): Entry[] {
+  return usesInstrument(starter.plan)
+    ? simulateRead(starter, own, random)
+    : simulateSeen(starter, own, random)
+}
+
+function simulateRead(
   starter: Starter,
   { groupIds, start, days, done, mishaps }: SimulatedClass,
   random: Random,
@@ -97,6 +115,7 @@ export function simulateEntries(
           fields: {
             [valueField]: { typed: printNumber(read, mark), given: 'typed', value: read },
             ...when.fields,
+            ...alteredAt(expected.altered, slot, place),
           },
           note: '',
           readWith: readWithOf(plan),
@@ -131,6 +150,17 @@ export function simulateEntries(
     }
   })
   return entries
+}
+
+/** What a group altered before a round; the first is as it was built. */
+function alteredAt(
+  altered: Record<string, readonly string[]> | undefined,
+  { levelId }: Slot,
+  place: number,
+): Entry['fields'] {
+  const said = altered?.[levelId!]
+  const text = said?.[place % said.length]
+  return text ? { [alteredField]: { typed: text, given: 'typed', value: text } } : {}
 }
 
 /** From where it began it goes a little more or less far than expected. */

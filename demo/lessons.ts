@@ -10,10 +10,14 @@ import {
   beanSprouts,
   bottleJackets,
   doughShapes,
+  paperBridge,
   paperTowels,
   pouredTogether,
+  rockScratch,
+  rustingClips,
   shadowLength,
   shoeGrip,
+  wickingRace,
   type Starter,
 } from '#starters'
 
@@ -56,13 +60,14 @@ const jacketOrder = (place: number, because: string) => ({
   answer: { format: 'order' as const, levelIds: ['wrap', 'wool', 'paper', 'none'] },
 })
 
-/** The lessons of Kestrel class: two complete, one of them over time, one read every day, one half-way through its test, one planned, one only wondered about. */
+/** The lessons of Kestrel class: one for each way of recording, most of them complete, and others that are planned or only wondered about. */
 export function kestrelLessons(today: Date): DemoLesson[] {
   const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
   /** A day to come with lessons: the first Monday to Friday from then on. */
   const schoolDay = (from: number) => schoolDays(usualCalendar, day(from), 1)[0]!
   /** The school days since the beans were laid out, without today. */
   const sprouting = schoolDays(usualCalendar, day(-10), 7).filter((one) => one < day(0))
+  const rusting = schoolDays(usualCalendar, day(-34), 8)
   return [
     {
       starter: ballBounce,
@@ -250,6 +255,79 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         },
       },
       conclusion: emptyConclusion,
+    },
+    {
+      starter: wickingRace,
+      date: day(-16),
+      stage: 'compare',
+      predictions: [
+        choice(0, 'kitchen', 'it is made to soak'),
+        choice(1, 'filter', 'it has the most holes'),
+        choice(3, 'kitchen', 'we did it with juice'),
+        choice(5, 'news', 'it feels soft'),
+      ],
+      readings: {
+        start: `${day(-16)}T10:20:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: { spoilt: { place: 2, level: 0, tryNumber: 2, reason: 'started late or early' } },
+      },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: rockScratch,
+      date: day(-23),
+      stage: 'compare',
+      predictions: [
+        choice(0, 'granite', 'it is the heaviest'),
+        choice(2, 'slate', 'roofs are made of it'),
+        choice(4, 'granite', 'steps are made of it'),
+      ],
+      readings: {
+        start: `${day(-23)}T11:05:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        // A line of powder taken for a scratch: chalk over sandstone, which cannot be beside all the rest.
+        mishaps: { against: { place: 4, more: 0, less: 4 } },
+      },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: rustingClips,
+      date: rusting[0]!,
+      stage: 'conclude',
+      predictions: [
+        choice(0, 'vinegar', 'it eats things'),
+        choice(1, 'salt', 'bicycles rust by the sea'),
+        choice(5, 'tap', 'wet things rust'),
+      ],
+      readings: {
+        start: `${rusting[0]!}T09:10:00.000Z`,
+        days: rusting,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: { missed: { place: 3, moment: 'day 5' } },
+      },
+      conclusion: {
+        ...emptyConclusion,
+        ownWords: 'Salt water and vinegar were first to make brown dots. In oil the clip stayed shiny.',
+        better: 'Key forgot to look on one day. Next time the board reminds us.',
+        nextQuestion: 'Does a painted clip rust?',
+      },
+    },
+    {
+      starter: paperBridge,
+      date: day(-27),
+      stage: 'conclude',
+      predictions: [],
+      readings: {
+        start: `${day(-27)}T10:30:00.000Z`,
+        done: [1, 1, 1, 1, 1, 0.67],
+        mishaps: {},
+      },
+      conclusion: {
+        ...emptyConclusion,
+        ownWords: 'Folds made our bridges much stronger than a flat sheet.',
+        better: 'We changed two things at once in round 3. Next time only one.',
+        nextQuestion: 'How much does a bridge of two sheets hold?',
+      },
     },
     {
       starter: beanSprouts,

@@ -8,9 +8,12 @@ import { paperBridge } from './paperBridge'
 import { paperTowels } from './paperTowels'
 import { pouredTogether } from './pouredTogether'
 import { pulseJumps } from './pulseJumps'
+import { rockScratch } from './rockScratch'
+import { rustingClips } from './rustingClips'
 import { shadowLength } from './shadowLength'
 import { shoeGrip } from './shoeGrip'
 import type { Starter } from './starter'
+import { wickingRace } from './wickingRace'
 
 export type { Starter } from './starter'
 export {
@@ -19,9 +22,13 @@ export {
   bottleJackets,
   doughShapes,
   paperTowels,
+  paperBridge,
   pouredTogether,
+  rockScratch,
+  rustingClips,
   shadowLength,
   shoeGrip,
+  wickingRace,
 }
 
 /** Every starter, in the order a list offers them. */
@@ -35,7 +42,10 @@ export const starters: readonly Starter[] = [
   magnetLayers,
   pulseJumps,
   bubbleLifetime,
+  wickingRace,
+  rockScratch,
   bottleJackets,
   beanSprouts,
+  rustingClips,
   paperBridge,
 ]

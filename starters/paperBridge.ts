@@ -15,7 +15,6 @@ export const paperBridge: Starter = {
     title: 'Paper bridge',
     question: 'How many washers can a bridge made of one sheet of paper hold?',
     best: 'most',
-    aim: 'improve',
     recording: { kind: 'rounds' },
     changed: { name: 'our design', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(rounds),
@@ -43,6 +42,10 @@ export const paperBridge: Starter = {
   },
   expected: {
     values: { r1: 6, r2: 13, r3: 20 },
+    altered: {
+      r2: ['folded the sides up', 'folded it in a zigzag', 'rolled the edges'],
+      r3: ['narrower folds', 'a second zigzag across', 'feet at both ends'],
+    },
     trySpread: 0.2,
     groupSpread: 0.15,
     basis:

@@ -15,6 +15,8 @@ export interface Starter {
     course?: (levelId: string, at: number) => number
     /** Where the score is worked out: what each moment of a try reads that comes to such a score. */
     row?: (levelId: string, score: number, normal: () => number) => Record<string, number>
+    /** Where a design is altered: what groups do before a round, by its id. */
+    altered?: Record<string, readonly string[]>
     /** How far tries of one group scatter, as a share of the value (standard deviation). */
     trySpread: number
     /** How far groups differ from each other throughout, as a share of the value (standard deviation). */
@@ -26,7 +28,6 @@ export interface Starter {
 /** The usual fields of a starter's plan. */
 export const starterDefaults = {
   best: null,
-  aim: 'compare',
   recording: { kind: 'measure' },
   properties: [],
   tries: 3,

@@ -137,7 +137,7 @@ it('turns to rounds of improving, and back with undo', async () => {
     .poll(async () => (await plan()).levels.map((level) => level.name))
     .toEqual(['round 1', 'round 2', 'round 3'])
   await page.getByTitle('Undo (u)').click()
-  await expect.poll(async () => (await plan()).aim).toBe('compare')
+  await expect.poll(async () => (await plan()).recording.kind).not.toBe('rounds')
   expect((await plan()).levels.map((level) => level.name)).toContain('napkin')
 })
 

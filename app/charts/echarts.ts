@@ -1,8 +1,17 @@
-import { BarChart, LineChart, ScatterChart } from 'echarts/charts'
+import { BarChart, CustomChart, LineChart, ScatterChart } from 'echarts/charts'
 import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 
-use([BarChart, ScatterChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
+use([
+  BarChart,
+  CustomChart,
+  ScatterChart,
+  LineChart,
+  GridComponent,
+  TooltipComponent,
+  AriaComponent,
+  SVGRenderer,
+])
 
 export { default as VChart } from 'vue-echarts'

@@ -1,8 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Evidence, Score } from '#core/evidence'
-import { resolutionOf } from '#core/instrument'
-import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
-import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
+import { levelName, orderedLevels, printResult, type Level, type Plan } from '#core/plan'
+import { convertUnit, unitDefinition } from '#core/quantity'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
@@ -41,6 +40,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
     },
     yAxis: {
       ...measuredAxis(size, plan),
+      ...scaleAxis(plan),
       // Temperatures and changes have no floor at nought.
       min:
         unitDefinition(plan.measured.unit).dimension === 'temperature' ||
@@ -53,6 +53,22 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
       ...(size.summary && plan.summary !== 'none' ? [summarySeries(data, levels, size)] : []),
       ...data.groups.map((group, place) => groupSeries(data, group, place, size, top)),
     ],
+  }
+}
+
+/** Words and places stand along the axis as such; the first place on top. */
+function scaleAxis({ measured: { scale } }: Plan) {
+  if (!scale) return {}
+  const formatter =
+    scale.kind === 'word'
+      ? (place: number) => scale.words[place] ?? ''
+      : scale.kind === 'rank'
+        ? (rank: number) => (Number.isInteger(rank) && rank > 0 ? String(scale.of + 1 - rank) : '')
+        : undefined
+  return {
+    inverse: scale.kind === 'place',
+    minInterval: 1,
+    ...(formatter ? { axisLabel: { formatter } } : {}),
   }
 }
 
@@ -157,5 +173,5 @@ function offScaleLabel(plan: Plan, value: number, size: ChartSize) {
 }
 
 function printed(plan: Plan, value: number): string {
-  return printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
+  return printResult(plan, value, 1)
 }

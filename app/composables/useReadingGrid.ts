@@ -7,7 +7,6 @@ import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
 import {
   contextOf,
   countedOf,
-  numberOf,
   plannedAt,
   readWithOf,
   wayOf,
@@ -19,7 +18,7 @@ import type { GroupDto } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
 import { slotWords } from '../words/slotWords'
 import { dayWords, today } from '../words/dates'
-import { oneNumber, readAt, useRecorder, type Entered } from './useRecorder'
+import { oneField, readAt, useRecorder, type Entered } from './useRecorder'
 
 /** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */
 export interface GridColumn {
@@ -43,6 +42,8 @@ export interface GridRow {
   levelId: string | null
   /** The levels that this group tests. */
   tests: Set<string>
+  /** The keys of the slots that it may fill. */
+  slots: Set<string>
   progress: GroupProgress
   /** Whether it is the first row of its group. */
   first: boolean
@@ -56,7 +57,7 @@ export interface GridHint {
   /** The text that it is about; another text is asked about anew. */
   typed: string
   /** The value as it reads, where it may be kept. */
-  value: number | null
+  value: number | string | null
   suggestion: number | null
   readings: QuantityReading[]
 }
@@ -79,7 +80,9 @@ export function useReadingGrid() {
   const levels = computed(() => orderedLevels(store.plan))
   const way = computed(() => wayOf(store.plan))
   /** Levels stand beside one another, or beneath where each has a row of moments. */
-  const beneath = computed(() => way.value.layout === 'levels-beneath')
+  const beneath = computed(() => way.value.layout(store.plan) === 'levels-beneath')
+  /** All levels are told in one cell, or each cell names its own. */
+  const together = computed(() => way.value.layout(store.plan) === 'together')
   const days = computed(() => (way.value.dueOn(store.plan, store.days, today()) === null ? [] : store.days))
   const columns = computed<GridColumn[]>(() => {
     if (beneath.value)
@@ -93,6 +96,14 @@ export function useReadingGrid() {
         ].join(', '),
         first: index === 0,
         worked: workedHead.value !== null && isLastOfTry(column, index),
+      }))
+    if (together.value)
+      return way.value.columns(store.plan).map((column, index, all) => ({
+        ...column,
+        levelId: column.levelId ?? null,
+        under: '',
+        first: index === 0 || all[index - 1]!.tryNumber !== column.tryNumber,
+        worked: false,
       }))
     return levels.value.flatMap((level) => {
       const tries = Math.max(store.plan.tries, mostTries(level.id))
@@ -112,6 +123,7 @@ export function useReadingGrid() {
         group,
         tests: new Set(tested.map((level) => level.id)),
         progress: store.progress[place]!,
+        slots: new Set(way.value.slots(store.plan, group.id, place).map(slotKey)),
       }
       if (!beneath.value) return [{ ...row, key: group.id, levelId: null, first: true }]
       return tested.map(({ id }, index): GridRow => ({
@@ -165,7 +177,15 @@ export function useReadingGrid() {
     tryNumber,
     moment,
   })
-  const isTested = (row: GridRow, column: GridColumn) => row.tests.has(row.levelId ?? column.levelId ?? '')
+  const isTested = (row: GridRow, column: GridColumn) =>
+    together.value
+      ? row.slots.has(slotKey(slotAt(row, column)))
+      : row.tests.has(row.levelId ?? column.levelId ?? '')
+  /** Whether it is what its group does next, where that follows from what it has found. */
+  const isNext = (row: GridRow, column: GridColumn) =>
+    way.value.asks !== null &&
+    row.progress.next !== null &&
+    slotKey(row.progress.next) === slotKey(slotAt(row, column))
   const stateOf = (slot: Slot) => store.slots.get(slotKey(slot))
 
   function textOf(slot: Slot): string {
@@ -173,7 +193,7 @@ export function useReadingGrid() {
     if (draft !== undefined) return draft
     const state = stateOf(slot)
     const standing = state?.counted ? [state.counted] : (state?.contested ?? [])
-    return standing.map((one) => printValue(numberOf(store.plan, one)!)).join(' or ')
+    return standing.map((one) => way.value.write(store.plan, one)).join(' or ')
   }
 
   /** A value as the grid shows it; one that was taken between marks keeps its digits. */
@@ -228,7 +248,7 @@ export function useReadingGrid() {
       hint.value = question
       return false
     }
-    keep({ slot, fields: { ...oneNumber(typed, 'typed', entry.value), ...alsoAt(slot) } })
+    keep({ slot, fields: { ...oneField(typed, 'typed', entry.value), ...alsoAt(slot) } })
     // Left behind, a question stays in sight; answered, it goes.
     hint.value = leaving ? question : null
     return true
@@ -250,7 +270,7 @@ export function useReadingGrid() {
     keep({
       slot: asked.slot,
       fields: {
-        ...oneNumber(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
+        ...oneField(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
         ...alsoAt(asked.slot),
       },
     })
@@ -309,10 +329,11 @@ export function useReadingGrid() {
         // What would be asked about when typed is asked about when pasted: it waits in its cell.
         if (entry.state === 'value' && entry.hints.length === 0) {
           forget(slot)
-          good.push({ slot, fields: { ...oneNumber(cell, 'typed', entry.value), ...alsoAt(slot) } })
-          pasted.push({ ...slot, levelId: slot.levelId!, id: slotKey(slot), value: entry.value })
+          good.push({ slot, fields: { ...oneField(cell, 'typed', entry.value), ...alsoAt(slot) } })
+          if (typeof entry.value === 'number' && slot.levelId !== null)
+            pasted.push({ ...slot, levelId: slot.levelId, id: slotKey(slot), value: entry.value })
         } else {
-          draft(slot, cell.slice(0, 60))
+          draft(slot, cell.slice(0, 200))
           left++
         }
       }
@@ -341,6 +362,8 @@ export function useReadingGrid() {
     workedHead,
     workings,
     isTested,
+    isNext,
+    together,
     drafts,
     hint,
     slotAt,

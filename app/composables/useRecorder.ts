@@ -13,10 +13,10 @@ export interface Entered {
 }
 
 /**
- * One number as the fields of an entry.
- * @example oneNumber('12,5', 'typed', 12.5) // { value: { typed: '12,5', given: 'typed', value: 12.5 } }
+ * One number, word or order as the fields of an entry.
+ * @example oneField('12,5', 'typed', 12.5) // { value: { typed: '12,5', given: 'typed', value: 12.5 } }
  */
-export const oneNumber = (typed: string, given: Given, value: number): Entry['fields'] => ({
+export const oneField = (typed: string, given: Given, value: number | string): Entry['fields'] => ({
   [valueField]: { typed, given, value },
 })
 

@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { scoredPlan } from '#core/recording'
+import { scoredPlan, wayOf } from '#core/recording'
 import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
@@ -27,7 +27,13 @@ export function useRehearsal() {
     const settled = plan.levels.filter((level) =>
       plan.changed.kind === 'number' ? level.value !== null : level.name.trim() !== '',
     )
-    if (!plan.expected || plan.tries < 1 || settled.length < 2 || settled.length < plan.levels.length)
+    if (
+      wayOf(plan).unrehearsed !== null ||
+      !plan.expected ||
+      plan.tries < 1 ||
+      settled.length < 2 ||
+      settled.length < plan.levels.length
+    )
       return null
     return {
       plan,
@@ -40,7 +46,7 @@ export function useRehearsal() {
   /** Words, materials and pictures of a plan change nothing in its rehearsal. */
   const essence = computed(() => {
     if (!job.value) return ''
-    const { levels, changed, recording, measured, tries, whoTests, aim, summary, rounding, best, expected } =
+    const { levels, changed, recording, measured, tries, whoTests, summary, rounding, best, expected } =
       job.value.plan
     return JSON.stringify([
       levels,
@@ -50,7 +56,6 @@ export function useRehearsal() {
       measured.instrument,
       tries,
       whoTests,
-      aim,
       summary,
       rounding,
       best,

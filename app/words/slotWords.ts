@@ -1,5 +1,6 @@
-import { levelName, type Plan } from '#core/plan'
+import type { Plan } from '#core/plan'
 import type { Slot } from '#core/record'
+import { wayOf } from '#core/recording'
 
 /**
  * A place in words: "Leaf, 20 cm, try 2".
@@ -7,13 +8,8 @@ import type { Slot } from '#core/record'
  */
 export function slotWords(
   { plan, groups }: { plan: Plan; groups: readonly { id: string; name: string }[] },
-  { groupId, levelId, tryNumber, moment }: Slot,
+  slot: Slot,
 ): string {
-  const level = plan.levels.find((one) => one.id === levelId)
-  return [
-    groups.find((one) => one.id === groupId)?.name ?? 'a group',
-    ...(levelId === null ? [] : [level ? levelName(plan, level) : 'a level no longer in the plan']),
-    `try ${tryNumber}`,
-    ...(moment === '' ? [] : [moment]),
-  ].join(', ')
+  const group = groups.find((one) => one.id === slot.groupId)?.name ?? 'a group'
+  return `${group}, ${wayOf(plan).named(plan, slot)}`
 }

@@ -1,4 +1,13 @@
-import { gaveMore, gaveMost, hasOrder, levelName, orderedLevels, type Plan } from '../plan'
+import {
+  gaveLarger,
+  gaveMore,
+  gaveMost,
+  hasOrder,
+  isInRounds,
+  levelName,
+  orderedLevels,
+  type Plan,
+} from '../plan'
 import { listed } from '../quantity'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
@@ -48,7 +57,7 @@ export const emptyConclusion: Conclusion = {
  * @example upgradeConclusion(plan, kept).claim?.subject // 'trend'
  */
 export function upgradeConclusion(
-  plan: Pick<Plan, 'changed' | 'aim'>,
+  plan: Pick<Plan, 'changed' | 'recording'>,
   kept: Omit<Conclusion, 'claim'> & { claim: Claim | FirstClaim | null },
 ): Conclusion {
   const { claim } = kept
@@ -82,14 +91,13 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
     return level ? [levelName(plan, level)] : []
   })
   if (subject === 'pair' && names.length === 2) {
-    return `${names[0]} ${gaveMore(measured.name, comparison)} ${names[1]}`
+    return `${names[0]} ${gaveMore(measured, comparison)} ${names[1]}`
   }
   if ((subject === 'most' || subject === 'least') && names.length > 0)
-    return `${listed(names)}${names.length > 1 ? ' together' : ''} ${gaveMost(measured.name, subject)}`
-  if (!hasOrder(plan)) return `every ${changed.name} gave about the same ${measured.name}`
-  const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
-  if (plan.aim === 'improve') return `later rounds gave ${size} ${measured.name}`
-  return `a larger ${changed.name} gave ${size} ${measured.name}`
+    return `${listed(names)}${names.length > 1 ? ' together' : ''} ${gaveMost(measured, subject)}`
+  if (!hasOrder(plan)) return `every ${changed.name} ${gaveLarger(measured, 'same')}`
+  const what = isInRounds(plan) ? 'later rounds' : `a larger ${changed.name}`
+  return `${what} ${gaveLarger(measured, comparison)}`
 }
 
 /**

@@ -122,7 +122,7 @@ describe('claims about an uneven pattern and about rounds', () => {
   })
 
   it('speaks of later rounds where a design was improved', () => {
-    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })
+    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { recording: { kind: 'rounds' } })
     const evidence = weighLesson(bridge, table([5, 9, 15], ['round 1', 'round 2', 'round 3']))
     const claim = suggestClaim(bridge, evidence)!
     expect(claimSentence(bridge, claim)).toBe(

@@ -17,7 +17,9 @@ export { suggestClaim } from './suggestClaim'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export {
   comparePrediction,
+  orderSaid,
   predictedLevel,
+  predictionFormat,
   predictionsMet,
   predictionWords,
   type PredictionAnswer,

@@ -1,5 +1,12 @@
-import { levelName, orderedLevels, type Plan } from '../plan'
-import { printQuantity } from '../quantity'
+import {
+  gaveLarger,
+  gaveMost,
+  levelName,
+  orderedLevels,
+  printResult,
+  type Plan,
+  type PredictionFormat,
+} from '../plan'
 import type { Evidence } from '../evidence'
 import { resolutionOf } from '../instrument'
 
@@ -33,16 +40,35 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
   const most = plan.best === 'least' ? 'least' : 'most'
   switch (answer.format) {
     case 'direction': {
-      const size = { more: 'a larger', less: 'a smaller', same: 'the same' }[answer.direction]
-      return `a larger ${plan.changed.name} gives ${size} ${plan.measured.name}`
+      return `a larger ${plan.changed.name} ${gaveLarger(plan.measured, answer.direction, 'present')}`
     }
     case 'choice':
-      return `${name(answer.levelId)} gives the ${most} ${plan.measured.name}`
+      return `${name(answer.levelId)} ${gaveMost(plan.measured, most, 'present')}`
     case 'order':
-      return `from ${most} ${plan.measured.name}: ${answer.levelIds.map(name).join(', ')}`
+      return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
-      return `${name(answer.levelId)} gives about ${printQuantity(answer.value, plan.measured.unit, resolutionOf(plan).mark)}`
+      return `${name(answer.levelId)} gives about ${printResult(plan, answer.value)}`
   }
+}
+
+/**
+ * What an order of levels begins with.
+ * @example orderSaid(plan) // 'from most bounce height'
+ */
+export function orderSaid({ best, measured: { name, scale } }: Pick<Plan, 'best' | 'measured'>): string {
+  const first = scale?.kind === 'place' || scale?.kind === 'when'
+  if (first) return best === 'least' ? 'from first' : 'from last'
+  return `from ${best === 'least' ? 'least' : 'most'} ${name}`
+}
+
+/**
+ * The format in which a plan's predictions are put: kinds have no direction, and places and words are no numbers.
+ * @example predictionFormat(plan) // 'choice' for a race of kinds
+ */
+export function predictionFormat({ prediction, changed, measured }: Plan): PredictionFormat {
+  const { format } = prediction
+  if (format === 'direction' && changed.kind === 'kinds') return 'choice'
+  return format === 'number' && measured.scale ? 'choice' : format
 }
 
 /**

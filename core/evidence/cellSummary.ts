@@ -27,7 +27,8 @@ export function summariseCell(values: readonly number[], summary: Summary): Cell
     centre: centreOf(values, 0, values.length, summary),
     least,
     greatest,
-    wobble: withoutDust(greatest - least),
+    // Where none ever came, none differs.
+    wobble: greatest === least ? 0 : withoutDust(greatest - least),
   }
 }
 

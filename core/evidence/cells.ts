@@ -1,8 +1,7 @@
 import type { Level } from '../plan'
-import { withoutDust } from '../quantity'
-import { summariseCell, type CellSummary } from './cellSummary'
+import { centreOf, summariseCell, type CellSummary } from './cellSummary'
 import type { Comparison } from './comparison'
-import type { Score } from './score'
+import type { Score, ScoreScale } from './score'
 
 /** One group at one level, with its counted tries. */
 export interface Cell {
@@ -17,7 +16,7 @@ export interface Cell {
 export interface LevelResult {
   level: Level
   groups: number
-  /** Mean of the groups' centres. */
+  /** Mean of the groups' centres; their middle where scores have no distances. */
   centre: number
   least: number
   greatest: number
@@ -50,11 +49,15 @@ export function cellsOf(
 
 /**
  * The result of each level, groups weighted equally however many tries they made; levels without readings
- * are left out.
+ * are left out. Scores of an order or of words have no mean, so they have a middle.
  * @param levels in the order wanted
  * @example levelResults(orderedLevels(plan), cells)[0].centre // 13
  */
-export function levelResults(levels: readonly Level[], cells: readonly Cell[]): LevelResult[] {
+export function levelResults(
+  levels: readonly Level[],
+  cells: readonly Cell[],
+  scale: ScoreScale = 'number',
+): LevelResult[] {
   return levels.flatMap((level) => {
     const own = cells.filter((cell) => cell.levelId === level.id)
     if (own.length === 0) return []
@@ -62,7 +65,12 @@ export function levelResults(levels: readonly Level[], cells: readonly Cell[]): 
       {
         level,
         groups: own.length,
-        centre: withoutDust(own.reduce((sum, cell) => sum + cell.summary.centre, 0) / own.length),
+        centre: centreOf(
+          own.map((cell) => cell.summary.centre),
+          0,
+          own.length,
+          scale === 'number' ? 'mean' : 'median',
+        ),
         least: Math.min(...own.map((cell) => cell.summary.least)),
         greatest: Math.max(...own.map((cell) => cell.summary.greatest)),
       },

@@ -279,7 +279,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
   })
 
   it('judges rounds of redesign by their order', () => {
-    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })
+    const bridge = kindsPlan(['round 1', 'round 2', 'round 3'], { recording: { kind: 'rounds' } })
     const better = Object.fromEntries(
       groups.map((group, index) => [
         group,

@@ -28,9 +28,9 @@ export interface Evidence {
  * @example weighEvidence(comparison, scores).finding.verdict.word // 'clear'
  */
 export function weighEvidence(comparison: Comparison, scores: readonly Score[]): Evidence {
-  const { levels, error } = comparison
+  const { levels, error, scale } = comparison
   const cells = cellsOf(comparison, scores)
-  const results = levelResults(levels, cells)
+  const results = levelResults(levels, cells, scale)
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
   const table = tableOfCells(comparison, cells, groupIds)
   return {
@@ -39,8 +39,9 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     table,
     cells,
     results,
-    odd: oddReadings(cells, comparison),
-    offsets: groupOffsets(cells, error),
+    // How far something stands apart can only be said of distances.
+    odd: scale === 'number' ? oddReadings(cells, comparison) : [],
+    offsets: scale === 'number' ? groupOffsets(cells, error) : [],
     coverage: coverageOf(comparison, cells),
     finding: comparison.ordered
       ? trendEvidence(comparison, table, cells)

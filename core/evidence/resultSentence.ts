@@ -1,4 +1,13 @@
-import { gaveMost, levelName, orderedLevels, type Plan } from '../plan'
+import {
+  gaveLarger,
+  gaveMore,
+  gaveMost,
+  isInRounds,
+  levelName,
+  measureWent,
+  orderedLevels,
+  type Plan,
+} from '../plan'
 import { capital, listed, printQuantity, unitDefinition } from '../quantity'
 import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
@@ -63,6 +72,16 @@ class Words {
     return printQuantity(value, this.plan.measured.unit, value < mark ? mark / 10 : mark)
   }
 
+  /** Whether results have only an order, so that nothing can be said of how far they lie apart. */
+  get ordinal(): boolean {
+    return this.evidence.comparison.scale !== 'number'
+  }
+
+  /** Said behind "no difference", where it can be told how much there may still be. */
+  within(bound: number): string {
+    return this.ordinal ? '' : `: if there is any, it is no more than ${this.bound(bound)}`
+  }
+
   /** What difference there may still be: never less than the readings can show. */
   bound(value: number): string {
     const { mark } = this.evidence.comparison
@@ -72,21 +91,19 @@ class Words {
 }
 
 function trendSentence(plan: Plan, finding: TrendEvidence, say: Words): string {
-  const { changed, measured, aim } = plan
-  const size = finding.direction === 'falling' ? 'smaller' : 'larger'
-  const effect =
-    aim === 'improve'
-      ? `later rounds gave a ${size} ${measured.name}`
-      : `a larger ${changed.name} gave a ${size} ${measured.name}`
+  const { changed, measured } = plan
+  const more = finding.direction === 'falling' ? 'less' : 'more'
+  const what = isInRounds(plan) ? 'later rounds' : `a larger ${changed.name}`
+  const effect = `${what} ${gaveLarger(measured, more)}`
   switch (finding.verdict.word) {
     case 'clear':
       return clearTrend(plan, finding, say, effect)
     case 'leaning':
       return finding.verdict.because === 'uneven'
-        ? `it looks as if the ${measured.name} differs, but not steadily up or down: most at ${say.named(finding.order[0]!.slice(0, 1))}.`
+        ? `it looks as if the ${measured.name} differs, but not steadily up or down: ${mostSaid(plan)} at ${say.named(finding.order[0]!.slice(0, 1))}.`
         : `it looks as if ${effect}, but it is not certain.`
     case 'no-difference':
-      return `we could measure no difference in ${measured.name}: if there is any, it is no more than ${say.bound(finding.bound)}.`
+      return `we could measure no difference in ${measured.name}${say.within(finding.bound)}.`
     case 'cant-tell':
       return `we can’t tell yet whether ${changed.name} matters for ${measured.name}.`
   }
@@ -94,31 +111,43 @@ function trendSentence(plan: Plan, finding: TrendEvidence, say: Words): string {
 
 function clearTrend(plan: Plan, finding: TrendEvidence, say: Words, effect: string): string {
   const { shape, direction } = finding
-  const rises = direction === 'falling' ? 'fell' : 'rose'
+  const went = measureWent(plan.measured, direction === 'falling' ? 'down' : 'up')
   const { name: measured } = plan.measured
   switch (shape.kind) {
     case 'turns':
-      return `the ${measured} ${shape.first === 'up' ? 'rose' : 'fell'} up to ${say.name(shape.at)} and then ${shape.first === 'up' ? 'fell' : 'rose'}.`
+      return turned(plan, shape.first, say.name(shape.at))
     case 'levels-off':
       return `${effect} up to ${say.name(shape.at)}, then no more that we could measure.`
     case 'starts-late':
       return shape.lastStepOnly
-        ? `the ${measured} ${rises} only in the last step, from ${say.name(shape.at)} to ${say.name(finding.steps.at(-1)!.to)}.`
-        : `the ${measured} stayed level up to ${say.name(shape.at)} and then ${rises}.`
+        ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(finding.steps.at(-1)!.to)}.`
+        : lateStart(plan, direction === 'falling' ? 'down' : 'up', say.name(shape.at))
     case 'mixed':
       // It rises and falls more than once: there is no way that it goes overall.
       if (direction === 'none')
-        return `the ${measured} rises and falls more than once: most at ${say.named(finding.order[0]!)}, least at ${say.named(finding.order.at(-1)!)}.`
+        return `the ${measured} rises and falls more than once: ${mostSaid(plan)} at ${say.named(finding.order[0]!)}, ${plan.measured.scale ? 'earliest' : 'least'} at ${say.named(finding.order.at(-1)!)}.`
       return `${effect} overall, but not at every step.`
     case 'steady':
       return `${effect}${sizeWords(plan, finding, say)}.`
   }
 }
 
+function lateStart({ measured }: Plan, way: 'up' | 'down', at: string): string {
+  if (measured.scale) return `up to ${at} they were level, and then ${measureWent(measured, way)}.`
+  return `the ${measured.name} stayed level up to ${at} and then ${way === 'up' ? 'rose' : 'fell'}.`
+}
+
+function turned({ measured }: Plan, first: 'up' | 'down', at: string): string {
+  const then = first === 'up' ? 'down' : 'up'
+  if (measured.scale)
+    return `${measureWent(measured, first)} up to ${at} and then ${measureWent(measured, then)}.`
+  return `${measureWent(measured, first)} up to ${at} and then ${first === 'up' ? 'fell' : 'rose'}.`
+}
+
 /** How large a steady trend is: small as a whole, or so much for each usual step. */
 function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Words): string {
   const { table, comparison } = say.evidence
-  if (comparison.scale !== 'number') return ''
+  if (say.ordinal) return ''
   const known = [...effects].filter((effect) => !Number.isNaN(effect))
   const rise = Math.max(...known) - Math.min(...known)
   if (rise < Math.max(worthNoticing(table, comparison.worth), 2 * comparison.mark) && rise > 0)
@@ -147,12 +176,14 @@ function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
   switch (finding.verdict.word) {
     case 'clear':
       if (finding.verdict.because === 'level-at-top')
-        return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} with ${more} ${measured.name} than ${say.named(below!)}.`
-      return `${first} ${gaveMost(measured.name, most)}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
+        return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(below!)}.`
+      return `${first} ${gaveMost(measured, most)}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
     case 'leaning':
-      return `it looks as if ${first} ${gaveMost(measured.name, most, 'present')}, but it is not certain.${orderWords(ranks, say)}`
+      return `it looks as if ${first} ${gaveMost(measured, most, 'present')}, but it is not certain.${orderWords(ranks, say)}`
     case 'no-difference':
-      return `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(finding.bound)}.`
+      return say.ordinal
+        ? `${say.named(ranks.flat())} came out level.`
+        : `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(finding.bound)}.`
     case 'cant-tell':
       if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
       return finding.differ
@@ -161,8 +192,17 @@ function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
   }
 }
 
+/** What those that came out level have beside the rest. */
+function aheadOfRest({ measured }: Plan, more: 'more' | 'less'): string {
+  return measured.scale?.kind === 'place' || measured.scale?.kind === 'when'
+    ? gaveMore(measured, more)
+        .replace('came in ', '')
+        .replace(/^reached/u, 'reaching')
+    : `with ${more} ${measured.name} than`
+}
+
 function aheadWords({ ahead }: KindsEvidence, say: Words, more: string, next: string): string {
-  if (say.evidence.comparison.scale !== 'number' || ahead <= 0) return `, ahead of ${next}`
+  if (say.ordinal || ahead <= 0) return `, ahead of ${next}`
   return `, about ${say.amount(ahead)} ${more} than ${next}`
 }
 
@@ -172,8 +212,19 @@ function orderWords(ranks: readonly string[][], say: Words): string {
   const last = ranks.at(-1)!
   if (ranks.length === 2 && ranks[0]!.length === 1) return ''
   const tied = (rank: string[]) => (rank.length > 1 ? `${say.named(rank)} (not told apart)` : say.named(rank))
-  const [from, to] = say.plan.best === 'least' ? ['least', 'most'] : ['most', 'least']
+  const [from, to] = endsSaid(say.plan)
   return ` From ${from} to ${to}: ${ranks.slice(0, -1).map(tied).join('; ')}; ${tied(last)}.`
+}
+
+/** The greatest of what is measured. */
+const mostSaid = ({ measured: { scale } }: Plan) =>
+  scale?.kind === 'place' || scale?.kind === 'when' ? 'latest' : 'most'
+
+/** The ends of an order, from the one that counts. */
+function endsSaid({ best, measured: { scale } }: Plan): [from: string, to: string] {
+  const ends: [string, string] =
+    scale?.kind === 'place' || scale?.kind === 'when' ? ['first', 'last'] : ['least', 'most']
+  return best === 'least' ? ends : [ends[1], ends[0]]
 }
 
 function soFar(plan: Plan, { coverage }: Evidence): string {
@@ -193,6 +244,8 @@ function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
   const { word, because } = finding.verdict
   if (because === 'too-little-data')
     return 'Too little has been tested so far. More groups or more tries would settle it.'
+  if (word === 'no-difference' && say.ordinal)
+    return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
   if (word === 'no-difference' || because === 'level-at-top')
     return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
   if (word === 'cant-tell') return openReason(finding)
@@ -234,7 +287,7 @@ function triesOf({ evidence }: Words): number {
 /** Where all went through the levels in one order, whatever comes with time looks like the levels. */
 function orderCaveat(plan: Plan, { comparison, finding }: Evidence): string {
   const said = finding.verdict.word === 'clear' || finding.verdict.word === 'leaning'
-  return said && comparison.sameOrder && plan.aim === 'compare'
+  return said && comparison.sameOrder && !isInRounds(plan)
     ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
     : ''
 }

@@ -370,7 +370,7 @@ describe('checkFair, of what levels and instruments are', () => {
 
   it('does not warn of one order at stations or in rounds', () => {
     expect(check(examplePlan({ levelOrder: 'same', whoTests: 'stations' })).state).toBe('good')
-    const rounds = kindsPlan(['round 1', 'round 2'], { aim: 'improve', levelOrder: 'same' })
+    const rounds = kindsPlan(['round 1', 'round 2'], { recording: { kind: 'rounds' }, levelOrder: 'same' })
     expect(check(rounds).state).toBe('good')
   })
 })

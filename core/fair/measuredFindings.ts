@@ -1,7 +1,7 @@
 import type { Plan } from '../plan'
 import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../instrument'
 import { convertUnit, unitDefinition } from '../quantity'
-import { scoredPlan } from '../recording'
+import { scoredPlan, usesInstrument } from '../recording'
 import { cardRemedies } from './cardRemedies'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
@@ -42,6 +42,7 @@ function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
 }
 
 function wrongInstrument(plan: Plan): Finding[] {
+  if (!usesInstrument(plan)) return []
   const { instrument, unit } = plan.measured
   const wanted = unitDefinition(unit)
   const read = unitDefinition(instrument.unit)

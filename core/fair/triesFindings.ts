@@ -1,4 +1,4 @@
-import { defaultsForAge, type Plan } from '../plan'
+import { defaultsForAge, isInRounds, type Plan } from '../plan'
 import { wayOf } from '../recording'
 import { remedy, type FairContext, type Finding } from './finding'
 
@@ -32,7 +32,7 @@ function sameOrder(plan: Plan): Finding[] {
     plan.levelOrder === 'own' ||
     ['whole-class', 'stations'].includes(plan.whoTests) ||
     wayOf(plan).needs(plan.recording).sideBySide
-  if (turns || plan.aim === 'improve' || plan.levels.length < 2) return []
+  if (turns || isInRounds(plan) || plan.levels.length < 2) return []
   return [
     {
       code: 'same-order',

@@ -31,12 +31,19 @@ export function entriesCsv(
     if (entry.status === 'set-aside') return 'set aside'
     return states.get(slotKey(entry))?.counted === entry ? 'counted' : 'contested'
   }
+  /** What is kept by identifiers is written as people read it. */
+  const asWords = (entry: Entry, name: string): EntryField | undefined => {
+    const field = entry.fields[name]
+    return field && name === valueField && typeof field.value === 'string'
+      ? { ...field, value: way.print(plan, { ...entry, fields: { [name]: field } }) }
+      : field
+  }
   const rows = entries.map((entry) => ({
     group: safeCell(groupNames[entry.groupId] ?? entry.groupId),
     level: safeCell(entry.levelId === null ? '' : (levels.get(entry.levelId) ?? entry.levelId)),
     try: entry.tryNumber,
-    moment: safeCell(entry.moment),
-    ...Object.assign({}, ...names.map((name) => fieldCells(name, entry.fields[name]))),
+    moment: safeCell(way.momentSaid(plan, entry.moment)),
+    ...Object.assign({}, ...names.map((name) => fieldCells(name, asWords(entry, name)))),
     unit: unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
     instrument: safeCell(entry.readWith?.instrument ?? ''),
     mark: entry.readWith?.mark ?? '',

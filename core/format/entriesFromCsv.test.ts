@@ -6,6 +6,7 @@ import { slotStates, type Entry } from '../record'
 import { readWithOf, scoresOf, wayOf, ways } from '../recording'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
+import { typedFor } from '../testing/typedEntries'
 import { entriesCsv, previewEntries } from '.'
 
 const groups = [
@@ -65,7 +66,7 @@ describe('entries out and in again', () => {
     const entries = groups.flatMap((group, place) =>
       wayOf(own)
         .slots(own, group.id, place)
-        .map((slot, index) => made(own, { ...slot, value: 10 + index })),
+        .map((slot, index) => made(own, { ...slot, fields: typedFor(own, slot, 10 + index) })),
     )
     const read = into(own, entriesCsv(own, names, entries))
     expect(read.problems).toEqual([])

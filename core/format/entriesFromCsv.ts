@@ -93,18 +93,27 @@ function reader(header: readonly string[], target: EntriesTarget) {
     const tryNumber = cell('try') === '' ? 1 : Number(cell('try'))
     if (!Number.isInteger(tryNumber) || tryNumber < 1 || tryNumber > mostTries)
       return { message: `The try must be a whole number from 1 to ${mostTries}.` }
-    const moment = moments.find((one) => alike(one, cell('moment')))
+    const moment = moments.find((one) => alike(way.momentSaid(plan, one), cell('moment')))
     if (moment === undefined)
-      return { message: `Say the moment: ${moments.filter(Boolean).join(', ') || 'nothing, here'}.` }
-    return { groupId: group.id, levelId: level?.id ?? null, tryNumber, moment }
+      return {
+        message: `Say the moment: ${
+          moments
+            .filter(Boolean)
+            .map((one) => way.momentSaid(plan, one))
+            .join(', ') || 'nothing, here'
+        }.`,
+      }
+    const slot = { groupId: group.id, levelId: hasLevels ? level!.id : null, tryNumber, moment }
+    return way.asSlot(plan, slot)
   }
 
   return (row: readonly string[]): Entry | { message: string } => {
     const cell: Cells = (name) => unquoted((row[header.indexOf(name)] ?? '').trim())
     const slot = slotOf(cell)
     if ('message' in slot) return slot
-    const readWith = readWithIn(cell, plan)
-    if ('message' in readWith) return readWith
+    const read = readWithIn(cell, plan)
+    if ('message' in read) return read
+    const { readWith } = read
     const fields = Object.fromEntries(
       names.flatMap((name) => {
         const field = fieldIn(cell, name)
@@ -155,15 +164,16 @@ function fieldIn(cell: Cells, name: string): EntryField | null {
   const given = cell(`${before}given`)
   const number = Number(value)
   return {
-    typed: typed.slice(0, 60),
+    typed: typed.slice(0, 200),
     given: isGiven(given) ? given : 'typed',
     value: value !== '' && Number.isFinite(number) ? number : value,
   }
 }
 
 /** What it was read with: as the file says, else as the plan reads. */
-function readWithIn(cell: Cells, plan: Plan): NonNullable<Entry['readWith']> | { message: string } {
+function readWithIn(cell: Cells, plan: Plan): Pick<Entry, 'readWith'> | { message: string } {
   const now = readWithOf(plan)
+  if (now === null) return { readWith: null }
   const symbol = cell('unit')
   const unit = symbol === '' ? now.unit : unitFromText(symbol)
   if (unit === null) return { message: `“${symbol.slice(0, 20)}” is no unit that is known here.` }
@@ -173,9 +183,11 @@ function readWithIn(cell: Cells, plan: Plan): NonNullable<Entry['readWith']> | {
     }
   const mark = Number(cell('mark'))
   return {
-    instrument: cell('instrument').slice(0, 60) || now.instrument,
-    unit,
-    mark: cell('mark') !== '' && mark > 0 ? mark : unit === now.unit ? now.mark : resolutionOf(plan).mark,
+    readWith: {
+      instrument: cell('instrument').slice(0, 60) || now.instrument,
+      unit,
+      mark: cell('mark') !== '' && mark > 0 ? mark : unit === now.unit ? now.mark : resolutionOf(plan).mark,
+    },
   }
 }
 

@@ -1,5 +1,5 @@
 import { findThings, thingNamed, type Thing } from '../catalogue'
-import { levelName, type KeptSame, type Material, type Plan } from '../plan'
+import { isInRounds, levelName, type KeptSame, type Material, type Plan } from '../plan'
 import { parseQuantity, unitDefinition } from '../quantity'
 import { wayOf } from '../recording'
 import { kitUnit } from './kitUnit'
@@ -36,10 +36,10 @@ const base = (id: string, name: string, changes: Partial<Material> = {}): Materi
 
 /**
  * Whether the levels lie in what the class does or where it does it, and not in things.
- * @example isDoneNotBrought({ aim: 'compare', changed: { name: 'place in school', … } }) // true
+ * @example isDoneNotBrought({ recording: { kind: 'measure' }, changed: { name: 'place in school', … } }) // true
  */
-export const isDoneNotBrought = ({ aim, changed }: Pick<Plan, 'aim' | 'changed'>): boolean =>
-  aim === 'improve' || doneNotBrought.test(changed.name)
+export const isDoneNotBrought = (plan: Pick<Plan, 'recording' | 'changed'>): boolean =>
+  isInRounds(plan) || doneNotBrought.test(plan.changed.name)
 
 const needsOf = (plan: Pick<Plan, 'recording'>) => wayOf(plan).needs(plan.recording)
 

@@ -1,6 +1,7 @@
 import type { Vocabulary } from '../class'
 import {
   guessChanged,
+  isInRounds,
   levelName,
   levelsText,
   orderedLevels,
@@ -33,13 +34,13 @@ export function changedClause(plan: Plan, vocabulary: Vocabulary): MethodSentenc
   const aim = word(
     'aim',
     'What we do',
-    plan.aim === 'improve' ? 'improve' : 'change',
-    choiceOf(plan.aim, aims, withAim),
-    { chosen: plan.aim === 'improve' },
+    isInRounds(plan) ? 'improve' : 'change',
+    choiceOf<Aim>(isInRounds(plan) ? 'improve' : 'compare', aims, withAim),
+    { chosen: isInRounds(plan) },
   )
   const name = changedWord(plan)
   const before = articleBefore(plan.changed.name, 'the')
-  if (plan.aim === 'improve')
+  if (isInRounds(plan))
     return [
       'We ',
       aim,
@@ -57,7 +58,7 @@ function changedWord(plan: Plan): MethodWord {
   const name = plan.changed.name.trim()
   return word(
     'changed',
-    plan.aim === 'improve' ? 'What we improve' : 'What we change',
+    isInRounds(plan) ? 'What we improve' : 'What we change',
     name || 'one thing',
     {
       kind: 'text',
@@ -72,7 +73,7 @@ function changedWord(plan: Plan): MethodWord {
 
 /** While there are no levels, the name says whether they will be numbers or kinds. */
 function renamedChanged(plan: Plan, name: string): Plan {
-  if (plan.levels.length > 0 || plan.aim === 'improve') return { ...plan, changed: { ...plan.changed, name } }
+  if (plan.levels.length > 0 || isInRounds(plan)) return { ...plan, changed: { ...plan.changed, name } }
   const changed = { ...guessChanged(name), range: null }
   const { prediction } = plan
   return {

@@ -1,8 +1,8 @@
 import { fromCupboard, type CupboardInstrument } from '../instrument'
 import { asksForBest } from '../fair'
-import { namedMeasured, type Plan, type RecordingKind } from '../plan'
+import { isInRounds, namedMeasured, withAim, type Plan, type RecordingKind } from '../plan'
 import { unitDefinition, units, type Unit } from '../quantity'
-import { wayOf, ways } from '../recording'
+import { usesInstrument, wayOf, ways } from '../recording'
 import { articleBefore } from './named'
 import { asUnjudged, optionWords } from './optionWords'
 import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
@@ -18,19 +18,19 @@ export function measuredClause(plan: Plan, context: MethodContext): MethodSenten
   const { instrument, name } = plan.measured
   const before = articleBefore(name, 'the')
   const way = wayWord(plan, context)
-  const counted = plan.measured.unit === 'count'
-  const read: MethodSentence = counted
-    ? []
-    : [
-        ' in ',
-        unitWord(plan, context),
-        ` with ${articleBefore(instrument.name, 'a')}`,
-        instrumentWord(plan, context),
-        ', to ',
-        roundingWord(plan, context),
-      ]
+  const read: MethodSentence =
+    plan.measured.unit === 'count' || !usesInstrument(plan)
+      ? []
+      : [
+          ' in ',
+          unitWord(plan, context),
+          ` with ${articleBefore(instrument.name, 'a')}`,
+          instrumentWord(plan, context),
+          ', to ',
+          roundingWord(plan, context),
+        ]
   const told = optionWords(plan).flatMap((option) => [option.continues ? ' ' : ', ', option.word])
-  const begin = context.vocabulary === 'plain' || plan.aim === 'improve' ? 'We ' : begins[context.vocabulary]
+  const begin = context.vocabulary === 'plain' || isInRounds(plan) ? 'We ' : begins[context.vocabulary]
   const between = begin === 'We ' ? ' ' : ', is '
   return [begin, way, `${between}${before}`, measuredWord(plan, context), ...read, ...told, '.']
 }
@@ -61,8 +61,8 @@ export function bestClause(plan: Plan): MethodSentence {
 
 function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
   const way = wayOf(plan)
-  // Those that take what is seen, and the one that the plan came with.
-  const offered = ways.filter((one) => !one.byHand || one.kind === way.kind)
+  // Rounds are chosen as what we do: improve a design.
+  const offered = ways.filter((one) => one.kind !== 'rounds' || one.kind === way.kind)
   return word(
     'way',
     'How we record',
@@ -76,15 +76,16 @@ function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
 }
 
 /** A way that takes one unit alone brings its own instrument along. */
-function withWay(plan: Plan, kind: RecordingKind, cupboard: readonly CupboardInstrument[]): Plan {
+function withWay(before: Plan, kind: RecordingKind, cupboard: readonly CupboardInstrument[]): Plan {
+  if (kind === before.recording.kind) return before
+  const plan = isInRounds(before) ? withAim(before, 'compare') : before
   const { usual, onlyUnit } = ways.find((way) => way.kind === kind)!
   const own = cupboard.find((one) => one.unit === onlyUnit)
-  const after = {
+  return asUnjudged({
     ...plan,
     recording: usual,
     measured: own ? { ...plan.measured, unit: own.unit, instrument: fromCupboard(own) } : plan.measured,
-  }
-  return kind === plan.recording.kind ? after : asUnjudged(after)
+  })
 }
 
 function measuredWord(plan: Plan, { cupboard }: MethodContext): MethodWord {

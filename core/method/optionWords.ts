@@ -13,7 +13,10 @@ interface OptionWord {
 export function optionWords(plan: Plan): OptionWord[] {
   return wayOf(plan)
     .options.filter((option) => option.applies?.(plan) ?? true)
-    .map((option) => ({ word: optionWord(plan, option), continues: option.kind === 'amount' }))
+    .map((option) => ({
+      word: optionWord(plan, option),
+      continues: option.kind === 'amount' || option.kind === 'own-word',
+    }))
 }
 
 const answerOf = (plan: Plan, name: string) => (plan.recording as unknown as Record<string, unknown>)[name]
@@ -37,7 +40,7 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
       return word(
         id,
         label,
-        option.says(said),
+        option.says(said, plan),
         {
           kind: 'text',
           value: said.join(', '),
@@ -68,6 +71,19 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
           return read.ok ? withAnswer(before, name, read.answer) : before
         },
       })
+    }
+    case 'own-word': {
+      const said = String(answer ?? '')
+      return word(
+        id,
+        label,
+        option.says(said, plan),
+        choiceOf(
+          option.says(said, plan),
+          option.words(plan).map((one) => [one, one] as const),
+          (before, chosen) => withAnswer(before, name, chosen),
+        ),
+      )
     }
     case 'choice':
       return word(

@@ -1,5 +1,6 @@
 import {
   defaultsForAge,
+  isInRounds,
   planLimits,
   workOutOf,
   type Plan,
@@ -7,7 +8,7 @@ import {
   type WhoTests,
   type WorkOut,
 } from '../plan'
-import { wayOf } from '../recording'
+import { usesInstrument, wayOf } from '../recording'
 import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
 
 const whoTests: [WhoTests, string][] = [
@@ -34,7 +35,10 @@ const sums: [WorkOut, string][] = [
 ]
 
 const upTo = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
-const triesSaid = (tries: number) => (tries === 0 ? 'no tries' : tries === 1 ? 'one try' : `${tries} tries`)
+const triesSaid = (plan: Plan, tries: number) => {
+  const [one, many] = wayOf(plan).tryWord
+  return tries === 0 ? `no ${many}` : tries === 1 ? `one ${one}` : `${tries} ${many}`
+}
 const practiceSaid = (tries: number) =>
   tries === 0 ? 'without practice' : tries === 1 ? 'one practice try' : `${tries} practice tries`
 
@@ -44,11 +48,11 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
   const usual = defaultsForAge(context.age, ways)
   const tries = word(
     'tries',
-    'Tries at each level',
-    triesSaid(plan.tries),
+    wayOf(plan).tryWord[1] === 'tries' ? 'Tries at each level' : `How many ${wayOf(plan).tryWord[1]}`,
+    triesSaid(plan, plan.tries),
     choiceOf(
       plan.tries,
-      upTo(1, planLimits.tries).map((count) => [count, triesSaid(count)] as const),
+      upTo(1, planLimits.tries).map((count) => [count, triesSaid(plan, count)] as const),
       (before, count) => ({ ...before, tries: count }),
     ),
     { chosen: plan.tries !== usual.tries },
@@ -71,8 +75,8 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
     plan.practiceTries === 0 ? ' each, ' : ' each after ',
     practice,
     ...(turns(plan) ? [', ', orderWord(plan)] : []),
-    '. Then we ',
-    summaryWord(plan, usual.summary),
+    // Places and words have a middle and nothing else.
+    ...(usesInstrument(plan) ? ['. Then we ', summaryWord(plan, usual.summary)] : []),
     '.',
   ]
 }
@@ -91,7 +95,7 @@ export function workOutClause(plan: Plan, { age }: MethodContext): MethodSentenc
 
 /** Stations turn by themselves, the whole class meets each level once, rounds have only one order, and what stands side by side none. */
 const turns = (plan: Plan) =>
-  plan.aim === 'compare' &&
+  !isInRounds(plan) &&
   plan.whoTests !== 'whole-class' &&
   plan.whoTests !== 'stations' &&
   !wayOf(plan).needs(plan.recording).sideBySide
@@ -101,7 +105,7 @@ function whoTestsWord(plan: Plan, { ways }: MethodContext): MethodWord {
   return word(
     'whoTests',
     'Who tests what',
-    plan.aim === 'improve' && plan.whoTests === 'all-levels' ? 'Every group builds its own' : text,
+    isInRounds(plan) && plan.whoTests === 'all-levels' ? 'Every group builds its own' : text,
     choiceOf(plan.whoTests, whoTests, (before, who) => ({ ...before, whoTests: who })),
     { chosen: plan.whoTests !== ways.whoTests },
   )

@@ -19,7 +19,6 @@ export function blankPlan(
     title: '',
     question: '',
     best: null,
-    aim: 'compare',
     recording: { kind: 'measure' },
     ideas: { change: [], measure: [] },
     changed: { name: '', kind: 'number', unit: ways.units === 'customary' ? 'in' : 'cm', range: null },

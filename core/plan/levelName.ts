@@ -1,5 +1,6 @@
 import { unitDefinition } from '../quantity'
 import type { Level, Plan } from './plan'
+import { isInRounds } from './rounds'
 
 /**
  * What a level is called on every screen: "40 cm" or "thick card".
@@ -26,6 +27,6 @@ export function orderedLevels(plan: Pick<Plan, 'changed' | 'levels'>): Level[] {
  * Whether the levels have an order along which results may rise or fall: numbers, or rounds one after another.
  * @example hasOrder(plan) // true for drop heights, false for kinds of paper
  */
-export function hasOrder({ changed, aim }: Pick<Plan, 'changed' | 'aim'>): boolean {
-  return changed.kind === 'number' || aim === 'improve'
+export function hasOrder(plan: Pick<Plan, 'changed' | 'recording'>): boolean {
+  return plan.changed.kind === 'number' || isInRounds(plan)
 }

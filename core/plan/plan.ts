@@ -3,6 +3,7 @@ import type { Unit } from '../quantity'
 import type { HazardId } from '../catalogue'
 import type { Material, Preparing } from './material'
 import type { Recording } from './recording'
+import type { ResultScale } from './resultScale'
 
 /** The one thing that is changed: a number with a unit, or named kinds. */
 export interface Changed {
@@ -52,6 +53,8 @@ export interface Measured {
   name: string
   unit: Unit
   instrument: Instrument
+  /** What a result is where it is no quantity; only a plan as it is scored says so. */
+  scale?: ResultScale
 }
 
 /** A thing that would matter if it changed, and how it is kept from changing: a value or a rule. */
@@ -71,9 +74,6 @@ export type Predictor = 'child' | 'group' | 'class'
 
 /** Who tests which levels, and where. */
 export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class' | 'stations' | 'at-home'
-
-/** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
-export type Aim = 'compare' | 'improve'
 
 /** Whether the children do the sums of a try, which are then checked, or see them done. */
 export type WorkOut = 'children' | 'shown'
@@ -97,7 +97,6 @@ export interface Plan {
   question: string
   /** What "best" stands for in the question: the most or the least of what is measured. */
   best: 'most' | 'least' | null
-  aim: Aim
   recording: Recording
   /** Cards of the variables board that lie in their trays. */
   ideas: { change: Idea[]; measure: Idea[] }

@@ -40,6 +40,21 @@ interface Scored {
   target?: number
 }
 
+/**
+ * Words in order, from first to last, seen once, at set minutes or on school days; what counts is how far it got at the end, or how soon
+ * it came to a word.
+ */
+export interface WordsRecording {
+  kind: 'word-scale'
+  words: string[]
+  seen: 'once' | 'minutes' | 'days'
+  minutes: number[]
+  days: number
+  score: 'end' | 'reached'
+  /** The word that is waited for. */
+  awaited: string
+}
+
 /** How readings are taken, with what this way of recording needs to be told. */
 export type Recording =
   | { kind: 'count'; seconds?: number }
@@ -50,7 +65,7 @@ export type Recording =
   /** `positions` where a container is read at more than one place, such as top and bottom. */
   | ({ kind: 'intervals'; minutes: number[]; positions?: string[] } & Scored)
   | ({ kind: 'daily'; days: number } & Scored)
-  | { kind: 'word-scale'; words: string[] }
+  | WordsRecording
 
 /** How a plan of an earlier version said how readings are taken, where it says it otherwise now. */
 export type OldRecording =
@@ -58,6 +73,19 @@ export type OldRecording =
   | { kind: 'daily'; days: number; score?: undefined }
   | { kind: 'before-after' }
   | { kind: 'parts-whole' }
+  | { kind: 'word-scale'; words: string[]; seen?: undefined }
+
+/**
+ * Words that are seen once, with what the other answers would need.
+ * @example seenOnce(['shiny', 'rusty']).awaited // 'rusty'
+ */
+export const seenOnce = (words: readonly string[]): Omit<WordsRecording, 'kind' | 'words'> => ({
+  seen: 'once',
+  minutes: [0, 5, 10],
+  days: 5,
+  score: 'end',
+  awaited: words.at(-1) ?? '',
+})
 
 /**
  * Whether something from outside says how readings are taken as an earlier version did.
@@ -67,6 +95,7 @@ export function isOldRecording(from: unknown): from is OldRecording {
   if (typeof from !== 'object' || from === null || !('kind' in from)) return false
   const whole = (name: string) => Number.isInteger((from as Record<string, unknown>)[name])
   if (from.kind === 'daily') return whole('days') && !('score' in from)
+  if (from.kind === 'word-scale') return 'words' in from && Array.isArray(from.words) && !('seen' in from)
   if (from.kind === 'before-after' || from.kind === 'parts-whole') return Object.keys(from).length === 1
   return from.kind === 'intervals' && whole('everyMinutes') && whole('times')
 }
@@ -80,6 +109,10 @@ export function fromOldRecording(old: OldRecording): Recording {
   // The change was after less before, and the whole less its parts.
   const changing = { change: 'gained', compare: 'amount', container: 'none' } as const
   switch (old.kind) {
+    case 'word-scale': {
+      const { kind, words } = old
+      return { kind, words, ...seenOnce(words) }
+    }
     case 'daily':
       return { kind: 'daily', days: old.days, score: 'end' }
     case 'before-after':

@@ -1,7 +1,16 @@
 import { newId } from './newId'
-import { planLimits, type Aim, type Level, type Plan } from './plan'
+import { planLimits, type Level, type Plan } from './plan'
+
+/** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
+export type Aim = 'compare' | 'improve'
 
 const usualRounds = 3
+
+/**
+ * Whether a plan improves a design in rounds; its way of recording says so.
+ * @example isInRounds(paperBridge) // true
+ */
+export const isInRounds = ({ recording }: Pick<Plan, 'recording'>): boolean => recording.kind === 'rounds'
 
 /**
  * The plan turned to comparing levels, or to improving a design in rounds. Rounds are named levels in the
@@ -9,12 +18,11 @@ const usualRounds = 3
  * @example withAim(plan, 'improve').levels.map((level) => level.name) // ['round 1', 'round 2', 'round 3']
  */
 export function withAim(plan: Plan, aim: Aim): Plan {
-  if (aim === plan.aim) return plan
-  if (aim === 'compare') return { ...plan, aim, levels: [], recording: { kind: 'measure' }, expected: null }
+  if (isInRounds(plan) === (aim === 'improve')) return plan
+  if (aim === 'compare') return { ...plan, levels: [], recording: { kind: 'measure' }, expected: null }
   return withRounds(
     {
       ...plan,
-      aim,
       changed: { name: plan.changed.name.trim() || 'our design', kind: 'kinds', unit: null, range: null },
       levels: [],
       properties: [],

@@ -195,7 +195,6 @@ describe('rounds of redesign', () => {
     expect(more.levels.slice(0, 3)).toEqual(bridge.levels)
     expect(withRounds(more, 2).levels).toEqual(bridge.levels.slice(0, 2))
     expect(withAim(bridge, 'compare')).toMatchObject({
-      aim: 'compare',
       levels: [],
       recording: { kind: 'measure' },
     })

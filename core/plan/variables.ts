@@ -2,6 +2,7 @@ import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../in
 import { unitDefinition, type Unit } from '../quantity'
 import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
+import { isInRounds } from './rounds'
 import type { Changed, FormerlyChanged, Idea, KeptSame, Plan } from './plan'
 import type { Recording } from './recording'
 
@@ -151,7 +152,7 @@ export function guessFromNames(
   plan: Plan,
   cupboard: readonly CupboardInstrument[] = instrumentCupboard,
 ): Plan {
-  if (plan.levels.length > 0 || plan.expected || plan.aim === 'improve') return plan
+  if (plan.levels.length > 0 || plan.expected || isInRounds(plan)) return plan
   const changed = plan.changed.name.trim() === '' ? plan.changed : guessChanged(plan.changed.name)
   return {
     ...plan,

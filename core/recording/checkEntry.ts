@@ -24,11 +24,11 @@ export interface EntryHint {
 }
 
 /** What came of an entry: a value with hints, two values that it may be, nothing typed, or text that is no number. */
-export type CheckedEntry =
+export type CheckedEntry<Value extends number | string = number | string> =
   | { state: 'empty' }
   | { state: 'unreadable'; message: string }
   | { state: 'two-ways'; message: string; readings: QuantityReading[] }
-  | { state: 'value'; value: number; hints: EntryHint[] }
+  | { state: 'value'; value: Value; hints: EntryHint[] }
 
 /** Where an entry belongs, what has been read in all other slots that it may be compared with, and what stands in its own row. */
 export interface EntryContext {
@@ -54,7 +54,7 @@ const nearEnough = 2
  * @returns hints and a value, or what to ask; it never throws
  * @example checkEntry('640', plan, contextOf(plan, entries, slot)).hints[0].suggestion // 64
  */
-export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry {
+export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry<number> {
   const { unit } = plan.measured
   const { mark } = resolutionOf(plan)
   const parsed = parseQuantity(text, unit, mark)
@@ -75,7 +75,7 @@ export function checkValue(
   value: number,
   plan: Plan,
   context: EntryContext | null,
-): Extract<CheckedEntry, { state: 'value' }> {
+): Extract<CheckedEntry<number>, { state: 'value' }> {
   const slip = context ? slipHint(value, plan, context) : null
   const onScale = scaleHints(value, plan)
   const beyond = onScale.some((hint) => hint.code !== 'between-marks')

@@ -1,4 +1,4 @@
-import type { Comparison, WorthNoticing } from '../evidence'
+import type { Comparison, ScoreScale, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
 import { hasOrder, levelsForGroup, orderedLevels, testingPlaces, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
@@ -13,7 +13,7 @@ import { wayOf } from './registry'
 export function comparisonOf(plan: Plan, groupIds: readonly string[] = [], readings = 1): Comparison {
   const { mark, error } = resolutionOf(plan)
   return {
-    scale: 'number',
+    scale: scaleOf(plan),
     levels: orderedLevels(plan),
     ordered: hasOrder(plan),
     best: plan.best ?? 'most',
@@ -51,4 +51,9 @@ function groupsMeant(plan: Plan, groupIds: readonly string[]): Record<string, st
   for (const place of testingPlaces(plan, groupIds.length))
     for (const { id } of levelsForGroup(plan, place)) (meant[id] ??= []).push(groupIds[place]!)
   return meant
+}
+
+function scaleOf({ measured: { scale } }: Plan): ScoreScale {
+  if (scale === undefined) return 'number'
+  return scale.kind === 'word' ? 'word' : 'order'
 }

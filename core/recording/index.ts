@@ -5,16 +5,24 @@ export type {
   Column,
   Curve,
   CurvePoint,
+  Doubt,
+  FieldChoice,
   FieldDefinition,
+  PaperTable,
   Picture,
   ReadRow,
+  RoundSteps,
+  Tiles,
   Understood,
   Way,
   WayOption,
   Working,
 } from './way'
-export { wayOf, ways } from './registry'
+export { readWithOf, usesInstrument, wayOf, ways } from './registry'
 export { wayNote } from './wayNote'
+export { alteredField, alteredLetters } from './rounds/altered'
+export { letterOf, lettersSaid } from './letters'
+export { orderKept, orderTyped, runnersOf, type FinishOrder } from './race/finishOrder'
 export { classCurves, curveKey, type ClassPoint } from './series/classCurves'
 export { startOf, startedAt } from './series/starts'
 export {
@@ -30,7 +38,6 @@ export { numberOf, valueField } from './numberPerTry'
 export { contextOf, countedOf, scoresOf } from './scoresOf'
 export { classRows } from './classRows'
 export { setUps, type SetUp } from './setUps'
-export { readWithOf } from './readWith'
 export { comparisonOf, worthNoticingIn } from './comparisonOf'
 export { scoredPlan, weighLesson } from './weighLesson'
 export { dueToday, groupProgress, levelProgress, type GroupProgress } from './progress'

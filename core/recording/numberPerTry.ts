@@ -1,11 +1,11 @@
 import type { Score } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { levelsForGroup, type Plan } from '../plan'
-import { convertUnit, printQuantity } from '../quantity'
+import { convertUnit, printNumber, printQuantity } from '../quantity'
 import type { Entry, Slot } from '../record'
 import { checkEntry, type CheckedEntry, type EntryContext } from './checkEntry'
 import { derivedValue } from './derivedValue'
-import type { Forgotten } from './forgotten'
+import { plainWay } from './plainWay'
 import type { Column, FieldDefinition, Understood, Way } from './way'
 
 /** The one field of a way that takes one number for each try. */
@@ -13,6 +13,8 @@ export const valueField = 'value'
 
 /** The parts of a way that takes one number for each try of a level: what they share is kept here once. */
 export const numberPerTry = {
+  ...plainWay,
+
   slots: (plan: Plan, groupId: string, place: number): Slot[] =>
     levelsForGroup(plan, place).flatMap((level) =>
       Array.from({ length: plan.tries }, (_, index) => ({
@@ -32,10 +34,11 @@ export const numberPerTry = {
       mark: resolutionOf(plan).mark,
       instrument: plan.measured.instrument,
       whole: false,
+      choices: null,
     },
   ],
 
-  check: (plan: Plan, text: string, context: EntryContext | null): CheckedEntry =>
+  check: (plan: Plan, text: string, context: EntryContext | null): CheckedEntry<number> =>
     checkEntry(text, plan, context),
 
   columns: (plan: Plan): Column[] =>
@@ -45,35 +48,7 @@ export const numberPerTry = {
       head: `try ${index + 1}`,
     })),
 
-  onlyUnit: null,
-
-  onceIsEnough: false,
-
-  oftenForgotten: [] as readonly Forgotten[],
-
-  layout: 'levels-across' as const,
-
-  dueOn: (): string[] | null => null,
-
-  beside: (): string[] => [],
-
-  also: [] as readonly string[],
-
-  spoiltWith: (): Entry[] => [],
-
-  readingsPerScore: (): number => 1,
-
   comparable: (plan: Plan, counted: readonly Entry[]): Score[] => readScores(plan, counted),
-
-  scoredByEntries: (_plan: Plan): boolean => false,
-
-  arithmetic: null,
-
-  picture: null,
-
-  tells: (): string | null => null,
-
-  soFar: () => null,
 
   understand(plan: Plan, { fields, readWith }: Pick<Entry, 'fields' | 'readWith'>): Understood {
     const field = fields[valueField]
@@ -92,9 +67,13 @@ export const numberPerTry = {
     return { ok: true, fields: { [valueField]: { ...field, value: derived.value! } } }
   },
 
-  scored: (plan: Plan, _counted: readonly Entry[]): Plan => plan,
-
-  seconds: (): number | null => null,
+  /** A value that was taken between marks keeps its digits. */
+  write: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
+    const value = numberOf(plan, entry)
+    if (value === null) return ''
+    const shown = printNumber(value, resolutionOf(plan).mark)
+    return Number(shown) === value ? shown : String(value)
+  },
 
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)

@@ -1,12 +1,19 @@
 import type { Plan } from '../plan'
 import { slotKey, slotStates, type Entry, type Slot } from '../record'
 import { wayOf } from './registry'
+import { countedOf } from './scoresOf'
 
 /** How far a group has come, and what it does next. */
 export interface GroupProgress {
   done: number
   needed: number
   next: Slot | null
+}
+
+/** What a group is asked to fill, by what it has found so far. */
+function asked(plan: Plan, groupId: string, place: number, counted: readonly Entry[]): Slot[] {
+  const way = wayOf(plan)
+  return way.asks ? way.asks(plan, groupId, place, counted) : way.slots(plan, groupId, place)
 }
 
 /** Whether a slot needs nothing more of its group; where two devices filled it, the teacher chooses. */
@@ -27,7 +34,7 @@ export function groupProgress(
   entries: readonly Entry[],
   due: readonly string[] | null = null,
 ): GroupProgress {
-  const slots = wayOf(plan).slots(plan, groupId, place)
+  const slots = asked(plan, groupId, place, countedOf(entries))
   const states = slotStates(entries)
   const open = slots.filter((slot) => !isFilled(states, slot))
   return {
@@ -48,14 +55,17 @@ export function levelProgress(
   entries: readonly Entry[],
 ): Map<string, { done: number; needed: number }> {
   const states = slotStates(entries)
+  const counted = countedOf(entries)
+  const way = wayOf(plan)
   const levels = new Map(plan.levels.map((level) => [level.id, { done: 0, needed: 0 }]))
   for (const [place, groupId] of groupIds.entries())
-    for (const slot of wayOf(plan).slots(plan, groupId, place)) {
-      const level = levels.get(slot.levelId ?? '')
-      if (!level) continue
-      level.needed++
-      if (isFilled(states, slot)) level.done++
-    }
+    for (const slot of asked(plan, groupId, place, counted))
+      for (const levelId of way.levelsIn(plan, slot, place)) {
+        const level = levels.get(levelId)
+        if (!level) continue
+        level.needed++
+        if (isFilled(states, slot)) level.done++
+      }
   return levels
 }
 

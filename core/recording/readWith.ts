@@ -3,10 +3,10 @@ import type { Plan } from '../plan'
 import type { ReadWith } from '../record'
 
 /**
- * What an entry is read with by a plan as it is now, kept with the entry.
- * @example readWithOf(plan) // { instrument: 'metre stick', unit: 'cm', mark: 1 }
+ * What a plan reads with as it is now.
+ * @example instrumentNow(plan) // { instrument: 'metre stick', unit: 'cm', mark: 1 }
  */
-export function readWithOf(plan: Plan): ReadWith {
+export function instrumentNow(plan: Plan): ReadWith {
   const { unit, instrument } = plan.measured
   return { instrument: instrument.name, unit, mark: resolutionOf(plan).mark }
 }

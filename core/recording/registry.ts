@@ -1,10 +1,15 @@
 import type { Plan, RecordingKind } from '../plan'
+import type { ReadWith } from '../record'
 import { beforeAfter } from './beforeAfter'
-import { pairs, race, rounds, wordScale } from './byHand'
 import { count } from './count'
 import { measure } from './measure'
+import { pairs } from './pairs'
 import { partsWhole } from './partsWhole'
+import { race } from './race'
+import { instrumentNow } from './readWith'
+import { rounds } from './rounds'
 import { daily, intervals } from './series'
+import { wordScale } from './wordScale'
 import type { Way } from './way'
 
 const registry: Record<RecordingKind, Way> = {
@@ -29,4 +34,20 @@ export const ways: readonly Way[] = Object.values(registry)
  */
 export function wayOf({ recording }: Pick<Plan, 'recording'>): Way {
   return registry[recording.kind]
+}
+
+/**
+ * Whether anything is read off an instrument; a race, pairs and words need eyes alone.
+ * @example usesInstrument(plan) // true for a plan that measures once
+ */
+export function usesInstrument(plan: Plan): boolean {
+  return wayOf(plan).needs(plan.recording).instruments > 0
+}
+
+/**
+ * What an entry is read with by a plan as it is now, kept with the entry; null where nothing is read off an instrument.
+ * @example readWithOf(plan) // { instrument: 'metre stick', unit: 'cm', mark: 1 }
+ */
+export function readWithOf(plan: Plan): ReadWith | null {
+  return usesInstrument(plan) ? instrumentNow(plan) : null
 }

@@ -21,8 +21,9 @@ export function scoresOf(plan: Plan, entries: readonly Entry[]): Score[] {
 export function contextOf(plan: Plan, entries: readonly Entry[], slot: Slot): EntryContext {
   const key = slotKey(slot)
   const counted = countedOf(entries).filter((one) => slotKey(one) !== key)
-  const row = counted.filter((one) => one.groupId === slot.groupId && one.levelId === slot.levelId)
-  return { slot, row, others: wayOf(plan).comparable(plan, counted, slot) }
+  const way = wayOf(plan)
+  const row = counted.filter((one) => one.groupId === slot.groupId && way.sameRow(slot, one))
+  return { slot, row, others: way.comparable(plan, counted, slot) }
 }
 
 /**

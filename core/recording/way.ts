@@ -67,11 +67,20 @@ export type WayOption = {
       letters: number
       /** What is shown as an example where nothing is typed yet. */
       like: string
-      says: (answer: readonly string[]) => string
+      says: (answer: readonly string[], plan: Plan) => string
+    }
+  | {
+      name: string
+      label: string
+      /** One of the plan's own words. */
+      kind: 'own-word'
+      letters: number
+      words: (plan: Plan) => readonly string[]
+      says: (answer: string, plan: Plan) => string
     }
 )
 
-/** One thing that a person sees and types. */
+/** One thing that a person sees and types, or chooses among a few. */
 export interface FieldDefinition {
   /** The name under which an entry keeps it. */
   name: string
@@ -83,10 +92,23 @@ export interface FieldDefinition {
   /** Drawn beside the field; null where nothing is read off. */
   instrument: Instrument | null
   whole: boolean
+  /** What may be chosen; null where something is typed. */
+  choices: readonly FieldChoice[] | null
 }
 
-/** One place of a try: of the same level, from left to right. */
+/** One answer among a few. */
+export interface FieldChoice {
+  /** What is typed in its place. */
+  typed: string
+  label: string
+  /** An example of it, where there is one. */
+  like: string
+}
+
+/** One place of a try: of the same level, from left to right; or, where levels stand together, of a group. */
 export interface Column {
+  /** Where levels stand together: the level that its slot names, or null. */
+  levelId?: string | null
   tryNumber: number
   moment: string
   /** What stands above it. */
@@ -116,6 +138,48 @@ export type Picture =
       rows: ReadRow[]
       /** How far the readings alone may be off. */ within: number
     }
+  /** Words or places that stand in rows and columns: the darker, the further along. */
+  | { kind: 'tiles'; tiles: Tiles }
+  /** Results from round to round. */
+  | { kind: 'steps'; steps: RoundSteps[] }
+
+/** Rows and columns of words or places. */
+export interface Tiles {
+  /** What the rows and the columns are. */
+  of: { rows: string; columns: string }
+  rows: string[]
+  /** The group that a column belongs to; null for the class. */
+  columns: { head: string; groupId: string | null }[]
+  cells: { row: number; column: number; text: string; share: number }[]
+}
+
+/** What one group got from round to round. */
+export interface RoundSteps {
+  groupId: string
+  /** The middle of its tries in each round, in the order of rounds; null where there is none. */
+  results: (number | null)[]
+  /** What it altered before each round; empty where nobody said. */
+  altered: string[]
+  /** The best round so far, by its place; null before the first. */
+  best: number | null
+}
+
+/** A table to be written in by hand. */
+export interface PaperTable {
+  /** What to write, and how. */
+  note: string
+  corner: string
+  heads: string[]
+  rows: { head: string; cells: ('write' | 'blank')[] }[]
+}
+
+/** Something in what was recorded that cannot all be right, and where to look again. */
+export interface Doubt {
+  groupId: string
+  said: string
+  /** Where a repeat would settle it. */
+  slot: Slot
+}
 
 /** One step of the arithmetic that a try asks for. */
 export interface Working {
@@ -176,8 +240,10 @@ export interface Way {
   options: readonly WayOption[]
   /** With the usual answers. */
   usual: Recording
-  /** Whether somebody still works its number out by hand; such a way is offered to no new plan. */
-  byHand: boolean
+  /** What one repeat is called, and several. */
+  tryWord: readonly [one: string, many: string]
+  /** Why its class cannot be rehearsed, and what to look at instead; null where it can. */
+  unrehearsed: string | null
   /** The only unit in which it takes anything; null where any will do. */
   onlyUnit: Unit | null
   /** Whether one try is enough for an age that usually takes more, since it holds many readings. */
@@ -192,8 +258,29 @@ export interface Way {
   fields: (plan: Plan) => FieldDefinition[]
   /** One try of one level from left to right, as the grid and the paper show it. */
   columns: (plan: Plan) => Column[]
-  /** Whether levels stand beside one another in the grid, or beneath with their moments beside one another. */
-  layout: 'levels-across' | 'levels-beneath'
+  /**
+   * Whether levels stand beside one another in the grid, beneath with their moments beside one another, or together in what is typed.
+   */
+  layout: (plan: Plan) => 'levels-across' | 'levels-beneath' | 'together'
+  /**
+   * The slots that a group is asked to fill, in working order, where that depends on what it has found so far: with pairs, which one
+   * comes next. The first open one is next; those after it may still change. Null where every slot is asked for.
+   */
+  asks: ((plan: Plan, groupId: string, place: number, counted: readonly Entry[]) => Slot[]) | null
+  /** A slot in words, without its group: "20 cm, try 2, before". */
+  named: (plan: Plan, slot: Slot) => string
+  /** A moment as it is written in a file. */
+  momentSaid: (plan: Plan, moment: string) => string
+  /** The slot that is meant, where it may be named in more than one way: B against A is A against B. */
+  asSlot: (plan: Plan, slot: Slot) => Slot
+  /** The levels that a slot of a group tells of. */
+  levelsIn: (plan: Plan, slot: Slot, place: number) => string[]
+  /** The levels that an entry tells of, which must stay while it counts. */
+  levelsTold: (entry: Pick<Entry, 'levelId' | 'moment' | 'fields'>) => string[]
+  /** The table to be written in on paper, where it is not that of levels by moments; null where it is. */
+  paper: ((plan: Plan, place: number) => PaperTable) | null
+  /** Whether an entry belongs to the row of a slot, which it is checked against. */
+  sameRow: (slot: Slot, entry: Entry) => boolean
   /**
    * The moments that are read today, of a lesson on these school days; null where anything may be read at any time.
    */
@@ -211,6 +298,8 @@ export interface Way {
   check: (plan: Plan, text: string, context: EntryContext | null) => CheckedEntry
   /** Works an entry's values out from its own texts, so that no device can send a number that nobody wrote. */
   understand: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith' | 'moment'>) => Understood
+  /** An entry as it stands in a cell that can be typed over. */
+  write: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
   /** An entry as people read it, with its unit. */
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
   /**
@@ -232,6 +321,8 @@ export interface Way {
   picture: ((plan: Plan, counted: readonly Entry[]) => Picture) | null
   /** What each level did, in the way's own words; null where the sentence of the result says it. */
   tells: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) => string | null
+  /** What cannot all be right. */
+  doubts: (plan: Plan, counted: readonly Entry[]) => Doubt[]
   /** What is to be seen while nothing can be compared yet; null where that is nothing. */
   soFar: (plan: Plan, counted: readonly Entry[]) => ResultSentence | null
   /** What evidence sees of the entries that stand and count. */

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import type { Plan } from '../plan'
+import type { Plan, RecordingKind } from '../plan'
 import { slotKey, type Entry } from '../record'
 import { examplePlan } from '../testing/examplePlan'
 import { entry } from '../testing/exampleEntries'
+import { typedFor } from '../testing/typedEntries'
 import { perMinute } from './count/perMinute'
 import {
   comparisonOf,
@@ -36,6 +37,13 @@ const typed = (text: string, value: number): Entry['fields'] => ({
   [valueField]: { typed: text, given: 'typed', value },
 })
 
+/** How an entry of the first slot is read back. */
+const printed: Partial<Record<RecordingKind, string>> = {
+  race: '20 cm > 40 cm > 60 cm',
+  pairs: '40 cm',
+  'word-scale': 'a little',
+}
+
 describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, way) => {
   const plan = examplePlan({ recording: way.usual })
 
@@ -54,8 +62,11 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
   it('has a column for each moment and try of a level', () => {
     const places = (of: readonly { tryNumber: number; moment: string }[]) =>
       of.map((one) => `${one.tryNumber}|${one.moment}`).sort()
-    const slots = way.slots(plan, 'leaf', 0).filter((slot) => slot.levelId === 'h20')
-    expect(places(way.columns(plan))).toEqual(places(slots))
+    const slots = way.slots(plan, 'leaf', 0)
+    const together = way.layout(plan) === 'together'
+    expect(places(way.columns(plan))).toEqual(
+      places(slots.filter((slot) => together || slot.levelId === 'h20')),
+    )
     expect(way.columns(plan).every((column) => column.head !== '')).toBe(true)
   })
 
@@ -68,32 +79,54 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
 
   it('reads back what it takes: the same text gives the same value on both sides of the wire', () => {
     const [field] = way.fields(plan)
-    const read = way.check(plan, '12', null)
-    expect(read).toMatchObject({ state: 'value', value: 12 })
+    const slot = way.slots(plan, 'leaf', 0)[0]!
+    const sent = typedFor(plan, slot).value!
+    const { typed: text, value } = sent
+    expect(way.check(plan, text, { slot, others: [], row: [] })).toEqual({ state: 'value', value, hints: [] })
     const understood = way.understand(plan, {
-      fields: { [field!.name]: { typed: '12', given: 'typed', value: 99 } },
+      fields: { [field!.name]: typeof value === 'number' ? { ...sent, value: 99 } : sent },
       readWith: readWithOf(plan),
-      moment: '',
+      moment: slot.moment,
     })
-    expect(understood).toEqual({
-      ok: true,
-      fields: { [field!.name]: { typed: '12', given: 'typed', value: 12 } },
+    expect(understood).toEqual({ ok: true, fields: { [field!.name]: sent } })
+    const kept = entry({ ...slot, fields: { [field!.name]: sent } })
+    expect(way.check(plan, way.write(plan, kept), { slot, others: [], row: [] })).toMatchObject({ value })
+    expect(way.print(plan, kept)).toBe(printed[kind] ?? '12 cm')
+    expect(way.asSlot(plan, slot)).toEqual(slot)
+    expect(way.named(plan, slot).trim()).not.toBe('')
+  })
+
+  it('asks for what a group has to fill, and for no more once it has', () => {
+    const before = groupProgress(plan, 'leaf', 0, [])
+    expect(before).toMatchObject({ done: 0, next: { groupId: 'leaf' } })
+    const filled: Entry[] = []
+    for (let next = before.next; next !== null; next = groupProgress(plan, 'leaf', 0, filled).next) {
+      filled.push(entry({ ...next, fields: typedFor(plan, next) }))
+      expect(filled.length).toBeLessThanOrEqual(before.needed)
+    }
+    expect(groupProgress(plan, 'leaf', 0, filled)).toMatchObject({
+      done: filled.length,
+      needed: filled.length,
     })
   })
 
   it('gives a score for what counts and none for what could not be read', () => {
-    const slots = way.slots(plan, 'leaf', 0).filter((one) => one.levelId === 'h20')
+    const slots = way.slots(plan, 'leaf', 0)
     const filled = slots
       .filter((one) => one.tryNumber === 1)
       .map((slot, day) =>
-        entry({ ...slot, value: 12, takenAt: new Date(Date.UTC(2026, 2, 9 + day)).toISOString() }),
+        entry({
+          ...slot,
+          fields: typedFor(plan, slot),
+          takenAt: new Date(Date.UTC(2026, 2, 9 + day)).toISOString(),
+        }),
       )
     const spoilt = entry({ ...slots.at(-1)!, value: null, status: 'set-aside', reason: 'pushed' })
     const scores = scoresOf(plan, [...filled, spoilt])
-    expect(scores).toMatchObject([{ groupId: 'leaf', levelId: 'h20', tryNumber: 1 }])
-    expect(Number.isFinite(scores[0]!.value)).toBe(true)
-    expect(way.print(plan, filled[0]!)).toBe('12 cm')
+    expect(scores.filter((one) => one.levelId === 'h20')).toMatchObject([{ groupId: 'leaf', tryNumber: 1 }])
+    expect(scores.every((one) => Number.isFinite(one.value))).toBe(true)
     expect(way.print(plan, spoilt)).toBe('')
+    expect(way.write(plan, spoilt)).toBe('')
   })
 
   it('refuses a field that it does not have', () => {

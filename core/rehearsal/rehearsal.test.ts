@@ -110,7 +110,7 @@ describe('classroom', () => {
       }),
     ],
     ['named kinds', kindsPlan(['a', 'b', 'c'])],
-    ['rounds', kindsPlan(['round 1', 'round 2', 'round 3'], { aim: 'improve' })],
+    ['rounds', kindsPlan(['round 1', 'round 2', 'round 3'], { recording: { kind: 'rounds' } })],
   ])('is judged as the same readings typed by hand would be: %s', (_, own) => {
     for (const [seed, last] of [
       [1, 20],

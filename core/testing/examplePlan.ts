@@ -11,7 +11,6 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
     title: 'Ball bounce',
     question: 'Does the drop height change the bounce?',
     best: null,
-    aim: 'compare',
     recording: { kind: 'measure' },
     ideas: { change: [], measure: [] },
     changed: { name: 'drop height', kind: 'number', unit: 'cm', range: null },

@@ -13,7 +13,7 @@ import { join } from 'node:path'
 import { eq, sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
-import { newId, type Plan } from '#core/plan'
+import { newId, seenOnce, type Plan } from '#core/plan'
 import { scoresOf } from '#core/recording'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
@@ -116,15 +116,7 @@ describe('a database of an earlier version', () => {
       keptSame: keptSame.map(({ was: _was, ...same }) => same),
       prediction: { format: 'direction', because: true },
     }
-    for (const later of [
-      'aim',
-      'recording',
-      'ideas',
-      'properties',
-      'expected',
-      'leftOut',
-      'preparing',
-    ] as const)
+    for (const later of ['recording', 'ideas', 'properties', 'expected', 'leftOut', 'preparing'] as const)
       delete (plan as Partial<Plan>)[later]
     const [own, investigation, lesson] = [newId(), newId(), newId()]
     const group = groups[0]!.id
@@ -219,6 +211,7 @@ describe('a database of an earlier version', () => {
     const measured = { ...examplePlan().measured, name: 'temperature lost' }
     const planOf = (recording: object) => JSON.stringify({ ...examplePlan({ measured }), recording })
     const [empty, tested, daily, soaked, poured] = [newId(), newId(), newId(), newId(), newId()]
+    const [raced, race, worded, built, tried] = [newId(), newId(), newId(), newId(), newId()]
     await before.db.execute(
       sql`insert into classes (id, name, age_band, vocabulary) values (${own}, 'Old', '7-9', 'plain')`,
     )
@@ -234,20 +227,30 @@ describe('a database of an earlier version', () => {
       [daily, { kind: 'daily', days: 4 }],
       [soaked, { kind: 'before-after' }],
       [poured, { kind: 'parts-whole' }],
+      [raced, { kind: 'race' }],
+      [race, { kind: 'race' }],
+      [worded, { kind: 'word-scale', words: ['shiny', 'rusty'] }],
+      [built, { kind: 'rounds' }],
+      [tried, { kind: 'rounds' }],
     ] as const)
       await before.db.execute(
         sql`insert into lessons (id, investigation_id, class_id, date, stage, plan, conclusion) values
             (${id}, ${investigation}, ${own}, '2026-03-09', 'plan', ${planOf(recording)}::jsonb, ${JSON.stringify(emptyConclusion)}::jsonb)`,
       )
-    for (const lesson of [tested, soaked])
+    await before.db.execute(
+      sql`update lessons set plan = plan || '{"aim":"improve"}'::jsonb where id = ${built}`,
+    )
+    for (const lesson of [tested, soaked, raced, built])
       await before.db.execute(
         sql`insert into entries (id, lesson_id, group_id, level_id, try_number, moment, fields, note, status, reason, source, taken_at) values
           (${newId()}, ${lesson}, ${group}, 'h20', 1, '', '{"value":{"typed":"7","given":"typed","value":7}}'::jsonb, '', 'counted', '', 'desk', now())`,
       )
     await before.close()
     const after = await openPglite(join(folder, 'data'), all)
-    const [first, second, third, fourth, fifth] = await Promise.all(
-      [empty, tested, daily, soaked, poured].map((id) => getLesson(after.db, id)),
+    const [first, second, third, fourth, fifth, ...seen] = await Promise.all(
+      [empty, tested, daily, soaked, poured, raced, race, worded, built, tried].map((id) =>
+        getLesson(after.db, id),
+      ),
     )
     const kept = await getInvestigationPlan(after.db, investigation)
     await after.close()
@@ -269,7 +272,18 @@ describe('a database of an earlier version', () => {
       compare: 'amount',
       container: 'none',
     })
-    for (const one of [first, second, third, fourth, fifth])
+    expect(seen.map((one) => one.plan.recording)).toEqual([
+      { kind: 'measure', was: 'race' },
+      { kind: 'race' },
+      { kind: 'word-scale', words: ['shiny', 'rusty'], ...seenOnce(['shiny', 'rusty']) },
+      { kind: 'rounds' },
+      { kind: 'measure', was: 'rounds' },
+    ])
+    // Numbers of a place stay numbers; the best of a round is what a round has reached.
+    for (const one of [seen[0]!, seen[3]!])
+      expect(scoresOf(one.plan, one.entries)).toMatchObject([{ levelId: 'h20', value: 7 }])
+    expect(seen.every((one) => !('aim' in one.plan))).toBe(true)
+    for (const one of [first, second, third, fourth, fifth, ...seen])
       expect(validate(planSchema, one!.plan).ok).toBe(true)
   })
 
@@ -288,5 +302,12 @@ describe('a database of an earlier version', () => {
       change: 'gained',
     })
     expect(validate(planSchema, { ...plan, recording: { kind: 'parts-whole' } }).ok).toBe(true)
+    const words = validate(planSchema, { ...plan, recording: { kind: 'word-scale', words: ['a', 'b'] } })
+    expect(words.ok && words.value.recording).toMatchObject({ seen: 'once', awaited: 'b' })
+    const improved = validate(planSchema, { ...plan, aim: 'improve', recording: { kind: 'measure' } })
+    expect(improved.ok && improved.value).toMatchObject({ recording: { kind: 'rounds' } })
+    expect(improved.ok && 'aim' in improved.value).toBe(false)
+    const best = validate(planSchema, { ...plan, aim: 'compare', recording: { kind: 'rounds' } })
+    expect(best.ok && best.value.recording).toEqual({ kind: 'measure', was: 'rounds' })
   })
 })

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Entry } from '#core/record'
-import { readWithOf, wayOf } from '#core/recording'
+import { readWithOf, usesInstrument, wayOf } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
 import type { Database } from '../database/database'
 import { entries, lessons } from '../database/schema'
@@ -91,6 +91,7 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
 /** What was read in another kind of unit says nothing here. */
 const isOfKind = (one: Entry, plan: Plan) =>
   one.readWith === null ||
+  !usesInstrument(plan) ||
   unitDefinition(one.readWith.unit).dimension === unitDefinition(plan.measured.unit).dimension
 
 /** Each entry with the values that its own texts give. */
@@ -102,7 +103,8 @@ function understood(sent: Entry[], plan: Plan): Entry[] {
     }
     const read = wayOf(plan).understand(plan, one)
     // Pages of an earlier version do not say what they read with; it was by the plan that stands.
-    if (read.ok) return { ...one, fields: read.fields, readWith: one.readWith ?? readWithOf(plan) }
+    const readWith = usesInstrument(plan) ? (one.readWith ?? readWithOf(plan)) : null
+    if (read.ok) return { ...one, fields: read.fields, readWith }
     throw new ApiError('invalid', read.message, [
       { path: `entries.${index}.fields.${read.field}`, message: read.message },
     ])
@@ -111,8 +113,10 @@ function understood(sent: Entry[], plan: Plan): Entry[] {
 
 function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Generator<FieldProblem> {
   const levelIds = new Set(plan.levels.map((level) => level.id))
-  const slots = wayOf(plan).slots(plan, '', 0)
+  // Groups that share levels read what any of them may read.
+  const slots = wayOf(plan).slots({ ...plan, whoTests: 'all-levels' }, '', 0)
   const moments = new Set([...slots.map((slot) => slot.moment), ...wayOf(plan).beside(plan)])
+  const places = new Set(slots.map(({ levelId, moment }) => `${levelId}|${moment}`))
   const hasLevels = slots.some((slot) => slot.levelId !== null)
   for (const [index, one] of fresh.entries()) {
     if (!groupIds.has(one.groupId))
@@ -129,6 +133,12 @@ function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Gene
       }
     if (slots.length > 0 && !moments.has(one.moment))
       yield { path: `entries.${index}.moment`, message: 'Nothing is read at this moment. Reload the page.' }
+    else if (
+      levelIds.has(one.levelId ?? '') &&
+      !places.has(`${one.levelId}|${one.moment}`) &&
+      !wayOf(plan).beside(plan).includes(one.moment)
+    )
+      yield { path: `entries.${index}.moment`, message: 'Nothing goes in this place. Reload the page.' }
   }
 }
 

@@ -47,9 +47,10 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
   const kept = new Set(after.levels.map((level) => level.id))
   const standing = standingEntries(await entriesOf(tx, id)).filter((entry) => entry.status === 'counted')
   if (
-    standing.some(
-      ({ levelId }) =>
-        levelId !== null && !kept.has(levelId) && before.levels.some((level) => level.id === levelId),
+    standing.some((entry) =>
+      wayOf(before)
+        .levelsTold(entry)
+        .some((id) => !kept.has(id) && before.levels.some((level) => level.id === id)),
     )
   )
     throw new ApiError(
@@ -61,8 +62,13 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
   if (lost && after.recording.kind === before.recording.kind)
     throw new ApiError(
       'conflict',
-      `There are readings at “${lost.moment}” already. Set them aside first, or keep that time.`,
-      [{ path: 'plan.recording', message: `“${lost.moment}” has readings.` }],
+      `There are readings at “${wayOf(before).momentSaid(before, lost.moment)}” already. Set them aside first, or keep that time.`,
+      [
+        {
+          path: 'plan.recording',
+          message: `“${wayOf(before).momentSaid(before, lost.moment)}” has readings.`,
+        },
+      ],
     )
   if (standing.length > 0 && after.recording.kind !== before.recording.kind)
     throw new ApiError(

@@ -68,14 +68,15 @@ const entry = Joi.object({
   groupId: id.required(),
   levelId: localId.allow(null).required(),
   tryNumber: wholeNumber(1, mostTries).required(),
-  moment: openLine(60).required(),
+  moment: openLine(64).required(),
   fields: Joi.object()
     .pattern(
       localId,
       Joi.object({
-        typed: openLine(60).required(),
+        typed: openLine(200).required(),
         given: given.required(),
-        value: Joi.alternatives(amount(-1e6, 1e6), line(40)).required(),
+        // An order of levels holds their identifiers.
+        value: Joi.alternatives(amount(-1e6, 1e6), line(planLimits.levels * 70)).required(),
       }),
     )
     .max(planLimits.levels)

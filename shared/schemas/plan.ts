@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { fromOldRecording, isOldRecording, planLimits, type Plan } from '#core/plan'
+import { fromOldRecording, isOldRecording, planLimits, type Aim, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
 import { ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
@@ -105,6 +105,8 @@ function optionSchema(option: WayOption): Joi.Schema {
       return list(amount(option.least, option.greatest), option.most, 'times').min(2).unique().sort()
     case 'choice':
       return choice(...option.choices.map(([value]) => value))
+    case 'own-word':
+      return openLine(option.letters)
     case 'amount':
       return amount(-most, most).optional()
   }
@@ -176,12 +178,12 @@ const preparing = Joi.object({
 })
 
 /** A plan as it is saved: it may be unfinished, but every part is of the right kind and size. */
-export const planSchema = Joi.object<Plan>({
+export const planSchema = Joi.object<Plan & { aim?: Aim }>({
   title: openLine(120),
   question: openLine(300),
   best: choice('most', 'least').allow(null),
+  aim: choice('compare', 'improve').optional(),
   // Plans written before there were more ways of recording say nothing of these.
-  aim: choice('compare', 'improve').optional().default('compare'),
   recording: recording.optional().default({ kind: 'measure' }),
   ideas: Joi.object({ change: ideas, measure: ideas }).optional().default({ change: [], measure: [] }),
   changed,
@@ -213,7 +215,16 @@ export const planSchema = Joi.object<Plan>({
     .default(null),
 })
   .prefs(required)
+  .custom(withoutAim)
   .messages({
     'object.base': 'The plan is missing or damaged.',
     'array.unique': 'The same line stands here twice.',
   })
+
+/** Plans of an earlier version said twice that a design is improved in rounds; now the way of recording does. */
+function withoutAim({ aim, ...plan }: Plan & { aim?: Aim }): Plan {
+  const { kind } = plan.recording
+  if (aim === 'improve' && kind !== 'rounds') return { ...plan, recording: { kind: 'rounds' } }
+  if (aim === 'compare' && kind === 'rounds') return { ...plan, recording: { kind: 'measure', was: kind } }
+  return plan
+}

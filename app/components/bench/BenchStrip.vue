@@ -2,10 +2,9 @@
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
 import { amountWords } from '#core/kit'
-import { levelName, levelStep, moveLevel, orderedLevels, type Level } from '#core/plan'
-import { convertUnit, printQuantity, unitDefinition } from '#core/quantity'
-import { resolutionOf } from '#core/instrument'
-import { levelProgress } from '#core/recording'
+import { levelName, levelStep, moveLevel, orderedLevels, printResult, type Level } from '#core/plan'
+import { convertUnit, unitDefinition } from '#core/quantity'
+import { levelProgress, usesInstrument, wayOf } from '#core/recording'
 import type { Stage } from '#shared/types/api'
 import { useShownReading } from '../../composables/useShownReading'
 import { useLesson } from '../../stores/lesson'
@@ -75,8 +74,9 @@ function saysOf(level: Level): {
         ...store.evidence.results.map((one) => Math.abs(one.centre)).filter(Number.isFinite),
       )
       return {
-        note: printQuantity(result.centre, store.scored.measured.unit, resolutionOf(store.scored).mark, 1),
-        fill: Math.min(1, Math.abs(result.centre) / top),
+        note: printResult(store.scored, result.centre, 1),
+        // Places and words have no size that a bar could show.
+        ...(store.scored.measured.scale ? {} : { fill: Math.min(1, Math.abs(result.centre) / top) }),
         tone: 'result',
       }
     }
@@ -125,10 +125,13 @@ const legend = computed(
     </div>
     <div class="part measured">
       <p class="what">
-        We measure <b>{{ store.plan.measured.name || '…' }}</b> with a
-        {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}
+        We {{ wayOf(store.plan).verb }} <b>{{ store.plan.measured.name || '…' }}</b>
+        <template v-if="usesInstrument(store.plan)">
+          with a {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}</template
+        >
       </p>
-      <InstrumentDrawing :instrument="store.plan.measured.instrument" :pointer="pointer" />
+      <SeenDrawing v-if="!usesInstrument(store.plan)" />
+      <InstrumentDrawing v-else :instrument="store.plan.measured.instrument" :pointer="pointer" />
     </div>
     <div class="part kept">
       <p class="what">We keep the same</p>

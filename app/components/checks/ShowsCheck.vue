@@ -2,6 +2,7 @@
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed, watch } from 'vue'
 import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
+import { wayOf } from '#core/recording'
 import { useRehearsal } from '../../composables/useRehearsal'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
@@ -12,6 +13,8 @@ const emit = defineEmits<{ state: [state: 'good' | 'think' | 'mend' | 'none'] }>
 const store = useLesson()
 const notices = useNotices()
 const { rehearsal, neighbours, running, share, stop } = useRehearsal()
+/** Why this way cannot be rehearsed, and what to look at instead. */
+const unrehearsed = computed(() => wayOf(store.plan).unrehearsed)
 const check = computed(() =>
   rehearsal.value ? showsCheck(rehearsal.value, store.plan.measured.instrument.name) : null,
 )
@@ -55,7 +58,7 @@ function take(neighbour: RankedNeighbour) {
   <section class="check" aria-label="Shows">
     <p class="line">
       <VIcon :icon="look.icon" :color="look.colour" size="20" />
-      <b>Shows</b><span class="state">{{ look.word }}</span>
+      <b>Shows</b><span class="state">{{ unrehearsed ? 'look for yourself' : look.word }}</span>
     </p>
     <p v-if="brief && check && check.state !== 'good'" class="sentence brief">{{ check.sentence }}</p>
     <div v-if="!brief" class="body">
@@ -76,7 +79,8 @@ function take(neighbour: RankedNeighbour) {
           <VBtn size="x-small" variant="text" @click="stop">Stop</VBtn>
         </p>
       </template>
-      <ExpectationFields />
+      <p v-if="unrehearsed" class="sentence">{{ unrehearsed }}</p>
+      <ExpectationFields v-else />
     </div>
   </section>
 </template>

@@ -1,21 +1,20 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { resolutionOf } from '#core/instrument'
-import { levelName } from '#core/plan'
-import { listed, printQuantity } from '#core/quantity'
-import { setUps } from '#core/recording'
+import { levelName, printResult } from '#core/plan'
+import { listed } from '#core/quantity'
+import { countedOf, setUps, wayOf } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
+import { slotWords } from '../../words/slotWords'
 
 /** Readings and groups that stand apart: hints to talk about, never verdicts. */
 const store = useLesson()
 const notices = useNotices()
 const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
-const mark = computed(() => resolutionOf(store.scored).mark)
-const print = (value: number) => printQuantity(value, store.scored.measured.unit, mark.value)
+const print = (value: number) => printResult(store.scored, value)
 const group = (id: string) => store.groups.find((one) => one.id === id)!
 const level = (id: string) =>
   levelName(
@@ -26,6 +25,8 @@ const asides = computed(() =>
   [...store.slots.values()].reduce((sum, state) => sum + state.setAside.length, 0),
 )
 
+/** What cannot all be right, and where a repeat would settle it. */
+const doubts = computed(() => wayOf(store.plan).doubts(store.plan, countedOf(store.entries)))
 /** More than one where the set-up changed while the lesson was under way. */
 const instruments = computed(() => setUps(store.entries))
 const odd = computed(() =>
@@ -70,6 +71,15 @@ function setAside(reason: string) {
         others at every level. Do they start or read differently? It may be the set-up, not a mistake.
       </p>
     </article>
+    <article v-for="one in doubts" :key="one.said" class="card">
+      <p class="head">
+        <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" />
+      </p>
+      <p class="small">{{ one.said }}</p>
+      <VBtn size="small" variant="outlined" color="primary" @click="asking = one.slot"
+        >Repeat {{ wayOf(store.plan).named(store.plan, one.slot) }}</VBtn
+      >
+    </article>
     <article v-if="instruments.length > 1" class="card">
       <p class="small">
         Not everything was read with the same instrument:
@@ -78,7 +88,12 @@ function setAside(reason: string) {
       </p>
     </article>
     <p
-      v-if="odd.length === 0 && store.evidence.offsets.length === 0 && instruments.length < 2"
+      v-if="
+        odd.length === 0 &&
+        store.evidence.offsets.length === 0 &&
+        instruments.length < 2 &&
+        doubts.length === 0
+      "
       class="small soft"
     >
       No reading and no group stands apart.
@@ -89,9 +104,7 @@ function setAside(reason: string) {
     </p>
     <SetAsideDialog
       :model-value="asking !== null"
-      :where="
-        asking ? `${group(asking.groupId).name}, ${level(asking.levelId ?? '')}, try ${asking.tryNumber}` : ''
-      "
+      :where="asking ? slotWords(store, asking) : ''"
       @update:model-value="asking = null"
       @reason="setAside"
     />

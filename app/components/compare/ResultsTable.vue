@@ -1,26 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
-import { levelName, orderedLevels } from '#core/plan'
+import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()
-const mark = computed(() => resolutionOf(store.scored).mark)
 const levels = computed(() => orderedLevels(store.plan))
-const dotsOnly = computed(() => store.plan.summary === 'none')
+const dotsOnly = computed(() => store.scored.summary === 'none')
+/** Places and words have no distances, so no wobble. */
+const ordinal = computed(() => store.scored.measured.scale !== undefined)
 const summaryWords = computed(
   () =>
     ({ mean: 'mean', median: 'middle value', 'most-common': 'most common', none: 'tries' })[
-      store.plan.summary
+      store.scored.summary
     ],
 )
 const cellAt = (groupId: string, levelId: string) =>
   store.evidence.cells.find((cell) => cell.groupId === groupId && cell.levelId === levelId)
 const resultAt = (levelId: string) => store.evidence.results.find((result) => result.level.id === levelId)
-const print = (value: number) => printNumber(value, mark.value, 1)
+const print = (value: number) =>
+  ordinal.value ? printResult(store.scored, value) : printNumber(value, resolutionOf(store.scored).mark, 1)
 </script>
 
 <template>
@@ -31,7 +33,7 @@ const print = (value: number) => printNumber(value, mark.value, 1)
       }}:
       {{
         summaryWords
-      }}<template v-if="!dotsOnly">, small: wobble</template>
+      }}<template v-if="!dotsOnly && !ordinal">, small: wobble</template>
     </caption>
     <thead>
       <tr>
@@ -46,14 +48,10 @@ const print = (value: number) => printNumber(value, mark.value, 1)
         <th scope="row"><GroupEmblem :emblem="group.emblem" named :name="group.name" :size="18" /></th>
         <td v-for="level in levels" :key="level.id" class="n number">
           <template v-if="cellAt(group.id, level.id)">
-            <template v-if="dotsOnly">{{
-              cellAt(group.id, level.id)!
-                .values.map((value) => printNumber(value, mark))
-                .join(' ')
-            }}</template>
+            <template v-if="dotsOnly">{{ cellAt(group.id, level.id)!.values.map(print).join(' ') }}</template>
             <template v-else
               >{{ print(cellAt(group.id, level.id)!.summary.centre) }}
-              <small>{{ print(cellAt(group.id, level.id)!.summary.wobble) }}</small></template
+              <small v-if="!ordinal">{{ print(cellAt(group.id, level.id)!.summary.wobble) }}</small></template
             >
           </template>
           <span v-else class="soft">–</span>

@@ -13,7 +13,7 @@ const store = useLesson()
 const { picture } = usePicture()
 const table = computed(() => {
   const shown = picture.value
-  if (!shown || shown.kind === 'curves') return null
+  if (shown?.kind !== 'paired' && shown?.kind !== 'stacked') return null
   // Parts must add up in the table too, so they are means.
   return shown.kind === 'paired'
     ? { heads: shown.moments, rows: classRows(shown.rows, 'median'), centre: 'middle of all tries' }

@@ -1,14 +1,15 @@
 import type { Component } from 'vue'
 import type { Picture } from '#core/recording'
-import CurvesChart from './CurvesChart.vue'
 import CurvesTable from './CurvesTable.vue'
-import PairedChart from './PairedChart.vue'
 import RowsTable from './RowsTable.vue'
-import StackedChart from './StackedChart.vue'
+import StepsTable from './StepsTable.vue'
+import TilesTable from './TilesTable.vue'
 
-/** How each kind of picture is drawn, its twin as a table, and what the switch to it says. */
-export const pictureViews: Record<Picture['kind'], { name: string; chart: Component; table: Component }> = {
-  curves: { name: 'Over time', chart: CurvesChart, table: CurvesTable },
-  paired: { name: 'Before and after', chart: PairedChart, table: RowsTable },
-  stacked: { name: 'Parts and whole', chart: StackedChart, table: RowsTable },
+/** The twin of each kind of picture as a table, and what the switch to it says. */
+export const pictureViews: Record<Picture['kind'], { name: string; table: Component }> = {
+  curves: { name: 'Over time', table: CurvesTable },
+  paired: { name: 'Before and after', table: RowsTable },
+  stacked: { name: 'Parts and whole', table: RowsTable },
+  tiles: { name: 'As it was seen', table: TilesTable },
+  steps: { name: 'Round by round', table: StepsTable },
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { levelName, orderedLevels } from '#core/plan'
+import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printNumber, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
@@ -9,6 +9,8 @@ import { useLesson } from '../../stores/lesson'
 const props = defineProps<{ groupId: string }>()
 const store = useLesson()
 const mark = computed(() => resolutionOf(store.scored).mark)
+const ordinal = computed(() => store.scored.measured.scale !== undefined)
+const symbol = computed(() => (ordinal.value ? '' : unitDefinition(store.scored.measured.unit).symbol))
 const lines = computed(() =>
   orderedLevels(store.plan).flatMap((level) => {
     const cell = store.evidence.cells.find((one) => one.groupId === props.groupId && one.levelId === level.id)
@@ -17,7 +19,11 @@ const lines = computed(() =>
           {
             id: level.id,
             name: levelName(store.plan, level),
-            values: cell.values.map((value) => printNumber(value, mark.value)).join('   '),
+            values: cell.values
+              .map((value) =>
+                ordinal.value ? printResult(store.scored, value) : printNumber(value, mark.value),
+              )
+              .join('   '),
           },
         ]
       : []
@@ -36,7 +42,7 @@ const lines = computed(() =>
       <tbody>
         <tr v-for="line in lines" :key="line.id">
           <th scope="row">{{ line.name }}</th>
-          <td class="number">{{ line.values }} {{ unitDefinition(store.scored.measured.unit).symbol }}</td>
+          <td class="number">{{ line.values }} {{ symbol }}</td>
         </tr>
       </tbody>
     </table>

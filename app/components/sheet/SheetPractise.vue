@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usesInstrument } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 
 /** What to do and to mind, and a practice try or two, which nobody writes down. */
@@ -18,6 +19,7 @@ const store = useLesson()
       <li v-for="(line, index) in store.plan.steps.filter((one) => one.trim())" :key="index">{{ line }}</li>
     </ol>
     <InstrumentDrawing
+      v-if="usesInstrument(store.plan)"
       :instrument="store.plan.measured.instrument"
       :across="350"
       :upright="200"

@@ -2,21 +2,11 @@
 import { computed, ref } from 'vue'
 import { isUpright } from '#core/instrument'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
-import { setAsideReasons, slotKey, type Given, type Slot } from '#core/record'
-import {
-  atField,
-  minutesLimits,
-  plannedAt,
-  contextOf,
-  countedOf,
-  startOf,
-  wayOf,
-  type CheckedEntry,
-} from '#core/recording'
-import { oneNumber, readAt, useRecorder } from '../../composables/useRecorder'
-import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
+import { slotKey, type Given, type Slot } from '#core/record'
+import { alteredField, alteredLetters, contextOf, startOf, wayOf, type CheckedEntry } from '#core/recording'
+import { useReadNow } from '../../composables/useReadNow'
+import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
-import { today } from '../../words/dates'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
@@ -24,19 +14,20 @@ const emit = defineEmits<{ written: [slot: Slot] }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const typed = ref('')
+const note = ref('')
+const altered = ref('')
 /** What is asked before the number is written down. */
 const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
 const empty = ref(false)
-const wrong = ref(false)
 const box = ref<HTMLInputElement | null>(null)
-const repeat = computed(() => (store.slots.get(slotKey(props.slotAt))?.setAside.length ?? 0) > 0)
 const way = computed(() => wayOf(store.plan))
 const field = computed(() => way.value.fields(store.plan)[0]!)
 const unit = computed(() => field.value.unit)
+const asksAltered = computed(() => way.value.also.includes(alteredField))
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
 const stands = computed(() => isUpright(store.plan.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
-const times = useRunningTimes()
+const { times, readNow } = useReadNow()
 const start = computed(() => times.startedAt(props.slotAt))
 /** Until its first reading a container may be started once more, in place of a press that came too early. */
 const startsHere = computed(
@@ -49,31 +40,17 @@ function beginAgain() {
   const now = new Date(times.read()).toISOString()
   recorder.startOver(startOf(props.slotAt), readAt(now, now), 'started late or early')
 }
-const whichTry = computed(() => {
-  const { moment, tryNumber } = props.slotAt
-  const column = way.value
-    .columns(store.plan)
-    .find((one) => one.tryNumber === tryNumber && one.moment === moment)
-  if (column?.once) return column.head
-  const tried = `try ${tryNumber} of ${store.plan.tries}`
-  if (moment === '') return tried
-  return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
-})
-const note = ref('')
-const noting = ref(false)
 const symbol = computed(() => unitDefinition(unit.value).symbol)
 /** What is typed, as the way of recording reads it, by itself; null while that is no value. */
 const read = computed(() => {
   const entry = way.value.check(store.plan, typed.value, null)
-  return entry.state === 'value' ? entry.value : null
+  return entry.state === 'value' && typeof entry.value === 'number' ? entry.value : null
 })
 const pointer = computed(() =>
   read.value === null ? null : convertUnit(read.value, unit.value, store.plan.measured.instrument.unit),
 )
+const seen = computed(() => (read.value === null ? {} : oneField(typed.value.trim(), 'typed', read.value)))
 const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
-const reasons = setAsideReasons.filter(
-  (reason) => reason !== 'something else' && reason !== 'typed by mistake',
-)
 
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
@@ -85,22 +62,15 @@ function write() {
   else keep(entry.value)
 }
 
-/** The time at which it is really read, where the way of recording keeps it. */
-function readNow() {
-  if (!way.value.also.includes(atField)) return {}
-  if (way.value.dueOn(store.plan, store.days, today()) !== null) return readAt(today(), today())
-  if (start.value === null) return {}
-  const seconds = (times.read() - start.value) / 1000
-  // Started so long ago that it is no time of this reading: it stands at its planned minute.
-  if (seconds > minutesLimits.greatest * 60) return {}
-  const time = clockWords(seconds)
-  return readAt(time, plannedAt(props.slotAt.moment) ?? 0)
-}
-
-function keep(value: number, given: Given = 'typed') {
+function keep(value: number | string, given: Given = 'typed') {
+  const text = altered.value.trim()
   recorder.record(
     props.slotAt,
-    { ...oneNumber(typed.value.trim(), given, value), ...readNow() },
+    {
+      ...oneField(typed.value.trim(), given, value),
+      ...(text === '' ? {} : { [alteredField]: { typed: text, given: 'typed', value: text } }),
+      ...readNow(props.slotAt),
+    },
     note.value.trim(),
   )
   emit('written', props.slotAt)
@@ -121,38 +91,17 @@ function lookAgain() {
   forget()
   box.value?.select()
 }
-
-/** A spoilt try is noted with what was read, if anything was, and the same try comes again. */
-function spoilt(reason: string) {
-  const seen = read.value === null ? {} : oneNumber(typed.value.trim(), 'typed', read.value)
-  // What was only read wrongly is read once more; what broke or was pushed is begun anew.
-  if (reason !== 'read wrongly')
-    for (const one of way.value.spoiltWith(store.plan, countedOf(store.entries), props.slotAt))
-      recorder.setAside(one, reason)
-  recorder.noteSpoilt(props.slotAt, reason, seen)
-  typed.value = ''
-  wrong.value = false
-}
 </script>
 
 <template>
-  <section v-if="wrong" class="step">
-    <h1>What went wrong?</h1>
-    <VBtn
-      v-for="reason in reasons"
-      :key="reason"
-      variant="outlined"
-      size="x-large"
-      block
-      @click="spoilt(reason)"
-      >{{ reason }}</VBtn
-    >
-    <VBtn variant="text" size="large" block @click="wrong = false">Nothing, go back</VBtn>
-  </section>
-  <form v-else class="step" @submit.prevent="write">
-    <h1>
-      <b>{{ level }}</b>, {{ repeat ? 'once more, ' : '' }}{{ whichTry }}
-    </h1>
+  <SheetTry
+    v-model:note="note"
+    :slot-at="slotAt"
+    :level="level"
+    :seen="seen"
+    @write="write"
+    @spoilt="typed = ''"
+  >
     <SheetClock v-if="start !== null" :slot-at="slotAt" />
     <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
     <div class="reading" :class="{ beside: stands }">
@@ -165,7 +114,7 @@ function spoilt(reason: string) {
       />
       <label class="entry">
         <span
-          >{{ field.label }}<small v-if="field.help">, {{ field.help }}</small></span
+          >{{ field.label }}<small v-if="field.help && !asksAltered">, {{ field.help }}</small></span
         >
         <span class="box"
           ><input
@@ -181,40 +130,39 @@ function spoilt(reason: string) {
       </label>
     </div>
     <VTextField
-      v-if="noting"
-      v-model="note"
-      label="What about this try? It counts all the same."
-      :maxlength="160"
-      autofocus
+      v-if="asksAltered"
+      v-model="altered"
+      label="What did you alter before this round?"
+      :maxlength="alteredLetters"
       hide-details
     />
-    <p v-if="empty" class="told" role="alert">Type your number first.</p>
-    <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>
-    <div v-else-if="asked?.state === 'two-ways'" class="told">
-      <QuantityChoice :readings="asked.readings" large @choose="keep($event, 'chosen')" />
-    </div>
-    <div v-else-if="hint && asked?.state === 'value'" class="told" role="alert">
-      <p>{{ hint.message }}</p>
-      <VBtn size="large" variant="flat" color="primary" block @click="lookAgain">Look again</VBtn>
-      <VBtn
-        v-if="hint.suggestion !== null"
-        size="large"
-        variant="outlined"
-        block
-        @click="keep(hint.suggestion, 'suggested')"
-        >It is {{ shown(hint.suggestion) }}</VBtn
+    <template #told>
+      <p v-if="empty" class="told" role="alert">Type your number first.</p>
+      <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>
+      <div v-else-if="asked?.state === 'two-ways'" class="told">
+        <QuantityChoice :readings="asked.readings" large @choose="keep($event, 'chosen')" />
+      </div>
+      <div v-else-if="hint && asked?.state === 'value'" class="told" role="alert">
+        <p>{{ hint.message }}</p>
+        <VBtn size="large" variant="flat" color="primary" block @click="lookAgain">Look again</VBtn>
+        <VBtn
+          v-if="hint.suggestion !== null"
+          size="large"
+          variant="outlined"
+          block
+          @click="keep(hint.suggestion, 'suggested')"
+          >It is {{ shown(hint.suggestion) }}</VBtn
+        >
+        <VBtn size="large" variant="outlined" block @click="keep(asked.value)">Keep {{ typed }}</VBtn>
+      </div>
+      <VBtn v-if="!hint && asked?.state !== 'two-ways'" type="submit" color="primary" size="x-large" block
+        >Write it down</VBtn
       >
-      <VBtn size="large" variant="outlined" block @click="keep(asked.value)">Keep {{ typed }}</VBtn>
-    </div>
-    <VBtn v-if="!hint && asked?.state !== 'two-ways'" type="submit" color="primary" size="x-large" block
-      >Write it down</VBtn
-    >
-    <div class="acts">
+    </template>
+    <template #acts>
       <VBtn v-if="startsHere" variant="text" size="large" @click="beginAgain">It began only now</VBtn>
-      <VBtn v-if="!noting" variant="text" size="large" @click="noting = true">Add a note</VBtn>
-      <VBtn variant="text" size="large" @click="wrong = true">Something went wrong</VBtn>
-    </div>
-  </form>
+    </template>
+  </SheetTry>
 </template>
 
 <style scoped>
@@ -262,12 +210,6 @@ input {
   padding: 10px;
   background: #fff;
   color: var(--ink);
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: center;
 }
 
 .told {

@@ -3,18 +3,20 @@ import { computed } from 'vue'
 import { levelName, type Level } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import type { GridColumn } from '../../composables/useReadingGrid'
+import { usesInstrument } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 
 /** The head of the grid: levels with their tries, or moments where each level has a row of its own. */
 const props = defineProps<{
   columns: GridColumn[]
   levels: Level[]
-  beneath: boolean
+  layout: 'levels-across' | 'levels-beneath' | 'together'
   /** The head of what is worked out; null where nothing is. */
   worked: string | null
 }>()
 const store = useLesson()
 const inUnit = computed(() => {
+  if (!usesInstrument(store.plan)) return 'its word'
   const { symbol } = unitDefinition(store.plan.measured.unit)
   return symbol ? `in ${symbol}` : 'how many'
 })
@@ -22,7 +24,7 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
 </script>
 
 <template>
-  <thead v-if="beneath">
+  <thead v-if="layout === 'levels-beneath'">
     <tr>
       <th scope="col">
         {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
@@ -34,6 +36,21 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
         </th>
         <th v-if="column.worked" scope="col" class="try">{{ worked }}</th>
       </template>
+    </tr>
+  </thead>
+  <thead v-else-if="layout === 'together'">
+    <tr>
+      <th scope="col">{{ store.plan.measured.name }}</th>
+      <th
+        v-for="(column, index) in columns"
+        :key="index"
+        scope="col"
+        class="try"
+        :class="{ first: column.first }"
+      >
+        {{ column.head }}
+      </th>
+      <th scope="col" class="done">done</th>
     </tr>
   </thead>
   <thead v-else>

@@ -6,6 +6,8 @@ defineProps<{
   hint: GridHint | null
   /** The suggestion as it would be written; empty where there is none. */
   suggested: string
+  /** What is typed: "a number". */
+  what: string
 }>()
 defineEmits<{ choose: [value: number]; lookAgain: []; takeInstead: []; keep: [] }>()
 </script>
@@ -28,7 +30,7 @@ defineEmits<{ choose: [value: number]; lookAgain: []; takeInstead: []; keep: [] 
       </template>
     </template>
     <template v-else
-      >Type a number and press Enter. <b>x</b> sets a try aside, <b>n</b> adds a note, <b>u</b> undoes. A
+      >Type {{ what }} and press Enter. <b>x</b> sets a try aside, <b>n</b> adds a note, <b>u</b> undoes. A
       corner mark shows a try that was set aside and repeated.</template
     >
   </p>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
-import { predictedLevel, type PredictionAnswer } from '#core/conclusion'
-import { levelName, orderedLevels } from '#core/plan'
+import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } from '#core/conclusion'
+import { gaveLarger, gaveMost, levelName, orderedLevels, type Comparative } from '#core/plan'
+import { capital } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
 
@@ -10,29 +11,36 @@ import { useLesson } from '../../stores/lesson'
 const answer = defineModel<PredictionAnswer | null>({ required: true })
 const props = withDefaults(defineProps<{ large?: boolean; label: string }>(), { large: false })
 const store = useLesson()
-const format = computed(() =>
-  store.plan.prediction.format === 'direction' && store.plan.changed.kind === 'kinds'
-    ? 'choice'
-    : store.plan.prediction.format,
-)
+const format = computed(() => predictionFormat(store.scored))
 const levels = computed(() => orderedLevels(store.plan))
 const mark = computed(() => resolutionOf(store.plan).mark)
 const asked = computed(() => predictedLevel(store.plan))
-const directions = computed(() => [
-  { title: `larger ${store.scored.measured.name}`, value: 'more' as const },
-  { title: 'the same', value: 'same' as const },
-  { title: `smaller ${store.scored.measured.name}`, value: 'less' as const },
-])
+const directions = computed(() => {
+  const {
+    measured,
+    measured: { name, scale },
+  } = store.scored
+  const it = (comparison: Comparative) => `it ${gaveLarger(measured, comparison, 'present')}`
+  return [
+    { title: scale ? it('more') : `larger ${name}`, value: 'more' as const },
+    { title: 'the same', value: 'same' as const },
+    { title: scale ? it('less') : `smaller ${name}`, value: 'less' as const },
+  ]
+})
 const question = computed(() => {
-  const { changed, measured, best } = store.plan
-  const most = best === 'least' ? 'least' : 'most'
+  const { changed, measured } = store.plan
+  const most = store.scored.best === 'least' ? 'least' : 'most'
   switch (format.value) {
     case 'direction':
-      return `With a larger ${changed.name} we will get…`
+      return store.scored.measured.scale
+        ? `With a larger ${changed.name}…`
+        : `With a larger ${changed.name} we will get…`
     case 'choice':
-      return `Which gives the ${most} ${measured.name}?`
+      return `Which ${gaveMost(store.scored.measured, most, 'present')}?`
     case 'order':
-      return `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
+      return store.scored.measured.scale
+        ? capital(orderSaid(store.scored))
+        : `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
     case 'number':
       return asked.value ? `What ${measured.name} at ${levelName(store.plan, asked.value)}?` : ''
   }

@@ -13,13 +13,13 @@ import { useNotices } from '../../stores/notices'
 const store = useLesson()
 const notices = useNotices()
 const grid = useReadingGrid()
-const { columns, rows, hint, levels, beneath, slotAt } = grid
+const { columns, rows, hint, levels, beneath, together, slotAt } = grid
 const table = ref<HTMLTableElement | null>(null)
 const shownReading = useShownReading()
 /** The instrument on the bench shows what stands in the cell, as it is typed. */
 function show(event: Event) {
   const read = wayOf(store.plan).check(store.plan, (event.target as HTMLInputElement).value, null)
-  shownReading.value = read.state === 'value' ? read.value : null
+  shownReading.value = read.state === 'value' && typeof read.value === 'number' ? read.value : null
 }
 onBeforeUnmount(() => (shownReading.value = null))
 
@@ -31,6 +31,9 @@ const suggested = computed(() =>
     ? `${grid.printValue(hint.value.suggestion)} ${symbol.value}`.trimEnd()
     : '',
 )
+/** Words and orders need more room than numbers. */
+const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const wide = computed(() => field.value.instrument === null && wayOf(store.plan).asks === null)
 const odd = computed(() => new Set(store.evidence.odd.map((one) => one.id)))
 
 function cellInput(row: number, column: number): HTMLInputElement | null {
@@ -52,6 +55,16 @@ function step(row: number, column: number, by: 1 | -1) {
     if (go(Math.floor(place / width), place % width)) return
 }
 
+/** To the next place, or, where what comes next follows from what was found, there. */
+async function onward(row: number, column: number, by: 1 | -1) {
+  if (by === 1 && wayOf(store.plan).asks !== null) {
+    await nextTick()
+    const { next } = rows.value[row]!.progress
+    if (next) return goTo(next)
+  }
+  step(row, column, by)
+}
+
 function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
   const input = event.target as HTMLInputElement
   const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length
@@ -60,7 +73,7 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
   const plain = !event.ctrlKey && !event.metaKey && !event.altKey
   const acts: Record<string, () => void> = {
     Enter: () => {
-      if (grid.settle(slot)) step(row, column, event.shiftKey ? -1 : 1)
+      if (grid.settle(slot)) void onward(row, column, event.shiftKey ? -1 : 1)
       else input.select()
     },
     ArrowDown: () => go(row + 1, column),
@@ -177,12 +190,19 @@ const nameOf = (levelId: string) =>
       <table
         ref="table"
         class="grid"
-        :aria-label="`Readings in ${unitDefinition(store.plan.measured.unit).spoken}`"
+        :aria-label="
+          field.instrument ? `Readings in ${unitDefinition(store.plan.measured.unit).spoken}` : 'Readings'
+        "
         @input="show"
         @focusin="show"
         @focusout="shownReading = null"
       >
-        <GridHead :columns="columns" :levels="levels" :beneath="beneath" :worked="grid.workedHead.value" />
+        <GridHead
+          :columns="columns"
+          :levels="levels"
+          :layout="wayOf(store.plan).layout(store.plan)"
+          :worked="grid.workedHead.value"
+        />
         <tbody>
           <tr v-for="(row, rowIndex) in rows" :key="row.key" :class="{ begins: row.first }">
             <th v-if="!beneath" scope="row">
@@ -196,7 +216,12 @@ const nameOf = (levelId: string) =>
               <th scope="row" class="of-level">{{ nameOf(row.levelId!) }}</th>
             </template>
             <template v-for="(column, columnIndex) in columns" :key="columnIndex"
-              ><td :class="[{ first: column.first }, cellClass(slotAt(row, column))]">
+              ><td
+                :class="[
+                  { first: column.first, next: grid.isNext(row, column), wide },
+                  cellClass(slotAt(row, column)),
+                ]"
+              >
                 <input
                   :data-cell="`${rowIndex}-${columnIndex}`"
                   :value="grid.textOf(slotAt(row, column))"
@@ -204,8 +229,8 @@ const nameOf = (levelId: string) =>
                   :readonly="grid.isContested(slotAt(row, column))"
                   :title="grid.stateOf(slotAt(row, column))?.counted?.note || undefined"
                   autocomplete="off"
-                  inputmode="decimal"
-                  maxlength="60"
+                  :inputmode="wide || together ? 'text' : 'decimal'"
+                  maxlength="200"
                   :aria-label="grid.whereWords(slotAt(row, column))"
                   :aria-invalid="cellClass(slotAt(row, column)).unread ? true : undefined"
                   @input="grid.draft(slotAt(row, column), ($event.target as HTMLInputElement).value)"
@@ -225,6 +250,7 @@ const nameOf = (levelId: string) =>
     <GridHint
       :hint="hint"
       :suggested="suggested"
+      :what="field.instrument ? 'a number' : wayOf(store.plan).oneEntry"
       @choose="grid.takeInstead($event)"
       @look-again="lookAgain"
       @take-instead="takeInstead"
@@ -293,6 +319,19 @@ td {
   position: relative;
   border-left: 1px solid #ece6da;
   min-width: 46px;
+}
+
+td.wide {
+  min-width: 84px;
+}
+
+td.wide input {
+  font-size: 0.95rem;
+}
+
+td.next input {
+  outline: 2px dashed var(--teal);
+  outline-offset: -3px;
 }
 
 .first {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { levelName } from '#core/plan'
 import { entryHistory, slotKey, type HistoryStep } from '#core/record'
 import { wayOf } from '#core/recording'
 import { timeWords } from '../../words/dates'
@@ -13,7 +12,6 @@ const recorder = useRecorder('desk')
 const steps = computed(() => entryHistory(store.entries).slice(0, 400))
 const sources = { sheet: 'Sheet', desk: 'Desk', import: 'file', demo: 'demo' }
 const groupOf = (id: string) => store.groups.find((group) => group.id === id)
-const levelOf = (id: string | null) => store.plan.levels.find((level) => level.id === id)
 
 const typedOf = (entry: HistoryStep['entry']) =>
   Object.entries(entry.fields)
@@ -49,8 +47,7 @@ const canCount = ({ entry, supersededBy }: HistoryStep) => {
       <tr>
         <th>Time</th>
         <th>Group</th>
-        <th>Level</th>
-        <th>Try</th>
+        <th colspan="2">What</th>
         <th class="n">Typed</th>
         <th class="n">Value</th>
         <th>From</th>
@@ -74,14 +71,7 @@ const canCount = ({ entry, supersededBy }: HistoryStep) => {
             :size="18"
           />
         </td>
-        <td>
-          {{
-            levelOf(step.entry.levelId)
-              ? levelName(store.plan, levelOf(step.entry.levelId)!)
-              : 'no longer in the plan'
-          }}
-        </td>
-        <td>{{ step.entry.tryNumber }}{{ step.entry.moment && `, ${step.entry.moment}` }}</td>
+        <td colspan="2">{{ wayOf(store.plan).named(store.plan, step.entry) }}</td>
         <td class="n number typed">
           {{ typedOf(step.entry) || (Object.keys(step.entry.fields).length > 0 ? '' : 'nothing') }}
         </td>

@@ -71,7 +71,6 @@ export const beforeAfter: Way = {
     change: 'lost',
     compare: 'starts',
   },
-  byHand: false,
   oftenForgotten: [
     {
       applies: (plan) => hasShare(plan) && told(plan).compare === 'amount',

@@ -48,7 +48,7 @@ export function changeWay(parts: ChangeParts) {
 
   return {
     ...numberPerTry,
-    layout: 'levels-beneath' as const,
+    layout: () => 'levels-beneath' as const,
 
     slots: (plan: Plan, groupId: string, place: number): Slot[] => {
       const levels = levelsForGroup(plan, place).map((level) => level.id)

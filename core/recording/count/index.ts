@@ -27,7 +27,6 @@ export const count: Way = {
     },
   ],
   usual: { kind: 'count' },
-  byHand: false,
   onlyUnit: 'count',
   needs: () => oneByOne,
   seconds: secondsOf,

@@ -3,7 +3,7 @@ import { parseQuantity, unitDefinition, withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
 import { checkValue } from '../checkEntry'
 import { numberPerTry, valueField } from '../numberPerTry'
-import { readWithOf } from '../readWith'
+import { instrumentNow } from '../readWith'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
 import { inSpans } from './spans'
@@ -17,7 +17,6 @@ export const measure: Way = {
   oneEntry: 'what you read',
   options: [],
   usual: { kind: 'measure' },
-  byHand: false,
   needs: () => oneByOne,
 
   check(plan, text, context) {
@@ -35,7 +34,7 @@ export const measure: Way = {
     const spanned = field?.given === 'typed' ? spannedValue(field.typed, plan) : null
     if (spanned === null) return numberPerTry.understand(plan, entry)
     const { readWith } = entry
-    const now = readWithOf(plan)
+    const now = instrumentNow(plan)
     if (readWith && (readWith.instrument !== now.instrument || readWith.unit !== now.unit))
       return { ok: false, field: valueField, message: lengthsOfAnother }
     if (!spanned.ok) return { ok: false, field: valueField, message: spanned.message }

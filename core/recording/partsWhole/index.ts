@@ -82,7 +82,6 @@ export const partsWhole: Way = {
     change: 'lost',
     compare: 'starts',
   },
-  byHand: false,
   needs: () => oneByOne,
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'stacked',

@@ -4,7 +4,7 @@ import { levelsForGroup, type Plan, type Recording, type SeriesScore } from '../
 import { listed, printQuantity } from '../../quantity'
 import type { Entry, Slot } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkEntry'
-import { numberPerTry, readScores, valueField } from '../numberPerTry'
+import { numberPerTry, readScores } from '../numberPerTry'
 import type { Curve, Understood, Way, WayOption } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { difference } from '../working'
@@ -14,9 +14,10 @@ import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
 import { scoredSeries } from './scoredSeries'
 import { seriesScore } from './seriesScore'
 import { soFarOf, toldOf } from './told'
+import { understoodWithTime } from './timedFields'
 import { readTime, timeTypedWith } from './timeTyped'
 
-type Series = Extract<Recording, { score: SeriesScore }>
+type Series = Extract<Recording, { kind: 'intervals' | 'daily' }>
 type Intervals = Extract<Recording, { kind: 'intervals' }>
 type Daily = Extract<Recording, { kind: 'daily' }>
 
@@ -53,7 +54,7 @@ function seriesWay({
   return {
     ...numberPerTry,
     onceIsEnough: true,
-    layout: 'levels-beneath' as const,
+    layout: () => 'levels-beneath' as const,
     also: [atField] as const,
 
     /** Containers stand side by side, so all are read at one moment before the next comes. */
@@ -86,27 +87,8 @@ function seriesWay({
       return numberPerTry.check(plan, value, context)
     },
 
-    understand(plan: Plan, { fields, readWith, moment }: Parameters<Way['understand']>[1]): Understood {
-      const { [atField]: at, ...others } = fields
-      if (moment === startMoment) return understoodStart(fields)
-      if (Object.keys(others).length === 0 && !at) return { ok: true, fields }
-      const typed = others[valueField] ? timeTypedWith(others[valueField].typed) : null
-      const understood = numberPerTry.understand(plan, {
-        fields: typed ? { ...others, [valueField]: { ...others[valueField]!, typed: typed.value } } : others,
-        readWith,
-      })
-      if (!understood.ok) return understood
-      // What was typed stays as it was typed, with its time.
-      const value = understood.fields[valueField]
-      const kept: Entry['fields'] = value
-        ? { [valueField]: { ...value, typed: others[valueField]!.typed } }
-        : {}
-      const time = typed?.time ?? at?.typed ?? null
-      if (time === null) return { ok: true, fields: kept }
-      const read = readTime(time, per)
-      if (!read.ok) return { ok: false, field: atField, message: read.message }
-      return { ok: true, fields: { ...kept, [atField]: { typed: time, given: 'typed', value: read.value } } }
-    },
+    understand: (plan: Plan, entry: Parameters<Way['understand']>[1]): Understood =>
+      understoodWithTime(entry, per, (rest) => numberPerTry.understand(plan, rest)),
 
     /** "43 °C, 11:30 after the start": the time where it is not the planned one. */
     print(plan: Plan, entry: Parameters<Way['print']>[1]): string {
@@ -168,17 +150,6 @@ function seriesWay({
         return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value }]
       })
     },
-  }
-}
-
-/** Pressed when a container is started: the time of the server, which all devices go by. */
-function understoodStart(fields: Entry['fields']): Understood {
-  const at = fields[atField]
-  if (!at || Object.keys(fields).length > 1 || Number.isNaN(Date.parse(at.typed)))
-    return { ok: false, field: atField, message: 'Say when it was started. Press Start again.' }
-  return {
-    ok: true,
-    fields: { [atField]: { typed: at.typed, given: 'typed', value: new Date(at.typed).toISOString() } },
   }
 }
 
@@ -265,7 +236,6 @@ export const intervals: Way = {
     targetOption,
   ],
   usual: { kind: 'intervals', minutes: [0, 5, 10, 15, 20], score: 'lost' },
-  byHand: false,
   needs: () => sideBySide,
   beside: () => [startMoment],
 }
@@ -299,7 +269,6 @@ export const daily: Way = {
     targetOption,
   ],
   usual: { kind: 'daily', days: 10, score: 'gained' },
-  byHand: false,
   oftenForgotten: [
     {
       applies: () => true,

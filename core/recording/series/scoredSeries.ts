@@ -1,8 +1,8 @@
-import type { Plan, Recording, SeriesScore } from '../../plan'
+import type { Plan, Recording } from '../../plan'
 import { printQuantity } from '../../quantity'
 import { resolutionOf } from '../../instrument'
 
-type Series = Extract<Recording, { score: SeriesScore }>
+type Series = Extract<Recording, { kind: 'intervals' | 'daily' }>
 
 /**
  * The plan as the scores of a row of readings are measured: "temperature lost" in degrees, or the minutes until a value was reached.

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { wayOf } from '#core/recording'
+import { capital } from '#core/quantity'
+import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -8,7 +9,15 @@ const view = ref<'predictions' | 'readings' | 'journal'>(
   store.entries.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
 )
 const predicted = computed(() => store.predictors.filter((one) => one.made).length)
-const help = computed(() => wayOf(store.plan).fields(store.plan)[0]?.help ?? '')
+/** What an entry is, where the numbers alone do not say it. */
+const help = computed(() => {
+  const way = wayOf(store.plan)
+  const said = way.fields(store.plan)[0]?.help ?? ''
+  if (said === '') return ''
+  return usesInstrument(store.plan)
+    ? `One number for each try: ${said}.`
+    : `${capital(way.oneEntry)}: ${said}.`
+})
 const fromFile = ref(false)
 const ready = () => store.plan.levels.length > 0
 
@@ -50,7 +59,7 @@ watch(
       </p>
     </div>
     <NextBell v-if="view === 'readings'" />
-    <p v-if="view === 'readings' && help" class="small soft">One number for each try: {{ help }}.</p>
+    <p v-if="view === 'readings' && help" class="small soft">{{ help }}</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
       Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.
       What is typed until then is kept here and waits.

@@ -32,6 +32,10 @@ function dayOf(moment: string): string {
   return day ? columnDay(day) : ''
 }
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+/** A table of the way's own, such as heats by places. */
+const paperOf = (place: number) => wayOf(store.plan).paper?.(store.plan, place) ?? null
+/** The words that are written in place of numbers. */
+const words = computed(() => wayOf(store.plan).fields(store.plan)[0]?.choices ?? [])
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
 </script>
 
@@ -54,7 +58,40 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         <div class="write" />
         <p>because</p>
         <div class="write" />
-        <table v-for="(part, index) in parts" :key="index" :class="{ many: part.length > 5 }">
+        <p v-if="words.length > 0" class="words">
+          {{ store.plan.measured.name }}, one of:
+          <span v-for="(word, index) in words" :key="word.typed"
+            ><b>{{ index + 1 }} {{ word.label }}</b
+            ><template v-if="word.like"> ({{ word.like }})</template></span
+          >
+        </p>
+        <template v-if="paperOf(place)">
+          <table>
+            <caption>
+              {{
+                store.plan.measured.name
+              }}
+            </caption>
+            <thead>
+              <tr>
+                <th scope="col">{{ paperOf(place)!.corner }}</th>
+                <th v-for="head in paperOf(place)!.heads" :key="head" scope="col">{{ head }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in paperOf(place)!.rows" :key="row.head">
+                <th scope="row">{{ row.head }}</th>
+                <td v-for="(cell, index) in row.cells" :key="index" :class="cell" />
+              </tr>
+            </tbody>
+          </table>
+          <p class="spoilt">{{ paperOf(place)!.note }}</p>
+        </template>
+        <table
+          v-for="(part, index) in paperOf(place) ? [] : parts"
+          :key="index"
+          :class="{ many: part.length > 5 }"
+        >
           <caption>
             {{
               measuredCaption(store.plan)
@@ -109,6 +146,19 @@ h2 {
   border-bottom: 1.5px solid #000;
   height: 12mm;
   margin-bottom: 3mm;
+}
+
+td.blank {
+  background: repeating-linear-gradient(45deg, #ddd 0 1px, transparent 1px 6px);
+}
+
+td.write,
+td.blank {
+  min-width: 0;
+}
+
+.words span + span::before {
+  content: ' < ';
 }
 
 .tall {

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import { startMoment, wayOf } from '#core/recording'
+import { sheetEntries } from '../../../components/sheet/sheetEntries'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
 import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useRunningTimes } from '../../../composables/useRunningTimes'
@@ -95,7 +96,8 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         @done="workedOut(toWorkOut.slot)"
       />
       <SheetStart v-else-if="step === 'start' && progress.next" :slot-at="progress.next" :level="nextLevel" />
-      <SheetReading
+      <component
+        :is="sheetEntries[store.plan.recording.kind]"
         v-else-if="step === 'read' && progress.next"
         :key="slotKey(progress.next)"
         :slot-at="progress.next"

@@ -1,0 +1,148 @@
+import type { CustomSeriesRenderItemAPI, CustomSeriesRenderItemParams } from 'echarts'
+import type { EChartsCoreOption } from 'echarts/core'
+import type { Tiles } from '#core/recording'
+import type { GroupDto } from '#shared/types/api'
+import { emblemLooks } from '../theme/emblems'
+import { alongAxis, asText, chartFrame, chartText, ink, type ChartSize } from './frame'
+
+/** What rows and columns of words or places are drawn from. */
+export interface TilesData {
+  groups: GroupDto[]
+  tiles: Tiles
+}
+
+const [light, dark] = [
+  [238, 243, 238],
+  [11, 94, 94],
+] as const
+
+/** Words or places in rows and columns, the darker the further along; each says its own, so that it is read in black and white too. */
+export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption {
+  const { tiles, groups } = data
+  const most = Math.max(1, ...tiles.rows.map((name) => name.length))
+  const byGroup = tiles.columns.some(({ groupId }) => groupId !== null)
+  const room = Math.min(size.text * 13, size.text * 0.62 * most + size.text)
+  const frame = chartFrame(size, tilesWords(data))
+  const axis = { axisTick: { show: false }, axisLine: { show: false }, splitLine: { show: false } }
+  return {
+    ...frame,
+    grid: {
+      left: room + size.text,
+      right: size.text,
+      top: byGroup ? size.symbol * 2 : size.text,
+      bottom: size.text * 3.4,
+    },
+    xAxis: {
+      ...alongAxis(size, tiles.of.columns),
+      ...axis,
+      type: 'category',
+      data: tiles.columns.map(({ head }) => asText(head)),
+      axisLabel: { ...chartText(size), interval: 0, hideOverlap: true },
+    },
+    yAxis: {
+      type: 'category',
+      inverse: true,
+      data: tiles.rows.map(asText),
+      ...axis,
+      axisLabel: { ...chartText(size), width: room, overflow: 'truncate', interval: 0 },
+    },
+    series: [
+      {
+        type: 'custom',
+        data: tiles.cells.map((cell) => ({
+          value: [cell.column, cell.row, cell.share],
+          words: `${tiles.rows[cell.row]!}, ${columnSaid(data, cell.column)}: ${cell.text}`,
+        })),
+        renderItem: tileDrawn(tiles, size),
+        tooltip: { formatter: (point: { data: { words: string } }) => asText(point.data.words) },
+      },
+      ...tiles.columns.flatMap(({ groupId }, column) => {
+        const group = groups.find((one) => one.id === groupId)
+        if (!group) return []
+        const { path, colour } = emblemLooks[group.emblem]
+        return [
+          {
+            type: 'scatter',
+            name: group.name,
+            data: [[column, 0]],
+            symbol: `path://${path}`,
+            symbolSize: size.symbol * 1.3,
+            symbolKeepAspect: true,
+            // Above the first row of tiles, wherever that is.
+            symbolOffset: [0, `-${Math.round(100 * aboveRow(tiles, size))}%`],
+            itemStyle: { color: colour },
+            silent: true,
+            z: 3,
+          },
+        ]
+      }),
+    ],
+  }
+}
+
+/** How far above the middle of the first row its head stands, in heights of the symbol, for a chart of the usual height. */
+function aboveRow(tiles: Tiles, size: ChartSize): number {
+  const usual = size.text * 12.5
+  return usual / Math.max(1, tiles.rows.length) / 2 / (size.symbol * 1.3) + 0.7
+}
+
+function tileDrawn(tiles: Tiles, size: ChartSize) {
+  return (params: CustomSeriesRenderItemParams, api: CustomSeriesRenderItemAPI) => {
+    const cell = tiles.cells[params.dataIndex]!
+    const [x, y] = api.coord([cell.column, cell.row]) as [number, number]
+    const [width, height] = api.size!([1, 1]) as [number, number]
+    const shape = {
+      x: x - width / 2 + 1.5,
+      y: y - height / 2 + 1.5,
+      width: width - 3,
+      height: height - 3,
+      r: 4,
+    }
+    return {
+      type: 'group' as const,
+      children: [
+        { type: 'rect' as const, shape, style: { fill: shade(cell.share), stroke: ink, lineWidth: 0.5 } },
+        {
+          type: 'text' as const,
+          style: {
+            text: asText(cell.text),
+            x,
+            y,
+            align: 'center' as const,
+            verticalAlign: 'middle' as const,
+            width: width - 6,
+            overflow: 'truncate' as const,
+            fill: cell.share > 0.5 ? '#ffffff' : ink,
+            fontFamily: 'Atkinson Hyperlegible',
+            fontSize: size.text,
+            fontWeight: 'bold' as const,
+          },
+        },
+      ],
+    }
+  }
+}
+
+/** From light to dark. */
+function shade(share: number): string {
+  const at = light.map((from, index) => Math.round(from + (dark[index]! - from) * share))
+  return `rgb(${at.join(',')})`
+}
+
+function columnSaid({ tiles, groups }: TilesData, column: number): string {
+  const { head, groupId } = tiles.columns[column]!
+  const group = groups.find((one) => one.id === groupId)?.name ?? ''
+  return [group, head && tiles.of.columns !== head ? `${tiles.of.columns} ${head}`.trim() : head]
+    .filter(Boolean)
+    .join(' ')
+}
+
+/** The chart in words, for those who do not see it. */
+export function tilesWords(data: TilesData): string {
+  const { tiles } = data
+  const rows = tiles.rows.map((name, row) => {
+    const cells = tiles.cells.filter((cell) => cell.row === row)
+    return `${name}: ${cells.map((cell) => `${columnSaid(data, cell.column)} ${cell.text}`).join(', ')}`
+  })
+  return tiles.cells.length === 0 ? 'Nothing has been seen yet.' : `${rows.join('; ')}.`
+}

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { levelName, orderedLevels } from '#core/plan'
+import type { Slot } from '#core/record'
+import { letterOf, wayOf } from '#core/recording'
+import { useSheetAnswer } from '../../composables/useSheetAnswer'
+import { useLesson } from '../../stores/lesson'
+
+/** Two at a time: which has more, or are they the same? */
+const props = defineProps<{ slotAt: Slot; level: string }>()
+const emit = defineEmits<{ written: [slot: Slot] }>()
+const store = useLesson()
+const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const { note, typed, asked, seen, answer, write, keep } = useSheetAnswer(
+  () => props.slotAt,
+  (slot) => emit('written', slot),
+)
+const two = computed(() =>
+  orderedLevels(store.plan)
+    .filter((level) => level.id === props.slotAt.levelId || level.id === props.slotAt.moment)
+    .map((level) => ({
+      id: level.id,
+      typed: letterOf(store.plan, level.id),
+      name: levelName(store.plan, level),
+      picture: level.picture,
+    })),
+)
+const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.name ?? 'the same')
+</script>
+
+<template>
+  <SheetTry v-model:note="note" :slot-at="slotAt" level="" :seen="seen" @write="write" @spoilt="answer('')">
+    <p class="ask">{{ field.label }}</p>
+    <div class="two" role="group" :aria-label="field.label">
+      <button
+        v-for="one in two"
+        :key="one.id"
+        type="button"
+        :aria-pressed="typed === one.typed"
+        :class="{ chosen: typed === one.typed }"
+        @click="answer(one.typed)"
+      >
+        <img v-if="one.picture" :src="`/api/pictures/${one.picture}`" alt="" />
+        <span v-else class="letter" aria-hidden="true">{{ one.typed }}</span>
+        {{ one.name }}
+      </button>
+      <button
+        type="button"
+        class="same"
+        :aria-pressed="typed === '='"
+        :class="{ chosen: typed === '=' }"
+        @click="answer('=')"
+      >
+        They are the same
+      </button>
+    </div>
+    <template #told>
+      <SheetAsk v-if="asked" :message="asked" :kept="kept" @again="answer('')" @keep="keep" />
+      <VBtn v-else type="submit" color="primary" size="x-large" block :disabled="typed === ''"
+        >Write it down</VBtn
+      >
+    </template>
+  </SheetTry>
+</template>
+
+<style scoped>
+.ask {
+  font: 600 1.35rem/1.3 var(--heading);
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+
+button[aria-pressed] {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 10px;
+  font: 500 1.3rem var(--heading);
+  padding: 16px;
+  min-height: 150px;
+  border: 2px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  color: var(--ink);
+  overflow-wrap: anywhere;
+}
+
+button.same {
+  grid-column: 1 / -1;
+  min-height: 64px;
+}
+
+button.chosen {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+  box-shadow: inset 0 -6px var(--teal);
+}
+
+.letter {
+  display: grid;
+  place-content: center;
+  width: 64px;
+  height: 64px;
+  border-radius: 50%;
+  background: var(--paper);
+  border: 2px solid var(--line);
+  font: 600 1.8rem var(--heading);
+}
+
+img {
+  height: 84px;
+  max-width: 100%;
+  object-fit: contain;
+}
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Slot } from '#core/record'
+import { wayOf } from '#core/recording'
+import { useSheetAnswer } from '../../composables/useSheetAnswer'
+import { useLesson } from '../../stores/lesson'
+
+/** One look: which of the words is it? */
+const props = defineProps<{ slotAt: Slot; level: string }>()
+const emit = defineEmits<{ written: [slot: Slot] }>()
+const store = useLesson()
+const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
+  () => props.slotAt,
+  (slot) => emit('written', slot),
+)
+</script>
+
+<template>
+  <SheetTry
+    v-model:note="note"
+    :slot-at="slotAt"
+    :level="level"
+    :seen="seen"
+    @write="write"
+    @spoilt="answer('')"
+  >
+    <SheetClock v-if="start !== null" :slot-at="slotAt" />
+    <p class="ask">Which word fits the {{ field.label }}?</p>
+    <div class="words" role="group" :aria-label="field.label">
+      <button
+        v-for="(word, place) in field.choices ?? []"
+        :key="word.typed"
+        type="button"
+        :aria-pressed="typed === word.typed"
+        :class="{ chosen: typed === word.typed }"
+        @click="answer(word.typed)"
+      >
+        <span class="place number" aria-hidden="true">{{ place + 1 }}</span>
+        <span
+          >{{ word.label }}<small v-if="word.like">{{ word.like }}</small></span
+        >
+      </button>
+    </div>
+    <template #told>
+      <SheetAsk v-if="asked" :message="asked" :kept="typed" @again="answer('')" @keep="keep" />
+      <VBtn v-else type="submit" color="primary" size="x-large" block :disabled="typed === ''"
+        >Write it down</VBtn
+      >
+    </template>
+  </SheetTry>
+</template>
+
+<style scoped>
+.ask {
+  font-size: 1.15rem;
+}
+
+.words {
+  display: grid;
+  gap: 10px;
+}
+
+button[aria-pressed] {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  font: 500 1.3rem var(--heading);
+  text-align: left;
+  padding: 12px 18px;
+  min-height: 60px;
+  border: 2px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  color: var(--ink);
+}
+
+button.chosen {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+  box-shadow: inset 6px 0 var(--teal);
+}
+
+.place {
+  color: var(--ink-soft);
+  min-width: 1em;
+}
+
+small {
+  display: block;
+  font-size: 1rem;
+  color: var(--ink-soft);
+}
+</style>

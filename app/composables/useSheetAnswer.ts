@@ -1,0 +1,43 @@
+import { computed, ref } from 'vue'
+import type { Entry, Slot } from '#core/record'
+import { contextOf, wayOf } from '#core/recording'
+import { useLesson } from '../stores/lesson'
+import { useReadNow } from './useReadNow'
+import { oneField, useRecorder } from './useRecorder'
+
+/** An answer that is pressed and not typed: checked, asked about where it goes against what stands, and written down. */
+export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) {
+  const store = useLesson()
+  const recorder = useRecorder('sheet')
+  const { times, readNow } = useReadNow()
+  const note = ref('')
+  /** As it would have been typed. */
+  const typed = ref('')
+  const asked = ref<string | null>(null)
+  const checked = computed(() => wayOf(store.plan).check(store.plan, typed.value, null))
+  const seen = computed<Entry['fields']>(() =>
+    checked.value.state === 'value' ? oneField(typed.value, 'typed', checked.value.value) : {},
+  )
+
+  function answer(text: string) {
+    typed.value = text
+    asked.value = null
+  }
+
+  /** Writes it down, unless there is something to ask first. */
+  function write() {
+    const context = contextOf(store.plan, store.entries, slot())
+    const entry = wayOf(store.plan).check(store.plan, typed.value, context)
+    if (entry.state === 'value') asked.value = entry.hints[0]?.message ?? null
+    else if (entry.state === 'unreadable') asked.value = entry.message
+    if (entry.state === 'value' && asked.value === null) keep()
+  }
+
+  function keep() {
+    recorder.record(slot(), { ...seen.value, ...readNow(slot()) }, note.value.trim())
+    written(slot())
+  }
+
+  const start = computed(() => times.startedAt(slot()))
+  return { note, typed, asked, seen, start, answer, write, keep }
+}

@@ -1,0 +1,360 @@
+import { median } from 'simple-statistics'
+import type { LevelResult, Score } from '../../evidence'
+import { levelName, levelsForGroup, orderedLevels, type Level, type Plan } from '../../plan'
+import { capital, listed } from '../../quantity'
+import type { Entry, Slot } from '../../record'
+import type { CheckedEntry, EntryContext } from '../checkEntry'
+import { letterOf, levelMeant } from '../letters'
+import { valueField } from '../numberPerTry'
+import { ordinalPlan } from '../ordinalPlan'
+import { levelSaid, plainWay } from '../plainWay'
+import type { Doubt, Tiles, Understood, Way } from '../way'
+import { sideBySide } from '../wayNeeds'
+import { growOrder } from './insertion'
+import { shortestContradiction, type Found } from './relation'
+
+/** What is kept where both are the same. */
+const theSame = '='
+
+/** The slot of a pair names both by their identifiers, in the order of these, so that it stays when levels are moved. */
+function pairSlot(groupId: string, tryNumber: number, a: string, b: string): Slot {
+  const [levelId, moment] = [a, b].sort()
+  return { groupId, levelId: levelId!, tryNumber, moment: moment! }
+}
+
+/** The two levels of a slot, as the plan orders them. */
+function pairOf(plan: Plan, { levelId, moment }: Pick<Slot, 'levelId' | 'moment'>): Level[] {
+  return orderedLevels(plan).filter((level) => level.id === levelId || level.id === moment)
+}
+
+const allPairs = (levels: readonly Level[]) =>
+  levels.flatMap((a, index) => levels.slice(index + 1).map((b) => [a, b] as const))
+
+/** What an entry found; null where nothing was seen, or where one of its levels is gone. */
+function foundIn(plan: Plan, entry: Entry): Found | null {
+  const winner = entry.fields[valueField]?.value
+  const [a, b] = pairOf(plan, entry)
+  if (!a || !b || typeof winner !== 'string') return null
+  if (winner === theSame) return { more: a.id, less: b.id, same: true }
+  if (winner !== a.id && winner !== b.id) return null
+  return { more: winner, less: winner === a.id ? b.id : a.id, same: false }
+}
+
+/** The comparisons of each group and try. */
+function rowsOf(plan: Plan, counted: readonly Entry[]) {
+  const rows = new Map<string, { groupId: string; tryNumber: number; entries: Entry[]; found: Found[] }>()
+  for (const entry of counted) {
+    const { groupId, tryNumber } = entry
+    const found = foundIn(plan, entry)
+    if (!found) continue
+    const row = rows.get(`${groupId}|${tryNumber}`) ?? { groupId, tryNumber, entries: [], found: [] }
+    row.entries.push(entry)
+    row.found.push(found)
+    rows.set(`${groupId}|${tryNumber}`, row)
+  }
+  return [...rows.values()]
+}
+
+/** The levels that a row has to put in order: its group's own where levels are shared, or those that it has compared. */
+function levelsOfRow(plan: Plan, found: readonly Found[]): string[] {
+  const ids = orderedLevels(plan).map((level) => level.id)
+  if (plan.whoTests !== 'shared-levels') return ids
+  return ids.filter((id) => found.some(({ more, less }) => more === id || less === id))
+}
+
+/** The complete orders, each with its group and try. */
+const ordersOf = (plan: Plan, counted: readonly Entry[]) =>
+  rowsOf(plan, counted).flatMap(({ groupId, tryNumber, found }) => {
+    const { order, next } = growOrder(levelsOfRow(plan, found), found)
+    return next === null && order.length > 0 ? [{ groupId, tryNumber, order }] : []
+  })
+
+/** Two at a time: which has more? The order of all grows out of the fewest comparisons. */
+export const pairs: Way = {
+  ...plainWay,
+  kind: 'pairs',
+  name: 'in pairs, one against the other',
+  verb: 'compare two at a time for',
+  oneEntry: 'which of the two has more',
+  options: [],
+  usual: { kind: 'pairs' },
+  onlyUnit: 'count',
+  onceIsEnough: true,
+  unrehearsed:
+    'An order out of pairs is not rehearsed: nobody can say beforehand which pairs are hard to tell apart. Let more than one group find its own order; where they agree, it holds.',
+  needs: () => ({ ...sideBySide, instruments: 0 }),
+
+  slots: (plan, groupId, place) =>
+    Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+      allPairs(ownLevels(plan, place)).map(([a, b]) => pairSlot(groupId, tryNumber, a.id, b.id)),
+    ),
+
+  /** Those that were done, the next one, and as many as may still come. */
+  asks(plan, groupId, place, counted) {
+    const ids = ownLevels(plan, place).map((level) => level.id)
+    return Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) => {
+      const own = counted.filter((one) => one.groupId === groupId && one.tryNumber === tryNumber)
+      const found = own.flatMap((entry) => foundIn(plan, entry) ?? [])
+      const done = own.map(({ levelId, moment }) => pairSlot(groupId, tryNumber, levelId!, moment))
+      return [...done, ...growOrder(ids, found).ahead.map(([a, b]) => pairSlot(groupId, tryNumber, a, b))]
+    })
+  },
+
+  layout: () => 'together',
+  columns: (plan) =>
+    Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+      allPairs(orderedLevels(plan)).map(([a, b]) => {
+        const { levelId, moment } = pairSlot('', tryNumber, a.id, b.id)
+        const head = `${letterOf(plan, a.id)} or ${letterOf(plan, b.id)}`
+        return { levelId, moment, tryNumber, head: plan.tries > 1 ? `${head}, try ${tryNumber}` : head }
+      }),
+    ),
+  named: (plan, slot) => {
+    const two = [slot.levelId, slot.moment].map((id) => levelSaid(plan, id ?? ''))
+    const [a, b] = pairOf(plan, slot).map((level) => levelName(plan, level))
+    const pair = a && b ? `${a} or ${b}` : two.join(' or ')
+    return plan.tries > 1 ? `${pair}, try ${slot.tryNumber}` : pair
+  },
+  momentSaid: (plan, moment) => levelSaid(plan, moment),
+  asSlot: (_plan, { groupId, tryNumber, levelId, moment }) =>
+    pairSlot(groupId, tryNumber, levelId ?? '', moment),
+  levelsIn: (_plan, { levelId, moment }) => [levelId ?? '', moment],
+  levelsTold: ({ levelId, moment }) => [levelId ?? '', moment],
+  paper: (plan, place) => {
+    const levels = ownLevels(plan, place)
+    const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
+    return {
+      note: `Write which one has more ${plan.measured.name}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.`,
+      corner: '',
+      heads: named.slice(1),
+      rows: levels.slice(0, -1).map((_, row) => ({
+        head: named[row]!,
+        cells: levels
+          .slice(1)
+          .map((_other, column) => (column >= row ? ('write' as const) : ('blank' as const))),
+      })),
+    }
+  },
+  sameRow: (slot, entry) => slot.tryNumber === entry.tryNumber,
+  fields: (plan) => [
+    {
+      name: valueField,
+      label: `Which has more ${plan.measured.name}?`,
+      help: 'its letter, or = for the same',
+      unit: 'count',
+      mark: 1,
+      instrument: null,
+      whole: false,
+      choices: null,
+    },
+  ],
+
+  check(plan, text, context): CheckedEntry {
+    if (text.trim() === '') return { state: 'empty' }
+    const read = winnerIn(plan, text, context?.slot ?? null)
+    if (!read.ok) return { state: 'unreadable', message: read.message }
+    const against = context ? againstRow(plan, read.winner, context) : null
+    return {
+      state: 'value',
+      value: read.winner,
+      hints: against === null ? [] : [{ code: 'against-row', message: against, suggestion: null }],
+    }
+  },
+
+  understand(plan, entry): Understood {
+    const { fields } = entry
+    const field = fields[valueField]
+    if (Object.keys(fields).length === 0) return { ok: true, fields }
+    if (!field || Object.keys(fields).length > 1)
+      return { ok: false, field: valueField, message: 'One answer is asked for here. Reload the page.' }
+    const read = winnerIn(plan, field.typed, null)
+    if (!read.ok) return { ok: false, field: valueField, message: read.message }
+    const sent = winnerIn(plan, String(field.value), null)
+    if (sent.ok && sent.winner !== read.winner)
+      return {
+        ok: false,
+        field: valueField,
+        message: 'The levels have changed since. Reload the page and say once more which has more.',
+      }
+    return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value: read.winner } } }
+  },
+
+  write(plan, { fields }) {
+    const winner = fields[valueField]?.value
+    if (typeof winner !== 'string') return ''
+    return winner === theSame ? theSame : letterOf(plan, winner)
+  },
+
+  print(plan, { fields }) {
+    const winner = fields[valueField]?.value
+    if (typeof winner !== 'string') return ''
+    return winner === theSame ? 'the same' : levelSaid(plan, winner)
+  },
+
+  scored: (plan) => ordinalPlan(plan, plan.measured.name, { kind: 'rank', of: plan.levels.length }),
+
+  /** An order counts once it is complete; those that are the same share the mean of their ranks. */
+  scores: (plan, counted): Score[] =>
+    ordersOf(plan, counted).flatMap(({ groupId, tryNumber, order }) => {
+      let below = order.flat().length
+      return order.flatMap((together) => {
+        below -= together.length
+        const value = below + (together.length + 1) / 2
+        return together.map((levelId) => ({
+          id: `${groupId}|${levelId}|${tryNumber}`,
+          groupId,
+          levelId,
+          tryNumber,
+          value,
+        }))
+      })
+    }),
+
+  picture: (plan, counted) => ({ kind: 'tiles', tiles: ladders(plan, counted) }),
+
+  tells(plan, counted, results) {
+    const all = (plan.levels.length * (plan.levels.length - 1)) / 2
+    const rows = rowsOf(plan, counted)
+    const complete = ordersOf(plan, counted)
+    if (results.length < 2 || complete.length === 0) return null
+    const made = rows
+      .filter((row) => complete.some((one) => sameOrder(one, row)))
+      .reduce((sum, row) => sum + row.found.length, 0)
+    const spared = complete.length * all - made
+    const sparedSaid =
+      spared > 0 && plan.whoTests !== 'shared-levels'
+        ? [
+            `${made} ${made === 1 ? 'comparison was' : 'comparisons were'} made; ${spared === 1 ? 'one other was' : `${spared} others were`} never needed, since the rest says it.`,
+          ]
+        : []
+    return [
+      `by the middle of ${complete.length} ${complete.length === 1 ? 'order' : 'orders'}, from most ${plan.measured.name}: ${listed(downward(plan, results))}.`,
+      ...sparedSaid,
+    ].join(' ')
+  },
+
+  doubts: (plan, counted): Doubt[] =>
+    rowsOf(plan, counted).flatMap(({ groupId, entries, found }) => {
+      const circle = shortestContradiction(found)
+      if (!circle) return []
+      const chain = circle.map(({ more, less, same }) => sayFound(plan, more, less, same))
+      // What was found last is the likeliest to be wrong: the others were there to agree with.
+      const inCircle = entries.filter((entry) => {
+        const one = foundIn(plan, entry)!
+        return circle.some((link) => samePair(link, one))
+      })
+      return [{ groupId, said: `These cannot all be: ${listed(chain)}.`, slot: inCircle.at(-1)! }]
+    }),
+
+  soFar(plan, counted) {
+    const rows = rowsOf(plan, counted)
+    if (rows.length === 0 || ordersOf(plan, counted).length > 0) return null
+    return {
+      sentence: 'No order is complete yet.',
+      reason: 'A level counts once its group has given every one its place.',
+    }
+  },
+}
+
+const ownLevels = (plan: Plan, place: number): Level[] => {
+  const own = new Set(levelsForGroup(plan, place).map((level) => level.id))
+  return orderedLevels(plan).filter((level) => own.has(level.id))
+}
+
+const sameOrder = (
+  one: { groupId: string; tryNumber: number },
+  other: { groupId: string; tryNumber: number },
+) => one.groupId === other.groupId && one.tryNumber === other.tryNumber
+
+const samePair = (one: Found, other: Found) =>
+  (one.more === other.more && one.less === other.less) || (one.more === other.less && one.less === other.more)
+
+const sayFound = (plan: Plan, more: string, less: string, same: boolean) =>
+  `${levelSaid(plan, more)} ${same ? 'the same as' : 'over'} ${levelSaid(plan, less)}`
+
+/** Who has more of the two of a slot, by letter or name; of any two where no slot is known. */
+function winnerIn(
+  plan: Plan,
+  text: string,
+  slot: Pick<Slot, 'levelId' | 'moment'> | null,
+): { ok: true; winner: string } | { ok: false; message: string } {
+  const typed = text.trim().toLowerCase()
+  if (typed === theSame || typed === 'same' || typed === 'the same') return { ok: true, winner: theSame }
+  const level = levelMeant(plan, text)
+  const two = slot ? pairOf(plan, slot) : orderedLevels(plan)
+  if (level && two.some((one) => one.id === level.id)) return { ok: true, winner: level.id }
+  const said = two.slice(0, 12).map((one) => `${letterOf(plan, one.id)} ${levelName(plan, one)}`)
+  return { ok: false, message: `Type ${said.join(' or ')}, or = where they are the same.` }
+}
+
+/** What stands already and cannot be together with this. */
+function againstRow(plan: Plan, winner: string, { slot, row }: EntryContext): string | null {
+  const [a, b] = pairOf(plan, slot)
+  if (!a || !b) return null
+  const now: Found =
+    winner === theSame
+      ? { more: a.id, less: b.id, same: true }
+      : { more: winner, less: winner === a.id ? b.id : a.id, same: false }
+  const before = row.flatMap((entry) => foundIn(plan, entry) ?? [])
+  // A circle that was there before is another question.
+  if (shortestContradiction(before)) return null
+  const circle = shortestContradiction([...before, now])
+  if (!circle) return null
+  const others = circle.filter((one) => !samePair(one, now))
+  return `${capital(listed(others.map((one) => sayFound(plan, one.more, one.less, one.same))))}. With those this cannot be. Compare these two once more?`
+}
+
+const downward = (plan: Plan, results: readonly LevelResult[]): string[] =>
+  [...results].sort((a, b) => b.centre - a.centre).map(({ level }) => levelName(plan, level))
+
+/** The order of each group as a ladder, the most on top; before them the class's, once any is complete. */
+function ladders(plan: Plan, counted: readonly Entry[]): Tiles {
+  const ids = orderedLevels(plan).map((level) => level.id)
+  const rungs = ids.length
+  const grown = rowsOf(plan, counted).map(({ groupId, tryNumber, found }) => ({
+    groupId,
+    head: plan.tries > 1 ? `try ${tryNumber}` : '',
+    order: growOrder(levelsOfRow(plan, found), found).order,
+  }))
+  const classOrder = middleOrder(
+    ids,
+    ordersOf(plan, counted).map(({ order }) => order),
+  )
+  const columns = [
+    ...(classOrder.length > 0 ? [{ groupId: null, head: 'the class', order: classOrder }] : []),
+    ...grown,
+  ]
+  return {
+    of: { rows: `place, from most ${plan.measured.name}`, columns: 'group' },
+    rows: Array.from({ length: rungs }, (_, place) => String(place + 1)),
+    columns: columns.map(({ head, groupId }) => ({ head, groupId })),
+    cells: columns.flatMap(({ order }, column) => {
+      let row = 0
+      return order.flatMap((together) =>
+        together.map((id) => ({
+          row: row++,
+          column,
+          text: `${levelSaid(plan, id)}${together.length > 1 ? ' =' : ''}`,
+          // The same shade for the same level in every ladder, so that the eye can follow it.
+          share: rungs < 2 ? 1 : 1 - classPlace(classOrder, ids, id) / (rungs - 1),
+        })),
+      )
+    }),
+  }
+}
+
+const classPlace = (order: readonly string[][], ids: readonly string[], id: string): number =>
+  Math.max(0, (order.length > 0 ? order.flat() : ids).indexOf(id))
+
+/** Levels by the middle of their ranks over several orders, those with the same middle together. */
+function middleOrder(ids: readonly string[], orders: readonly string[][][]): string[][] {
+  const middles = ids.flatMap((id) => {
+    const ranks = orders.flatMap((order) => {
+      const at = order.findIndex((together) => together.includes(id))
+      return at < 0 ? [] : [order.slice(0, at).flat().length + (order[at]!.length + 1) / 2]
+    })
+    return ranks.length === 0 ? [] : [{ id, middle: median(ranks) }]
+  })
+  const steps = [...new Set(middles.map(({ middle }) => middle))].sort((a, b) => a - b)
+  return steps.map((step) => middles.filter(({ middle }) => middle === step).map(({ id }) => id))
+}

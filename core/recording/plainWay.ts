@@ -1,0 +1,78 @@
+import { levelName, type Plan } from '../plan'
+import type { Entry, Slot } from '../record'
+import type { Forgotten } from './forgotten'
+import type { Way } from './way'
+
+/** What most ways of recording share, whatever they take: it is kept here once. */
+export const plainWay = {
+  onlyUnit: null,
+
+  onceIsEnough: false,
+
+  tryWord: ['try', 'tries'] as const,
+
+  unrehearsed: null,
+
+  oftenForgotten: [] as readonly Forgotten[],
+
+  layout: () => 'levels-across' as const,
+
+  asks: null,
+
+  /** "20 cm, try 2, before" */
+  named: (plan: Plan, { levelId, tryNumber, moment }: Slot): string =>
+    [
+      ...(levelId === null ? [] : [levelSaid(plan, levelId)]),
+      `try ${tryNumber}`,
+      ...(moment === '' ? [] : [moment]),
+    ].join(', '),
+
+  momentSaid: (_plan: Plan, moment: string): string => moment,
+
+  levelsIn: (_plan: Plan, { levelId }: Slot, _place: number): string[] => (levelId === null ? [] : [levelId]),
+
+  levelsTold: ({ levelId }: Pick<Entry, 'levelId'>): string[] => (levelId === null ? [] : [levelId]),
+
+  paper: null,
+
+  asSlot: (_plan: Plan, slot: Slot): Slot => slot,
+
+  sameRow: (slot: Slot, entry: Entry): boolean => entry.levelId === slot.levelId,
+
+  dueOn: (): string[] | null => null,
+
+  beside: (_plan: Plan): string[] => [],
+
+  also: [] as readonly string[],
+
+  spoiltWith: (): Entry[] => [],
+
+  readingsPerScore: (): number => 1,
+
+  comparable: () => [],
+
+  scoredByEntries: (_plan: Plan): boolean => false,
+
+  scored: (plan: Plan, _counted: readonly Entry[]): Plan => plan,
+
+  seconds: (_plan: Plan): number | null => null,
+
+  arithmetic: null,
+
+  picture: null,
+
+  tells: (): string | null => null,
+
+  doubts: () => [],
+
+  soFar: () => null,
+} satisfies Partial<Way>
+
+/**
+ * What a level is called, also where the plan has it no longer.
+ * @example levelSaid(plan, 'h20') // '20 cm'
+ */
+export function levelSaid(plan: Pick<Plan, 'changed' | 'levels'>, levelId: string): string {
+  const level = plan.levels.find((one) => one.id === levelId)
+  return level ? levelName(plan, level) : 'a level no longer in the plan'
+}

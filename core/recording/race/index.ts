@@ -1,0 +1,239 @@
+import type { Score } from '../../evidence'
+import { levelName, orderedLevels, type Plan } from '../../plan'
+import { listed, printNumber } from '../../quantity'
+import type { Entry } from '../../record'
+import type { CheckedEntry, EntryHint } from '../checkEntry'
+import { letterOf, lettersSaid } from '../letters'
+import { valueField } from '../numberPerTry'
+import { ordinalPlan } from '../ordinalPlan'
+import { plainWay } from '../plainWay'
+import type { Tiles, Understood, Way } from '../way'
+import { sideBySide } from '../wayNeeds'
+import { keptOrder, orderKept, orderTyped, readOrder, runnersOf, type FinishOrder } from './finishOrder'
+import { kendallW } from './kendallW'
+import { placesOf } from './placesOf'
+
+/** The order in which an entry says that levels came in; null where nothing was seen. */
+export function orderOf({ fields }: Pick<Entry, 'fields'>): FinishOrder | null {
+  const kept = fields[valueField]?.value
+  return typeof kept === 'string' && kept !== '' ? orderKept(kept) : null
+}
+
+const noneFinished: EntryHint = {
+  code: 'stands-apart',
+  message: 'Did really none of them finish? Then this heat tells nothing: set it aside and run it again.',
+  suggestion: null,
+}
+
+const heatsOf = (counted: readonly Entry[]) =>
+  counted.flatMap((entry) => {
+    const order = orderOf(entry)
+    return order ? [{ entry, order, places: placesOf(order) }] : []
+  })
+
+/** All levels side by side, started together: what counts is the order in which they come in, heat by heat. */
+export const race: Way = {
+  ...plainWay,
+  kind: 'race',
+  name: 'a race, side by side',
+  verb: 'race them for',
+  oneEntry: 'the order in which they came in',
+  options: [],
+  usual: { kind: 'race' },
+  onlyUnit: 'count',
+  tryWord: ['heat', 'heats'],
+  unrehearsed:
+    'Who comes in first is not rehearsed: nobody can say beforehand how close a race will be. Three heats or more, and a start at the same moment for all, are what shows it.',
+  needs: () => ({ ...sideBySide, instruments: 0 }),
+  oftenForgotten: [
+    {
+      applies: () => true,
+      about: /start|begin|same time|together/i,
+      name: 'start',
+      how: 'all at the same moment, from the same line',
+      reason: 'A race is only fair when all start at the same moment. How do they?',
+    },
+  ],
+
+  slots: (plan, groupId, place) =>
+    runnersOf(plan, place).length < 2
+      ? []
+      : Array.from({ length: plan.tries }, (_, index) => ({
+          groupId,
+          levelId: null,
+          tryNumber: index + 1,
+          moment: '',
+        })),
+  layout: () => 'together',
+  columns: (plan) =>
+    Array.from({ length: plan.tries }, (_, index) => ({
+      levelId: null,
+      tryNumber: index + 1,
+      moment: '',
+      head: `heat ${index + 1}`,
+    })),
+  named: (_plan, { tryNumber }) => `heat ${tryNumber}`,
+  levelsIn: (plan, _slot, place) => runnersOf(plan, place).map((level) => level.id),
+  levelsTold: (entry) => {
+    const order = orderOf(entry)
+    return order ? [...order.places.flat(), ...order.out] : []
+  },
+  paper: (plan, place) => {
+    const runners = runnersOf(plan, place)
+    const heads = [...runners.map((_, index) => ordinal(index + 1)), 'not finished']
+    return {
+      note: `Write the letters: ${runners.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`).join(', ')}. What came in together stands in one box.`,
+      corner: '',
+      heads,
+      rows: Array.from({ length: plan.tries }, (_, index) => ({
+        head: `heat ${index + 1}`,
+        cells: heads.map(() => 'write' as const),
+      })),
+    }
+  },
+  sameRow: () => false,
+  fields: (plan) => [
+    {
+      name: valueField,
+      label: 'The order in which they came in',
+      help: `first to last by letter, = for together, ! for not finished: ${lettersSaid(plan)}`,
+      unit: 'count',
+      mark: 1,
+      instrument: null,
+      whole: false,
+      choices: null,
+    },
+  ],
+
+  check(plan, text): CheckedEntry {
+    if (text.trim() === '') return { state: 'empty' }
+    const read = readOrder(plan, text)
+    if (!read.ok) return { state: 'unreadable', message: read.message }
+    return {
+      state: 'value',
+      value: keptOrder(read.order),
+      hints: read.order.places.length === 0 ? [noneFinished] : [],
+    }
+  },
+
+  understand(plan, { fields }): Understood {
+    const field = fields[valueField]
+    if (Object.keys(fields).length === 0) return { ok: true, fields }
+    if (!field || Object.keys(fields).length > 1)
+      return { ok: false, field: valueField, message: 'One order is asked for here. Reload the page.' }
+    const read = readOrder(plan, field.typed)
+    if (!read.ok) return { ok: false, field: valueField, message: read.message }
+    const value = keptOrder(read.order)
+    // Letters follow the levels: where those have moved since, the letters mean others.
+    const sent = readOrder(plan, String(field.value))
+    if (sent.ok && keptOrder(sent.order) !== value)
+      return {
+        ok: false,
+        field: valueField,
+        message: 'The levels have changed since. Reload the page and say the order again.',
+      }
+    return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value } } }
+  },
+
+  write(plan, entry) {
+    const order = orderOf(entry)
+    return order ? orderTyped(plan, order) : ''
+  },
+
+  print(plan, entry) {
+    const order = orderOf(entry)
+    if (!order) return ''
+    const name = (id: string) => levelNamed(plan, id)
+    return [
+      ...order.places.map((together) => together.map(name).join(' = ')),
+      ...(order.out.length > 0 ? [`not finished: ${order.out.map(name).join(', ')}`] : []),
+    ].join(' > ')
+  },
+
+  /** The first place is the best, whichever end of the measure was asked for. */
+  scored(plan) {
+    const scored = ordinalPlan(plan, 'finishing place', { kind: 'place' })
+    return { ...scored, best: plan.best === 'least' ? 'most' : 'least' }
+  },
+
+  scores: (plan, counted): Score[] =>
+    heatsOf(counted).flatMap(({ entry, order, places }) =>
+      orderedLevels(plan).flatMap((level) => {
+        const place = places.get(level.id)
+        if (place === undefined) return []
+        const { groupId, tryNumber } = entry
+        const value = order.out.includes(level.id) ? Infinity : place
+        return [{ id: `${entry.id}|${level.id}`, groupId, levelId: level.id, tryNumber, value }]
+      }),
+    ),
+
+  picture: (plan, counted) => ({ kind: 'tiles', tiles: placesByHeat(plan, counted) }),
+
+  tells(plan, counted) {
+    const heats = heatsOf(counted)
+    const all = orderedLevels(plan).flatMap((level) => {
+      const own = heats.flatMap(({ places }) => places.get(level.id) ?? [])
+      const out = heats.filter(({ order }) => order.out.includes(level.id)).length
+      const mean = own.reduce((total, one) => total + one, 0) / own.length
+      return own.length === 0 ? [] : [{ name: levelName(plan, level), mean, out }]
+    })
+    if (all.length < 2) return null
+    const means = [...all]
+      .sort((a, b) => a.mean - b.mean)
+      .map(({ name, mean }) => `${name} ${printNumber(mean, 1, 2)}`)
+    const out = all.flatMap((one) => (one.out > 0 ? [`${one.name} ${timesSaid(one.out)}`] : []))
+    return [
+      `mean place over ${heats.length} ${heats.length === 1 ? 'heat' : 'heats'}: ${listed(means)}.`,
+      ...(out.length > 0 ? [`Not finished, which counts as last: ${listed(out)}.`] : []),
+      ...[agreementSaid(plan, heats)].flatMap((said) => said ?? []),
+    ].join(' ')
+  },
+}
+
+/** "1st", "2nd", as it stands above a column. */
+const ordinal = (place: number) =>
+  `${place}${['th', 'st', 'nd', 'rd'][place % 100 > 10 && place % 100 < 14 ? 0 : place % 10] ?? 'th'}`
+
+const timesSaid = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`)
+
+/** By Kendall's W over the heats in which all levels ran. */
+function agreementSaid(plan: Plan, heats: ReturnType<typeof heatsOf>): string | null {
+  const ids = orderedLevels(plan).map((level) => level.id)
+  const whole = heats.filter(({ places }) => ids.every((id) => places.has(id)))
+  const w = kendallW(whole.map(({ places }) => ids.map((id) => places.get(id)!)))
+  if (w === null) return null
+  const how = w >= 0.7 ? 'agree well' : w >= 0.4 ? 'agree in part' : 'hardly agree'
+  return `The heats ${how}: ${printNumber(w, 0.01)} on a scale from 0 (not at all) to 1 (always the same order).`
+}
+
+/** The best level on top, its place in each heat. */
+function placesByHeat(plan: Plan, counted: readonly Entry[]): Tiles {
+  const heats = heatsOf(counted)
+  const meanOf = (id: string) => {
+    const own = heats.flatMap(({ places }) => places.get(id) ?? [])
+    return own.length === 0 ? Infinity : own.reduce((total, one) => total + one, 0) / own.length
+  }
+  const levels = orderedLevels(plan).sort((a, b) => meanOf(a.id) - meanOf(b.id))
+  const most = Math.max(1, levels.length - 1)
+  return {
+    of: { rows: plan.changed.name, columns: 'heat' },
+    rows: levels.map((level) => levelName(plan, level)),
+    columns: heats.map(({ entry }) => ({ head: String(entry.tryNumber), groupId: entry.groupId })),
+    cells: heats.flatMap(({ order, places }, column) =>
+      levels.flatMap((level, row) => {
+        const place = places.get(level.id)
+        if (place === undefined) return []
+        const out = order.out.includes(level.id)
+        const tied = order.places.some((together) => together.length > 1 && together.includes(level.id))
+        const first = Math.ceil(place - (order.places.find((one) => one.includes(level.id))?.length ?? 1) / 2)
+        const text = out ? 'out' : `${tied ? first : place}${tied ? '=' : ''}`
+        return [{ row, column, text, share: 1 - (place - 1) / most }]
+      }),
+    ),
+  }
+}
+
+function levelNamed(plan: Plan, id: string): string {
+  const level = plan.levels.find((one) => one.id === id)
+  return level ? levelName(plan, level) : 'one no longer in the plan'
+}

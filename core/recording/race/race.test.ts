@@ -1,0 +1,158 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { resultSentence } from '../../evidence'
+import type { Plan } from '../../plan'
+import { entry } from '../../testing/exampleEntries'
+import { kindsPlan } from '../../testing/examplePlan'
+import { countedOf, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
+import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
+import { kendallW } from './kendallW'
+import { placesOf } from './placesOf'
+
+const race = kindsPlan(['wool', 'foil', 'none'], { recording: { kind: 'race' } })
+const read = (text: string, plan: Plan = race) => readOrder(plan, text)
+const heat = (groupId: string, tryNumber: number, typed: string, plan: Plan = race) => {
+  const order = read(typed, plan)
+  if (!order.ok) throw new Error(order.message)
+  return entry({
+    groupId,
+    tryNumber,
+    levelId: null,
+    fields: { value: { typed, given: 'typed', value: keptOrder(order.order) } },
+  })
+}
+
+describe('an order that is typed', () => {
+  it.each([
+    ['acb', [['wool'], ['none'], ['foil']], []],
+    ['A C B', [['wool'], ['none'], ['foil']], []],
+    ['a=b c', [['wool', 'foil'], ['none']], []],
+    ['b a! c!', [['foil']], ['wool', 'none']],
+    ['Foil > wool = none', [['foil'], ['wool', 'none']], []],
+    ['none, wool, foil!', [['none'], ['wool']], ['foil']],
+    ['a! b! c!', [], ['wool', 'foil', 'none']],
+  ])('reads %j', (text, places, out) => {
+    expect(read(text)).toEqual({ ok: true, order: { places, out } })
+  })
+
+  it.each([
+    ['a b', 'Where is none?'],
+    ['a b b', 'stands there twice'],
+    ['wool, silk, none', 'no runner “silk”'],
+    ['=a b c', 'stands between two'],
+    ['a b c =', 'stands between two'],
+    ['a=b! c', 'came in with nobody'],
+    ['1 2 3', 'no runner “1”'],
+    ['b a e', 'no runner “e”'],
+    ['wool foil', 'no runner “wool foil”'],
+    ['x', 'no runner “x”'],
+    ['!', 'no runner'],
+  ])('asks about %j', (text, words) => {
+    expect(read(text)).toMatchObject({ ok: false, message: expect.stringContaining(words) })
+  })
+
+  it('leaves out the levels of other groups only where levels are shared', () => {
+    expect(read('a c').ok).toBe(false)
+    expect(read('a c', { ...race, whoTests: 'shared-levels' }).ok).toBe(true)
+    expect(read('a', { ...race, whoTests: 'shared-levels' }).ok).toBe(false)
+  })
+
+  it('comes back from how it is kept and how it is typed', () => {
+    const orders = fc.shuffledSubarray(['wool', 'foil', 'none'], { minLength: 3 }).chain((ids) =>
+      fc.tuple(fc.integer({ min: 0, max: 3 }), fc.boolean()).map(([finished, tie]): FinishOrder => {
+        const places = ids.slice(0, finished).map((id) => [id])
+        const tied = tie && places.length > 1 ? [[...places[0]!, ...places[1]!], ...places.slice(2)] : places
+        return { places: tied, out: ids.slice(finished) }
+      }),
+    )
+    fc.assert(
+      fc.property(orders, (order) => {
+        expect(orderKept(keptOrder(order))).toEqual(order)
+        expect(read(orderTyped(race, order))).toEqual({ ok: true, order })
+        const ranks = [...placesOf(order).values()]
+        expect(ranks.reduce((sum, rank) => sum + rank, 0)).toBe(6)
+      }),
+    )
+  })
+
+  it('never throws, whatever is typed', () => {
+    fc.assert(fc.property(fc.string(), (text) => typeof read(text).ok === 'boolean'))
+  })
+})
+
+describe('heats', () => {
+  const three = [heat('leaf', 1, 'a b c'), heat('leaf', 2, 'a c b'), heat('leaf', 3, 'a=b c')]
+
+  it('agree as Kendall says: mean ranks 1.17, 2.17, 2.67 and W 0.64', () => {
+    const ranks = [
+      [1, 2, 3],
+      [1, 3, 2],
+      [1.5, 1.5, 3],
+    ]
+    expect(kendallW(ranks)).toBeCloseTo(0.636, 3)
+    expect(wayOf(race).tells(race, three, [])).toBe(
+      'mean place over 3 heats: wool 1.17, foil 2.17 and none 2.67. The heats agree in part: 0.64 on a scale from 0 (not at all) to 1 (always the same order).',
+    )
+  })
+
+  it('say nothing of agreement where there is one, or where all came in level', () => {
+    expect(kendallW([[1, 2]])).toBeNull()
+    expect(kendallW([[1], [1]])).toBeNull()
+    expect(
+      kendallW([
+        [1.5, 1.5],
+        [1.5, 1.5],
+      ]),
+    ).toBeNull()
+    expect(
+      kendallW([
+        [1, 2],
+        [2, 1],
+      ]),
+    ).toBe(0)
+  })
+
+  it('put what did not finish last, tied and without a number', () => {
+    const out = [heat('leaf', 1, 'a b! c!')]
+    expect(scoresOf(race, out).map((score) => score.value)).toEqual([1, Infinity, Infinity])
+    expect([...placesOf(orderKept('wool>foil!>none!')).values()]).toEqual([1, 2.5, 2.5])
+    expect(wayOf(race).tells(race, out, [])).toContain(
+      'Not finished, which counts as last: foil once and none once.',
+    )
+    expect(wayOf(race).print(race, out[0]!)).toBe('wool > not finished: foil, none')
+  })
+
+  it('of which nobody finished are asked about', () => {
+    expect(wayOf(race).check(race, 'a! b! c!', null)).toMatchObject({
+      state: 'value',
+      hints: [{ message: expect.stringContaining('none of them finish') }],
+    })
+  })
+
+  it('are judged by who comes in first, whichever end of the measure was asked for', () => {
+    const groups = ['a', 'b', 'c', 'd', 'e', 'f']
+    const entries = groups.flatMap((groupId) => [1, 2, 3].map((one) => heat(groupId, one, 'b a c!')))
+    const scored = scoredPlan({ ...race, best: 'most' }, entries)
+    const told = resultSentence(scored, weighLesson(race, entries, groups))
+    expect(told.sentence).toBe('Foil came in first, ahead of wool. From first to last: foil; wool; none.')
+    expect(scoredPlan({ ...race, best: 'least' }).best).toBe('most')
+    expect(JSON.stringify(told)).not.toContain('NaN')
+  })
+
+  it('are not read by letters that have come to mean others', () => {
+    const sent = { typed: 'a b c', given: 'typed', value: 'foil>wool>none' } as const
+    expect(
+      wayOf(race).understand(race, { fields: { value: sent }, readWith: null, moment: '' }),
+    ).toMatchObject({ ok: false, message: expect.stringContaining('levels have changed') })
+  })
+
+  it('stand in rows of levels, the best on top', () => {
+    const picture = wayOf(race).picture!(race, countedOf(three))
+    expect(picture).toMatchObject({
+      kind: 'tiles',
+      tiles: { rows: ['wool', 'foil', 'none'], columns: [{ head: '1' }, { head: '2' }, { head: '3' }] },
+    })
+    const texts = picture.kind === 'tiles' ? picture.tiles.cells.map(({ text }) => text) : []
+    expect(texts).toEqual(['1', '2', '3', '1', '3', '2', '1=', '1=', '3'])
+  })
+})

@@ -1,0 +1,109 @@
+import { median } from 'simple-statistics'
+import { resolutionOf } from '../../instrument'
+import { levelName, orderedLevels, printResult, type Plan } from '../../plan'
+import { listed, printNumber, withoutDust } from '../../quantity'
+import type { Entry } from '../../record'
+import { numberPerTry, readScores, valueField } from '../numberPerTry'
+import type { RoundSteps, Way } from '../way'
+import { oneByOne } from '../wayNeeds'
+import { alteredField, alteredIn, typedWithAltered, withAltered } from './altered'
+import { progressOf } from './progress'
+
+const endOf = (plan: Plan) => (plan.best === 'least' ? 'least' : 'most')
+
+/** A design that is built, tested, altered and tested again: each round has its score and what was altered before it. */
+export const rounds: Way = {
+  ...numberPerTry,
+  kind: 'rounds',
+  name: 'rounds of redesign',
+  verb: 'measure',
+  oneEntry: 'what the round reached',
+  options: [],
+  usual: { kind: 'rounds' },
+  onceIsEnough: true,
+  needs: () => oneByOne,
+  also: [alteredField],
+
+  fields: (plan) => [
+    ...numberPerTry
+      .fields(plan)
+      .map((field) => ({ ...field, help: 'and behind a colon what you altered, like 9: folded the sides' })),
+  ],
+
+  check: (plan, text, context) => numberPerTry.check(plan, typedWithAltered(text).value, context),
+
+  understand(plan, { fields, readWith }) {
+    const { [alteredField]: altered, ...value } = withAltered(fields)
+    const field = value[valueField]
+    const understood = numberPerTry.understand(plan, {
+      readWith,
+      fields: field
+        ? { ...value, [valueField]: { ...field, typed: typedWithAltered(field.typed).value } }
+        : value,
+    })
+    if (!understood.ok) return understood
+    const read = understood.fields[valueField]
+    return {
+      ok: true,
+      fields: {
+        ...(read ? { [valueField]: { ...read, typed: field!.typed } } : {}),
+        ...(altered ? { [alteredField]: altered } : {}),
+      },
+    }
+  },
+
+  print(plan, entry) {
+    const value = numberPerTry.print(plan, entry)
+    const altered = alteredIn(entry)
+    return value === '' || altered === '' ? value : `${value}, altered: ${altered}`
+  },
+
+  /** More than one try of a round is summed up as the plan says; what counts is the round. */
+  picture: (plan, counted) => ({ kind: 'steps', steps: stepsOf(plan, counted) }),
+
+  tells(plan, counted) {
+    const steps = stepsOf(plan, counted).filter(({ best }) => best !== null)
+    if (steps.length === 0) return null
+    const levels = orderedLevels(plan)
+    const middle = levels.map((_, round) => {
+      const own = steps.flatMap(({ results }) => results[round] ?? [])
+      return own.length === 0 ? null : withoutDust(median(own))
+    })
+    const { bestSoFar, gains, best } = progressOf(middle, endOf(plan))
+    if (best === null) return null
+    const printed = (value: number) => printResult(plan, value, 1)
+    const moves = gains.flatMap((gain, round) =>
+      gain === null
+        ? []
+        : [`${gain < 0 ? '−' : '+'}${shortly(plan, Math.abs(gain))} in ${levelName(plan, levels[round]!)}`],
+    )
+    const own = steps.length === 1 ? 'the best' : 'the middle of the groups: best'
+    return [
+      `${own} so far ${printed(bestSoFar.at(-1)!)} in ${levelName(plan, levels[best]!)}.`,
+      ...(moves.length > 0 ? [`From one round to the next: ${listed(moves)}.`] : []),
+    ].join(' ')
+  },
+}
+
+const shortly = (plan: Plan, value: number) => printNumber(value, resolutionOf(plan).mark, 1)
+
+function stepsOf(plan: Plan, counted: readonly Entry[]): RoundSteps[] {
+  const levels = orderedLevels(plan)
+  const scores = readScores(plan, counted)
+  const groups = [...new Set(scores.map((score) => score.groupId))]
+  return groups.map((groupId) => {
+    const at = (levelId: string) => scores.filter((one) => one.groupId === groupId && one.levelId === levelId)
+    const results = levels.map(({ id }) => {
+      const values = at(id).map((score) => score.value)
+      return values.length === 0 ? null : withoutDust(median(values))
+    })
+    const altered = levels.map(({ id }) =>
+      counted
+        .filter((one) => one.groupId === groupId && one.levelId === id)
+        .map(alteredIn)
+        .filter(Boolean)
+        .join('; '),
+    )
+    return { groupId, results, altered, best: progressOf(results, endOf(plan)).best }
+  })
+}

@@ -1,0 +1,365 @@
+import { median } from 'simple-statistics'
+import type { Score } from '../../evidence'
+import {
+  levelName,
+  levelsForGroup,
+  orderedLevels,
+  seenOnce,
+  type Plan,
+  type WordsRecording,
+} from '../../plan'
+import { capital, listed, printNumber } from '../../quantity'
+import type { Entry } from '../../record'
+import type { CheckedEntry, EntryContext } from '../checkEntry'
+import { valueField } from '../numberPerTry'
+import { ordinalPlan } from '../ordinalPlan'
+import { plainWay } from '../plainWay'
+import { minutesFromText, minutesSaid } from '../series/minutesFromText'
+import { atField, dayMoment, minuteMoment, minutesLimits, plannedAt, startMoment } from '../series/moments'
+import { minuteOf } from '../series/points'
+import { understoodWithTime } from '../series/timedFields'
+import { readTime, timeTypedWith } from '../series/timeTyped'
+import type { Tiles, Understood, Way } from '../way'
+import { sideBySide } from '../wayNeeds'
+import { firstReached, type SeenWord } from './firstReached'
+import { placeOf, scaleWords, targetOf, wordLimits, wordMeant, wordNames, wordsOf } from './words'
+
+const perOf = (plan: Plan): 'day' | 'minute' => (wordsOf(plan).seen === 'days' ? 'day' : 'minute')
+const isRepeated = (plan: Plan) => wordsOf(plan).seen !== 'once'
+const seesFirst = (plan: Plan) => isRepeated(plan) && wordsOf(plan).score === 'reached'
+
+/** When it is looked at. */
+function momentsOf(plan: Plan): string[] {
+  const { seen, minutes, days } = wordsOf(plan)
+  if (seen === 'once') return ['']
+  return seen === 'minutes'
+    ? minutes.map((minute) => minuteMoment(minute))
+    : Array.from({ length: days }, (_, index) => dayMoment(index + 1))
+}
+
+/** What was seen of one container, in the order of time. */
+interface Row {
+  groupId: string
+  levelId: string
+  tryNumber: number
+  seen: (SeenWord & { moment: string })[]
+}
+
+function rowsOf(plan: Plan, counted: readonly Entry[]): Row[] {
+  const moments = momentsOf(plan)
+  const rows = new Map<string, Row>()
+  for (const entry of counted) {
+    const { groupId, levelId, tryNumber, moment } = entry
+    const place = placeOf(plan, entry)
+    if (place === null || levelId === null || !moments.includes(moment)) continue
+    const key = `${groupId}|${levelId}|${tryNumber}`
+    const row = rows.get(key) ?? { groupId, levelId, tryNumber, seen: [] }
+    // Days are counted as school days, minutes as they really passed.
+    const at = perOf(plan) === 'day' ? plannedAt(moment) : minuteOf(entry)
+    row.seen.push({ moment, at: at ?? 0, place })
+    rows.set(key, row)
+  }
+  for (const { seen } of rows.values()) seen.sort((a, b) => a.at - b.at)
+  return [...rows.values()]
+}
+
+/** Ordered words in place of a measure: shiny < spotted < rusty. They have no distances, so they have middles and no means. */
+export const wordScale: Way = {
+  ...plainWay,
+  kind: 'word-scale',
+  name: 'words in order',
+  verb: 'judge',
+  oneEntry: 'its word',
+  options: [
+    {
+      name: 'words',
+      label: 'Words, from first to last',
+      kind: 'words',
+      ...wordLimits,
+      like: 'shiny, spotted (brown dots), rusty',
+      says: (_words, plan) => `as ${wordNames(plan).join(' < ')}`,
+    },
+    {
+      name: 'seen',
+      label: 'When we look',
+      kind: 'choice',
+      choices: [
+        ['once', 'once'],
+        ['minutes', 'at set minutes'],
+        ['days', 'every school day'],
+      ],
+      changesScore: true,
+      says: (answer) => ({ once: 'once', minutes: 'at set minutes', days: 'every school day' })[answer] ?? '',
+    },
+    {
+      name: 'minutes',
+      label: 'At which minutes',
+      kind: 'numbers',
+      applies: (plan) => wordsOf(plan).seen === 'minutes',
+      most: minutesLimits.most,
+      least: 0,
+      greatest: minutesLimits.greatest,
+      says: minutesSaid,
+      read: minutesFromText,
+    },
+    {
+      name: 'days',
+      label: 'School days',
+      kind: 'whole',
+      applies: (plan) => wordsOf(plan).seen === 'days',
+      suffix: '',
+      least: 2,
+      greatest: 60,
+      says: (days) => `for ${days} days`,
+    },
+    {
+      name: 'score',
+      label: 'What counts of it',
+      kind: 'choice',
+      applies: isRepeated,
+      changesScore: true,
+      choices: [
+        ['end', 'how far it got at the end'],
+        ['reached', 'how soon it came to a word'],
+      ],
+      says: (answer) => (answer === 'end' ? 'and look at how far it got' : 'and look at how soon it was'),
+    },
+    {
+      name: 'awaited',
+      label: 'The word that is waited for',
+      kind: 'own-word',
+      applies: seesFirst,
+      letters: wordLimits.letters,
+      words: wordNames,
+      says: (_answer, plan) => targetOf(plan).word,
+    },
+  ],
+  usual: {
+    kind: 'word-scale',
+    words: ['none', 'a little', 'a lot'],
+    ...seenOnce(['a lot']),
+  },
+  onlyUnit: 'count',
+  onceIsEnough: true,
+  unrehearsed:
+    'Words are not rehearsed: nobody can say beforehand how far apart two of them lie. Agree on what each word looks like, keep one example of each in sight, and let more than one group judge.',
+  needs: (recording) => {
+    const { seen, days } = recording as WordsRecording
+    return { ...sideBySide, instruments: 0, days: seen === 'days' ? days : 1 }
+  },
+  also: [atField],
+  beside: (plan) => (wordsOf(plan).seen === 'minutes' ? [startMoment] : []),
+  dueOn: (plan, days, today) =>
+    wordsOf(plan).seen === 'days'
+      ? days.slice(0, wordsOf(plan).days).flatMap((day, index) => (day === today ? dayMoment(index + 1) : []))
+      : null,
+
+  slots: (plan, groupId, place) =>
+    Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+      momentsOf(plan).flatMap((moment) =>
+        levelsForGroup(plan, place).map((level) => ({ groupId, levelId: level.id, tryNumber, moment })),
+      ),
+    ),
+  layout: (plan) => (isRepeated(plan) ? 'levels-beneath' : 'levels-across'),
+  columns: (plan) =>
+    Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
+      momentsOf(plan).map((moment) => ({
+        tryNumber,
+        moment,
+        head: moment === '' ? `try ${tryNumber}` : plan.tries > 1 ? `${moment}, try ${tryNumber}` : moment,
+      })),
+    ),
+  sameRow: (slot, entry) => entry.levelId === slot.levelId && entry.tryNumber === slot.tryNumber,
+  fields: (plan) => [
+    {
+      name: valueField,
+      label: plan.measured.name,
+      help: `one of ${wordNames(plan)
+        .map((word, index) => `${index + 1} ${word}`)
+        .join(', ')}`,
+      unit: 'count',
+      mark: 1,
+      instrument: null,
+      whole: false,
+      choices: scaleWords(plan),
+    },
+  ],
+
+  check(plan, text, context): CheckedEntry {
+    const { value, time } = timeTypedWith(text)
+    const wrong = time !== null && isRepeated(plan) ? readTime(time, perOf(plan)) : null
+    if (wrong && !wrong.ok) return { state: 'unreadable', message: wrong.message }
+    if (value.trim() === '') return { state: 'empty' }
+    const words = wordNames(plan)
+    const word = wordMeant(words, value)
+    if (word === null) return { state: 'unreadable', message: notOnScale(words, value) }
+    const back = context ? goesBack(plan, words.indexOf(word), context) : null
+    return {
+      state: 'value',
+      value: word,
+      hints: back === null ? [] : [{ code: 'against-row', message: back, suggestion: null }],
+    }
+  },
+
+  understand: (plan, entry): Understood =>
+    understoodWithTime(entry, perOf(plan), ({ fields }) => {
+      const field = fields[valueField]
+      if (Object.keys(fields).length === 0) return { ok: true, fields }
+      if (!field || Object.keys(fields).length > 1)
+        return { ok: false, field: valueField, message: 'One word is asked for here. Reload the page.' }
+      const words = wordNames(plan)
+      const word = wordMeant(words, field.typed)
+      if (word === null) return { ok: false, field: valueField, message: notOnScale(words, field.typed) }
+      return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value: word } } }
+    }),
+
+  write: (_plan, { fields }) => String(fields[valueField]?.value ?? ''),
+
+  print(plan, { fields }) {
+    const [word, at] = [String(fields[valueField]?.value ?? ''), fields[atField]]
+    if (word === '') return at ? 'started' : ''
+    return at && wordsOf(plan).seen === 'minutes' ? `${word}, ${at.typed} after the start` : word
+  },
+
+  scored(plan): Plan {
+    if (!seesFirst(plan))
+      return ordinalPlan(plan, plan.measured.name, { kind: 'word', words: wordNames(plan) })
+    const [per, what] = [perOf(plan), `“${targetOf(plan).word}”`]
+    const name = `${per === 'day' ? 'day' : 'time'} of ${what}`
+    const scored = ordinalPlan(plan, name, { kind: 'when', what, per }, per === 'day' ? 'count' : 'min')
+    // What goes furthest gets there first.
+    return { ...scored, best: plan.best === 'least' ? 'most' : 'least' }
+  },
+
+  /** The last look must be there, unless what is waited for came before it. */
+  scores(plan, counted): Score[] {
+    const last = momentsOf(plan).at(-1)
+    return rowsOf(plan, counted).flatMap(({ seen, ...row }) => {
+      const end = seen.find(({ moment }) => moment === last)
+      const value = seesFirst(plan) ? firstReached(seen, targetOf(plan).place) : end?.place
+      if (value === undefined || (value === Infinity && !end)) return []
+      return [{ id: `${row.groupId}|${row.levelId}|${row.tryNumber}`, ...row, value }]
+    })
+  },
+
+  picture: (plan, counted) => ({ kind: 'tiles', tiles: strips(plan, counted) }),
+
+  tells(plan, counted) {
+    const rows = rowsOf(plan, counted)
+    const gone = counted.filter(
+      (entry) => typeof entry.fields[valueField]?.value === 'string' && placeOf(plan, entry) === null,
+    ).length
+    const said = [
+      ...(isRepeated(plan) && rows.length > 0 ? [firstsSaid(plan, rows)] : []),
+      ...(gone > 0
+        ? [
+            `${gone === 1 ? 'One entry holds a word that is' : `${gone} entries hold words that are`} on the scale no longer, so it does not count.`,
+          ]
+        : []),
+    ].filter(Boolean)
+    return said.length === 0 ? null : said.join(' ')
+  },
+
+  soFar(plan, counted) {
+    const rows = rowsOf(plan, counted)
+    if (rows.length === 0 || !isRepeated(plan)) return null
+    const latest = orderedLevels(plan).flatMap((level) => {
+      const own = rows.filter((row) => row.levelId === level.id)
+      if (own.length === 0) return []
+      const middle = median(own.map(({ seen }) => seen.at(-1)!.place))
+      return [`${levelName(plan, level)} ${wordNames(plan)[Math.floor(middle)]!}`]
+    })
+    return {
+      sentence: `So far: ${listed(latest)}.`,
+      reason: `The middle of the groups at their latest look. They are compared once ${momentsOf(plan).at(-1)} is in.`,
+    }
+  },
+}
+
+const notOnScale = (words: readonly string[], text: string) =>
+  `“${text.trim().slice(0, 40)}” is not one of the words. They are ${listed(words.map((word, index) => `${index + 1} ${word}`))}.`
+
+/** What was further along before is asked about: rust does not go away. */
+function goesBack(plan: Plan, place: number, { slot, row }: EntryContext): string | null {
+  const moments = momentsOf(plan)
+  const now = moments.indexOf(slot.moment)
+  const before = row
+    .filter((one) => moments.indexOf(one.moment) >= 0 && moments.indexOf(one.moment) < now)
+    .flatMap((one) => {
+      const was = placeOf(plan, one)
+      return was === null ? [] : [{ was, moment: one.moment }]
+    })
+  const furthest = before.reduce<(typeof before)[number] | null>(
+    (most, one) => (most === null || one.was >= most.was ? one : most),
+    null,
+  )
+  if (!furthest || furthest.was <= place) return null
+  return `It was “${wordNames(plan)[furthest.was]!}” at ${furthest.moment} already. Did it really go back?`
+}
+
+/** For each word but the first: when each level came to it, by the middle of its rows. */
+function firstsSaid(plan: Plan, rows: readonly Row[]): string {
+  const per = perOf(plan)
+  const last = momentsOf(plan).at(-1)
+  const when = (at: number) =>
+    at === Infinity
+      ? 'never'
+      : per === 'day'
+        ? `day ${printNumber(at, 1, 1)}`
+        : `${printNumber(at, 1, 1)} min`
+  return wordNames(plan)
+    .slice(1)
+    .flatMap((word, index) => {
+      const levels = orderedLevels(plan).flatMap((level) => {
+        const own = rows
+          .filter((row) => row.levelId === level.id)
+          .flatMap(({ seen }) => {
+            const at = firstReached(seen, index + 1)
+            // Before the last look, "never" is only "not yet".
+            return at === Infinity && !seen.some(({ moment }) => moment === last) ? [] : [at]
+          })
+        return own.length === 0 ? [] : [`${levelName(plan, level)} ${when(middleOf(own))}`]
+      })
+      return levels.length === 0 ? [] : [`first “${word}”: ${listed(levels)}.`]
+    })
+    .map((sentence, index) => (index === 0 ? sentence : capital(sentence)))
+    .join(' ')
+}
+
+/** What never came ranks last; between a time and never there is no middle. */
+function middleOf(times: readonly number[]): number {
+  const sorted = [...times].sort((a, b) => a - b)
+  const [below, above] = [sorted[(sorted.length - 1) >> 1]!, sorted[sorted.length >> 1]!]
+  return above === Infinity ? above : (below + above) / 2
+}
+
+/** Once: a level's word in each group. Again and again: the class's word at each look. */
+function strips(plan: Plan, counted: readonly Entry[]): Tiles {
+  const rows = rowsOf(plan, counted)
+  const levels = orderedLevels(plan)
+  const words = wordNames(plan)
+  const share = (place: number) => place / Math.max(1, words.length - 1)
+  const groups = [...new Set(rows.map((row) => row.groupId))]
+  const moments = momentsOf(plan)
+  const columns = isRepeated(plan)
+    ? moments.map((moment) => ({ head: moment, groupId: null, placesAt: seenAt(moment) }))
+    : groups.map((groupId) => ({ head: '', groupId, placesAt: seenBy(groupId) }))
+  return {
+    of: { rows: plan.changed.name, columns: isRepeated(plan) ? 'when' : 'group' },
+    rows: levels.map((level) => levelName(plan, level)),
+    columns: columns.map(({ head, groupId }) => ({ head, groupId })),
+    cells: columns.flatMap(({ placesAt }, column) =>
+      levels.flatMap((level, row) => {
+        const places = placesAt(rows.filter((one) => one.levelId === level.id))
+        if (places.length === 0) return []
+        const place = Math.floor(median(places))
+        return [{ row, column, text: words[place]!, share: share(place) }]
+      }),
+    ),
+  }
+}
+
+const seenAt = (moment: string) => (rows: readonly Row[]) =>
+  rows.flatMap(({ seen }) => seen.filter((one) => one.moment === moment).map((one) => one.place))
+const seenBy = (groupId: string) => (rows: readonly Row[]) =>
+  rows.filter((row) => row.groupId === groupId).flatMap(({ seen }) => seen.map((one) => one.place))
