@@ -18,15 +18,15 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['variables', '/lessons/:towels/plan', desk],
   ['plan', '/lessons/:shadow/plan', desk],
   ['pack', '/lessons/:shadow/pack', desk],
-  ['get-ready', '/lessons/:towelsKit/pack', desk],
   ['test', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
   ['compare-over-time', '/lessons/:jackets/compare', desk],
   ['compare-before-after', '/lessons/:dough/compare', desk],
+  ['compare-race', '/lessons/:race/compare', desk],
+  ['compare-pairs', '/lessons/:rocks/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
   ['packing', '/packing/:shadow', phone],
-  ['sheet-predict', '/sheet/:grip/:anchor', phone],
   ['sheet-reading', '/sheet/:grip/:leaf', phone],
   ['tray-cards', '/print/:shadow/trays', tablet],
   ['poster', '/print/:bounce/poster', tablet],
@@ -42,25 +42,15 @@ const titled = (title: string) => lessons.find((lesson) => lesson.title === titl
 const ids: Record<string, string> = {
   class: own.id,
   leaf: own.groups[0]!.id,
-  anchor: own.groups[5]!.id,
   bounce: titled('Ball bounce'),
   grip: titled('Which sole grips'),
   shadow: titled('Shadow length'),
   towels: titled('Paper towels'),
   jackets: titled('Jackets for a bottle'),
   dough: titled('Dough in another shape'),
+  race: titled('Wicking race'),
+  rocks: titled('Which rock scratches which?'),
 }
-// The class has not yet chosen a test of towels; this is the kit that it would have.
-const towelsKit = await fetch(`${server.url}/api/lessons`, {
-  method: 'POST',
-  headers: { 'content-type': 'application/json' },
-  body: JSON.stringify({
-    classId: own.id,
-    date: lessons.find((lesson) => lesson.title === 'Paper towels')!.date,
-    from: { kind: 'starter', id: 'paper-towels' },
-  }),
-})
-ids.towelsKit = ((await towelsKit.json()) as { id: string }).id
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
 for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
@@ -68,7 +58,6 @@ for (const [name, path, viewport] of views) {
   await page.waitForTimeout(1500)
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
-  if (name === 'get-ready') await page.getByRole('button', { name: 'Get ready' }).click()
   if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {
     await page.getByRole('listitem', { name: /^kind of paper,/ }).press('Enter')

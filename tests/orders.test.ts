@@ -252,7 +252,7 @@ it('rounds say what was altered, which was best and what each gained', async () 
   const write = async (round: string, number: string, altered: string) => {
     await sheet.getByRole('heading', { name: round }).waitFor()
     await sheet.getByRole('textbox').first().fill(number)
-    await sheet.getByLabel('What did you alter before this round?').fill(altered)
+    if (altered) await sheet.getByLabel('What did you alter before this round?').fill(altered)
     await sheet.getByRole('button', { name: 'Write it down' }).tap()
   }
   await write('round 1', '6', '')

@@ -7,7 +7,7 @@ import {
   type Step,
   type VerdictWord,
 } from '../evidence'
-import { levelName, type Plan } from '../plan'
+import { levelName, printResult, type Plan } from '../plan'
 
 /** What a lesson's data say, as open data: the same that the screens show. Its JSON Schema is docs/schemas/evidence.schema.json. */
 export interface EvidenceDocument {
@@ -49,7 +49,11 @@ const verdicts: Record<VerdictWord, EvidenceDocument['verdict']> = {
 export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocument {
   const { comparison, results, finding, odd, offsets } = evidence
   const { sentence, reason } = resultSentence(plan, evidence)
-  const finite = (value: number | undefined) => (value !== undefined && Number.isFinite(value) ? value : null)
+  /** What never came has no number; words are themselves. */
+  const told = (value: number | undefined) => {
+    if (value === undefined || !Number.isFinite(value)) return null
+    return comparison.scale === 'word' ? printResult(plan, value) : value
+  }
   return {
     scale: comparison.scale,
     verdict: verdicts[finding.verdict.word],
@@ -60,9 +64,9 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
       return {
         id: level.id,
         name: levelName(plan, level),
-        centre: finite(result?.centre),
-        least: finite(result?.least),
-        greatest: finite(result?.greatest),
+        centre: told(result?.centre),
+        least: told(result?.least),
+        greatest: told(result?.greatest),
         groups: result?.groups ?? 0,
       }
     }),

@@ -23,7 +23,8 @@ export function lettersSaid(plan: Pick<Plan, 'changed' | 'levels'>): string {
 }
 
 /**
- * The level that a text means: by its name, its letter, or its identifier.
+ * The level that a text means: by its letter, its name, or its identifier. A single letter is always a letter, whatever the levels are
+ * called.
  * @returns null where none is called that
  * @example levelMeant(plan, 'b')?.id // 'h40'
  */
@@ -31,8 +32,8 @@ export function levelMeant(plan: Pick<Plan, 'changed' | 'levels'>, text: string)
   const meant = text.trim().toLowerCase()
   const levels = orderedLevels(plan)
   return (
-    levels.find((level) => levelName(plan, level).toLowerCase() === meant) ??
     levels.find((_, place) => letterAt(place).toLowerCase() === meant) ??
+    levels.find((level) => levelName(plan, level).toLowerCase() === meant) ??
     levels.find((level) => level.id === text.trim()) ??
     null
   )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { isUpright } from '#core/instrument'
+import { orderedLevels } from '#core/plan'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
 import { slotKey, type Given, type Slot } from '#core/record'
 import { alteredField, alteredLetters, contextOf, startOf, wayOf, type CheckedEntry } from '#core/recording'
@@ -23,7 +24,12 @@ const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
 const field = computed(() => way.value.fields(store.plan)[0]!)
 const unit = computed(() => field.value.unit)
-const asksAltered = computed(() => way.value.also.includes(alteredField))
+/** Whether what was altered is asked for; the first of all is as it was built. */
+const keepsAltered = computed(() => way.value.also.includes(alteredField))
+const asksAltered = computed(
+  () => keepsAltered.value && orderedLevels(store.plan)[0]?.id !== props.slotAt.levelId,
+)
+
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
 const stands = computed(() => isUpright(store.plan.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
@@ -114,7 +120,7 @@ function lookAgain() {
       />
       <label class="entry">
         <span
-          >{{ field.label }}<small v-if="field.help && !asksAltered">, {{ field.help }}</small></span
+          >{{ field.label }}<small v-if="field.help && !keepsAltered">, {{ field.help }}</small></span
         >
         <span class="box"
           ><input

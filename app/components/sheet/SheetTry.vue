@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { isInRounds } from '#core/plan'
 import { capital } from '#core/quantity'
 import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
 import { countedOf, wayOf } from '#core/recording'
@@ -25,10 +26,12 @@ const which = computed(() => {
   if (way.value.asks !== null && store.plan.tries === 1) return 'compare these two'
   const [one] = way.value.tryWord
   const tried = `${one} ${tryNumber} of ${store.plan.tries}`
+  // A round of its own is said by its name.
+  if (isInRounds(store.plan) && store.plan.tries === 1) return ''
   if (moment === '' || levelId === null || way.value.asks !== null) return tried
   return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
 })
-const said = computed(() => `${repeat.value ? 'once more, ' : ''}${which.value}`)
+const said = computed(() => [repeat.value ? 'once more' : '', which.value].filter(Boolean).join(', '))
 const reasons = setAsideReasons.filter(
   (reason) => reason !== 'something else' && reason !== 'typed by mistake',
 )
@@ -63,9 +66,9 @@ function spoilt(reason: string) {
     <h1>
       <template v-if="level"
         ><b>{{ level }}</b
-        >,
-      </template>
-      {{ level ? said : capital(said) }}
+        >{{ said && `, ${said}` }}</template
+      >
+      <template v-else>{{ capital(said) }}</template>
     </h1>
     <slot />
     <VTextField

@@ -169,8 +169,10 @@ export const pairs: Way = {
       return { ok: false, field: valueField, message: 'One answer is asked for here. Reload the page.' }
     const read = winnerIn(plan, field.typed, null)
     if (!read.ok) return { ok: false, field: valueField, message: read.message }
-    const sent = winnerIn(plan, String(field.value), null)
-    if (sent.ok && sent.winner !== read.winner)
+    // Letters follow the levels: where those have moved since, a letter means another.
+    const printed = read.winner === theSame ? 'the same' : levelSaid(plan, read.winner)
+    const told = [read.winner, field.typed, printed]
+    if (!told.includes(String(field.value)) && winnerIn(plan, String(field.value), null).ok)
       return {
         ok: false,
         field: valueField,

@@ -25,6 +25,8 @@ const noneFinished: EntryHint = {
   suggestion: null,
 }
 
+const kept = (value: string): Entry['fields'] => ({ [valueField]: { typed: '', given: 'typed', value } })
+
 const heatsOf = (counted: readonly Entry[]) =>
   counted.flatMap((entry) => {
     const order = orderOf(entry)
@@ -125,8 +127,8 @@ export const race: Way = {
     if (!read.ok) return { ok: false, field: valueField, message: read.message }
     const value = keptOrder(read.order)
     // Letters follow the levels: where those have moved since, the letters mean others.
-    const sent = readOrder(plan, String(field.value))
-    if (sent.ok && keptOrder(sent.order) !== value)
+    const told = [value, field.typed, this.print(plan, { fields: kept(value), readWith: null })]
+    if (!told.includes(String(field.value)) && readOrder(plan, String(field.value)).ok)
       return {
         ok: false,
         field: valueField,

@@ -146,6 +146,21 @@ describe('heats', () => {
     ).toMatchObject({ ok: false, message: expect.stringContaining('levels have changed') })
   })
 
+  it('go by letters also where levels are called by letters', () => {
+    const turned = kindsPlan(['B', 'A'], { recording: { kind: 'race' } })
+    const one = heat('leaf', 1, 'a b', turned)
+    expect(one.fields.value!.value).toBe('B>A')
+    expect(wayOf(turned).write(turned, one)).toBe('A B')
+    for (const value of ['B>A', 'a b', 'B > A'])
+      expect(
+        wayOf(turned).understand(turned, {
+          fields: { value: { typed: 'a b', given: 'typed', value } },
+          readWith: null,
+          moment: '',
+        }).ok,
+      ).toBe(true)
+  })
+
   it('stand in rows of levels, the best on top', () => {
     const picture = wayOf(race).picture!(race, countedOf(three))
     expect(picture).toMatchObject({

@@ -66,7 +66,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
           >
         </p>
         <template v-if="paperOf(place)">
-          <table>
+          <table :class="{ many: paperOf(place)!.heads.length > 6 }">
             <caption>
               {{
                 store.plan.measured.name
