@@ -25,7 +25,7 @@ export const wickingRace: Starter = {
       same('line', 'finishing line', 'a pencil line 6 cm above the lower end'),
       same('dip', 'depth in the water', 'the lowest 1 cm, all from one ruler'),
       same('start', 'start', 'the ruler is lowered, so that all start at the same moment'),
-      same('end', 'end of a heat', 'after 10 minutes by the clock; what is not there has not finished'),
+      same('end', 'way of ending', 'after 10 minutes by the clock; what is not there has not finished'),
     ],
     tries: 3,
     practiceTries: 0,

@@ -215,18 +215,26 @@ it('beats counted in a set time: the Sheet runs the time down, and all speak of 
     .waitFor()
 })
 
-it('only ways that take what is seen are offered; a starter keeps its own, with a word', async () => {
+it('every way is offered, and rounds where a design is improved in them', async () => {
   const made = await lessonFrom(server.url, 'paper-bridge', '2026-03-09')
-  await page.goto(`${server.url}/lessons/${made}/plan`)
-  await openWord(page, 'way')
-  await page.getByText(/Its own way of writing down is still to come/).waitFor()
-  expect((await page.getByRole('option').allInnerTexts()).map((text) => text.trim().split('\n')[0])).toEqual([
+  const bounce = await lessonFrom(server.url, 'ball-bounce', '2026-03-09')
+  const offered = async (id: string) => {
+    await page.goto(`${server.url}/lessons/${id}/plan`)
+    await openWord(page, 'way')
+    await page.getByRole('option').first().waitFor()
+    return (await page.getByRole('option').allInnerTexts()).map((text) => text.trim().split('\n')[0])
+  }
+  const all = [
     'measure once',
     'count',
     'before and after',
     'parts and the whole',
     'every few minutes',
     'every school day',
-    'rounds of redesign',
-  ])
+    'words in order',
+    'a race, side by side',
+    'in pairs, one against the other',
+  ]
+  expect(await offered(bounce)).toEqual(all)
+  expect(await offered(made)).toEqual([...all, 'rounds of redesign'])
 })

@@ -34,6 +34,8 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
   }
 
   function keep() {
+    // What the plan no longer takes cannot be kept; it is answered anew.
+    if (checked.value.state !== 'value') return answer('')
     recorder.record(slot(), { ...seen.value, ...readNow(slot()) }, note.value.trim())
     written(slot())
   }

@@ -73,6 +73,17 @@ describe('entries out and in again', () => {
     expect(essence(read.entries)).toEqual(essence(entries))
   })
 
+  it('in pairs, whichever is named first, but none with itself', () => {
+    const own = kindsPlan(['wool', 'foil'], { recording: { kind: 'pairs' }, tries: 1 })
+    const read = (line: string) => into(own, `group,level,moment,value\n${line}`)
+    const [turned] = read('Leaf,wool,foil,foil').entries
+    expect(turned).toMatchObject({ levelId: 'foil', moment: 'wool', fields: { value: { value: 'foil' } } })
+    expect(read('Leaf,foil,wool,b').entries).toMatchObject([{ fields: { value: { value: 'foil' } } }])
+    expect(read('Leaf,wool,wool,wool').problems).toEqual([
+      { line: 2, message: 'Nothing goes with wool or wool. Leave the line out.' },
+    ])
+  })
+
   it('whatever is typed as a note', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60, unit: 'grapheme' }), (text) => {

@@ -73,6 +73,9 @@ function reader(header: readonly string[], target: EntriesTarget) {
   const way = wayOf(plan)
   const slots = groups.flatMap((group, place) => way.slots(plan, group.id, place))
   const moments = [...new Set([...slots.map((slot) => slot.moment), ...way.beside(plan)])]
+  // Of two that are compared either may be named as the other.
+  const named = [...new Set([...moments, ...slots.flatMap((slot) => slot.levelId ?? [])])]
+  const places = new Set(slots.map(({ levelId, moment }) => `${levelId}|${moment}`))
   const hasLevels = slots.some((slot) => slot.levelId !== null)
   const names = [...way.fields(plan).map((field) => field.name), ...way.also]
   const known = new Set(entries.map((entry) => entry.id))
@@ -93,7 +96,7 @@ function reader(header: readonly string[], target: EntriesTarget) {
     const tryNumber = cell('try') === '' ? 1 : Number(cell('try'))
     if (!Number.isInteger(tryNumber) || tryNumber < 1 || tryNumber > mostTries)
       return { message: `The try must be a whole number from 1 to ${mostTries}.` }
-    const moment = moments.find((one) => alike(way.momentSaid(plan, one), cell('moment')))
+    const moment = named.find((one) => alike(way.momentSaid(plan, one), cell('moment')))
     if (moment === undefined)
       return {
         message: `Say the moment: ${
@@ -103,8 +106,15 @@ function reader(header: readonly string[], target: EntriesTarget) {
             .join(', ') || 'nothing, here'
         }.`,
       }
-    const slot = { groupId: group.id, levelId: hasLevels ? level!.id : null, tryNumber, moment }
-    return way.asSlot(plan, slot)
+    const slot = way.asSlot(plan, {
+      groupId: group.id,
+      levelId: hasLevels ? level!.id : null,
+      tryNumber,
+      moment,
+    })
+    if (!places.has(`${slot.levelId}|${slot.moment}`) && !way.beside(plan).includes(moment))
+      return { message: `Nothing goes with ${way.named(plan, slot)}. Leave the line out.` }
+    return slot
   }
 
   return (row: readonly string[]): Entry | { message: string } => {

@@ -1,7 +1,7 @@
 import { checkFair, type FairContext } from '../fair'
 import { testingPlaces, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { wayOf } from '../recording'
+import { groupProgress } from '../recording'
 import type { CupboardInstrument } from '../instrument'
 
 /** One thing that a choice would do. */
@@ -53,7 +53,7 @@ interface Readings {
 
 function readingsOf(plan: Plan, groups: number): Readings {
   const places = testingPlaces(plan, groups)
-  const counts = places.map((place) => wayOf(plan).slots(plan, String(place), place).length)
+  const counts = places.map((place) => groupProgress(plan, String(place), place, []).needed)
   return {
     each: Math.max(0, ...counts),
     all: counts.reduce((sum, count) => sum + count, 0),

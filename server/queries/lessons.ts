@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import { dueToday, scoredPlan, startMoment, wayOf } from '#core/recording'
+import { dueToday, groupProgress, scoredPlan, startMoment, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
 import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types/api'
@@ -58,7 +58,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         nextQuestion: lesson.conclusion.nextQuestion,
         nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
         readings: counts.get(lesson.id) ?? 0,
-        needed: slotsNeeded(lesson.plan, groups),
+        needed: await readingsNeeded(db, lesson, groups),
         dueToday: await dueIn(db, lesson, groups, calendar, today),
       }
     }),
@@ -89,8 +89,14 @@ async function dueIn(
   return dueToday(plan, groupIds, days.includes(today) ? await entriesOf(db, id) : [], days, today)
 }
 
-function slotsNeeded(plan: Plan, groups: readonly { id: string }[]): number {
-  return groups.reduce((sum, group, place) => sum + wayOf(plan).slots(plan, group.id, place).length, 0)
+/** How many readings a class is asked for; with pairs, what it has found so far says how many those are. */
+async function readingsNeeded(
+  db: Database,
+  { id, plan }: { id: string; plan: Plan },
+  groups: readonly { id: string }[],
+): Promise<number> {
+  const read = wayOf(plan).asks === null ? [] : await entriesOf(db, id)
+  return groups.reduce((sum, group, place) => sum + groupProgress(plan, group.id, place, read).needed, 0)
 }
 
 /** How many slots of each lesson hold an entry that counts, or two that somebody must choose from. */

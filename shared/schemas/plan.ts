@@ -102,7 +102,11 @@ function optionSchema(option: WayOption): Joi.Schema {
         })
         .presence(option.optional ? 'optional' : 'required')
     case 'numbers':
-      return list(amount(option.least, option.greatest), option.most, 'times').min(2).unique().sort()
+      return list(amount(option.least, option.greatest), option.most, 'times')
+        .min(2)
+        .messages({ 'array.min': 'Give at least 2 of these.' })
+        .unique()
+        .sort()
     case 'choice':
       return choice(...option.choices.map(([value]) => value))
     case 'own-word':

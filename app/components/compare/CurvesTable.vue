@@ -25,7 +25,7 @@ const at = (levelId: string, moment: string) =>
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="sideways">
     <table class="results">
       <caption>
         {{
@@ -49,9 +49,3 @@ const at = (levelId: string, moment: string) =>
     </table>
   </div>
 </template>
-
-<style scoped>
-.scroll {
-  overflow-x: auto;
-}
-</style>

@@ -29,7 +29,7 @@ const mark = computed(() => resolutionOf(store.plan).mark)
 </script>
 
 <template>
-  <div v-if="table" class="scroll">
+  <div v-if="table" class="sideways">
     <table class="results">
       <caption>
         {{
@@ -61,9 +61,3 @@ const mark = computed(() => resolutionOf(store.plan).mark)
     </table>
   </div>
 </template>
-
-<style scoped>
-.scroll {
-  overflow-x: auto;
-}
-</style>

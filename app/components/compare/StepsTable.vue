@@ -18,7 +18,7 @@ const lines = computed(() =>
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="sideways">
     <table class="results">
       <caption>
         {{
@@ -52,10 +52,6 @@ const lines = computed(() =>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-
 small {
   display: block;
   color: var(--ink-soft);

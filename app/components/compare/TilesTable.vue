@@ -13,7 +13,7 @@ const at = (row: number, column: number) =>
 </script>
 
 <template>
-  <div v-if="tiles" class="scroll">
+  <div v-if="tiles" class="sideways">
     <table class="results">
       <caption>
         {{
@@ -51,9 +51,3 @@ const at = (row: number, column: number) =>
     </table>
   </div>
 </template>
-
-<style scoped>
-.scroll {
-  overflow-x: auto;
-}
-</style>

@@ -69,6 +69,6 @@ td {
   text-align: left;
   padding: 10px 14px;
   border-bottom: 1px solid var(--line);
-  white-space: pre;
+  white-space: pre-wrap;
 }
 </style>

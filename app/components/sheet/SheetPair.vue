@@ -37,20 +37,14 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
         :key="one.id"
         type="button"
         :aria-pressed="typed === one.typed"
-        :class="{ chosen: typed === one.typed }"
+        class="choice one"
         @click="answer(one.typed)"
       >
         <img v-if="one.picture" :src="`/api/pictures/${one.picture}`" alt="" />
         <span v-else class="letter" aria-hidden="true">{{ one.typed }}</span>
         {{ one.name }}
       </button>
-      <button
-        type="button"
-        class="same"
-        :aria-pressed="typed === '='"
-        :class="{ chosen: typed === '=' }"
-        @click="answer('=')"
-      >
+      <button type="button" class="choice same" :aria-pressed="typed === '='" @click="answer('=')">
         They are the same
       </button>
     </div>
@@ -74,42 +68,22 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
   gap: 12px;
 }
 
-button[aria-pressed] {
-  display: flex;
+.one {
   flex-direction: column;
-  align-items: center;
   justify-content: center;
-  gap: 10px;
-  font: 500 1.3rem var(--heading);
-  padding: 16px;
+  text-align: center;
   min-height: 150px;
-  border: 2px solid var(--line);
-  border-radius: var(--radius);
-  background: #fff;
-  color: var(--ink);
-  overflow-wrap: anywhere;
 }
 
-button.same {
+.same {
   grid-column: 1 / -1;
-  min-height: 64px;
+  justify-content: center;
 }
 
-button.chosen {
-  border-color: var(--teal);
-  background: var(--teal-wash);
-  box-shadow: inset 0 -6px var(--teal);
-}
-
-.letter {
-  display: grid;
-  place-content: center;
+.one .letter {
   width: 64px;
   height: 64px;
-  border-radius: 50%;
-  background: var(--paper);
-  border: 2px solid var(--line);
-  font: 600 1.8rem var(--heading);
+  font-size: 1.8rem;
 }
 
 img {

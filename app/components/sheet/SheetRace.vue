@@ -87,7 +87,7 @@ function anew() {
       <li v-if="order.out.length"><b>–</b> {{ order.out.map(nameOf).join(' and ') }}, not finished</li>
     </ol>
     <div v-if="left.length" class="runners">
-      <button v-for="one in left" :key="one.id" type="button" class="runner" @click="comesIn(one.id)">
+      <button v-for="one in left" :key="one.id" type="button" class="choice" @click="comesIn(one.id)">
         <span class="letter" aria-hidden="true">{{ one.letter }}</span> {{ one.name }}
       </button>
     </div>
@@ -145,33 +145,6 @@ function anew() {
   gap: 12px;
 }
 
-.runner {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  font: 500 1.2rem var(--heading);
-  text-align: left;
-  padding: 12px 14px;
-  min-height: 76px;
-  border: 2px solid var(--line);
-  border-radius: var(--radius);
-  background: #fff;
-  color: var(--ink);
-  overflow-wrap: anywhere;
-}
-
-.letter {
-  display: grid;
-  place-content: center;
-  flex: none;
-  width: 44px;
-  height: 44px;
-  border-radius: 50%;
-  background: var(--paper);
-  border: 2px solid var(--line);
-  font: 600 1.3rem var(--heading);
-}
-
 .row {
   flex-wrap: wrap;
 }
@@ -179,10 +152,6 @@ function anew() {
 @media (max-width: 480px) {
   .runners {
     grid-template-columns: 1fr;
-  }
-
-  .runner {
-    min-height: 64px;
   }
 }
 </style>

@@ -33,7 +33,7 @@ const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
         :key="word.typed"
         type="button"
         :aria-pressed="typed === word.typed"
-        :class="{ chosen: typed === word.typed }"
+        class="choice"
         @click="answer(word.typed)"
       >
         <span class="place number" aria-hidden="true">{{ place + 1 }}</span>
@@ -61,34 +61,8 @@ const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
   gap: 10px;
 }
 
-button[aria-pressed] {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-  font: 500 1.3rem var(--heading);
-  text-align: left;
-  padding: 12px 18px;
-  min-height: 60px;
-  border: 2px solid var(--line);
-  border-radius: var(--radius);
-  background: #fff;
-  color: var(--ink);
-}
-
-button.chosen {
-  border-color: var(--teal);
-  background: var(--teal-wash);
-  box-shadow: inset 6px 0 var(--teal);
-}
-
 .place {
   color: var(--ink-soft);
   min-width: 1em;
-}
-
-small {
-  display: block;
-  font-size: 1rem;
-  color: var(--ink-soft);
 }
 </style>

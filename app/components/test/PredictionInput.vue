@@ -98,7 +98,7 @@ function giveNumber(value: number | null) {
           :key="option.value"
           type="button"
           :aria-pressed="chosen === option.value"
-          :class="{ chosen: chosen === option.value }"
+          class="choice"
           @click="choose(option.value)"
         >
           {{ option.title }}
@@ -156,23 +156,6 @@ function giveNumber(value: number | null) {
 .choices {
   display: grid;
   gap: 12px;
-}
-
-.choices button {
-  font: 500 1.2rem var(--heading);
-  text-align: left;
-  padding: 16px 20px;
-  border: 2px solid var(--line);
-  border-radius: var(--radius);
-  background: #fff;
-  color: var(--ink);
-  min-height: 60px;
-}
-
-.choices .chosen {
-  border-color: var(--teal);
-  background: var(--teal-wash);
-  box-shadow: inset 6px 0 var(--teal);
 }
 
 .order {

@@ -263,7 +263,9 @@ describe('parts and the whole', () => {
       '152 mL together, 180 mL apart: 15.6% less',
     ])
     const { results } = weighLesson(poured, entries, ['leaf'])
-    expect(wayOf(poured).tells(poured, entries, results)).toBe('volume: rice and peas lost 28 mL.')
+    expect(wayOf(poured).tells(poured, entries, results)).toBe(
+      'volume: rice and peas came to 28 mL less together.',
+    )
     expect(wayOf(poured).readingsPerScore(poured)).toBe(3)
     const same = group(poured, 'leaf', { 'rice and peas': [{ rice: 100, peas: 80, 'all together': 178 }] })
     expect(wayOf(poured).tells(poured, same, weighLesson(poured, same, ['leaf']).results)).toContain(

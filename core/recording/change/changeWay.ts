@@ -11,7 +11,7 @@ import { amountOf, changeRecording, goesByShare, hasShare, shareOf, type Change 
 import { containerKey, containerMoment, containerOf, emptyContainers, readRows } from './containers'
 import { scoredChange } from './scoredChange'
 import { share } from './share'
-import { changesTold } from './told'
+import { changesTold, type ToldVerbs } from './told'
 
 /** What sets two ways apart that both look at a change: from what, to what, and how that is worked out. */
 interface ChangeParts {
@@ -31,6 +31,8 @@ interface ChangeParts {
   between: (plan: Plan, row: ReadRow) => Working[]
   /** What the change is called. */
   words?: DifferenceWords
+  /** How what a level did is said. */
+  verbs?: ToldVerbs
   /** A share as it is said. */
   shareSaid: (plan: Plan, change: Pick<Change, 'from' | 'to'>, percent: string) => string
   /** What its own row says about a value: a whole lighter than a part. */
@@ -174,7 +176,7 @@ export function changeWay(parts: ChangeParts) {
     },
 
     tells: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) =>
-      changesTold(plan, changes(plan, counted), results, readings(plan), parts.whole),
+      changesTold(plan, changes(plan, counted), results, readings(plan), parts.whole, parts.verbs),
   }
 }
 

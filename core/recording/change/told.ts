@@ -27,9 +27,16 @@ export function noChange(plan: Plan, changes: readonly Change[], readings: numbe
   return groups.size < groupsThatAgree || signs.size > 1 || signs.has(0)
 }
 
+/** How a change of a level is said, "…" standing for how large it is. */
+export interface ToldVerbs {
+  lost: string
+  gained: string
+}
+
 /**
  * What each level did: how much it lost or gained, or that no change could be measured; and why shares are compared where they are.
  * @param whole said of what is the start of a change: "of its start"
+ * @param verbs how a change is said, "…" standing for how large it is
  * @example changesTold(plan, changes, results, 2, 'of its start') // 'mass: jar lost 12 g and cup lost 8 g.'
  */
 export function changesTold(
@@ -38,6 +45,7 @@ export function changesTold(
   results: readonly LevelResult[],
   readings: number,
   whole: string,
+  verbs: ToldVerbs = { lost: 'lost …', gained: 'gained …' },
 ): string | null {
   if (results.length === 0 || changes.length === 0) return null
   const byShare = goesByShare(plan, changes)
@@ -52,7 +60,10 @@ export function changesTold(
     const own = changes.filter(({ row }) => row.levelId === level.id)
     const { change } = changeRecording(plan)
     if (noChange(plan, own, readings)) still.push(name)
-    else moved.push(`${name} ${centre < 0 ? other[change] : change} ${printed(Math.abs(centre))}`)
+    else {
+      const verb = verbs[centre < 0 ? other[change] : change]
+      moved.push(`${name} ${verb.replace('…', printed(Math.abs(centre)))}`)
+    }
   }
   const within = printQuantity(
     smallestDifference(plan, readings),

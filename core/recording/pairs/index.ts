@@ -124,9 +124,10 @@ export const pairs: Way = {
     const levels = ownLevels(plan, place)
     const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
     return {
-      note: `Write which one has more ${plan.measured.name}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.`,
+      note: `Write which one has more ${plan.measured.name}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${named.at(-1)!}.` : ''}`,
       corner: '',
-      heads: named.slice(1),
+      // Names stand in the rows; above many columns there is room for letters alone.
+      heads: (levels.length > 5 ? levels.map((level) => letterOf(plan, level.id)) : named).slice(1),
       rows: levels.slice(0, -1).map((_, row) => ({
         head: named[row]!,
         cells: levels

@@ -51,6 +51,7 @@ export const partsWhole: Way = {
       gained: ['how much more it is together', '… more'],
       same: ['how much it differs', 'the same'],
     },
+    verbs: { lost: 'came to … less together', gained: 'came to … more together' },
     shareSaid: (plan, { from, to }, percent) =>
       `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to > from ? `${percent} more` : `${percent} less`}`,
     against: againstParts,

@@ -1,5 +1,5 @@
 import type { Score } from '../../evidence'
-import { levelName, orderedLevels, type Plan } from '../../plan'
+import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
 import { listed, printNumber } from '../../quantity'
 import type { Entry } from '../../record'
 import type { CheckedEntry, EntryHint } from '../checkEntry'
@@ -208,31 +208,70 @@ function agreementSaid(plan: Plan, heats: ReturnType<typeof heatsOf>): string | 
   return `The heats ${how}: ${printNumber(w, 0.01)} on a scale from 0 (not at all) to 1 (always the same order).`
 }
 
-/** The best level on top, its place in each heat. */
+/** So many heats can be told apart side by side; of more it is counted how often each level came where. */
+const heatsShown = 24
+
+/** The best level on top: its place in each heat, or, of many heats, how often it took each place. */
 function placesByHeat(plan: Plan, counted: readonly Entry[]): Tiles {
-  const heats = heatsOf(counted)
-  const meanOf = (id: string) => {
-    const own = heats.flatMap(({ places }) => places.get(id) ?? [])
-    return own.length === 0 ? Infinity : own.reduce((total, one) => total + one, 0) / own.length
-  }
-  const levels = orderedLevels(plan).sort((a, b) => meanOf(a.id) - meanOf(b.id))
+  const heats = inGroups(heatsOf(counted))
+  const levels = bestFirst(plan, heats)
+  const rows = levels.map((level) => levelName(plan, level))
+  if (heats.length > heatsShown) return { ...howOften(levels, heats), rows }
   const most = Math.max(1, levels.length - 1)
   return {
     of: { rows: plan.changed.name, columns: 'heat' },
-    rows: levels.map((level) => levelName(plan, level)),
+    rows,
     columns: heats.map(({ entry }) => ({ head: String(entry.tryNumber), groupId: entry.groupId })),
     cells: heats.flatMap(({ order, places }, column) =>
       levels.flatMap((level, row) => {
         const place = places.get(level.id)
         if (place === undefined) return []
-        const out = order.out.includes(level.id)
-        const tied = order.places.some((together) => together.length > 1 && together.includes(level.id))
-        const first = Math.ceil(place - (order.places.find((one) => one.includes(level.id))?.length ?? 1) / 2)
-        const text = out ? 'out' : `${tied ? first : place}${tied ? '=' : ''}`
-        return [{ row, column, text, share: 1 - (place - 1) / most }]
+        return [{ row, column, text: placeSaid(order, level.id), share: 1 - (place - 1) / most }]
       }),
     ),
   }
+}
+
+/** The place at which those with it begin, as it is called out: "2=". */
+function placeSaid({ places, out }: FinishOrder, id: string): string {
+  if (out.includes(id)) return 'out'
+  const at = places.findIndex((together) => together.includes(id))
+  const place = places.slice(0, at).flat().length + 1
+  return `${place}${places[at]!.length > 1 ? '=' : ''}`
+}
+
+function howOften(levels: readonly Level[], heats: ReturnType<typeof heatsOf>): Omit<Tiles, 'rows'> {
+  const called = ({ order }: (typeof heats)[number], id: string) => placeSaid(order, id).replace('=', '')
+  const heads = [...levels.map((_, index) => String(index + 1)), 'out']
+  return {
+    of: { rows: 'how often', columns: 'place' },
+    columns: heads.map((head) => ({ head, groupId: null })),
+    cells: levels.flatMap((level, row) => {
+      const ran = heats.filter(({ places }) => places.has(level.id))
+      return heads.flatMap((head, column) => {
+        const times = ran.filter((heat) => called(heat, level.id) === head).length
+        return times === 0 ? [] : [{ row, column, text: `${times}×`, share: times / ran.length }]
+      })
+    }),
+  }
+}
+
+function bestFirst(plan: Plan, heats: ReturnType<typeof heatsOf>): Level[] {
+  const meanOf = (id: string) => {
+    const own = heats.flatMap(({ places }) => places.get(id) ?? [])
+    return own.length === 0 ? Infinity : own.reduce((total, one) => total + one, 0) / own.length
+  }
+  return [...orderedLevels(plan)].sort((a, b) => meanOf(a.id) - meanOf(b.id))
+}
+
+/** The heats of a group beside one another, in their order. */
+function inGroups(heats: ReturnType<typeof heatsOf>): ReturnType<typeof heatsOf> {
+  const groups = [...new Set(heats.map(({ entry }) => entry.groupId))]
+  return [...heats].sort(
+    (a, b) =>
+      groups.indexOf(a.entry.groupId) - groups.indexOf(b.entry.groupId) ||
+      a.entry.tryNumber - b.entry.tryNumber,
+  )
 }
 
 function levelNamed(plan: Plan, id: string): string {

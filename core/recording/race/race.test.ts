@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { claimSentence, comparePrediction, suggestClaim } from '../../conclusion'
 import { resultSentence } from '../../evidence'
+import { evidenceDocument } from '../../format'
 import type { Plan } from '../../plan'
 import { entry } from '../../testing/exampleEntries'
-import { kindsPlan } from '../../testing/examplePlan'
+import { examplePlan, kindsPlan } from '../../testing/examplePlan'
 import { countedOf, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
 import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
 import { kendallW } from './kendallW'
@@ -139,6 +141,21 @@ describe('heats', () => {
     expect(JSON.stringify(told)).not.toContain('NaN')
   })
 
+  it('of numbers say that larger ones came in earlier, and the claim does too', () => {
+    const widths = examplePlan({ recording: { kind: 'race' } })
+    const groups = ['a', 'b', 'c', 'd', 'e', 'f']
+    const entries = groups.flatMap((id) => [1, 2, 3].map((one) => heat(id, one, 'c b a', widths)))
+    const scored = scoredPlan(widths, entries)
+    const evidence = weighLesson(widths, entries, groups)
+    expect(resultSentence(scored, evidence).sentence).toBe('A larger drop height came in earlier.')
+    expect(claimSentence(scored, suggestClaim(scored, evidence)!)).toBe(
+      'Every time a larger drop height came in earlier, from 20 cm to 60 cm.',
+    )
+    const wanted = { format: 'direction', direction: 'less' } as const
+    expect(comparePrediction(scored, wanted, evidence)).toBe('as-predicted')
+    expect(JSON.stringify(evidenceDocument(scored, evidence))).not.toMatch(/NaN|Infinity/)
+  })
+
   it('are not read by letters that have come to mean others', () => {
     const sent = { typed: 'a b c', given: 'typed', value: 'foil>wool>none' } as const
     expect(
@@ -169,5 +186,27 @@ describe('heats', () => {
     })
     const texts = picture.kind === 'tiles' ? picture.tiles.cells.map(({ text }) => text) : []
     expect(texts).toEqual(['1', '2', '3', '1', '3', '2', '1=', '1=', '3'])
+  })
+
+  it('are counted by place where there are too many to be told apart', () => {
+    const many = Array.from({ length: 25 }, (_, index) =>
+      heat(`g${index % 5}`, 1 + Math.floor(index / 5), index === 0 ? 'b a=c' : 'a b c!'),
+    )
+    const picture = wayOf(race).picture!(race, many)
+    expect(picture).toMatchObject({
+      tiles: {
+        rows: ['wool', 'foil', 'none'],
+        columns: [{ head: '1' }, { head: '2' }, { head: '3' }, { head: 'out' }],
+      },
+    })
+    const cells = picture.kind === 'tiles' ? picture.tiles.cells : []
+    expect(cells.map(({ row, column, text }) => [row, column, text])).toEqual([
+      [0, 0, '24×'],
+      [0, 1, '1×'],
+      [1, 0, '1×'],
+      [1, 1, '24×'],
+      [2, 1, '1×'],
+      [2, 3, '24×'],
+    ])
   })
 })

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Plan } from '#core/plan'
 import type { Entry } from '#core/record'
 import { scoresOf } from '#core/recording'
-import type { ApiProblem, LessonDto } from '#shared/types/api'
+import type { ApiProblem, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { changedPlan, classInput, sentEntry } from '../../testing/examples'
 
@@ -107,6 +107,20 @@ describe('pairs', () => {
       expect((await send(path, pair(lesson, a, b, 'A', 'chalk'))).status, `${a} ${b}`).toBe(400)
     expect((await send(path, pair(lesson, 'chalk', 'slate', 'Q', 'q'))).status).toBe(400)
     expect((await lessonAt(path)).entries).toEqual([])
+  })
+
+  it('are asked for as many as an order takes, which the logbook goes by', async () => {
+    const { lesson, path } = await lessonOf('rock-scratch')
+    const listed = async () =>
+      (await app.call<LessonSummaryDto[]>('GET', '/api/lessons')).body.find((one) => one.id === lesson.id)!
+    expect(await listed()).toMatchObject({ readings: 0, needed: 3 * 8 })
+    // The shorter half: slate below chalk leaves fewer to come.
+    for (const [a, b, winner] of [
+      ['chalk', 'slate', 'chalk'],
+      ['limestone', 'slate', 'slate'],
+    ] as const)
+      await send(path, pair(lesson, a, b, { chalk: 'A', slate: 'B' }[winner], winner))
+    expect(await listed()).toMatchObject({ readings: 2, needed: 3 * 8 - 1 })
   })
 
   it('hold both of their levels in the plan', async () => {
