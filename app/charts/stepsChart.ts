@@ -1,7 +1,6 @@
-import { median } from 'simple-statistics'
 import type { EChartsCoreOption } from 'echarts/core'
 import { levelName, orderedLevels, printResult, type Plan } from '#core/plan'
-import type { RoundSteps } from '#core/recording'
+import { middlesOf, type RoundSteps } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
@@ -38,7 +37,9 @@ export function stepsChart(data: StepsData, size: ChartSize): EChartsCoreOption 
               type: 'line',
               step: 'middle',
               name: 'all groups',
-              data: middles(data).flatMap((value, round) => (value === null ? [] : [[round, value]])),
+              data: middlesOf(data.steps, rounds.length).flatMap((value, round) =>
+                value === null ? [] : [[round, value]],
+              ),
               symbol: 'none',
               lineStyle: { color: ink, width: 3.5 },
               z: 1,
@@ -91,18 +92,11 @@ export function stepsChart(data: StepsData, size: ChartSize): EChartsCoreOption 
   }
 }
 
-/** The middle of the groups in each round. */
-const middles = ({ plan, steps }: Omit<StepsData, 'groups'>): (number | null)[] =>
-  orderedLevels(plan).map((_, round) => {
-    const own = steps.flatMap(({ results }) => results[round] ?? [])
-    return own.length === 0 ? null : median(own)
-  })
-
 /** The chart in words, for those who do not see it. */
 export function stepsWords(data: Omit<StepsData, 'groups'>): string {
   const { plan } = data
   const rounds = orderedLevels(plan)
-  const said = middles(data).flatMap((value, round) =>
+  const said = middlesOf(data.steps, rounds.length).flatMap((value, round) =>
     value === null ? [] : [`${levelName(plan, rounds[round]!)}, ${printResult(plan, value, 1)}`],
   )
   return said.length === 0

@@ -223,6 +223,8 @@ export function useReadingGrid() {
     const entry = way.value.check(store.plan, typed, contextOf(store.plan, store.entries, slot))
     if (entry.state === 'empty') {
       forget(slot)
+      // What was asked about the text that stood here is asked no more.
+      if (hint.value && slotKey(hint.value.slot) === slotKey(slot)) hint.value = null
       if (before) setAside(slot, 'typed by mistake')
       return true
     }

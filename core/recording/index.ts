@@ -19,10 +19,13 @@ export type {
   Working,
 } from './way'
 export { readWithOf, usesInstrument, wayOf, ways } from './registry'
+export { recordingNow } from './recordingNow'
 export { wayNote } from './wayNote'
+export { middlesOf } from './rounds/progress'
 export { alteredField, alteredLetters } from './rounds/altered'
+export { ownLevels } from './ownLevels'
 export { letterOf, lettersSaid } from './letters'
-export { orderKept, orderTyped, runnersOf, type FinishOrder } from './race/finishOrder'
+export { orderKept, orderTyped, type FinishOrder } from './race/finishOrder'
 export { classCurves, curveKey, type ClassPoint } from './series/classCurves'
 export { startOf, startedAt } from './series/starts'
 export {

@@ -1,10 +1,12 @@
-import { levelName, type Plan } from '../plan'
+import { levelName, type Plan, type Recording } from '../plan'
 import type { Entry, Slot } from '../record'
 import type { Forgotten } from './forgotten'
 import type { Way } from './way'
 
 /** What most ways of recording share, whatever they take: it is kept here once. */
 export const plainWay = {
+  fromOld: (_told: Record<string, unknown>): Recording | null => null,
+
   onlyUnit: null,
 
   onceIsEnough: false,
@@ -26,6 +28,8 @@ export const plainWay = {
       `try ${tryNumber}`,
       ...(moment === '' ? [] : [moment]),
     ].join(', '),
+
+  onlyTry: null as string | null,
 
   momentSaid: (_plan: Plan, moment: string): string => moment,
 

@@ -240,6 +240,8 @@ export interface Way {
   options: readonly WayOption[]
   /** With the usual answers. */
   usual: Recording
+  /** What a plan of an earlier version said, as it is said now; null where it said it as now. */
+  fromOld: (told: Record<string, unknown>) => Recording | null
   /** What one repeat is called, and several. */
   tryWord: readonly [one: string, many: string]
   /** Why its class cannot be rehearsed, and what to look at instead; null where it can. */
@@ -269,6 +271,8 @@ export interface Way {
   asks: ((plan: Plan, groupId: string, place: number, counted: readonly Entry[]) => Slot[]) | null
   /** A slot in words, without its group: "20 cm, try 2, before". */
   named: (plan: Plan, slot: Slot) => string
+  /** What stands above the only try of a slot, in place of "try 1 of 1"; null where that stands. */
+  onlyTry: string | null
   /** A moment as it is written in a file. */
   momentSaid: (plan: Plan, moment: string) => string
   /** The slot that is meant, where it may be named in more than one way: B against A is A against B. */

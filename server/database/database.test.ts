@@ -13,7 +13,7 @@ import { join } from 'node:path'
 import { eq, sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
-import { newId, seenOnce, type Plan } from '#core/plan'
+import { newId, type Plan } from '#core/plan'
 import { scoresOf } from '#core/recording'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
@@ -275,7 +275,15 @@ describe('a database of an earlier version', () => {
     expect(seen.map((one) => one.plan.recording)).toEqual([
       { kind: 'measure', was: 'race' },
       { kind: 'race' },
-      { kind: 'word-scale', words: ['shiny', 'rusty'], ...seenOnce(['shiny', 'rusty']) },
+      {
+        kind: 'word-scale',
+        words: ['shiny', 'rusty'],
+        seen: 'once',
+        minutes: [0, 5, 10],
+        days: 5,
+        score: 'end',
+        awaited: 'rusty',
+      },
       { kind: 'rounds' },
       { kind: 'measure', was: 'rounds' },
     ])

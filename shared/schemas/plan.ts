@@ -1,7 +1,7 @@
 import Joi from 'joi'
-import { fromOldRecording, isOldRecording, planLimits, type Aim, type Plan } from '#core/plan'
+import { planLimits, type Aim, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
-import { ways, type WayOption } from '#core/recording'
+import { recordingNow, ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
 import { amount, choice, id, localId, openLine, wholeNumber } from './common'
 import { instrumentSchema } from './instrument'
@@ -83,7 +83,7 @@ const recording = (
     base: recordings,
     coerce: {
       from: 'object',
-      method: (value: unknown) => ({ value: isOldRecording(value) ? fromOldRecording(value) : value }),
+      method: (value: unknown) => ({ value: recordingNow(value) }),
     },
   }) as { recording: () => Joi.AlternativesSchema }
 ).recording()

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
 import type { Slot } from '#core/record'
-import { letterOf, orderTyped, runnersOf, type FinishOrder } from '#core/recording'
+import { letterOf, orderTyped, ownLevels, type FinishOrder } from '#core/recording'
 import { useSheetAnswer } from '../../composables/useSheetAnswer'
 import { useLesson } from '../../stores/lesson'
 
@@ -18,7 +18,7 @@ const order = ref<FinishOrder>({ places: [], out: [] })
 /** Whether the next one that is tapped came in with the last. */
 const together = ref(false)
 const runners = computed(() =>
-  runnersOf(
+  ownLevels(
     store.plan,
     store.groups.findIndex((group) => group.id === props.slotAt.groupId),
   ).map((level) => ({

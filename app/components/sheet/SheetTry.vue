@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { isInRounds } from '#core/plan'
 import { capital } from '#core/quantity'
 import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
 import { countedOf, wayOf } from '#core/recording'
@@ -23,11 +22,9 @@ const which = computed(() => {
     .columns(store.plan)
     .find((one) => one.tryNumber === tryNumber && one.moment === moment)
   if (column?.once) return column.head
-  if (way.value.asks !== null && store.plan.tries === 1) return 'compare these two'
+  if (way.value.onlyTry !== null && store.plan.tries === 1) return way.value.onlyTry
   const [one] = way.value.tryWord
   const tried = `${one} ${tryNumber} of ${store.plan.tries}`
-  // A round of its own is said by its name.
-  if (isInRounds(store.plan) && store.plan.tries === 1) return ''
   if (moment === '' || levelId === null || way.value.asks !== null) return tried
   return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
 })

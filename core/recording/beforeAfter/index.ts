@@ -71,6 +71,11 @@ export const beforeAfter: Way = {
     change: 'lost',
     compare: 'starts',
   },
+  /** The number worked out by hand was after less before. */
+  fromOld(told) {
+    if (Object.keys(told).length > 1) return null
+    return { ...(this.usual as BeforeAfter), change: 'gained', compare: 'amount' }
+  },
   oftenForgotten: [
     {
       applies: (plan) => hasShare(plan) && told(plan).compare === 'amount',

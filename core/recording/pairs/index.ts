@@ -1,12 +1,13 @@
 import { median } from 'simple-statistics'
 import type { LevelResult, Score } from '../../evidence'
-import { levelName, levelsForGroup, orderedLevels, type Level, type Plan } from '../../plan'
+import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
 import type { Entry, Slot } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkEntry'
 import { letterOf, levelMeant } from '../letters'
 import { valueField } from '../numberPerTry'
 import { ordinalPlan } from '../ordinalPlan'
+import { ownLevels } from '../ownLevels'
 import { levelSaid, plainWay } from '../plainWay'
 import type { Doubt, Tiles, Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
@@ -80,6 +81,7 @@ export const pairs: Way = {
   usual: { kind: 'pairs' },
   onlyUnit: 'count',
   onceIsEnough: true,
+  onlyTry: 'compare these two',
   unrehearsed:
     'An order out of pairs is not rehearsed: nobody can say beforehand which pairs are hard to tell apart. Let more than one group find its own order; where they agree, it holds.',
   needs: () => ({ ...sideBySide, instruments: 0 }),
@@ -257,11 +259,6 @@ export const pairs: Way = {
       reason: 'A level counts once its group has given every one its place.',
     }
   },
-}
-
-const ownLevels = (plan: Plan, place: number): Level[] => {
-  const own = new Set(levelsForGroup(plan, place).map((level) => level.id))
-  return orderedLevels(plan).filter((level) => own.has(level.id))
 }
 
 const sameOrder = (

@@ -76,6 +76,11 @@ export const partsWhole: Way = {
     changeOption(['how much less the whole is than its parts', 'how much more the whole is than its parts']),
     compareOption,
   ],
+  /** The number worked out by hand was the whole less its parts. */
+  fromOld(told) {
+    if (Object.keys(told).length > 1) return null
+    return { ...(this.usual as PartsWhole), change: 'gained', compare: 'amount' }
+  },
   usual: {
     kind: 'parts-whole',
     parts: ['first part', 'second part'],

@@ -1,4 +1,4 @@
-import { levelName, levelsForGroup, orderedLevels, type Level, type Plan } from '../../plan'
+import { levelName, orderedLevels, type Plan } from '../../plan'
 import { letterAt, letterOf, lettersSaid, levelMeant } from '../letters'
 
 /** The order in which levels came in: those that came together side by side, and those that did not finish. */
@@ -90,9 +90,3 @@ export const orderTyped = (plan: Plan, { places, out }: FinishOrder): string =>
     ...places.map((together) => together.map((id) => letterOf(plan, id)).join('=')),
     ...out.map((id) => `${letterOf(plan, id)}!`),
   ].join(' ')
-
-/** The levels that run in a heat of a group, in the order of their letters. */
-export function runnersOf(plan: Plan, place: number): Level[] {
-  const own = new Set(levelsForGroup(plan, place).map((level) => level.id))
-  return orderedLevels(plan).filter((level) => own.has(level.id))
-}

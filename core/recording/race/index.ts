@@ -6,10 +6,11 @@ import type { CheckedEntry, EntryHint } from '../checkEntry'
 import { letterOf, lettersSaid } from '../letters'
 import { valueField } from '../numberPerTry'
 import { ordinalPlan } from '../ordinalPlan'
-import { plainWay } from '../plainWay'
+import { ownLevels } from '../ownLevels'
+import { levelSaid, plainWay } from '../plainWay'
 import type { Tiles, Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
-import { keptOrder, orderKept, orderTyped, readOrder, runnersOf, type FinishOrder } from './finishOrder'
+import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
 import { kendallW } from './kendallW'
 import { placesOf } from './placesOf'
 
@@ -58,7 +59,7 @@ export const race: Way = {
   ],
 
   slots: (plan, groupId, place) =>
-    runnersOf(plan, place).length < 2
+    ownLevels(plan, place).length < 2
       ? []
       : Array.from({ length: plan.tries }, (_, index) => ({
           groupId,
@@ -75,13 +76,13 @@ export const race: Way = {
       head: `heat ${index + 1}`,
     })),
   named: (_plan, { tryNumber }) => `heat ${tryNumber}`,
-  levelsIn: (plan, _slot, place) => runnersOf(plan, place).map((level) => level.id),
+  levelsIn: (plan, _slot, place) => ownLevels(plan, place).map((level) => level.id),
   levelsTold: (entry) => {
     const order = orderOf(entry)
     return order ? [...order.places.flat(), ...order.out] : []
   },
   paper: (plan, place) => {
-    const runners = runnersOf(plan, place)
+    const runners = ownLevels(plan, place)
     const heads = [...runners.map((_, index) => ordinal(index + 1)), 'not finished']
     return {
       note: `Write the letters: ${runners.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`).join(', ')}. What came in together stands in one box.`,
@@ -145,7 +146,7 @@ export const race: Way = {
   print(plan, entry) {
     const order = orderOf(entry)
     if (!order) return ''
-    const name = (id: string) => levelNamed(plan, id)
+    const name = (id: string) => levelSaid(plan, id)
     return [
       ...order.places.map((together) => together.map(name).join(' = ')),
       ...(order.out.length > 0 ? [`not finished: ${order.out.map(name).join(', ')}`] : []),
@@ -272,9 +273,4 @@ function inGroups(heats: ReturnType<typeof heatsOf>): ReturnType<typeof heatsOf>
       groups.indexOf(a.entry.groupId) - groups.indexOf(b.entry.groupId) ||
       a.entry.tryNumber - b.entry.tryNumber,
   )
-}
-
-function levelNamed(plan: Plan, id: string): string {
-  const level = plan.levels.find((one) => one.id === id)
-  return level ? levelName(plan, level) : 'one no longer in the plan'
 }

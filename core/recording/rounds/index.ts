@@ -7,7 +7,7 @@ import { numberPerTry, readScores, valueField } from '../numberPerTry'
 import type { RoundSteps, Way } from '../way'
 import { oneByOne } from '../wayNeeds'
 import { alteredField, alteredIn, typedWithAltered, withAltered } from './altered'
-import { progressOf } from './progress'
+import { middlesOf, progressOf } from './progress'
 
 const endOf = (plan: Plan) => (plan.best === 'least' ? 'least' : 'most')
 
@@ -21,6 +21,8 @@ export const rounds: Way = {
   options: [],
   usual: { kind: 'rounds' },
   onceIsEnough: true,
+  // A round goes by its name.
+  onlyTry: '',
   needs: () => oneByOne,
   also: [alteredField],
 
@@ -65,11 +67,7 @@ export const rounds: Way = {
     const steps = stepsOf(plan, counted).filter(({ best }) => best !== null)
     if (steps.length === 0) return null
     const levels = orderedLevels(plan)
-    const middle = levels.map((_, round) => {
-      const own = steps.flatMap(({ results }) => results[round] ?? [])
-      return own.length === 0 ? null : withoutDust(median(own))
-    })
-    const { bestSoFar, gains, best } = progressOf(middle, endOf(plan))
+    const { bestSoFar, gains, best } = progressOf(middlesOf(steps, levels.length), endOf(plan))
     if (best === null) return null
     const printed = (value: number) => printResult(plan, value, 1)
     const moves = gains.flatMap((gain, round) =>

@@ -1,3 +1,7 @@
+import { median } from 'simple-statistics'
+import { withoutDust } from '../../quantity'
+import type { RoundSteps } from '../way'
+
 /** What results from round to round come to. */
 export interface Progress {
   /** The best until each round; null before the first result. */
@@ -27,3 +31,14 @@ export function progressOf(results: readonly (number | null)[], end: 'most' | 'l
   })
   return progress
 }
+
+/**
+ * The middle of the groups in each round; null where none has a result.
+ * @param rounds how many there are
+ * @example middlesOf(steps, 3) // [5, 10, 14]
+ */
+export const middlesOf = (steps: readonly Pick<RoundSteps, 'results'>[], rounds: number): (number | null)[] =>
+  Array.from({ length: rounds }, (_, round) => {
+    const own = steps.flatMap(({ results }) => results[round] ?? [])
+    return own.length === 0 ? null : withoutDust(median(own))
+  })

@@ -236,6 +236,13 @@ export const intervals: Way = {
     targetOption,
   ],
   usual: { kind: 'intervals', minutes: [0, 5, 10, 15, 20], score: 'lost' },
+  /** The number worked out by hand was the total change, from the start on. */
+  fromOld({ everyMinutes, times }) {
+    if (!Number.isInteger(everyMinutes) || !Number.isInteger(times)) return null
+    const length = Math.min(minutesLimits.most, Math.max(2, (times as number) + 1))
+    const minutes = Array.from({ length }, (_, index) => index * (everyMinutes as number))
+    return { kind: 'intervals', minutes, score: 'lost' }
+  },
   needs: () => sideBySide,
   beside: () => [startMoment],
 }
@@ -269,6 +276,11 @@ export const daily: Way = {
     targetOption,
   ],
   usual: { kind: 'daily', days: 10, score: 'gained' },
+  /** The number worked out by hand was the last one. */
+  fromOld: ({ days, ...others }) =>
+    Number.isInteger(days) && !('score' in others)
+      ? { kind: 'daily', days: days as number, score: 'end' }
+      : null,
   oftenForgotten: [
     {
       applies: () => true,

@@ -1,13 +1,6 @@
 import { median } from 'simple-statistics'
 import type { Score } from '../../evidence'
-import {
-  levelName,
-  levelsForGroup,
-  orderedLevels,
-  seenOnce,
-  type Plan,
-  type WordsRecording,
-} from '../../plan'
+import { levelName, levelsForGroup, orderedLevels, type Plan, type WordsRecording } from '../../plan'
 import { capital, listed, printNumber } from '../../quantity'
 import type { Entry } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkEntry'
@@ -22,7 +15,7 @@ import { readTime, timeTypedWith } from '../series/timeTyped'
 import type { Tiles, Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { firstReached, type SeenWord } from './firstReached'
-import { placeOf, scaleWords, targetOf, wordLimits, wordMeant, wordNames, wordsOf } from './words'
+import { placeOf, scaleWords, seenOnce, targetOf, wordLimits, wordMeant, wordNames, wordsOf } from './words'
 
 const perOf = (plan: Plan): 'day' | 'minute' => (wordsOf(plan).seen === 'days' ? 'day' : 'minute')
 const isRepeated = (plan: Plan) => wordsOf(plan).seen !== 'once'
@@ -139,6 +132,11 @@ export const wordScale: Way = {
     words: ['none', 'a little', 'a lot'],
     ...seenOnce(['a lot']),
   },
+  /** The number worked out by hand was the place of a word that was seen once. */
+  fromOld: ({ words, ...others }) =>
+    Array.isArray(words) && !('seen' in others)
+      ? { kind: 'word-scale', words: words as string[], ...seenOnce(words as string[]) }
+      : null,
   onlyUnit: 'count',
   onceIsEnough: true,
   unrehearsed:

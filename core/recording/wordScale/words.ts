@@ -6,6 +6,18 @@ import { valueField } from '../numberPerTry'
 /** What a plan of words says. */
 export const wordsOf = (plan: Pick<Plan, 'recording'>): WordsRecording => plan.recording as WordsRecording
 
+/**
+ * Words that are seen once, with what the other answers would need.
+ * @example seenOnce(['shiny', 'rusty']).awaited // 'rusty'
+ */
+export const seenOnce = (words: readonly string[]): Omit<WordsRecording, 'kind' | 'words'> => ({
+  seen: 'once',
+  minutes: [0, 5, 10],
+  days: 5,
+  score: 'end',
+  awaited: words.at(-1) ?? '',
+})
+
 /** The fewest and the most words of a scale. */
 export const wordLimits = { fewest: 2, most: 8, letters: 60 } as const
 
