@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { kestrelLessons } from '../demo/lessons'
-import { seededRandom } from '../core/rehearsal'
+import { addMinutes } from 'date-fns'
+import { kestrelLessons, type DemoLesson } from '../demo/lessons'
+import { demoObservations } from '../demo/observations'
+import { seededRandom, type Random } from '../core/rehearsal'
 import { uuidFrom } from '../demo/random'
 import { simulateEntries } from '../demo/entries'
 import { kestrelClass, tidewickCalendar, tidewickSupplies } from '../demo/school'
@@ -9,6 +11,7 @@ import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
 import { saveNote, saveStimulus } from '../server/queries/notes'
+import { addObservation, changeObservation } from '../server/queries/observations'
 import { savePicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
 import { saveCalendar } from '../server/queries/school'
@@ -30,7 +33,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
     if (changes) await savePlan(db, id, { ...starter.plan, ...changes }, 0)
     if (stimulus) {
-      const picture = await savePicture(db, readFileSync(join('demo', 'pictures', stimulus.sketch)))
+      const picture = await savePicture(db, sketchAt(stimulus.sketch))
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
     }
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
@@ -41,8 +44,40 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
       await confirmSafety(db, id, 'MT', version)
     }
     if (readings) await addEntries(db, id, simulateEntries(starter, { ...readings, groupIds }, random))
+    await seedObservations(db, id, lesson, groupIds, random)
     await saveConclusion(db, id, conclusion, 0)
     await changeLesson(db, id, { stage })
   }
   return true
+}
+
+const sketchAt = (file: string) => readFileSync(join('demo', 'pictures', file))
+
+async function seedObservations(
+  db: Database,
+  id: string,
+  { starter, readings }: DemoLesson,
+  groupIds: string[],
+  random: Random,
+): Promise<void> {
+  if (!readings) return
+  for (const one of demoObservations[starter.id] ?? []) {
+    const { place, kind, text, sketch, about, after, onBoard } = one
+    const kept = await addObservation(db, id, uuidFrom(random), {
+      groupId: place === null ? null : groupIds[place]!,
+      kind,
+      text,
+      about: about
+        ? {
+            levelId: starter.plan.levels[about.level]!.id,
+            tryNumber: about.tryNumber,
+            moment: about.moment ?? '',
+          }
+        : null,
+      source: 'demo',
+      seenAt: addMinutes(new Date(readings.start), after).toISOString(),
+      picture: sketch ? sketchAt(sketch).toString('base64') : null,
+    })
+    if (onBoard) await changeObservation(db, id, kept.id, { onBoard })
+  }
 }

@@ -43,3 +43,13 @@ export function canvasBlob(canvas: HTMLCanvasElement, type: string, asQuality?: 
     ),
   )
 }
+
+/** A picture in base64, as it travels within JSON. */
+export function pictureText(picture: Blob): Promise<string> {
+  return new Promise((done, fail) => {
+    const reader = new FileReader()
+    reader.onload = () => done((reader.result as string).replace(/^[^,]*,/, ''))
+    reader.onerror = () => fail(new Error('The picture could not be read. Take it again.'))
+    reader.readAsDataURL(picture)
+  })
+}

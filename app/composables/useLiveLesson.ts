@@ -2,6 +2,7 @@ import { onScopeDispose, ref, watch, type Ref } from 'vue'
 import type { LessonEvent } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/entryQueue'
+import { useObservations } from '../stores/observations'
 
 const reopenAfter = 2000
 
@@ -9,6 +10,7 @@ const reopenAfter = 2000
 export function useLiveLesson(id: Ref<string>) {
   const store = useLesson()
   const queue = useEntryQueue()
+  const observations = useObservations()
   const connected = ref(false)
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -22,6 +24,7 @@ export function useLiveLesson(id: Ref<string>) {
     source.onopen = () => {
       connected.value = true
       void queue.flush()
+      void observations.flush()
     }
     source.onmessage = (message: MessageEvent<string>) => store.apply(JSON.parse(message.data) as LessonEvent)
     source.onerror = () => {

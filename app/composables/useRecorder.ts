@@ -128,9 +128,9 @@ export function useRecorder(source: EntrySource) {
     record(slot, fields)
   }
 
-  /** Notes a try that went wrong, with what was read of it if anything was: one entry that never counts. */
-  function noteSpoilt(slot: Slot, reason: string, fields: Entry['fields']) {
-    send([make(slot, { status: 'set-aside', reason, fields })])
+  /** Notes a try that went wrong, with what was read and said of it if anything was: one entry that never counts. */
+  function noteSpoilt(slot: Slot, reason: string, fields: Entry['fields'], note: string) {
+    send([make(slot, { status: 'set-aside', reason, fields, note })])
   }
 
   /** Says something about an entry: "pressed the button late". It counts as before. */

@@ -6,6 +6,7 @@ import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
 import { groupProgress, scoredPlan, wayOf, weighLesson } from '#core/recording'
 import { kitMaterials } from '#core/kit'
+import { withObservation } from '#core/observation'
 import { checkFair } from '#core/fair'
 import type { Plan } from '#core/plan'
 import { slotStates } from '#core/record'
@@ -155,6 +156,8 @@ export const useLesson = defineStore('lesson', () => {
         patch({ entries: [...now.entries, ...event.entries.filter((entry) => !known.has(entry.id))] })
         return
       }
+      case 'observation':
+        return patch({ observations: withObservation(now.observations, event.observation) })
       case 'prediction':
         return patch({
           predictions: [

@@ -28,6 +28,7 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     conclusionVersion: 0,
     predictions: [],
     entries: [],
+    observations: [],
     seq: 0,
     safety: null,
     ...changes,

@@ -24,9 +24,23 @@ export function timeWords(moment: string): string {
   return format(parseISO(moment), 'HH:mm:ss')
 }
 
+/** A moment in a line of its own day: "14:05". */
+export function shortTime(moment: string): string {
+  return format(parseISO(moment), 'HH:mm')
+}
+
+/**
+ * A moment of a lesson: its time, and its day where that is not the day on which the lesson began.
+ * @example withinLesson('2026-03-11T10:05:00', '2026-03-09') // 'Wed 11 Mar 10:05'
+ */
+export function withinLesson(moment: string, day: string): string {
+  const own = formatISO(parseISO(moment), { representation: 'date' })
+  return own === day ? shortTime(moment) : `${columnDay(own)} ${shortTime(moment)}`
+}
+
 /** A moment as a teacher says it: "today at 14:05", "Tue 24 Nov at 08:10". */
 export function momentWords(moment: string): string {
-  return `${dayWords(moment)} at ${format(parseISO(moment), 'HH:mm')}`
+  return `${dayWords(moment)} at ${shortTime(moment)}`
 }
 
 /** Today as YYYY-MM-DD, by the clock of this device. */

@@ -18,6 +18,7 @@ export {
   type InvestigationFile,
   type OpenedInvestigation,
 } from './investigationFile'
+export { observationsCsv } from './observationsCsv'
 export { gridFromClipboard } from './gridPaste'
 export { evidenceDocument, type EvidenceDocument } from './evidenceDocument'
 export {

@@ -20,6 +20,7 @@ import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine } from '#core/kit'
+import type { ObservationKind, ObservedPlace } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
@@ -59,7 +60,7 @@ export const supplies = pgTable('supplies', {
   madeAt: madeAt(),
 })
 
-/** Photos and sketches, as they are shown. Rows are added and never changed. */
+/** Photos and sketches, as they are shown. Rows are added and never changed; somebody may delete one for good. */
 export const pictures = pgTable('pictures', {
   id: uuid('id').primaryKey(),
   type: text('type').$type<PictureType>().notNull(),
@@ -210,6 +211,33 @@ export const entries = pgTable(
     supersedes: uuid('supersedes'),
   },
   (table) => [index('entries_lesson').on(table.lessonId), index('entries_supersedes').on(table.supersedes)],
+)
+
+/** What people saw beside what is measured. What an earlier wording was stands in the events. */
+export const observations = pgTable(
+  'observations',
+  {
+    id: uuid('id').primaryKey(),
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    /** Null where the whole class saw it. */
+    groupId: uuid('group_id').references(() => groups.id),
+    kind: text('kind').$type<ObservationKind>().notNull(),
+    text: text('text').notNull(),
+    picture: uuid('picture').references(() => pictures.id),
+    pictureDeleted: boolean('picture_deleted').notNull().default(false),
+    about: jsonb('about').$type<ObservedPlace>(),
+    source: text('source').$type<EntrySource>().notNull(),
+    seenAt: moment('seen_at').notNull(),
+    onBoard: boolean('on_board').notNull().default(false),
+    removed: boolean('removed').notNull().default(false),
+    madeAt: madeAt(),
+  },
+  (table) => [
+    index('observations_lesson').on(table.lessonId),
+    index('observations_picture').on(table.picture),
+  ],
 )
 
 /** That somebody has checked the school's own risk assessment. Rows are added and never changed but to learn their basis. */

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { ClassDto, ClassInput, LessonClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { classes, groups, lessons, predictions, pupils, entries } from '../database/schema'
+import { classes, entries, groups, lessons, observations, predictions, pupils } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
@@ -116,12 +116,17 @@ async function refuseLosingGroups(tx: Database, classId: string, input: ClassInp
       .from(predictions)
       .where(inArray(predictions.groupId, ids))
       .limit(1)),
+    ...(await tx
+      .select({ id: observations.groupId })
+      .from(observations)
+      .where(inArray(observations.groupId, ids))
+      .limit(1)),
   ][0]
   const name = leaving.find((group) => group.id === busy?.id)?.name
   if (name)
     throw new ApiError(
       'conflict',
-      `${name} has already predicted or tested something. Keep the group, or make a new class.`,
+      `${name} has already predicted, tested or noticed something. Keep the group, or make a new class.`,
       [{ path: 'groups', message: `${name} has recorded something.` }],
     )
 }

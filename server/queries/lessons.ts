@@ -18,6 +18,7 @@ import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf } from './lessonGroups'
 import { findLesson, lockLesson } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
+import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, tellParts } from './parts'
 import { predictionsOf } from './predictions'
 import { safetyOf } from './safety'
@@ -140,6 +141,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         conclusionVersion: row.conclusionVersion,
         predictions: await predictionsOf(tx, id),
         entries: await entriesOf(tx, id),
+        observations: await observationsOf(tx, id),
         seq: row.seq,
         safety: await safetyOf(tx, id),
       }

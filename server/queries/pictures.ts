@@ -1,12 +1,16 @@
-import { eq, inArray } from 'drizzle-orm'
+import { eq, inArray, sql } from 'drizzle-orm'
+import sharp from 'sharp'
 import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { pictures } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
-/** The most bytes of a picture; screens shrink photos to far less before sending. */
-export const pictureLimit = 3_000_000
+/** The longer side of a picture that is kept, in pixels: enough for the wall. */
+const longestSide = 1600
+/** More than any camera takes; a file that claims more is not opened. */
+const mostPixels = 60_000_000
+const unreadable = 'This is not a picture we can show. Choose a JPEG, PNG or WebP picture.'
 
 const beginnings: [type: PictureType, matches: (bytes: Uint8Array) => boolean][] = [
   ['image/jpeg', (bytes) => bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff],
@@ -18,22 +22,41 @@ function ascii(bytes: Uint8Array, from: number, to: number): string {
   return String.fromCharCode(...bytes.subarray(from, to))
 }
 
-/** Keeps a picture; its kind is told by its first bytes, whatever the sender says. */
+/**
+ * Keeps a picture; its kind is told by its first bytes, whatever the sender says. It is drawn anew, upright and no larger than the wall
+ * needs, so that nothing stays of what a camera writes beside it: place, time, device.
+ */
 export async function savePicture(db: Database, bytes: Uint8Array): Promise<{ id: string }> {
   const type = beginnings.find(([, matches]) => matches(bytes))?.[0]
-  if (!type)
-    throw new ApiError('invalid', 'This is not a picture we can show. Choose a JPEG, PNG or WebP picture.')
+  if (!type) throw new ApiError('invalid', unreadable)
+  const drawn = await sharp(bytes, { limitInputPixels: mostPixels })
+    .autoOrient()
+    .resize({ width: longestSide, height: longestSide, fit: 'inside', withoutEnlargement: true })
+    .toBuffer()
+    .catch(() => {
+      throw new ApiError('invalid', unreadable)
+    })
   const id = newId()
-  await db.insert(pictures).values({ id, type, bytes })
+  await db.insert(pictures).values({ id, type, bytes: drawn })
   return { id }
+}
+
+/** Deletes a picture for good. */
+export async function deletePicture(db: Database, id: string): Promise<void> {
+  await db.delete(pictures).where(eq(pictures.id, id))
 }
 
 export async function getPicture(
   db: Database,
   id: string,
-): Promise<{ type: PictureType; bytes: Uint8Array }> {
+): Promise<{ type: PictureType; bytes: Uint8Array; observed: boolean }> {
   const [row] = await db
-    .select({ type: pictures.type, bytes: pictures.bytes })
+    .select({
+      type: pictures.type,
+      bytes: pictures.bytes,
+      /** Whether it was taken during a test, so that children may be on it. */
+      observed: sql<boolean>`exists (select 1 from observations where observations.picture = pictures.id)`,
+    })
     .from(pictures)
     .where(eq(pictures.id, id))
   if (!row) throw notFound('picture')

@@ -1,5 +1,6 @@
 export * from './classes'
 export * from './lessons'
+export * from './observations'
 export * from './pack'
 export * from './school'
 export * from './wonder'

@@ -57,7 +57,7 @@ export const predictionSchema = Joi.object({
 })
 
 /** Practice does not count; a repeat stays in its slot; so tries hardly go beyond the plan's. */
-const mostTries = planLimits.tries + 10
+export const mostTries = planLimits.tries + 10
 const source = choice('sheet', 'desk', 'import').required()
 const given = choice('typed', 'chosen', 'suggested')
 const status = choice('counted', 'set-aside').required()

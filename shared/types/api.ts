@@ -4,6 +4,7 @@ import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
+import type { Observation } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
 import type { Note, Stimulus } from '#core/wonder'
@@ -168,6 +169,18 @@ export interface LessonPartDto {
   measured: string
 }
 
+/** A new observation as a device sends it, with its picture if there is one. */
+export interface ObservationInput extends Pick<
+  Observation,
+  'groupId' | 'kind' | 'text' | 'about' | 'source' | 'seenAt'
+> {
+  /** A photo or sketch in base64. */
+  picture: string | null
+}
+
+/** What may become of an observation. */
+export type ObservationChange = Partial<Pick<Observation, 'kind' | 'text' | 'onBoard' | 'removed'>>
+
 /** Everything that an open lesson needs. */
 export interface LessonDto {
   id: string
@@ -188,6 +201,8 @@ export interface LessonDto {
   conclusionVersion: number
   predictions: PredictionDto[]
   entries: Entry[]
+  /** In the order in which they were seen, with those that were taken off. */
+  observations: Observation[]
   /** The number of the last event that this snapshot includes. */
   seq: number
   safety: SafetyDto | null
@@ -196,6 +211,7 @@ export interface LessonDto {
 /** What happened in a lesson; each event has the next number of its lesson. */
 export type LessonEvent = { seq: number } & (
   | { kind: 'entries'; entries: Entry[] }
+  | { kind: 'observation'; observation: Observation }
   | { kind: 'prediction'; prediction: PredictionDto }
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }

@@ -3,10 +3,12 @@ import { computed } from 'vue'
 import { levelName, orderedLevels, printResult } from '#core/plan'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
+import { useObservations } from '../../stores/observations'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** Round by round what each group reached, what it altered before, and which round was its best. */
 const store = useLesson()
+const observations = useObservations()
 const { picture } = usePicture()
 const rounds = computed(() => orderedLevels(store.plan))
 const lines = computed(() =>
@@ -15,6 +17,9 @@ const lines = computed(() =>
     return group ? [{ group, ...steps }] : []
   }),
 )
+/** What a group drew or photographed of a round. */
+const sketchesOf = (groupId: string, levelId: string) =>
+  observations.at({ groupId, levelId, tryNumber: 1, moment: '' }).filter((one) => one.picture !== null)
 </script>
 
 <template>
@@ -44,6 +49,12 @@ const lines = computed(() =>
               ><template v-else>{{ printResult(store.plan, result, 1) }}</template></template
             ><span v-else class="soft">–</span>
             <small v-if="line.altered[place]">{{ line.altered[place] }}</small>
+            <img
+              v-for="one in sketchesOf(line.groupId, rounds[place]!.id)"
+              :key="one.id"
+              :src="`/api/pictures/${one.picture}`"
+              :alt="`${line.group.name}, ${levelName(store.plan, rounds[place]!)}: ${one.text || 'sketch'}`"
+            />
           </td>
         </tr>
       </tbody>
@@ -55,5 +66,12 @@ const lines = computed(() =>
 small {
   display: block;
   color: var(--ink-soft);
+}
+
+img {
+  height: 44px;
+  margin-left: 4px;
+  border: 1px solid var(--line);
+  border-radius: 4px;
 }
 </style>

@@ -6,15 +6,18 @@ import { dayWords } from '../../words/dates'
 import { useStages } from '../../composables/useStages'
 import { useLesson } from '../../stores/lesson'
 import { useEntryQueue } from '../../stores/entryQueue'
+import { useObservations } from '../../stores/observations'
 
 defineProps<{ stage: Stage; connected: boolean }>()
 defineEmits<{ keys: [] }>()
 const store = useLesson()
 const queue = useEntryQueue()
+const observations = useObservations()
 const stages = useStages()
 const saved = computed(() => {
   if (queue.held.has(store.open.id)) return `${queue.count} waiting for Safe`
-  if (queue.count > 0 && queue.offline) return `${queue.count} waiting for the connection`
+  const unsent = (queue.offline ? queue.count : 0) + (observations.offline ? observations.waiting.length : 0)
+  if (unsent > 0) return `${unsent} waiting for the connection`
   return { saved: 'saved', waiting: 'saving…', refused: 'not saved' }[store.saving]
 })
 </script>

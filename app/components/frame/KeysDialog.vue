@@ -8,6 +8,8 @@ const keys: [string, string][] = [
   ['Enter, Shift + Enter', 'in the grid: next and previous try'],
   ['arrows', 'in the grid: move about'],
   ['x', 'in the grid: set the try aside'],
+  ['n', 'in the grid: a note about the try'],
+  ['o', 'in the grid: something noticed there'],
 ]
 </script>
 

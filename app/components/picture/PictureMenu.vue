@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { mdiCameraOutline, mdiClose, mdiDraw, mdiImagePlusOutline } from '@mdi/js'
 import { ref } from 'vue'
-import { sendPicture, shrinkPhoto } from '../../api/sendPicture'
+import { sendPicture } from '../../api/sendPicture'
 import { useNotices } from '../../stores/notices'
 
 /** Takes a photo or a sketch and gives back its identifier; the button shows what there is. */
 const picture = defineModel<string | null>({ required: true })
 withDefaults(defineProps<{ label?: string; of: string }>(), { label: '' })
 const notices = useNotices()
-const file = ref<HTMLInputElement | null>(null)
+const file = ref<{ choose: () => void } | null>(null)
 const sketching = ref(false)
 const busy = ref(false)
 
@@ -18,13 +18,6 @@ async function keep(made: Promise<Blob> | Blob) {
     picture.value = await sendPicture(await made)
   })
   busy.value = false
-}
-
-function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (chosen) void keep(shrinkPhoto(chosen))
 }
 </script>
 
@@ -57,20 +50,12 @@ function choose(event: Event) {
         </VBtn>
       </template>
       <VList density="compact">
-        <VListItem :prepend-icon="mdiCameraOutline" title="Photo from this device" @click="file?.click()" />
+        <VListItem :prepend-icon="mdiCameraOutline" title="Photo from this device" @click="file?.choose()" />
         <VListItem :prepend-icon="mdiDraw" title="Sketch it" @click="sketching = true" />
         <VListItem v-if="picture" :prepend-icon="mdiClose" title="Take it off" @click="picture = null" />
       </VList>
     </VMenu>
-    <input
-      ref="file"
-      type="file"
-      accept="image/jpeg,image/png,image/webp"
-      class="visually-hidden"
-      :aria-label="`Photo of ${of}`"
-      tabindex="-1"
-      @change="choose"
-    />
+    <PhotoFile ref="file" :of="of" @photo="keep" />
     <SketchPad v-model="sketching" @keep="keep" />
   </span>
 </template>

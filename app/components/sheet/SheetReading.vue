@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiDraw } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
@@ -8,6 +9,7 @@ import { alteredField, alteredLetters, contextOf, startOf, wayOf, type CheckedEn
 import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
+import { useObservations } from '../../stores/observations'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
@@ -17,6 +19,9 @@ const recorder = useRecorder('sheet')
 const typed = ref('')
 const note = ref('')
 const altered = ref('')
+const observations = useObservations()
+const sketching = ref(false)
+const sketches = computed(() => observations.at(props.slotAt).length)
 /** What is asked before the number is written down. */
 const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
 const empty = ref(false)
@@ -135,13 +140,24 @@ function lookAgain() {
         >
       </label>
     </div>
-    <VTextField
-      v-if="asksAltered"
-      v-model="altered"
-      label="What did you alter before this round?"
-      :maxlength="alteredLetters"
-      hide-details
-    />
+    <template v-if="asksAltered">
+      <VTextField
+        v-model="altered"
+        label="What did you alter before this round?"
+        :maxlength="alteredLetters"
+        hide-details
+      />
+      <VBtn variant="outlined" size="large" :prepend-icon="mdiDraw" @click="sketching = true">{{
+        sketches > 0 ? 'One more sketch or photo of it' : 'Sketch it or take a photo'
+      }}</VBtn>
+      <ObserveDialog
+        v-model="sketching"
+        source="sheet"
+        title="What did you alter?"
+        :group-id="slotAt.groupId"
+        :place="slotAt"
+      />
+    </template>
     <template #told>
       <p v-if="empty" class="told" role="alert">Type your number first.</p>
       <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>

@@ -39,7 +39,10 @@ function spoilt(reason: string) {
   if (reason !== 'read wrongly')
     for (const one of way.value.spoiltWith(store.plan, countedOf(store.entries), props.slotAt))
       recorder.setAside(one, reason)
-  recorder.noteSpoilt(props.slotAt, reason, props.seen)
+  recorder.noteSpoilt(props.slotAt, reason, props.seen, note.value.trim())
+  // The note was about this try. An open box for one would also take the next number out of a child's hands.
+  note.value = ''
+  noting.value = false
   wrong.value = false
   emit('spoilt')
 }

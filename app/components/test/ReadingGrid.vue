@@ -23,8 +23,8 @@ function show(event: Event) {
 }
 onBeforeUnmount(() => (shownReading.value = null))
 
-const asideSlot = ref<Slot | null>(null)
-const noteSlot = ref<Slot | null>(null)
+/** What a key has asked about a cell. */
+const asked = ref<{ what: 'aside' | 'note' | 'noticed'; slot: Slot } | null>(null)
 const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
 const suggested = computed(() =>
   typeof hint.value?.suggestion === 'number'
@@ -70,6 +70,12 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
   const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length
   const at = (edge: 'start' | 'end') =>
     whole || (edge === 'start' ? input.selectionEnd === 0 : input.selectionStart === input.value.length)
+  /** What is asked about a cell takes the keyboard at once: no letter of the answer may land in the cell. */
+  const ask = (what: 'aside' | 'note' | 'noticed') => {
+    if (what !== 'noticed' && !grid.stateOf(slot)?.counted) return
+    input.blur()
+    asked.value = { what, slot }
+  }
   const plain = !event.ctrlKey && !event.metaKey && !event.altKey
   const acts: Record<string, () => void> = {
     Enter: () => {
@@ -83,7 +89,7 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
     Escape: () => grid.forget(slot),
     // Letters are acts only where nothing is being typed: "minutes" and "6 cm exactly" are texts.
     ...(plain && (whole || input.value === '') && grid.drafts.value[slotKey(slot)] === undefined
-      ? { x: () => askWhy(slot), n: () => askNote(slot), u: () => undo() }
+      ? { x: () => ask('aside'), n: () => ask('note'), o: () => ask('noticed'), u: () => undo() }
       : {}),
   }
   const act = acts[event.key]
@@ -92,28 +98,22 @@ function onKey(event: KeyboardEvent, row: number, column: number, slot: Slot) {
   act()
 }
 
-function askWhy(slot: Slot) {
-  if (grid.stateOf(slot)?.counted) asideSlot.value = slot
+function keepNote(note: string) {
+  grid.addNote(asked.value!.slot, note)
+  void leave()
 }
 
-function askNote(slot: Slot) {
-  if (grid.stateOf(slot)?.counted) noteSlot.value = slot
+function setAside(reason: string) {
+  grid.setAside(asked.value!.slot, reason)
+  void leave()
 }
 
-async function keepNote(note: string) {
-  const slot = noteSlot.value!
-  noteSlot.value = null
-  grid.addNote(slot, note)
+/** Back to the cell that something was asked about. */
+async function leave() {
+  const slot = asked.value?.slot
+  asked.value = null
   await nextTick()
-  goTo(slot)
-}
-
-async function setAside(reason: string) {
-  const slot = asideSlot.value!
-  asideSlot.value = null
-  grid.setAside(slot, reason)
-  await nextTick()
-  goTo(slot)
+  if (slot) goTo(slot)
 }
 
 /** Back to the cell that is asked about, its text ready to be typed over. */
@@ -256,18 +256,13 @@ const nameOf = (levelId: string) =>
       @take-instead="takeInstead"
       @keep="keepIt"
     />
-    <SetAsideDialog
-      :model-value="asideSlot !== null"
-      :where="asideSlot ? grid.whereWords(asideSlot) : ''"
-      @update:model-value="asideSlot = null"
+    <CellDialogs
+      :asked="asked"
+      :where="asked ? grid.whereWords(asked.slot) : ''"
+      :note="(asked && grid.stateOf(asked.slot)?.counted?.note) ?? ''"
       @reason="setAside"
-    />
-    <EntryNoteDialog
-      :model-value="noteSlot !== null"
-      :where="noteSlot ? grid.whereWords(noteSlot) : ''"
-      :note="(noteSlot && grid.stateOf(noteSlot)?.counted?.note) ?? ''"
-      @update:model-value="noteSlot = null"
       @note="keepNote"
+      @leave="leave"
     />
   </div>
 </template>

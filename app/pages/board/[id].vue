@@ -7,23 +7,26 @@ import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
+import { useObservations } from '../../stores/observations'
 
 const route = useRoute()
 const store = useLesson()
+const observations = useObservations()
 const id = computed(() => String(route.params.id))
 const { connected } = useLiveLesson(id)
 const { toggle, isSupported } = useFullscreen()
-type Face = 'wonder' | 'cards' | 'results'
-const faces: { face: Face; name: string }[] = [
+type Face = 'wonder' | 'cards' | 'results' | 'seen'
+const faces = computed<{ face: Face; name: string }[]>(() => [
   { face: 'wonder', name: 'Wonder' },
   { face: 'cards', name: 'Cards' },
   { face: 'results', name: 'Results' },
-]
+  ...(observations.onBoard.length > 0 ? [{ face: 'seen' as const, name: 'Noticed' }] : []),
+])
 /** What is shown follows the lesson, until somebody at the board chooses. */
 const chosen = ref<Face | null>(null)
 const face = computed<Face>(
   () =>
-    chosen.value ??
+    (faces.value.some((one) => one.face === chosen.value) ? chosen.value : null) ??
     (store.open.stage === 'wonder'
       ? 'wonder'
       : store.open.stage === 'plan' && done.value === 0
@@ -81,6 +84,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       </header>
       <WonderBoard v-if="face === 'wonder'" />
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
+      <SeenBoard v-else-if="face === 'seen'" />
       <template v-else>
         <div class="wall">
           <p v-if="held" class="waiting" role="status">

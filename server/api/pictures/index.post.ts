@@ -1,8 +1,9 @@
 import { setResponseStatus } from 'h3'
+import { pictureLimit } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { readBytes } from '../../http/readBody'
-import { pictureLimit, savePicture } from '../../queries/pictures'
+import { savePicture } from '../../queries/pictures'
 
 export default defineRoute({
   handle: async ({ event }) => {

@@ -6,8 +6,10 @@ import { wayOf } from '#core/recording'
 import { pictureViews } from '../../../components/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { useLesson } from '../../../stores/lesson'
+import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
+const observations = useObservations()
 const { picture, counted } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
 const view = ref<'picture' | 'scores'>('picture')
@@ -56,8 +58,16 @@ if (store.open.stage === 'test') void store.setStage('compare')
         No readings yet. They appear here as soon as the first is recorded in
         <NuxtLink :to="`/lessons/${store.open.id}/test`">Test</NuxtLink>.
       </p>
+      <ObservationStrip v-if="observations.standing.length > 0" />
     </div>
-    <aside><OddThings /></aside>
+    <aside class="stack">
+      <OddThings />
+      <a v-if="observations.standing.length > 0" href="#besides" class="small">{{
+        observations.standing.length === 1
+          ? '1 thing was seen besides'
+          : `${observations.standing.length} things were seen besides`
+      }}</a>
+    </aside>
   </div>
 </template>
 
@@ -73,6 +83,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
   display: flex;
   flex-direction: column;
   gap: 10px;
+  min-width: 0;
 }
 
 h1 {

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { mdiCodeJson, mdiFileDelimitedOutline, mdiFileExportOutline, mdiPrinterOutline } from '@mdi/js'
+import {
+  mdiCodeJson,
+  mdiFileDelimitedOutline,
+  mdiFileExportOutline,
+  mdiNotebookOutline,
+  mdiPrinterOutline,
+} from '@mdi/js'
 import { computed } from 'vue'
 import { useLesson } from '../../../stores/lesson'
 
@@ -34,6 +40,14 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
           :prepend-icon="mdiFileExportOutline"
           :href="`/api/lessons/${store.open.id}/investigation.json`"
           >Investigation file</VBtn
+        >
+        <VBtn
+          variant="text"
+          size="small"
+          :prepend-icon="mdiNotebookOutline"
+          :href="`/print/${store.open.id}/journal`"
+          target="_blank"
+          >Journal pages</VBtn
         >
         <VBtn
           color="primary"

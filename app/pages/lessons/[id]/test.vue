@@ -3,9 +3,11 @@ import { computed, ref, watch } from 'vue'
 import { capital } from '#core/quantity'
 import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
+import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
-const view = ref<'predictions' | 'readings' | 'journal'>(
+const observations = useObservations()
+const view = ref<'predictions' | 'readings' | 'noticed' | 'journal'>(
   store.entries.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
 )
 const predicted = computed(() => store.predictors.filter((one) => one.made).length)
@@ -39,6 +41,12 @@ watch(
           >Predictions <span class="count">{{ predicted }}/{{ store.predictors.length }}</span></VBtn
         >
         <VBtn value="readings">Readings</VBtn>
+        <VBtn value="noticed"
+          >Noticed
+          <span v-if="observations.standing.length" class="count">{{
+            observations.standing.length
+          }}</span></VBtn
+        >
         <VBtn value="journal">Journal</VBtn>
       </VBtnToggle>
       <div v-if="view === 'readings'" class="row files">
@@ -73,6 +81,7 @@ watch(
       place to go.
     </p>
     <PredictionsPanel v-else-if="view === 'predictions'" />
+    <ObservationsPanel v-else-if="view === 'noticed'" />
     <ReadingGrid v-else-if="view === 'readings'" />
     <ReadingJournal v-else />
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { mdiEyeOutline } from '@mdi/js'
 import { useLocalStorage } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import { startMoment, wayOf } from '#core/recording'
@@ -10,11 +11,13 @@ import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/entryQueue'
+import { useObservations } from '../../../stores/observations'
 import { dayWords, today } from '../../../words/dates'
 
 const route = useRoute()
 const store = useLesson()
 const queue = useEntryQueue()
+const observations = useObservations()
 const { startedAt } = useRunningTimes()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
@@ -58,7 +61,16 @@ function nameOf(levelId: string | null | undefined): string {
 }
 const nextLevel = computed(() => nameOf(progress.value?.next?.levelId))
 const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
-const waitingHere = computed(() => queue.waiting.filter((one) => one.lessonId === id.value).length)
+const ofThis = ({ lessonId }: { lessonId: string }) => lessonId === id.value
+const waitingHere = computed(
+  () =>
+    queue.waiting.filter(ofThis).length +
+    (observations.offline ? observations.waiting.filter(ofThis).length : 0),
+)
+const refusedHere = computed(() => observations.refused.filter(ofThis))
+/** From the first try on there is something to notice beside it. */
+const observing = ref(false)
+const canObserve = computed(() => ['start', 'read', 'work', 'later', 'done'].includes(step.value))
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
 </script>
 
@@ -117,6 +129,25 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         itself.
       </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
+      <VBtn
+        v-if="canObserve"
+        class="besides"
+        variant="tonal"
+        color="secondary"
+        size="large"
+        block
+        :prepend-icon="mdiEyeOutline"
+        @click="observing = true"
+        >We noticed something</VBtn
+      >
+      <ObserveDialog v-model="observing" source="sheet" :group-id="groupId" :place="nextSlot" />
+      <div v-for="one in refusedHere" :key="one.id" class="to-settle besides" role="alert">
+        <p>
+          <b>Not saved: {{ one.input.text || 'a picture' }}.</b> {{ one.message }}
+        </p>
+        <VBtn size="large" variant="outlined" @click="observations.sendAgain(one)">Send it again</VBtn>
+        <VBtn size="large" variant="text" @click="observations.dismiss(one.id)">Leave it</VBtn>
+      </div>
       <p v-if="waitingHere" class="small soft foot" role="status">
         {{ waitingHere }} kept here until
         {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.
@@ -151,6 +182,7 @@ header {
   margin: 30px 0;
 }
 
+.besides,
 .foot {
   margin-top: 18px;
 }

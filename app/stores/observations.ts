@@ -1,0 +1,139 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { observationsAt, standingObservations, withObservation, type Observation } from '#core/observation'
+import { newId } from '#core/plan'
+import type { ObservationChange, ObservationInput } from '#shared/types/api'
+import { request, RequestProblem } from '../api/request'
+import { keptObservations, type KeptObservation } from './keptObservations'
+import { useLesson } from './lesson'
+import { useNotices } from './notices'
+
+const retryAfter = 2000
+
+/**
+ * What was seen beside all that is measured. New observations wait in the browser until the server has them, photos and all; sending
+ * one twice is harmless.
+ */
+export const useObservations = defineStore('observations', () => {
+  const lesson = useLesson()
+  const notices = useNotices()
+  const waiting = shallowRef<KeptObservation[]>([])
+  const refused = shallowRef<KeptObservation[]>([])
+  const offline = ref(false)
+  let busy = false
+  // What waited when this browser was closed comes first; nothing is sent before it is known.
+  const opened = keptObservations.all().then((kept) => {
+    waiting.value = kept.filter((one) => one.message === undefined)
+    refused.value = kept.filter((one) => one.message !== undefined)
+  })
+
+  const standing = computed(() => standingObservations(lesson.open.observations))
+  const onBoard = computed(() => standingObservations(lesson.open.observations, 'board'))
+  const takenOff = computed(() => lesson.open.observations.filter((one) => one.removed))
+  const at = (slot: Parameters<typeof observationsAt>[1]) => observationsAt(lesson.open.observations, slot)
+
+  async function add(input: ObservationInput): Promise<void> {
+    await opened
+    const kept = { id: newId(), lessonId: lesson.open.id, input }
+    waiting.value = [...waiting.value, kept]
+    await keptObservations.put(kept)
+    void flush()
+  }
+
+  async function flush(): Promise<void> {
+    await opened
+    if (busy) return
+    busy = true
+    const tried = new Set<string>()
+    const untried = () => waiting.value.find((one) => !tried.has(one.id))
+    try {
+      for (let one = untried(); one; one = untried()) {
+        tried.add(one.id)
+        await send(one)
+      }
+      offline.value = false
+    } catch {
+      offline.value = true
+    } finally {
+      busy = false
+    }
+    if (waiting.value.length > 0) setTimeout(() => void flush(), retryAfter)
+  }
+
+  /** One that the server fails at waits for the next time and holds up no other; what it will never take is set apart with its reason. */
+  async function send(one: KeptObservation): Promise<void> {
+    const path = `/api/lessons/${one.lessonId}/observations/${one.id}`
+    try {
+      show(one.lessonId, await request<Observation>('PUT', path, one.input))
+      await keptObservations.remove(one.id)
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.offline) throw error
+      if (error.problem.code === 'failed') return
+      const kept = { ...one, message: error.message }
+      await keptObservations.put(kept)
+      refused.value = [...refused.value, kept]
+    }
+    waiting.value = waiting.value.filter((other) => other.id !== one.id)
+  }
+
+  function show(lessonId: string, observation: Observation) {
+    if (lesson.lesson?.id === lessonId)
+      lesson.patch({ observations: withObservation(lesson.open.observations, observation) })
+  }
+
+  /** Sends what was refused once more, perhaps changed; it is another one then. */
+  async function sendAgain(one: KeptObservation): Promise<void> {
+    await dismiss(one.id)
+    await add(one.input)
+  }
+
+  async function dismiss(id: string): Promise<void> {
+    refused.value = refused.value.filter((one) => one.id !== id)
+    await keptObservations.remove(id)
+  }
+
+  /** @returns whether the server has taken it */
+  async function change({ id }: Observation, changes: ObservationChange): Promise<boolean> {
+    const { id: lessonId } = lesson.open
+    const done = await notices.attempt(async () => {
+      show(
+        lessonId,
+        await request<Observation>('PATCH', `/api/lessons/${lessonId}/observations/${id}`, changes),
+      )
+      return true
+    })
+    return done === true
+  }
+
+  async function takeOff(one: Observation): Promise<void> {
+    if (await change(one, { removed: true }))
+      notices.tell('It is taken off. It stays under “Taken off”.', () => void change(one, { removed: false }))
+  }
+
+  /** The one thing that cannot be undone: the photo or sketch is gone for good. */
+  async function deletePicture({ id }: Observation): Promise<void> {
+    const { id: lessonId } = lesson.open
+    const path = `/api/lessons/${lessonId}/observations/${id}/picture`
+    await notices.attempt(async () => {
+      show(lessonId, await request<Observation>('DELETE', path))
+      notices.tell('The picture is deleted for good.')
+    })
+  }
+
+  return {
+    waiting,
+    refused,
+    offline,
+    standing,
+    onBoard,
+    takenOff,
+    at,
+    add,
+    flush,
+    sendAgain,
+    dismiss,
+    change,
+    takeOff,
+    deletePicture,
+  }
+})

@@ -1,0 +1,16 @@
+import { observationChangeSchema } from '#shared/schemas'
+import type { ObservationChange } from '#shared/types/api'
+import { useDatabase } from '../../../../database/client'
+import { defineRoute, idParam } from '../../../../http/defineRoute'
+import { changeObservation } from '../../../../queries/observations'
+
+export default defineRoute<ObservationChange>({
+  body: observationChangeSchema,
+  handle: ({ event, body }) =>
+    changeObservation(
+      useDatabase(),
+      idParam(event, 'lesson'),
+      idParam(event, 'observation', 'observationId'),
+      body,
+    ),
+})

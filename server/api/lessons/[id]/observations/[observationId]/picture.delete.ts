@@ -1,0 +1,12 @@
+import { useDatabase } from '../../../../../database/client'
+import { defineRoute, idParam } from '../../../../../http/defineRoute'
+import { deleteObservedPicture } from '../../../../../queries/observations'
+
+export default defineRoute({
+  handle: ({ event }) =>
+    deleteObservedPicture(
+      useDatabase(),
+      idParam(event, 'lesson'),
+      idParam(event, 'observation', 'observationId'),
+    ),
+})

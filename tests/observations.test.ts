@@ -1,0 +1,166 @@
+import { join } from 'node:path'
+import type { Browser, BrowserContext, Page } from 'playwright-core'
+import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
+import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { openBrowser, openPage, seriousFindings } from './support/browser'
+import { lessonAt, smallLesson } from './support/lessons'
+
+const sketchFile = join('demo', 'pictures', 'foldedSides.png')
+let server: RunningServer
+let browser: Browser
+const contexts: BrowserContext[] = []
+
+beforeAll(async () => {
+  server = await startServer(await dataFolder(true))
+  browser = await openBrowser()
+})
+afterEach(async () => {
+  for (const context of contexts.splice(0)) await context.close()
+})
+afterAll(async () => {
+  await browser.close()
+  await server.stop()
+  server.forget()
+})
+
+async function open(path: string, size?: { width: number; height: number }) {
+  const opened = await openPage(browser, server.url, size)
+  contexts.push(opened.page.context())
+  await opened.page.goto(server.url + path)
+  return opened
+}
+
+/** A bridge in three rounds, of which nothing is read yet. */
+const bridge = () =>
+  smallLesson(server.url, 'paper-bridge', '2031-05-05', (plan) => ({
+    prediction: { ...plan.prediction, format: 'choice' },
+  }))
+
+async function openSheet(id: string) {
+  const { class: own } = await lessonAt(server.url, id)
+  const opened = await open(`/sheet/${id}/${own.groups[0]!.id}`, { width: 390, height: 844 })
+  const ready = opened.page.getByRole('button', { name: 'We are ready' })
+  await ready.or(opened.page.locator('form.step')).waitFor()
+  if ((await ready.count()) > 0) await ready.click()
+  return opened
+}
+const observations = async (id: string) => (await lessonAt(server.url, id)).observations
+const card = (page: Page, text: string) => page.getByRole('listitem').filter({ hasText: text })
+async function act(page: Page, text: string, name: string) {
+  await page.getByRole('button', { name: `What to do with: ${text}` }).click()
+  await page.getByRole('listitem').filter({ hasText: name }).last().or(page.getByText(name)).last().click()
+}
+
+it('a group writes what it sees on its Sheet, is asked whether it saw it, and the Desk has it at once', async () => {
+  const id = await bridge()
+  const [{ page: sheet, watch }, { page: desk }] = [await openSheet(id), await open(`/lessons/${id}/test`)]
+  await desk.getByRole('button', { name: 'Noticed' }).click()
+  await desk.getByText('Nothing yet.').waitFor()
+  await sheet.getByLabel('number of washers held').fill('5')
+  await sheet.getByRole('button', { name: 'We noticed something' }).click()
+  await sheet.getByLabel('In words').fill('It sags because the washers are heavy')
+  await sheet.getByText('“because” gives a reason. Did we see the reason?').waitFor()
+  expect(await seriousFindings(sheet)).toEqual([])
+  await sheet.getByRole('button', { name: 'We guess' }).click()
+  await sheet.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()
+  await card(desk, 'It sags because the washers are heavy').waitFor()
+  await card(desk, 'round 1').getByText('Guessed').waitFor()
+  // What was being typed for the try is still there.
+  expect(await sheet.getByLabel('number of washers held').inputValue()).toBe('5')
+  expect(await seriousFindings(desk)).toEqual([])
+  expect(watch).toEqual({ foreign: [], errors: [] })
+})
+
+it('a sketch drawn with the finger and a photo wait on the device while it is away', async () => {
+  const id = await bridge()
+  const { page: sheet } = await openSheet(id)
+  await sheet.context().setOffline(true)
+  await sheet.getByRole('button', { name: 'We noticed something' }).click()
+  await sheet.getByRole('button', { name: 'Sketch' }).click()
+  const paper = (await sheet.getByRole('img', { name: 'Sheet to draw on' }).boundingBox())!
+  await sheet.mouse.move(paper.x + 40, paper.y + 40)
+  await sheet.mouse.down()
+  await sheet.mouse.move(paper.x + 200, paper.y + 120, { steps: 8 })
+  await sheet.mouse.up()
+  await sheet.getByRole('button', { name: 'Keep the sketch' }).click()
+  await sheet.getByRole('img', { name: 'Your picture' }).waitFor()
+  await sheet.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()
+  await sheet.getByText('1 kept here until the connection is back').waitFor()
+  await sheet.getByRole('button', { name: 'We noticed something' }).click()
+  await sheet.getByLabel('Photo of what was noticed').setInputFiles(sketchFile)
+  await sheet.getByRole('img', { name: 'Your picture' }).waitFor()
+  await sheet.getByLabel('In words').fill('two folds')
+  await sheet.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()
+  await sheet.getByText('2 kept here until the connection is back').waitFor()
+  expect(await observations(id)).toEqual([])
+  await sheet.context().setOffline(false)
+  await expect.poll(async () => (await observations(id)).length).toBe(2)
+  expect((await observations(id)).map(({ text, picture }) => [text, picture !== null])).toEqual([
+    ['', true],
+    ['two folds', true],
+  ])
+  await sheet.getByText('kept here').waitFor({ state: 'detached' })
+})
+
+it('goes on the Board only when the teacher puts it there, with a word about faces, and is deleted for good', async () => {
+  const id = await bridge()
+  const { page: desk, watch } = await open(`/lessons/${id}/test`)
+  const { page: board } = await open(`/board/${id}`)
+  await desk.getByRole('button', { name: 'Noticed' }).click()
+  await desk.getByRole('button', { name: 'Something noticed' }).click()
+  await desk.getByLabel('Photo of what was noticed').setInputFiles(sketchFile)
+  await desk.getByLabel('In words').fill('folded up along both sides')
+  await desk.getByRole('button', { name: 'Write it down' }).click()
+  await card(desk, 'folded up along both sides').waitFor()
+  expect(await board.getByRole('button', { name: 'Noticed' }).count()).toBe(0)
+  await act(desk, 'folded up', 'On the Board…')
+  await desk.getByText('Look for faces first.').waitFor()
+  expect(await seriousFindings(desk)).toEqual([])
+  await desk.getByRole('button', { name: 'Show it on the Board' }).click()
+  await board.getByRole('button', { name: 'Noticed' }).click()
+  await board.getByRole('img', { name: 'folded up along both sides' }).waitFor()
+  expect(await seriousFindings(board)).toEqual([])
+  const picture = (await observations(id))[0]!.picture!
+  await act(desk, 'folded up', 'Delete the picture for good…')
+  await desk.getByRole('button', { name: 'Delete it for good' }).click()
+  await board.getByRole('img', { name: 'folded up along both sides' }).waitFor({ state: 'detached' })
+  await board.getByText('folded up along both sides').waitFor()
+  expect((await fetch(`${server.url}/api/pictures/${picture}`)).status).toBe(404)
+  await act(desk, 'folded up', 'Take it off')
+  await desk.getByRole('heading', { name: 'Taken off' }).waitFor()
+  // Nothing is on the Board any more: it goes back to what the lesson shows.
+  await board.getByRole('button', { name: 'Noticed' }).waitFor({ state: 'detached' })
+  await desk.locator('.v-snackbar').getByRole('button', { name: 'Undo' }).click()
+  await desk.getByRole('heading', { name: 'Taken off' }).waitFor({ state: 'detached' })
+  expect(watch.errors).toEqual([])
+})
+
+it('is written about a try from the grid by keyboard alone, and stands in Compare and on the journal page', async () => {
+  const id = await bridge()
+  const { page: desk } = await open(`/lessons/${id}/test`)
+  await desk.getByRole('button', { name: 'Readings' }).click()
+  const first = desk.getByLabel('Leaf, round 1')
+  await first.fill('6')
+  await first.press('Enter')
+  await first.focus()
+  await desk.keyboard.press('o')
+  // At once, as fast as keys can be pressed.
+  await desk.keyboard.type('It fell to the left')
+  await desk.keyboard.press('Tab')
+  await desk.getByRole('button', { name: 'Write it down' }).focus()
+  await desk.keyboard.press('Enter')
+  await expect
+    .poll(async () => (await observations(id)).map(({ text, about }) => [text, about?.tryNumber]))
+    .toEqual([['It fell to the left', 1]])
+  await desk.goto(`${server.url}/lessons/${id}/compare`)
+  await desk.getByRole('link', { name: '1 thing was seen besides' }).waitFor()
+  await card(desk, 'It fell to the left').getByText('round 1').waitFor()
+  expect(await seriousFindings(desk)).toEqual([])
+  await desk.goto(`${server.url}/print/${id}/journal`)
+  const page = desk.locator('.print-page').first()
+  await page.getByRole('heading', { name: 'We noticed' }).waitFor()
+  await page.getByText('It fell to the left').waitFor()
+  await page.getByRole('row', { name: 'round 1 6' }).waitFor()
+  expect(await desk.locator('.print-page').nth(1).getByText('It fell to the left').count()).toBe(0)
+  expect(await seriousFindings(desk)).toEqual([])
+})
