@@ -5,7 +5,7 @@ import { slotStates, type Entry } from '#core/record'
 import { scoresOf } from '#core/recording'
 import type { ApiProblem, LessonDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
-import { bounceLesson, sentEntry } from '../../testing/examples'
+import { bounceLesson, changedPlan, sentEntry } from '../../testing/examples'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -22,6 +22,32 @@ describe('entries', () => {
     expect((await send(path, one)).body).toEqual({ added: [one.id] })
     expect((await send(path, one)).body).toEqual({ added: [] })
     expect(await entriesAt(path)).toEqual([one])
+  })
+
+  it('sent many times at the same moment are kept once, and every sender is told so', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const one = sentEntry(lesson)
+    const answers = await Promise.all(Array.from({ length: 8 }, () => send(path, one)))
+    expect(answers.map((answer) => answer.status)).toEqual(Array.from({ length: 8 }, () => 200))
+    expect(answers.flatMap((answer) => answer.body.added)).toEqual([one.id])
+    const { entries, seq } = (await app.call<LessonDto>('GET', path)).body
+    expect([entries.length, seq]).toEqual([1, lesson.seq + 1])
+  })
+
+  it('sent while the plan is saved are read by the plan that stands', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const [gone] = lesson.plan.levels
+    const plan = changedPlan(lesson, { levels: lesson.plan.levels.slice(1) })
+    const [saved, ...sent] = await Promise.all([
+      app.call('PUT', `${path}/plan`, { plan, version: 0 }),
+      ...[1, 2, 3].map((tryNumber) => send(path, sentEntry(lesson, { tryNumber }))),
+    ])
+    const after = (await app.call<LessonDto>('GET', path)).body
+    // Either the plan was saved first and the entries were refused, or they came first and kept their level in it.
+    const taken = sent.filter((answer) => answer.status === 200).length
+    expect(after.entries).toHaveLength(taken)
+    if (taken > 0) expect(after.plan.levels.map((level) => level.id)).toContain(gone!.id)
+    else expect(saved.status).toBe(200)
   })
 
   it('have the value of their own text, whatever number came with it', async () => {
