@@ -68,7 +68,6 @@ function simulateRead(
   random: Random,
 ): Entry[] {
   const { plan, expected } = starter
-  const { mark } = resolutionOf(plan)
   const normal = normalRandom(random)
   const entries: Entry[] = []
   let clock = Date.parse(start)
@@ -105,6 +104,7 @@ function simulateRead(
         : expected.course
           ? courseAt(expected.course, slot.levelId!, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
           : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
+      const { mark } = resolutionOf(wayOf(plan).at(plan, slot.moment))
       const value = Math.max(0, roundToMark(centre + offset, mark))
       if (!expected.course) clock += 20_000 + Math.round(random() * 15_000)
       const take = (read: number, changes: Partial<Entry> = {}): Entry => {
@@ -118,7 +118,7 @@ function simulateRead(
             ...alteredAt(expected.altered, slot, place),
           },
           note: '',
-          readWith: readWithOf(plan),
+          readWith: readWithOf(plan, slot.moment),
           status: 'counted',
           reason: '',
           source: 'demo',

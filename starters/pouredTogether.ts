@@ -6,20 +6,24 @@ const mixtures = [
   ['rice-peas', 'rice and peas'],
 ] as const
 
+/** Dry rice and dried peas weigh about as much for what they fill, gaps and all. */
+const grams = 0.82
+
 export const pouredTogether: Starter = {
   id: 'poured-together',
-  about: 'Two small cups, poured together: is it as much as both of them?',
+  about: 'Two small cups, poured together: does it fill as much as both of them, and weigh as much?',
   plan: {
     ...starterDefaults,
-    ideas: ideasToMeasure(['mass', 'how high it stands']),
+    ideas: ideasToMeasure(['how high it stands']),
     title: 'Poured together',
     question: 'Do two cups poured together fill less than both of them?',
     recording: {
       kind: 'parts-whole',
       parts: ['first cup', 'second cup'],
-      container: 'none',
+      second: { name: 'mass', unit: 'g', instrument: instrument('balance') },
+      container: 'zeroed',
       change: 'lost',
-      compare: 'starts',
+      compare: 'amount',
     },
     changed: { name: 'what is poured', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(mixtures, true),
@@ -39,8 +43,9 @@ export const pouredTogether: Starter = {
       item('tray', 'tray', 'group', 'reused'),
     ],
     steps: [
-      'Measure each cup by itself, ten taps, level.',
-      'Pour both together, ten taps, level, and read.',
+      'Zero the balance with the empty measuring cylinder on it.',
+      'Fill in one cup, ten taps, level: read how much it fills, then what it weighs.',
+      'Pour both together, ten taps, level, and read both again.',
       'Part rice and peas with the sieve before the next try.',
     ],
     expected: { first: 0, last: 14, apart: 2 },
@@ -53,11 +58,14 @@ export const pouredTogether: Starter = {
         'first cup': first,
         'second cup': second,
         'all together': first + second - less + 0.6 * normal(),
+        'first cup, mass': grams * first,
+        'second cup, mass': grams * second,
+        'all together, mass': grams * (first + second) + 0.3 * normal(),
       }
     },
     trySpread: 0.08,
     groupSpread: 0.05,
     basis:
-      'Rice falls into the gaps between peas, which are about two fifths of their volume; that a third of 40 mL goes in after ten taps is a stated assumption.',
+      'Rice falls into the gaps between peas, which are about two fifths of their volume; that a third of 40 mL goes in after ten taps is a stated assumption. What is poured weighs what it weighed.',
   },
 }

@@ -204,8 +204,8 @@ it('a Board holds results back until everybody has predicted', async () => {
   await page.goto(`${server.url}/lessons/${id}/test`)
   await page.getByRole('button', { name: 'Readings' }).click()
   await page.getByLabel('Leaf, rice and rice, try 1, first cup', { exact: true }).click()
-  await typeRow('40', '40', '80')
-  await expect.poll(async () => (await lesson(id)).entries.length).toBe(3)
+  await typeRow('40', '33', '40', '33', '80', '66')
+  await expect.poll(async () => (await lesson(id)).entries.length).toBe(6)
   await page.goto(`${server.url}/board/${id}`)
   await page
     .getByRole('img', { name: /all together 80 mL/ })
@@ -274,4 +274,53 @@ it('parts and the whole, from the Sheet to the poster: 28 mL less than 180', asy
     .first()
     .waitFor()
   expect(watch).toEqual({ foreign: [], errors: [] })
+})
+
+it('parts and the whole in volume and in mass: 28 mL less, and no gram', async () => {
+  const both = await smallLesson(server.url, 'poured-together', '2031-05-06', ({ levels, recording }) => ({
+    recording: { ...recording, parts: ['rice', 'peas'] } as Plan['recording'],
+    levels: levels.map((level, index) => ({ ...level, name: ['rice and peas', 'peas and peas'][index]! })),
+  }))
+  const sheet = await openSheet(both, 0)
+  await write(sheet, 'rice and peas, rice', '50')
+  await write(sheet, 'rice and peas, rice, mass', '0,041 kg')
+  await write(sheet, 'rice and peas, peas', '40')
+  await write(sheet, 'rice and peas, peas, mass', '33')
+  await write(sheet, 'rice and peas, all together', '62')
+  await sheet.getByLabel('mass').waitFor()
+  expect(await seriousFindings(sheet)).toEqual([])
+  await write(sheet, 'rice and peas, all together, mass', '74')
+  for (const line of [
+    '50 mL + 40 mL = 90 mL',
+    '90 mL − 62 mL = 28 mL',
+    '41 g + 33 g = 74 g',
+    '74 g − 74 g = 0 g',
+  ])
+    await sheet.getByText(line).waitFor()
+  await sheet.context().close()
+  await page.goto(`${server.url}/lessons/${both}/test`)
+  await page.getByRole('button', { name: 'Readings' }).click()
+  await page.getByLabel('Leaf, peas and peas, try 1, rice', { exact: true }).click()
+  const rows = [
+    ['40', '33', '40', '33', '80', '66'],
+    ...Array.from({ length: 5 }, () => [
+      ['50', '41', '40', '33', '62', '74'],
+      ['40', '33', '40', '33', '80', '66'],
+    ]).flat(),
+  ]
+  await typeRow(...rows.flat())
+  await expect.poll(async () => (await lesson(both)).entries.length).toBe(72)
+  await page.goto(`${server.url}/lessons/${both}/compare`)
+  await page.getByRole('heading', { name: /^Rice and peas lost the most volume, about 28 mL more/ }).waitFor()
+  await page
+    .getByText(/Mass, rice and peas, and peas and peas: no change|Mass, rice and peas and peas and peas: no/)
+    .waitFor()
+  await page.getByText('No reading and no group stands apart.').waitFor()
+  await page.getByRole('button', { name: 'Parts and whole: mass' }).click()
+  await page.getByRole('row', { name: 'rice and peas 41 33 74 0' }).waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+  const csv = await (await fetch(`${server.url}/api/lessons/${both}/readings.csv`)).text()
+  expect(csv).toMatch(/\r\nLeaf,rice and peas,1,"rice, mass",41,"0,041 kg",typed,g,balance,1,counted/)
+  await page.goto(`${server.url}/print/${both}/sheets`)
+  await page.getByRole('columnheader', { name: 'rice (g)' }).first().waitFor()
 })

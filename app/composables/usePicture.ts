@@ -2,12 +2,18 @@ import { computed } from 'vue'
 import { countedOf, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 
-/** What the readings of the open lesson look like; null where the dots of its scores show it all. */
-export function usePicture() {
+/**
+ * What the readings of the open lesson look like; null where the dots of its scores show it all.
+ * @param quantity which of the quantities that are read, by its place; the first is the one that is compared
+ */
+export function usePicture(quantity: () => number = () => 0) {
   const store = useLesson()
   const way = computed(() => wayOf(store.plan))
   const counted = computed(() => countedOf(store.entries))
-  const picture = computed(() => way.value.picture?.(store.plan, counted.value) ?? null)
+  const quantities = computed(() => way.value.quantities(store.plan))
+  /** The plan as that quantity is read. */
+  const plan = computed(() => quantities.value[quantity()] ?? store.plan)
+  const picture = computed(() => way.value.picture?.(plan.value, counted.value) ?? null)
   const byDay = computed(() => way.value.dueOn(store.plan, store.days, '') !== null)
-  return { counted, picture, byDay }
+  return { counted, quantities, plan, picture, byDay }
 }

@@ -89,7 +89,7 @@ export function useReadingGrid() {
       return way.value.columns(store.plan).map((column, index) => ({
         ...column,
         levelId: null,
-        head: column.once ? column.head : column.moment,
+        head: column.once ? column.head : (column.called ?? column.moment),
         under: [
           ...(store.plan.tries > 1 && !column.once ? [`try ${column.tryNumber}`] : []),
           ...(dayOf(column.moment) ? [dayOf(column.moment)] : []),
@@ -260,7 +260,8 @@ export function useReadingGrid() {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
     const fields = recorder.asSeen(entered.slot, entered.fields)
-    if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan) })) return
+    if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan, entered.slot.moment) }))
+      return
     acts.push({ slot: entered.slot, before })
     recorder.recordAll([entered])
   }

@@ -42,7 +42,7 @@ export function useRecorder(source: EntrySource) {
       id: newId(),
       fields: {},
       note: '',
-      readWith: readWithOf(store.plan),
+      readWith: readWithOf(store.plan, moment),
       status: 'counted',
       reason: '',
       source,
@@ -71,7 +71,7 @@ export function useRecorder(source: EntrySource) {
     )
     const understood = way.understand(store.plan, {
       fields: { ...also, ...fields },
-      readWith: readWithOf(store.plan),
+      readWith: readWithOf(store.plan, slot.moment),
       moment: slot.moment,
     })
     return understood.ok ? understood.fields : { ...also, ...fields }
@@ -83,7 +83,8 @@ export function useRecorder(source: EntrySource) {
       entered.flatMap(({ slot, fields, note }) => {
         const before = countedAt(slot)
         const seen = asSeen(slot, fields)
-        if (before && saysTheSame(before, { fields: seen, readWith: readWithOf(store.plan) })) return []
+        if (before && saysTheSame(before, { fields: seen, readWith: readWithOf(store.plan, slot.moment) }))
+          return []
         return [
           make(slot, { fields: seen, note: note ?? before?.note ?? '', supersedes: before?.id ?? null }),
         ]

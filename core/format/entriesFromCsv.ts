@@ -121,7 +121,7 @@ function reader(header: readonly string[], target: EntriesTarget) {
     const cell: Cells = (name) => unquoted((row[header.indexOf(name)] ?? '').trim())
     const slot = slotOf(cell)
     if ('message' in slot) return slot
-    const read = readWithIn(cell, plan)
+    const read = readWithIn(cell, way.at(plan, slot.moment))
     if ('message' in read) return read
     const { readWith } = read
     const fields = Object.fromEntries(

@@ -1,5 +1,5 @@
 import { findThings, thingNamed, type Thing } from '../catalogue'
-import { isInRounds, levelName, type KeptSame, type Material, type Plan } from '../plan'
+import { instrumentsRead, isInRounds, levelName, type KeptSame, type Material, type Plan } from '../plan'
 import { parseQuantity, unitDefinition } from '../quantity'
 import { wayOf } from '../recording'
 import { kitUnit } from './kitUnit'
@@ -108,18 +108,20 @@ function isListed(plan: Plan, line: Material, names: readonly string[]): boolean
 }
 
 /** Nothing is packed for counting by eye: a tally is strokes on the sheet. */
-function instrumentLines({ measured: { instrument }, recording, whoTests }: Plan): Material[] {
-  const name = instrument.name.trim()
-  const { instruments } = needsOf({ recording })
-  if (name === '' || instruments === 0 || unitDefinition(instrument.unit).dimension === 'count') return []
-  return [
-    base(instrumentId + slug(name), name, {
-      amount: instruments,
-      // At stations the instrument stays with its level, and the groups come to it.
-      per: whoTests === 'stations' ? 'level' : 'group',
-      spare: { kind: 'percent', value: thingNamed(name)?.spare ?? 0 },
-    }),
-  ]
+function instrumentLines(plan: Plan): Material[] {
+  const { instruments } = needsOf(plan)
+  return instrumentsRead(plan).flatMap(({ name: given, unit }) => {
+    const name = given.trim()
+    if (name === '' || instruments === 0 || unitDefinition(unit).dimension === 'count') return []
+    return [
+      base(instrumentId + slug(name), name, {
+        amount: instruments,
+        // At stations the instrument stays with its level, and the groups come to it.
+        per: plan.whoTests === 'stations' ? 'level' : 'group',
+        spare: { kind: 'percent', value: thingNamed(name)?.spare ?? 0 },
+      }),
+    ]
+  })
 }
 
 /** A name as part of an id. */

@@ -29,7 +29,7 @@ export function measuredClause(plan: Plan, context: MethodContext): MethodSenten
           ', to ',
           roundingWord(plan, context),
         ]
-  const told = optionWords(plan).flatMap((option) => [option.continues ? ' ' : ', ', option.word])
+  const told = optionWords(plan, context).flatMap((option) => [option.continues ? ' ' : ', ', option.word])
   const begin = context.vocabulary === 'plain' || isInRounds(plan) ? 'We ' : begins[context.vocabulary]
   const between = begin === 'We ' ? ' ' : ', is '
   return [begin, way, `${between}${before}`, measuredWord(plan, context), ...read, ...told, '.']

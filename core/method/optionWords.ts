@@ -1,7 +1,8 @@
-import type { Plan, Recording } from '../plan'
-import { mostTyped } from '../quantity'
+import { fromCupboard, type CupboardInstrument } from '../instrument'
+import type { Plan, Recording, SecondMeasure } from '../plan'
+import { mostTyped, unitDefinition } from '../quantity'
 import { wayOf, type WayOption } from '../recording'
-import { choiceOf, word, type MethodWord } from './word'
+import { choiceOf, word, type MethodContext, type MethodWord } from './word'
 
 /** The word of an option, and whether it goes on with the one before it: "to reach 40 °C". */
 interface OptionWord {
@@ -10,11 +11,11 @@ interface OptionWord {
 }
 
 /** What the way of recording needs to be told, a word each; what does not apply to the other answers is left out. */
-export function optionWords(plan: Plan): OptionWord[] {
+export function optionWords(plan: Plan, { cupboard }: Pick<MethodContext, 'cupboard'>): OptionWord[] {
   return wayOf(plan)
     .options.filter((option) => option.applies?.(plan) ?? true)
     .map((option) => ({
-      word: optionWord(plan, option),
+      word: optionWord(plan, option, cupboard),
       continues: option.kind === 'amount' || option.kind === 'own-word',
     }))
 }
@@ -22,7 +23,9 @@ export function optionWords(plan: Plan): OptionWord[] {
 const answerOf = (plan: Plan, name: string) => (plan.recording as unknown as Record<string, unknown>)[name]
 
 /** An answer that may be left out is no part of the plan then. */
-function withAnswer(plan: Plan, name: string, answer: number | string | number[] | string[] | null): Plan {
+type Answer = number | string | number[] | string[] | SecondMeasure | null
+
+function withAnswer(plan: Plan, name: string, answer: Answer): Plan {
   const others = Object.fromEntries(Object.entries(plan.recording).filter(([key]) => key !== name))
   return { ...plan, recording: { ...others, ...(answer === null ? {} : { [name]: answer }) } as Recording }
 }
@@ -30,7 +33,7 @@ function withAnswer(plan: Plan, name: string, answer: number | string | number[]
 /** What was expected, and which end is best, was said of another score: the least lost is not the least time to cool. */
 export const asUnjudged = (plan: Plan): Plan => ({ ...plan, expected: null, best: null })
 
-function optionWord(plan: Plan, option: WayOption): MethodWord {
+function optionWord(plan: Plan, option: WayOption, cupboard: readonly CupboardInstrument[]): MethodWord {
   const { name, label } = option
   const id = `option-${name}` as const
   const answer = answerOf(plan, name)
@@ -96,6 +99,35 @@ function optionWord(plan: Plan, option: WayOption): MethodWord {
         }),
         { silent: answer === option.quiet },
       )
+    case 'second': {
+      const said = (answer as SecondMeasure | undefined) ?? null
+      const own = unitDefinition(plan.measured.unit).dimension
+      const offered = cupboard.filter(
+        ({ dimension }) => dimension !== own && option.dimensions.includes(dimension),
+      )
+      return word(
+        id,
+        label,
+        option.says(said),
+        choiceOf<string | null>(
+          said?.instrument.name ?? null,
+          [
+            [null, 'nothing else'],
+            ...offered.map((one) => [one.name, `the ${one.dimension}, with a ${one.name}`] as const),
+          ],
+          (before, chosen) => {
+            const found = offered.find((one) => one.name === chosen)
+            const second = found && {
+              name: found.dimension,
+              unit: found.unit,
+              instrument: fromCupboard(found),
+            }
+            return withAnswer(before, name, second ?? null)
+          },
+        ),
+        { chosen: said !== null, silent: said === null },
+      )
+    }
     case 'amount':
     case 'whole': {
       const value = typeof answer === 'number' ? answer : null

@@ -1,6 +1,7 @@
 export * from './plan'
 export * from './material'
 export * from './recording'
+export { instrumentsRead } from './instrumentsRead'
 export type { ResultScale } from './resultScale'
 export { printResult } from './printResult'
 export { gaveLarger, gaveMore, gaveMost, measureWent, type Comparative } from './gave'

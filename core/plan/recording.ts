@@ -1,3 +1,6 @@
+import type { Instrument } from '../instrument'
+import type { Unit } from '../quantity'
+
 /** The ten ways of recording. */
 export type RecordingKind =
   | 'measure'
@@ -28,11 +31,19 @@ interface Changing {
   container: 'none' | 'zeroed' | 'weighed'
 }
 
+/** What is read of the same things besides what is compared: their mass beside their volume. */
+export interface SecondMeasure {
+  name: string
+  unit: Unit
+  instrument: Instrument
+}
+
 /** The ways whose score is a change, from what there was to what there is. */
 export type ChangeRecording =
   /** `moments` in order; `stand` says whether each container is done before the next, or all are read before any is read again. */
   | ({ kind: 'before-after'; moments: string[]; stand: 'in-turn' | 'side-by-side' } & Changing)
-  | ({ kind: 'parts-whole'; parts: string[] } & Changing)
+  /** `whole` is what all together is called, where it is not called so. */
+  | ({ kind: 'parts-whole'; parts: string[]; whole?: string; second?: SecondMeasure } & Changing)
 
 interface Scored {
   score: SeriesScore

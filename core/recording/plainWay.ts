@@ -5,6 +5,10 @@ import type { Way } from './way'
 
 /** What most ways of recording share, whatever they take: it is kept here once. */
 export const plainWay = {
+  at: (plan: Plan, _moment: string): Plan => plan,
+
+  quantities: (plan: Plan): Plan[] => [plan],
+
   fromOld: (_told: Record<string, unknown>): Recording | null => null,
 
   onlyUnit: null,

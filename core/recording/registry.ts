@@ -45,9 +45,9 @@ export function usesInstrument(plan: Plan): boolean {
 }
 
 /**
- * What an entry is read with by a plan as it is now, kept with the entry; null where nothing is read off an instrument.
+ * What an entry of a moment is read with by a plan as it is now, kept with the entry; null where nothing is read off an instrument.
  * @example readWithOf(plan) // { instrument: 'metre stick', unit: 'cm', mark: 1 }
  */
-export function readWithOf(plan: Plan): ReadWith | null {
-  return usesInstrument(plan) ? instrumentNow(plan) : null
+export function readWithOf(plan: Plan, moment = ''): ReadWith | null {
+  return usesInstrument(plan) ? instrumentNow(wayOf(plan).at(plan, moment)) : null
 }

@@ -1,3 +1,4 @@
+import { unitDefinition } from '../quantity'
 import { slotStates, type Entry } from '../record'
 
 /** How many of the entries that count were read with one instrument. */
@@ -7,18 +8,22 @@ export interface SetUp {
 }
 
 /**
- * The instruments that the entries which count were read with, the most used first. More than one tells that the set-up
- * changed while the lesson was under way.
- * @example setUps(entries).map((one) => one.instrument) // ['metre stick', 'tape measure']
+ * The instruments that the entries which count were read with, the most used first: a list for each kind of quantity. More than one in
+ * a list tells that the set-up changed while the lesson was under way.
+ * @example setUps(entries)[0].map((one) => one.instrument) // ['metre stick', 'tape measure']
  */
-export function setUps(entries: readonly Entry[]): SetUp[] {
-  const counts = new Map<string, number>()
+export function setUps(entries: readonly Entry[]): SetUp[][] {
+  const kinds = new Map<string, Map<string, number>>()
   for (const { counted } of slotStates(entries).values())
     if (counted?.readWith) {
-      const { instrument } = counted.readWith
-      counts.set(instrument, (counts.get(instrument) ?? 0) + 1)
+      const { instrument, unit } = counted.readWith
+      const { dimension } = unitDefinition(unit)
+      const counts = kinds.get(dimension) ?? new Map<string, number>()
+      kinds.set(dimension, counts.set(instrument, (counts.get(instrument) ?? 0) + 1))
     }
-  return [...counts]
-    .map(([instrument, count]) => ({ instrument, entries: count }))
-    .sort((a, b) => b.entries - a.entries)
+  return [...kinds.values()].map((counts) =>
+    [...counts]
+      .map(([instrument, count]) => ({ instrument, entries: count }))
+      .sort((a, b) => b.entries - a.entries),
+  )
 }

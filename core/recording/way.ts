@@ -1,7 +1,7 @@
 import type { LevelResult, ResultSentence, Score } from '../evidence'
 import type { Instrument } from '../instrument'
-import type { Plan, Recording, RecordingKind } from '../plan'
-import type { Unit } from '../quantity'
+import type { Plan, Recording, RecordingKind, SecondMeasure } from '../plan'
+import type { Dimension, Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
 import type { CheckedEntry, EntryContext } from './checkEntry'
 import type { Forgotten } from './forgotten'
@@ -52,6 +52,15 @@ export type WayOption = {
       kind: 'amount'
       optional: true
       says: (answer: number | null, plan: Plan) => string
+    }
+  | {
+      name: string
+      label: string
+      /** Something else that is read, with an instrument for one of these dimensions, but not for that of the plan. */
+      kind: 'second'
+      optional: true
+      dimensions: readonly Dimension[]
+      says: (answer: SecondMeasure | null) => string
     }
   | {
       name: string
@@ -113,6 +122,8 @@ export interface Column {
   moment: string
   /** What stands above it. */
   head: string
+  /** What its moment is called under a head of its own, where the moment's own name is not enough: "rice (g)". */
+  called?: string
   /** Whether it is read once for a level, whatever the tries: an empty container. */
   once?: boolean
 }
@@ -236,6 +247,10 @@ export interface Way {
   verb: string
   /** What one entry of a try is, said after "Type". */
   oneEntry: string
+  /** The plan as it is read at a moment: with the instrument of the quantity that is read then. */
+  at: (plan: Plan, moment: string) => Plan
+  /** The plan as each of its quantities is read, first the one that is compared. */
+  quantities: (plan: Plan) => Plan[]
   /** What it needs to be told; the plan's form and its schema are made from these. */
   options: readonly WayOption[]
   /** With the usual answers. */

@@ -288,8 +288,20 @@ describe('setUps', () => {
       entry({ levelId: 'h40', readWith: cm('ruler'), status: 'set-aside', reason: 'pushed' }),
     ]
     expect(setUps(entries)).toEqual([
-      { instrument: 'metre stick', entries: 2 },
-      { instrument: 'tape measure', entries: 1 },
+      [
+        { instrument: 'metre stick', entries: 2 },
+        { instrument: 'tape measure', entries: 1 },
+      ],
+    ])
+  })
+
+  it('knows that a balance beside a measuring cylinder is no other set-up', () => {
+    const grams = { instrument: 'balance', unit: 'g', mark: 1 } as const
+    const millilitres = { instrument: 'measuring cylinder', unit: 'mL', mark: 2 } as const
+    const entries = [entry({ readWith: millilitres }), entry({ tryNumber: 2, readWith: grams })]
+    expect(setUps(entries)).toEqual([
+      [{ instrument: 'measuring cylinder', entries: 1 }],
+      [{ instrument: 'balance', entries: 1 }],
     ])
   })
 })

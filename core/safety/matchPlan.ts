@@ -9,7 +9,7 @@ import {
   type HazardId,
 } from '../catalogue'
 import { isDoneNotBrought, type KitLine } from '../kit'
-import { levelName, type Plan } from '../plan'
+import { instrumentsRead, levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { actions } from './actions'
 import { hazardsOfAmounts, isLight } from './amounts'
@@ -141,9 +141,9 @@ function textsOf(plan: Plan, lines: readonly Pick<KitLine, 'material'>[]): PlanT
     }),
     said(changed.name),
     said(measured.name),
-    ...(unitDefinition(measured.instrument.unit).dimension === 'count'
-      ? []
-      : [thing(measured.instrument.name)]),
+    ...instrumentsRead(plan)
+      .filter((one) => unitDefinition(one.unit).dimension !== 'count')
+      .map((one) => thing(one.name)),
     ...plan.keptSame.map((same) => said(`${same.name}: ${same.how}`, same.name)),
     ...plan.steps.map((step) => said(step)),
     ...plan.preparing.map((task) => said(task.what)),

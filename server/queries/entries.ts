@@ -92,7 +92,8 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
 const isOfKind = (one: Entry, plan: Plan) =>
   one.readWith === null ||
   !usesInstrument(plan) ||
-  unitDefinition(one.readWith.unit).dimension === unitDefinition(plan.measured.unit).dimension
+  unitDefinition(one.readWith.unit).dimension ===
+    unitDefinition(wayOf(plan).at(plan, one.moment).measured.unit).dimension
 
 /** Each entry with the values that its own texts give. */
 function understood(sent: Entry[], plan: Plan): Entry[] {
@@ -103,7 +104,7 @@ function understood(sent: Entry[], plan: Plan): Entry[] {
     }
     const read = wayOf(plan).understand(plan, one)
     // Pages of an earlier version do not say what they read with; it was by the plan that stands.
-    const readWith = usesInstrument(plan) ? (one.readWith ?? readWithOf(plan)) : null
+    const readWith = usesInstrument(plan) ? (one.readWith ?? readWithOf(plan, one.moment)) : null
     if (read.ok) return { ...one, fields: read.fields, readWith }
     throw new ApiError('invalid', read.message, [
       { path: `entries.${index}.fields.${read.field}`, message: read.message },

@@ -109,6 +109,12 @@ function optionSchema(option: WayOption): Joi.Schema {
         .sort()
     case 'choice':
       return choice(...option.choices.map(([value]) => value))
+    case 'second':
+      return Joi.object({
+        name: openLine(30).required(),
+        unit: choice(...units).required(),
+        instrument: instrumentSchema.required(),
+      }).optional()
     case 'own-word':
       return openLine(option.letters)
     case 'amount':

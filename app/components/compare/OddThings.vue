@@ -28,7 +28,7 @@ const asides = computed(() =>
 /** What cannot all be right, and where a repeat would settle it. */
 const doubts = computed(() => wayOf(store.plan).doubts(store.plan, countedOf(store.entries)))
 /** More than one where the set-up changed while the lesson was under way. */
-const instruments = computed(() => setUps(store.entries))
+const changedSetUps = computed(() => setUps(store.entries).filter((instruments) => instruments.length > 1))
 const odd = computed(() =>
   store.evidence.odd.map((one) => {
     const entry = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted
@@ -80,7 +80,7 @@ function setAside(reason: string) {
         >Repeat {{ wayOf(store.plan).named(store.plan, one.slot) }}</VBtn
       >
     </article>
-    <article v-if="instruments.length > 1" class="card">
+    <article v-for="(instruments, index) in changedSetUps" :key="index" class="card">
       <p class="small">
         Not everything was read with the same instrument:
         {{ listed(instruments.map((one) => `${one.entries} with the ${one.instrument}`)) }}. A difference
@@ -91,7 +91,7 @@ function setAside(reason: string) {
       v-if="
         odd.length === 0 &&
         store.evidence.offsets.length === 0 &&
-        instruments.length < 2 &&
+        changedSetUps.length === 0 &&
         doubts.length === 0
       "
       class="small soft"

@@ -6,16 +6,17 @@ import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
 
 /** What the readings look like, as the way of recording draws them. */
-const props = withDefaults(defineProps<{ size?: ChartSize }>(), {
+const props = withDefaults(defineProps<{ size?: ChartSize; quantity?: number }>(), {
+  quantity: 0,
   size: () => ({ text: 14, symbol: 14, summary: true }),
 })
 const store = useLesson()
-const { picture, byDay } = usePicture()
+const { plan, picture, byDay } = usePicture(() => props.quantity)
 const drawn = computed(() =>
   picture.value === null
     ? null
     : pictureChart(
-        { plan: store.plan, groups: store.groups, picture: picture.value, byDay: byDay.value },
+        { plan: plan.value, groups: store.groups, picture: picture.value, byDay: byDay.value },
         props.size,
       ),
 )

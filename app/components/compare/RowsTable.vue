@@ -3,14 +3,20 @@ import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
-import { classRows } from '#core/recording'
+import { classRows, scoredPlan, weighLesson } from '#core/recording'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** What the class read at each moment of a level, and what that comes to. */
+const props = withDefaults(defineProps<{ quantity?: number }>(), { quantity: 0 })
 const store = useLesson()
-const { picture } = usePicture()
+const { plan, picture } = usePicture(() => props.quantity)
+/** What is read besides is weighed by itself. */
+const scored = computed(() => (props.quantity === 0 ? store.scored : scoredPlan(plan.value, store.entries)))
+const results = computed(() =>
+  props.quantity === 0 ? store.evidence.results : weighLesson(plan.value, store.entries).results,
+)
 const table = computed(() => {
   const shown = picture.value
   if (shown?.kind !== 'paired' && shown?.kind !== 'stacked') return null
@@ -23,9 +29,9 @@ const table = computed(() => {
         centre: 'mean of all tries',
       }
 })
-const resultAt = (levelId: string) => store.evidence.results.find((result) => result.level.id === levelId)
-const scoredMark = computed(() => resolutionOf(store.scored).mark)
-const mark = computed(() => resolutionOf(store.plan).mark)
+const resultAt = (levelId: string) => results.value.find((result) => result.level.id === levelId)
+const scoredMark = computed(() => resolutionOf(scored.value).mark)
+const mark = computed(() => resolutionOf(plan.value).mark)
 </script>
 
 <template>
@@ -33,7 +39,7 @@ const mark = computed(() => resolutionOf(store.plan).mark)
     <table class="results">
       <caption>
         {{
-          measuredCaption(store.plan)
+          measuredCaption(plan)
         }}:
         {{
           table.centre
@@ -44,7 +50,7 @@ const mark = computed(() => resolutionOf(store.plan).mark)
         <tr>
           <th scope="col" />
           <th v-for="head in table.heads" :key="head" scope="col" class="n">{{ head }}</th>
-          <th scope="col" class="n">{{ measuredCaption(store.scored) }}</th>
+          <th scope="col" class="n">{{ measuredCaption(scored) }}</th>
         </tr>
       </thead>
       <tbody>

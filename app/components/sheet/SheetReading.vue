@@ -27,7 +27,9 @@ const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
 const empty = ref(false)
 const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
-const field = computed(() => way.value.fields(store.plan)[0]!)
+/** The plan as it is read here: with the instrument of this moment. */
+const here = computed(() => way.value.at(store.plan, props.slotAt.moment))
+const field = computed(() => way.value.fields(here.value)[0]!)
 const unit = computed(() => field.value.unit)
 /** Whether what was altered is asked for; the first of all is as it was built. */
 const keepsAltered = computed(() => way.value.also.includes(alteredField))
@@ -36,7 +38,7 @@ const asksAltered = computed(
 )
 
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
-const stands = computed(() => isUpright(store.plan.measured.instrument))
+const stands = computed(() => isUpright(here.value.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
 const { times, readNow } = useReadNow()
 const start = computed(() => times.startedAt(props.slotAt))
@@ -54,11 +56,11 @@ function beginAgain() {
 const symbol = computed(() => unitDefinition(unit.value).symbol)
 /** What is typed, as the way of recording reads it, by itself; null while that is no value. */
 const read = computed(() => {
-  const entry = way.value.check(store.plan, typed.value, null)
+  const entry = way.value.check(here.value, typed.value, null)
   return entry.state === 'value' && typeof entry.value === 'number' ? entry.value : null
 })
 const pointer = computed(() =>
-  read.value === null ? null : convertUnit(read.value, unit.value, store.plan.measured.instrument.unit),
+  read.value === null ? null : convertUnit(read.value, unit.value, here.value.measured.instrument.unit),
 )
 const seen = computed(() => (read.value === null ? {} : oneField(typed.value.trim(), 'typed', read.value)))
 const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
@@ -117,7 +119,7 @@ function lookAgain() {
     <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
     <div class="reading" :class="{ beside: stands }">
       <InstrumentDrawing
-        :instrument="store.plan.measured.instrument"
+        :instrument="here.measured.instrument"
         :across="350"
         :upright="320"
         :pointer="pointer"

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, type Level } from '#core/plan'
-import { unitDefinition } from '#core/quantity'
+import { listed, unitDefinition } from '#core/quantity'
 import type { GridColumn } from '../../composables/useReadingGrid'
-import { usesInstrument } from '#core/recording'
+import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 
 /** The head of the grid: levels with their tries, or moments where each level has a row of its own. */
@@ -15,7 +15,11 @@ const props = defineProps<{
   worked: string | null
 }>()
 const store = useLesson()
+const quantities = computed(() => wayOf(store.plan).quantities(store.plan))
+const measured = computed(() => listed(quantities.value.map((one) => one.measured.name)))
+/** Where several are read, each column says its own unit. */
 const inUnit = computed(() => {
+  if (quantities.value.length > 1) return ''
   if (!usesInstrument(store.plan)) return 'its word'
   const { symbol } = unitDefinition(store.plan.measured.unit)
   return symbol ? `in ${symbol}` : 'how many'
@@ -27,7 +31,7 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
   <thead v-if="layout === 'levels-beneath'">
     <tr>
       <th scope="col">
-        {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
+        {{ measured }}<br /><span class="soft">{{ inUnit }}</span>
       </th>
       <th scope="col">{{ store.plan.changed.name }}</th>
       <template v-for="(column, index) in columns" :key="index">
@@ -40,7 +44,7 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
   </thead>
   <thead v-else-if="layout === 'together'">
     <tr>
-      <th scope="col">{{ store.plan.measured.name }}</th>
+      <th scope="col">{{ measured }}</th>
       <th
         v-for="(column, index) in columns"
         :key="index"
@@ -56,7 +60,7 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
   <thead v-else>
     <tr>
       <th scope="col" rowspan="2">
-        {{ store.plan.measured.name }}<br /><span class="soft">{{ inUnit }}</span>
+        {{ measured }}<br /><span class="soft">{{ inUnit }}</span>
       </th>
       <th
         v-for="level in levels"

@@ -16,19 +16,25 @@ const grid = useReadingGrid()
 const { columns, rows, hint, levels, beneath, together, slotAt } = grid
 const table = ref<HTMLTableElement | null>(null)
 const shownReading = useShownReading()
-/** The instrument on the bench shows what stands in the cell, as it is typed. */
+/** The instrument on the bench shows what stands in the cell, as it is typed; what is read with another one shows nowhere. */
 function show(event: Event) {
-  const read = wayOf(store.plan).check(store.plan, (event.target as HTMLInputElement).value, null)
+  const input = event.target as HTMLInputElement
+  const [row, column] = (input.dataset.cell ?? '').split('-').map(Number)
+  const { moment } = slotAt(rows.value[row!]!, columns.value[column!]!)
+  const here = wayOf(store.plan).at(store.plan, moment)
+  if (here.measured.unit !== store.plan.measured.unit) return void (shownReading.value = null)
+  const read = wayOf(store.plan).check(here, input.value, null)
   shownReading.value = read.state === 'value' && typeof read.value === 'number' ? read.value : null
 }
 onBeforeUnmount(() => (shownReading.value = null))
 
 /** What a key has asked about a cell. */
 const asked = ref<{ what: 'aside' | 'note' | 'noticed'; slot: Slot } | null>(null)
-const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const symbolAt = ({ moment }: Slot) =>
+  unitDefinition(wayOf(store.plan).at(store.plan, moment).measured.unit).symbol
 const suggested = computed(() =>
   typeof hint.value?.suggestion === 'number'
-    ? `${grid.printValue(hint.value.suggestion)} ${symbol.value}`.trimEnd()
+    ? `${grid.printValue(hint.value.suggestion)} ${symbolAt(hint.value.slot)}`.trimEnd()
     : '',
 )
 /** Words and orders need more room than numbers. */

@@ -4,11 +4,15 @@ import type { Working } from '#core/recording'
 
 /** What a try comes to, with its arithmetic for whoever asks. */
 const props = defineProps<{ steps: readonly Working[] }>()
-/** The last sum, and its share where there is one. */
+/** Of each quantity the last sum, and its share where there is one and it is not of nothing. */
 const short = computed(() => {
-  const sum = props.steps.findLast((step) => step.unit !== 'percent')
-  const shares = sum?.value === 0 ? [] : props.steps.filter((step) => step.unit === 'percent')
-  return [...(sum ? [sum] : []), ...shares].map((step) => step.short).join(', ')
+  const last = new Map<string, Working[]>()
+  let unit = ''
+  for (const step of props.steps) {
+    if (step.unit !== 'percent') last.set((unit = step.unit), [step])
+    else if (last.get(unit)?.[0]?.value !== 0) last.get(unit)?.push(step)
+  }
+  return [...last.values()].map((steps) => steps.map((step) => step.short).join(', ')).join('; ')
 })
 </script>
 

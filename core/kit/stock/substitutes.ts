@@ -1,6 +1,6 @@
 import { things, thingNamed } from '../../catalogue'
 import type { CupboardInstrument } from '../../instrument'
-import { levelName, type Material, type Plan } from '../../plan'
+import { instrumentsRead, levelName, type Material, type Plan } from '../../plan'
 import { capital, convertUnit, unitDefinition } from '../../quantity'
 import { isInstrumentLine } from '../derivedKit'
 import { brings, supplyKey } from '../sameThing'
@@ -147,7 +147,7 @@ function levelOf(plan: Plan, name: string, materialIds: readonly string[]): stri
 }
 
 const isTheInstrument = (plan: Plan, name: string) =>
-  supplyKey(name) === supplyKey(plan.measured.instrument.name)
+  instrumentsRead(plan).some((one) => supplyKey(name) === supplyKey(one.name))
 
 /** Instruments of the same dimension, with what they cost in marks and reach. */
 function otherInstruments(

@@ -1,5 +1,5 @@
 import { resolutionOf, smallestDifference } from '../../instrument'
-import type { Plan, Recording } from '../../plan'
+import type { Plan } from '../../plan'
 import { listed, withoutDust } from '../../quantity'
 import type { Entry } from '../../record'
 
@@ -11,13 +11,8 @@ import { numberOf } from '../numberPerTry'
 import type { Way } from '../way'
 import { inSum, working } from '../working'
 import { oneByOne } from '../wayNeeds'
-
-type PartsWhole = Extract<Recording, { kind: 'parts-whole' }>
-
-const told = (plan: Plan) => plan.recording as PartsWhole
-/** The moment at which all parts are together. */
-const wholeMoment = 'all together'
-const momentsOf = (plan: Plan) => [...told(plan).parts, wholeMoment]
+import { ofEachQuantity } from './ofEachQuantity'
+import { momentCalled, momentsOf, partsOf as told, wholeMoment, wholeOf, type PartsWhole } from './quantities'
 
 /** The whole and each part enter once; a container is taken off each of them, and so once too often for every part but one. */
 function readingsOf(plan: Plan): number {
@@ -25,8 +20,7 @@ function readingsOf(plan: Plan): number {
   return parts + 1 + (containerOf(plan) === 'weighed' ? (parts - 1) ** 2 : 0)
 }
 
-/** Each part by itself, then all of them together: is the whole as much as its parts? */
-export const partsWhole: Way = {
+const ofOneQuantity: Way = {
   ...changeWay({
     moments: momentsOf,
     together: () => false,
@@ -53,7 +47,7 @@ export const partsWhole: Way = {
     },
     verbs: { lost: 'came to … less together', gained: 'came to … more together' },
     shareSaid: (plan, { from, to }, percent) =>
-      `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to > from ? `${percent} more` : `${percent} less`}`,
+      `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to === from ? 'the same' : `${percent} ${to > from ? 'more' : 'less'}`}`,
     against: againstParts,
   }),
   kind: 'parts-whole',
@@ -71,6 +65,17 @@ export const partsWhole: Way = {
       like: 'rice, peas',
       reserved: [wholeMoment],
       says: (parts) => `of the ${listed(parts)}, then of all together`,
+    },
+    {
+      name: 'second',
+      label: 'Of each also',
+      kind: 'second',
+      optional: true,
+      dimensions: ['mass', 'volume'],
+      says: (answer) =>
+        answer === null
+          ? 'and nothing else of each'
+          : `and of each also the ${answer.name} with a ${answer.instrument.name}`,
     },
     containerOption,
     changeOption(['how much less the whole is than its parts', 'how much more the whole is than its parts']),
@@ -91,12 +96,15 @@ export const partsWhole: Way = {
   needs: () => oneByOne,
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'stacked',
-    parts: told(plan).parts,
-    whole: wholeMoment,
+    parts: told(plan).parts.map((part) => momentCalled(plan, part)),
+    whole: momentCalled(plan, wholeOf(plan)),
     rows: readRows(plan, counted, momentsOf(plan)),
     within: smallestDifference(plan, readingsOf(plan)),
   }),
 }
+
+/** Each part by itself, then all of them together: is the whole as much as its parts? */
+export const partsWhole = ofEachQuantity(ofOneQuantity)
 
 /** A whole is never less than one of its parts. */
 function againstParts(plan: Plan, value: number, { slot, row }: EntryContext): string | null {
@@ -106,14 +114,14 @@ function againstParts(plan: Plan, value: number, { slot, row }: EntryContext): s
     return number === null ? [] : [{ moment: one.moment, number }]
   })
   const more =
-    slot.moment === wholeMoment
+    slot.moment === wholeOf(plan)
       ? read.find(({ moment, number }) => told(plan).parts.includes(moment) && number > value)
       : told(plan).parts.includes(slot.moment)
-        ? read.find(({ moment, number }) => moment === wholeMoment && number < value)
+        ? read.find(({ moment, number }) => moment === wholeOf(plan) && number < value)
         : undefined
   if (!more) return null
   const shown = inSum(plan, more.number)
-  return slot.moment === wholeMoment
+  return slot.moment === wholeOf(plan)
     ? `${more.moment} alone read ${shown}. Can all together be less? Look again.`
     : `All together read ${shown}. Can one part be more? Look again.`
 }

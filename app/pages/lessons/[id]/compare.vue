@@ -10,9 +10,11 @@ import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
 const observations = useObservations()
-const { picture, counted } = usePicture()
+const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
-const view = ref<'picture' | 'scores'>('picture')
+/** A picture of one of the quantities that are read, by its place, or what is compared. */
+const view = ref<number | 'scores'>(0)
+const pictured = computed(() => (view.value === 'scores' ? null : view.value))
 /** What each level did, in the words of the way of recording. */
 const tells = computed(() => {
   const said = wayOf(store.plan).tells(store.plan, counted.value, store.evidence.results)
@@ -43,15 +45,21 @@ if (store.open.stage === 'test') void store.setStage('compare')
       <template v-if="store.evidence.results.length > 0 || counted.length > 0">
         <div v-if="drawn" class="row views">
           <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
-            <VBtn value="picture" size="small">{{ drawn.name }}</VBtn>
+            <VBtn v-for="(own, place) in quantities" :key="place" :value="place" size="small">{{
+              quantities.length === 1 ? drawn.name : `${drawn.name}: ${own.measured.name}`
+            }}</VBtn>
             <VBtn value="scores" size="small">{{ store.scored.measured.name }}</VBtn>
           </VBtnToggle>
         </div>
         <div class="hero panel">
-          <LessonChart v-if="view === 'picture'" />
+          <LessonChart v-if="pictured !== null" :quantity="pictured" />
           <ResultsChart v-else />
         </div>
-        <component :is="drawn.table" v-if="drawn && view === 'picture'" />
+        <component
+          :is="drawn.table"
+          v-if="drawn && pictured !== null"
+          v-bind="pictured > 0 ? { quantity: pictured } : {}"
+        />
         <ResultsTable v-else />
       </template>
       <p v-else class="panel">

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, levelsForGroup, testingPlaces } from '#core/plan'
-import { unitDefinition } from '#core/quantity'
+import { listed, unitDefinition } from '#core/quantity'
 import { plannedAt, wayOf } from '#core/recording'
 import { columnDay, paperDay } from '../../../words/dates'
 import { measuredCaption } from '../../../words/measuredWords'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 
+const mostColumns = 10
 const { store, ready } = usePrintLesson()
 const places = computed(() => testingPlaces(store.plan, store.groups.length))
 /** What is read, and behind each try what the children work out of it. */
@@ -19,19 +20,35 @@ const columns = computed(() => {
     return ends ? [column, { tryNumber: column.tryNumber, moment: '', head }] : [column]
   })
 })
-/** Ten columns fit beside one another on the paper; more go beneath. */
-const parts = computed(() =>
-  Array.from({ length: Math.ceil(columns.value.length / 10) }, (_, index) =>
-    columns.value.slice(index * 10, index * 10 + 10),
-  ),
-)
+/** Ten columns fit beside one another on the paper; more go beneath, whole tries where a try has room. */
+const parts = computed(() => {
+  const found: (typeof columns.value)[] = []
+  for (const tryNumber of new Set(columns.value.map((column) => column.tryNumber))) {
+    const own = columns.value.filter((column) => column.tryNumber === tryNumber)
+    const last = found.at(-1)
+    if (last && last.length + own.length <= mostColumns) last.push(...own)
+    else
+      for (let from = 0; from < own.length; from += mostColumns)
+        found.push(own.slice(from, from + mostColumns))
+  }
+  return found
+})
 /** The date of a day, where it is read by the day. */
 function dayOf(moment: string): string {
   if (wayOf(store.plan).dueOn(store.plan, store.days, '') === null) return ''
   const day = store.days[(plannedAt(moment) ?? 0) - 1]
   return day ? columnDay(day) : ''
 }
-const symbol = computed(() => unitDefinition(store.plan.measured.unit).symbol)
+const symbolAt = (moment: string) =>
+  unitDefinition(wayOf(store.plan).at(store.plan, moment).measured.unit).symbol
+/** All that is read, and in what. */
+const caption = computed(() =>
+  listed(
+    wayOf(store.plan)
+      .quantities(store.plan)
+      .map((own) => measuredCaption(own)),
+  ),
+)
 /** A table of the way's own, such as heats by places. */
 const paperOf = (place: number) => wayOf(store.plan).paper?.(store.plan, place) ?? null
 /** The words that are written in place of numbers. */
@@ -94,7 +111,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         >
           <caption>
             {{
-              measuredCaption(store.plan)
+              caption
             }}
           </caption>
           <thead>
@@ -110,7 +127,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
             <tr v-for="level in levelsForGroup(store.plan, place)" :key="level.id">
               <th scope="row">{{ levelName(store.plan, level) }}</th>
               <td v-for="column in part" :key="column.head">
-                <span>{{ symbol }}</span>
+                <span>{{ symbolAt(column.moment) }}</span>
               </td>
             </tr>
           </tbody>
