@@ -54,6 +54,12 @@ const choice = (place: number, levelId: string, because: string) => ({
   answer: { format: 'choice' as const, levelId },
 })
 
+const washers = (place: number, value: number, because: string) => ({
+  place,
+  because,
+  answer: { format: 'number' as const, levelId: 'r3', value },
+})
+
 const jacketOrder = (place: number, because: string) => ({
   place,
   because,
@@ -316,7 +322,13 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       starter: paperBridge,
       date: day(-27),
       stage: 'conclude',
-      predictions: [],
+      predictions: [
+        washers(0, 15, 'two folds make it stiff'),
+        washers(1, 30, 'a zigzag is like cardboard'),
+        washers(2, 12, 'paper is weak'),
+        washers(3, 20, 'we get better each time'),
+        washers(5, 25, 'we have an idea already'),
+      ],
       readings: {
         start: `${day(-27)}T10:30:00.000Z`,
         done: [1, 1, 1, 1, 1, 0.67],

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import type { ChangeRecording } from '#core/plan'
+import type { ChangeRecording, Plan } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import {

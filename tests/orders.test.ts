@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { Plan } from '#core/plan'
 import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
-import { lessonAt, smallLesson } from './support/lessons'
+import { lessonAt, send, smallLesson } from './support/lessons'
 
 let server: RunningServer
 let browser: Browser
@@ -270,4 +270,34 @@ it('rounds say what was altered, which was best and what each gained', async () 
 
 it('no page broke on the way', () => {
   expect(watch).toEqual({ foreign: [], errors: [] })
+})
+
+it('numbers that were predicted lie on one number line with what was read', async () => {
+  const id = await smallLesson(server.url, 'paper-bridge', '2031-05-05', (plan) => ({
+    levels: kinds(plan, ['round 1', 'round 2']),
+    prediction: { format: 'number', because: true, who: 'group' },
+  }))
+  const { class: own } = await lesson(id)
+  for (const [place, value] of [12, 7].entries())
+    await send(server.url, 'PUT', `/api/lessons/${id}/predictions/${own.groups[place]!.id}`, {
+      seat: 0,
+      answer: { format: 'number', levelId: 'k1', value },
+      because: 'so',
+    })
+  await page.goto(`${server.url}/lessons/${id}/test`)
+  await page.getByRole('button', { name: 'Readings' }).click()
+  await page.getByLabel('Leaf, round 1').fill('6')
+  await page.getByLabel('Leaf, round 1').press('Enter')
+  await page.getByLabel('Leaf, round 2').fill('9')
+  await page.getByLabel('Leaf, round 2').press('Enter')
+  await expect.poll(async () => (await lesson(id)).entries.length).toBe(2)
+  await page.goto(`${server.url}/lessons/${id}/compare`)
+  await page.getByRole('button', { name: 'Predicted and found' }).click()
+  await page.getByRole('row', { name: 'Leaf 12 9 9 3 less' }).waitFor()
+  await page.getByRole('row', { name: 'Bell 7 – – –' }).waitFor()
+  await page
+    .getByRole('img', { name: /Leaf predicted 12, found 9; Bell predicted 7, nothing read yet/ })
+    .first()
+    .waitFor()
+  expect(await seriousFindings(page)).toEqual([])
 })

@@ -5,6 +5,7 @@ import {
   classAnswer,
   comparePrediction,
   emptyConclusion,
+  predictedNumbers,
   predictionWords,
   predictionsMet,
   predictorSeats,
@@ -292,5 +293,48 @@ describe('comparePrediction', () => {
     expect(predictionWords(plan, { format: 'order', levelIds: ['h60', 'gone'] })).toMatch(
       /60 cm, a level no longer in the plan/,
     )
+  })
+})
+
+describe('predictedNumbers', () => {
+  const number = (groupId: string, value: number, levelId = 'h60', seat = 0) => ({
+    groupId,
+    seat,
+    answer: { format: 'number', levelId, value } as PredictionAnswer,
+  })
+
+  it('stand beside what the predictor read there: 30 was predicted, 30, 31 and 32 were read', () => {
+    expect(predictedNumbers('group', [number('a', 30), number('b', 12, 'h20')], all)).toEqual([
+      {
+        groupId: 'a',
+        seat: 0,
+        ofClass: false,
+        levelId: 'h60',
+        predicted: 30,
+        tries: [30, 31, 32],
+        found: 31,
+      },
+      {
+        groupId: 'b',
+        seat: 0,
+        ofClass: false,
+        levelId: 'h20',
+        predicted: 12,
+        tries: [10, 11, 12],
+        found: 11,
+      },
+    ])
+  })
+
+  it('of the class stand beside what all groups read', () => {
+    expect(predictedNumbers('class', [number('a', 30)], all)).toMatchObject([
+      { ofClass: true, found: 31, tries: [30, 31, 32, 30, 31, 32, 30, 31, 32] },
+    ])
+  })
+
+  it('have nothing beside them before the first try, and leave other kinds of prediction out', () => {
+    expect(predictedNumbers('group', [number('nobody', 30)], all)).toMatchObject([{ found: null, tries: [] }])
+    const direction = { groupId: 'a', seat: 0, answer: { format: 'direction', direction: 'more' } as const }
+    expect(predictedNumbers('group', [direction], all)).toEqual([])
   })
 })

@@ -14,6 +14,7 @@ export type { ClaimFit } from './checkParts'
 export { judgeClaim, type ClaimGrounds } from './judgeClaim'
 export { markWords, type MarkedWords } from './markWords'
 export { suggestClaim } from './suggestClaim'
+export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export {
   comparePrediction,

@@ -5,6 +5,7 @@ import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
 import { pictureViews } from '../../../components/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
+import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
 import { useLesson } from '../../../stores/lesson'
 import { useObservations } from '../../../stores/observations'
 
@@ -12,9 +13,10 @@ const store = useLesson()
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
-/** A picture of one of the quantities that are read, by its place, or what is compared. */
-const view = ref<number | 'scores'>(0)
-const pictured = computed(() => (view.value === 'scores' ? null : view.value))
+/** A picture of one of the quantities that are read, by its place, what is compared, or numbers beside what was predicted. */
+const view = ref<number | 'scores' | 'predicted'>(0)
+const pictured = computed(() => (typeof view.value === 'number' ? view.value : null))
+const { lines: predicted } = usePredictedNumbers()
 /** What each level did, in the words of the way of recording. */
 const tells = computed(() => {
   const said = wayOf(store.plan).tells(store.plan, counted.value, store.evidence.results)
@@ -43,21 +45,29 @@ if (store.open.stage === 'test') void store.setStage('compare')
         </div>
       </div>
       <template v-if="store.evidence.results.length > 0 || counted.length > 0">
-        <div v-if="drawn" class="row views">
+        <div v-if="drawn || predicted.length > 0" class="row views">
           <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
-            <VBtn v-for="(own, place) in quantities" :key="place" :value="place" size="small">{{
-              quantities.length === 1 ? drawn.name : `${drawn.name}: ${own.measured.name}`
-            }}</VBtn>
-            <VBtn value="scores" size="small">{{ store.scored.measured.name }}</VBtn>
+            <template v-if="drawn">
+              <VBtn v-for="(own, place) in quantities" :key="place" :value="place" size="small">{{
+                quantities.length === 1 ? drawn.name : `${drawn.name}: ${own.measured.name}`
+              }}</VBtn>
+            </template>
+            <VBtn :value="drawn ? 'scores' : 0" size="small">{{ store.scored.measured.name }}</VBtn>
+            <VBtn v-if="predicted.length > 0" value="predicted" size="small">Predicted and found</VBtn>
           </VBtnToggle>
         </div>
-        <div class="hero panel">
-          <LessonChart v-if="pictured !== null" :quantity="pictured" />
+        <div
+          class="hero panel"
+          :style="view === 'predicted' ? { height: `${predicted.length * 24 + 120}px` } : {}"
+        >
+          <PredictedChart v-if="view === 'predicted'" />
+          <LessonChart v-else-if="pictured !== null" :quantity="pictured" />
           <ResultsChart v-else />
         </div>
+        <PredictedTable v-if="view === 'predicted'" />
         <component
           :is="drawn.table"
-          v-if="drawn && pictured !== null"
+          v-else-if="drawn && pictured !== null"
           v-bind="pictured > 0 ? { quantity: pictured } : {}"
         />
         <ResultsTable v-else />

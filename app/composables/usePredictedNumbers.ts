@@ -1,0 +1,38 @@
+import { computed } from 'vue'
+import { predictedNumbers } from '#core/conclusion'
+import { levelName } from '#core/plan'
+import type { PredictedLine } from '../charts/predictedChart'
+import { useLesson } from '../stores/lesson'
+
+/** The numbers that were predicted in the open lesson, beside what was found. */
+export function usePredictedNumbers() {
+  const store = useLesson()
+  const lines = computed<PredictedLine[]>(() => {
+    const { who } = store.plan.prediction
+    const all = predictedNumbers(who, store.open.predictions, store.evidence)
+    const levels = new Set(all.map((one) => one.levelId))
+    return store.groups.flatMap((group) =>
+      all
+        .filter((one) => one.groupId === group.id && store.plan.levels.some(({ id }) => id === one.levelId))
+        .map((one) => {
+          const level = store.plan.levels.find(({ id }) => id === one.levelId)!
+          const whose = one.ofClass
+            ? 'the class'
+            : one.seat > 0
+              ? `${group.name}, child ${one.seat}`
+              : group.name
+          return {
+            ...one,
+            group: one.ofClass ? null : group,
+            name: levels.size > 1 ? `${whose}, ${levelName(store.plan, level)}` : whose,
+          }
+        }),
+    )
+  })
+  /** The level that they are all for; null where they differ. */
+  const level = computed(() => {
+    const [first, ...others] = new Set(lines.value.map((one) => one.levelId))
+    return others.length === 0 ? (store.plan.levels.find(({ id }) => id === first) ?? null) : null
+  })
+  return { lines, level }
+}

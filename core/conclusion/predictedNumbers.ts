@@ -1,0 +1,42 @@
+import type { Evidence } from '../evidence'
+import type { Plan } from '../plan'
+import type { PredictionAnswer } from './prediction'
+import type { PredictorSeat } from './predictors'
+
+/** A number that was predicted for a level, and what the predictor then read there. */
+export interface PredictedNumber extends PredictorSeat {
+  /** Whether the class predicted together, and so reads with all groups. */
+  ofClass: boolean
+  levelId: string
+  predicted: number
+  /** Every counted try at that level. */
+  tries: number[]
+  /** All tries as one number; null before the first. */
+  found: number | null
+}
+
+/**
+ * Predicted numbers beside what came of them, on the scale of the result; predictions of another kind are left out, and numbers for
+ * levels that are no longer in the plan.
+ * @param who who predicts by the plan; of a class that predicts together, the result is that of all groups
+ * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence)[0].found // 32
+ */
+export function predictedNumbers(
+  who: Plan['prediction']['who'],
+  predictions: readonly (PredictorSeat & { answer: PredictionAnswer })[],
+  evidence: Pick<Evidence, 'cells' | 'results'>,
+): PredictedNumber[] {
+  return predictions.flatMap(({ groupId, seat, answer }) => {
+    if (answer.format !== 'number') return []
+    const { levelId, value: predicted } = answer
+    const ofClass = who === 'class'
+    const cells = evidence.cells.filter(
+      (cell) => cell.levelId === levelId && (ofClass || cell.groupId === groupId),
+    )
+    const found = ofClass
+      ? evidence.results.find((result) => result.level.id === levelId)?.centre
+      : cells[0]?.summary.centre
+    const tries = cells.flatMap((cell) => cell.values)
+    return [{ groupId, seat, ofClass, levelId, predicted, tries, found: found ?? null }]
+  })
+}
