@@ -1,6 +1,7 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
 import type Joi from 'joi'
 import { validate } from '#shared/schemas'
+import { isUniqueViolation } from '../database/uniqueViolation'
 import { ApiError, notFound, statusOf } from './apiError'
 import { readJson } from './readBody'
 
@@ -34,14 +35,10 @@ function check<Body>(schema: Joi.Schema<Body>, input: unknown): Body {
   throw new ApiError('invalid', `${first?.message ?? 'This cannot be saved.'}${more}`, checked.fields)
 }
 
-/** PostgreSQL's code for a row that exists already. */
-const uniqueViolation = '23505'
-
 /** What may be told of an error; the rest goes to the server's own log. */
 export function toApiError(error: unknown): ApiError {
   if (error instanceof ApiError) return error
-  const cause = (error as { cause?: unknown } | null)?.cause ?? error
-  if ((cause as { code?: string } | null)?.code === uniqueViolation)
+  if (isUniqueViolation(error))
     return new ApiError('conflict', 'Somebody else has just saved this. Reload the page to see it.')
   console.error(error)
   return new ApiError(

@@ -1,13 +1,15 @@
-import { and, asc, eq, inArray, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import { slotKey, type Entry } from '#core/record'
+import { slotKey, type Entry, type Slot } from '#core/record'
 import { readWithOf, usesInstrument, wayOf } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
 import type { Database } from '../database/database'
 import { entries, lessons } from '../database/schema'
+import { isUniqueViolation } from '../database/uniqueViolation'
 import { ApiError, notFound } from '../http/apiError'
-import { recordEvent } from '../live/events'
+import { recordEvent, recordEventSince } from '../live/events'
+import { lessonsLastRead } from './lessonsLastRead'
 import { groupsTakingPart } from './lessonGroups'
 import { confirmationStands, refuseUnconfirmed } from './safety'
 
@@ -35,22 +37,53 @@ function toEntry({
  * ever overwritten: a second entry for a slot is kept beside the first, and neither counts until somebody has chosen.
  */
 export async function addEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
+  return (await addNew(db, lessonId, given)) ?? addBesideKnown(db, lessonId, given)
+}
+
+/**
+ * Entries that correct nothing and are not known yet, as most are, go in with one statement, which looks whether the lesson is still as
+ * it was last read.
+ * @returns null where that cannot be: they correct something, are known or refused, or something else has happened in the lesson
+ */
+async function addNew(db: Database, lessonId: string, given: Entry[]): Promise<Entry[] | null> {
+  if (given.some((one) => one.supersedes !== null)) return null
+  const lesson = lastRead.of(db, lessonId) ?? (await openLesson(db, lessonId))[0]
+  if (!lesson || lesson.removedAt) return null
+  lastRead.forget(db, lessonId)
+  try {
+    const fresh = accepted(given, lesson)
+    const event = { kind: 'entries', entries: fresh } as const
+    const seq = await recordEventSince(db, lessonId, lesson.seq, event, (next) =>
+      db.insert(entries).select(rowsOf(fresh, next)),
+    )
+    if (seq === null) return null
+    lastRead.keep(db, lessonId, { ...lesson, seq })
+    return fresh
+  } catch (error) {
+    // What is refused now may have been kept under an earlier plan; what is there already is no mistake.
+    if (error instanceof ApiError || isUniqueViolation(error)) return null
+    throw error
+  }
+}
+
+/** Entries as rows of their table, column by column. */
+const rowsOf = (fresh: Entry[], next: SQL) => sql`
+  select one."id", next.id, one."groupId", one."levelId", one."tryNumber", one."moment", one."fields", one."note", one."readWith",
+    one."status", one."reason", one."source", one."takenAt", now(), one."supersedes"
+  from ${next}, jsonb_to_recordset(${JSON.stringify(fresh)}::jsonb) as one("id" uuid, "groupId" uuid, "levelId" text, "tryNumber" int,
+    "moment" text, "fields" jsonb, "note" text, "readWith" jsonb, "status" text, "reason" text, "source" text, "takenAt" timestamptz,
+    "supersedes" uuid)`
+
+/** Entries with those that they correct, or that are there already. */
+async function addBesideKnown(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
   return db.transaction(async (tx) => {
-    const named = [...new Set(given.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))]
-    const [lesson] = await tx
-      .select({
-        plan: lessons.plan,
-        removedAt: lessons.removedAt,
-        groupIds: groupsTakingPart,
-        stands: confirmationStands,
-        // Most entries are new and correct nothing, so that nothing of them is there to be read.
-        knows: sql<boolean>`exists (select 1 from ${entries} where ${inArray(entries.id, named)})`,
-      })
-      .from(lessons)
-      .where(eq(lessons.id, lessonId))
-      .for('update')
+    const [lesson] = await openLesson(tx, lessonId).for('update')
     if (!lesson || lesson.removedAt) throw notFound('lesson')
-    const rows = lesson.knows ? await tx.select().from(entries).where(inArray(entries.id, named)) : []
+    const named = new Set(given.flatMap((one) => [one.id, ...(one.supersedes ? [one.supersedes] : [])]))
+    const rows = await tx
+      .select()
+      .from(entries)
+      .where(inArray(entries.id, [...named]))
     const known = new Map(rows.map((row) => [row.id, row]))
     const unknown = given.filter((one) => {
       const before = known.get(one.id)
@@ -63,28 +96,62 @@ export async function addEntries(db: Database, lessonId: string, given: Entry[])
       return !before
     })
     if (unknown.length === 0) return []
-    // Only what is new is read by the plan as it is now: what was kept under an older one stays as it was kept.
-    const fresh = understood(unknown, lesson.plan)
-    const problems = [...placeProblems(fresh, lesson.plan, new Set(lesson.groupIds))]
-    if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
-    if (fresh.some((one) => one.status === 'counted')) refuseUnconfirmed(lesson.stands)
-    const beside = new Map(fresh.map((one) => [one.id, one]))
-    for (const one of fresh) {
-      // What it corrects may still be on its way from another device; where it is known, it must be in this place.
-      const target = known.get(one.supersedes ?? '') ?? beside.get(one.supersedes ?? '')
-      if (
-        target &&
-        (('lessonId' in target && target.lessonId !== lessonId) || slotKey(target) !== slotKey(one))
-      )
-        throw new ApiError('conflict', 'What this corrects is in another place. Reload the page.', [
-          { path: 'entries', message: one.id },
-        ])
-    }
+    const fresh = accepted(unknown, lesson)
+    const lost = misplaced(fresh, lessonId, known)
+    if (lost)
+      throw new ApiError('conflict', 'What this corrects is in another place. Reload the page.', [
+        { path: 'entries', message: lost.id },
+      ])
     await tx
       .insert(entries)
       .values(fresh.map((one) => ({ ...one, lessonId, takenAt: new Date(one.takenAt) })))
     await recordEvent(tx, lessonId, { kind: 'entries', entries: fresh })
     return fresh
+  })
+}
+
+type OpenLesson = Awaited<ReturnType<typeof openLesson>>[number]
+
+/** The lessons that were written to last, as they were read: a class at work sends one entry after another. */
+const lastRead = lessonsLastRead<OpenLesson>()
+
+const openLesson = (db: Database, lessonId: string) =>
+  db
+    .select({
+      plan: lessons.plan,
+      seq: lessons.seq,
+      removedAt: lessons.removedAt,
+      groupIds: groupsTakingPart,
+      stands: confirmationStands,
+    })
+    .from(lessons)
+    .where(eq(lessons.id, lessonId))
+
+/** New entries as the plan reads them now; what was kept under an older one stays as it was kept. Throws what cannot be kept. */
+function accepted(
+  given: Entry[],
+  { plan, groupIds, stands }: { plan: Plan; groupIds: string[]; stands: boolean | null },
+): Entry[] {
+  const fresh = understood(given, plan)
+  const problems = [...placeProblems(fresh, plan, new Set(groupIds))]
+  if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
+  if (fresh.some((one) => one.status === 'counted')) refuseUnconfirmed(stands)
+  return fresh
+}
+
+/**
+ * The first entry that corrects what lies in another place, or in another lesson. What it corrects may still be on its way from another
+ * device; only where it is known, it must be in this place.
+ */
+function misplaced(
+  fresh: Entry[],
+  lessonId: string,
+  known: ReadonlyMap<string, Slot & { lessonId: string }>,
+): Entry | undefined {
+  const beside = new Map(fresh.map((one) => [one.id, { ...one, lessonId }]))
+  return fresh.find((one) => {
+    const target = known.get(one.supersedes ?? '') ?? beside.get(one.supersedes ?? '')
+    return target && (target.lessonId !== lessonId || slotKey(target) !== slotKey(one))
   })
 }
 

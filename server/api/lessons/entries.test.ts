@@ -12,6 +12,7 @@ beforeAll(async () => (app = await startApiApp()))
 afterAll(() => app.close())
 
 const entriesAt = async (path: string) => (await app.call<LessonDto>('GET', path)).body.entries
+const numbersIn = (entries: Entry[]) => entries.map((one) => one.fields.value?.value)
 const send = (path: string, ...entries: Entry[]) =>
   app.call<ApiProblem & { added: string[] }>('POST', `${path}/entries`, { entries })
 
@@ -32,6 +33,50 @@ describe('entries', () => {
     expect(answers.flatMap((answer) => answer.body.added)).toEqual([one.id])
     const { entries, seq } = (await app.call<LessonDto>('GET', path)).body
     expect([entries.length, seq]).toEqual([1, lesson.seq + 1])
+  })
+
+  it('are looked at by the lesson as it is now, whatever it was for the entry before', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const next = (changes: Parameters<typeof sentEntry>[1] = {}) => send(path, sentEntry(lesson, changes))
+    expect((await next()).status).toBe(200)
+    // The plan goes on to millimetres and loses a level.
+    const mm = { ...lesson.plan.measured, unit: 'mm' as const }
+    const plan = changedPlan(lesson, { levels: lesson.plan.levels.slice(0, 2), measured: mm })
+    expect((await app.call('PUT', `${path}/plan`, { plan, version: 0 })).status).toBe(200)
+    const gone = await next({ levelId: lesson.plan.levels[2]!.id })
+    expect([gone.status, gone.body.error.message]).toEqual([
+      400,
+      'This level is no longer in the plan. Reload the page.',
+    ])
+    const readWith = { instrument: 'metre stick', unit: 'mm' as const, mark: 1 }
+    expect((await next({ tryNumber: 2, typed: '140', value: 1, readWith })).status).toBe(200)
+    expect(numbersIn(await entriesAt(path))).toEqual([13, 140])
+    // A group goes to a test of its own.
+    const [leaf, bell, key] = lesson.class.groups.map((group) => group.id)
+    expect((await next({ groupId: bell! })).status).toBe(200)
+    const part = await app.call<{ id: string }>('POST', `${path}/parts`, { groupIds: [key] })
+    expect((await next({ groupId: key! })).status).toBe(400)
+    expect((await next({ groupId: leaf!, tryNumber: 3 })).status).toBe(200)
+    await app.call('DELETE', `/api/lessons/${part.body.id}`)
+    expect((await next({ groupId: key! })).status).toBe(200)
+    // The lesson is taken off the logbook.
+    await app.call('DELETE', path)
+    expect((await next({ groupId: bell!, tryNumber: 2 })).status).toBe(404)
+  })
+
+  it('wait as soon as what was confirmed no longer stands', async () => {
+    const { own, lesson, path } = await bounceLesson(app)
+    expect((await send(path, sentEntry(lesson))).status).toBe(200)
+    const { id, ...input } = own
+    const plan = changedPlan(lesson, { question: 'Does it bounce after a bath in hot water?' })
+    await app.call('PUT', `${path}/plan`, { plan, version: 0 })
+    const waits = await send(path, sentEntry(lesson, { tryNumber: 2 }))
+    expect([waits.status, waits.body.error.code]).toEqual([409, 'waits'])
+    await app.call('POST', `${path}/safety`, { initials: 'AB', version: 1 })
+    expect((await send(path, sentEntry(lesson, { tryNumber: 2 }))).status).toBe(200)
+    await app.call('PUT', `/api/classes/${id}`, { ...input, ageBand: '5-7' })
+    const { safety } = (await app.call<LessonDto>('GET', path)).body
+    expect((await send(path, sentEntry(lesson, { tryNumber: 3 }))).status).toBe(safety!.stands ? 200 : 409)
   })
 
   it('sent while the plan is saved are read by the plan that stands', async () => {
