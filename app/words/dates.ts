@@ -31,11 +31,11 @@ export function shortTime(moment: string): string {
 
 /**
  * A moment of a lesson: its time, and its day where that is not the day on which the lesson began.
- * @example withinLesson('2026-03-11T10:05:00', '2026-03-09') // 'Wed 11 Mar 10:05'
+ * @example withinLesson('2026-03-11T10:05:00', '2026-03-09') // '11 Mar 10:05'
  */
 export function withinLesson(moment: string, day: string): string {
   const own = formatISO(parseISO(moment), { representation: 'date' })
-  return own === day ? shortTime(moment) : `${columnDay(own)} ${shortTime(moment)}`
+  return own === day ? shortTime(moment) : `${format(parseISO(own), 'd MMM')} ${shortTime(moment)}`
 }
 
 /** A moment as a teacher says it: "today at 14:05", "Tue 24 Nov at 08:10". */

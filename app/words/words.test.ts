@@ -4,7 +4,7 @@ import { variableWords } from '#core/class'
 import { planSchema, validate } from '#shared/schemas'
 import { lessonDto } from '../testing/fakeServer'
 import { cardWays, placeName } from './cardWords'
-import { dayWords } from './dates'
+import { dayWords, withinLesson } from './dates'
 import { lessonNeed } from './lessonNeed'
 import { counts, predictors, roundings, summaries, whoTests } from './planChoices'
 
@@ -84,5 +84,12 @@ describe('the places of the variables board', () => {
       'We could measure',
       'What we measure',
     ])
+  })
+})
+
+describe('a moment of a lesson', () => {
+  it('is its time, and says its day where that is another one', () => {
+    expect(withinLesson('2026-03-09T10:05:00', '2026-03-09')).toBe('10:05')
+    expect(withinLesson('2026-03-11T10:05:00', '2026-03-09')).toBe('11 Mar 10:05')
   })
 })

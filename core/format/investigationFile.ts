@@ -4,7 +4,7 @@ import type { FormerlyChanged, Level, Plan } from '../plan'
 export const investigationFormat = 'jolly-beaker-investigation'
 
 /** The version that this program writes; it reads this one and every earlier one. */
-export const investigationVersion = 3
+export const investigationVersion = 4
 
 /** An investigation as a file: the plan with its pictures, and nothing about a class or its children. */
 export interface InvestigationFile {

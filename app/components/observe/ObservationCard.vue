@@ -67,7 +67,11 @@ async function reword() {
       </VMenu>
     </div>
     <button v-if="one.picture" type="button" class="seen" aria-label="Look at it large" @click="large = true">
-      <img :src="`/api/pictures/${one.picture}`" :alt="one.text || 'A picture without words'" />
+      <img
+        loading="lazy"
+        :src="`/api/pictures/${one.picture}`"
+        :alt="one.text || 'A picture without words'"
+      />
     </button>
     <p v-else-if="one.pictureDeleted" class="small soft">The picture was deleted.</p>
     <form v-if="draft !== null" @submit.prevent="reword">
@@ -83,7 +87,8 @@ async function reword() {
       />
       <VBtn type="submit" size="small" variant="text" color="primary">Keep the words</VBtn>
     </form>
-    <p v-else-if="one.text" class="words">{{ one.text }}</p>
+    <!-- Long words are scrolled within the card, by keyboard too. -->
+    <p v-else-if="one.text" class="words" tabindex="0">{{ one.text }}</p>
     <div class="foot">
       <span class="kind">{{ noteWords[one.kind].name }}</span>
       <span v-if="place" class="soft">{{ place }}</span>
@@ -102,7 +107,7 @@ async function reword() {
   display: flex;
   flex-direction: column;
   gap: 4px;
-  width: 190px;
+  min-width: 0;
   padding: 4px 10px 8px;
   background: #fff;
   border: 2px solid var(--line);
@@ -127,6 +132,7 @@ time {
   margin-left: auto;
   color: var(--ink-soft);
   font-variant-numeric: tabular-nums;
+  white-space: nowrap;
 }
 
 .seen {

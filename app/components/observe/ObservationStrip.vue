@@ -53,5 +53,6 @@ ul {
 
 ul > :deep(*) {
   flex: none;
+  width: 190px;
 }
 </style>

@@ -6,6 +6,7 @@ import type { Slot } from '#core/record'
 import { wayOf } from '#core/recording'
 import { guessHint } from '#core/wonder'
 import { pictureText } from '../../api/sendPicture'
+import { useServerClock } from '../../composables/useServerClock'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { useObservations } from '../../stores/observations'
@@ -23,6 +24,8 @@ const props = defineProps<{
 const store = useLesson()
 const notices = useNotices()
 const observations = useObservations()
+// Tablets' own clocks differ, and what was seen stands in order.
+const clock = useServerClock()
 const kind = ref<ObservationKind>('noticed')
 const text = ref('')
 const picture = ref<Blob | null>(null)
@@ -81,7 +84,7 @@ async function keep() {
           ? { levelId: place.levelId, tryNumber: place.tryNumber, moment: place.moment }
           : null,
       source: props.source,
-      seenAt: new Date().toISOString(),
+      seenAt: new Date(clock.read()).toISOString(),
       picture: picture.value ? await pictureText(picture.value) : null,
     })
     shown.value = false
