@@ -177,6 +177,40 @@ it('a lost connection loses nothing: readings wait and are sent once it is back'
   await sheet.getByText('kept here').waitFor({ state: 'detached' })
 })
 
+it('a server that fails loses nothing: the reading waits on the Sheet and is sent once it works', async () => {
+  const id = await begun([13])
+  const sheet = await openSheet(id)
+  await heading(sheet, '25 cm, try 2 of 3')
+  const error = { code: 'failed', message: 'Something went wrong on the school’s machine.', fields: [] }
+  await sheet.route('**/entries', (route) => route.fulfill({ status: 500, json: { error } }))
+  await sheet.getByLabel('bounce height').fill('14')
+  await writeDown(sheet)
+  await heading(sheet, '25 cm, try 3 of 3')
+  await sheet.getByText('1 kept here until the connection is back').waitFor()
+  await sheet.unroute('**/entries')
+  await expect
+    .poll(async () => numbersOf(await lessonAt(server.url, id)).map(({ value }) => value))
+    .toEqual([13, 14])
+  await sheet.getByText('kept here').waitFor({ state: 'detached' })
+})
+
+it('a reading that can never be taken is told on the Sheet, with what to do', async () => {
+  const id = await begun([13])
+  const sheet = await openSheet(id)
+  await heading(sheet, '25 cm, try 2 of 3')
+  const error = { code: 'conflict', message: 'Another entry has the same number.', fields: [] }
+  await sheet.route('**/entries', (route) => route.fulfill({ status: 409, json: { error } }))
+  await sheet.getByLabel('bounce height').fill('14')
+  await writeDown(sheet)
+  const told = sheet.getByRole('alert').filter({ hasText: 'Not saved: 14 for Leaf, 25 cm, try 2' })
+  await told.waitFor()
+  await sheet.unroute('**/entries')
+  await told.getByRole('button', { name: 'Use 14' }).click()
+  await heading(sheet, '25 cm, try 3 of 3')
+  await told.waitFor({ state: 'detached' })
+  expect(numbersOf(await lessonAt(server.url, id)).map(({ value }) => value)).toEqual([13, 14])
+})
+
 it('two devices in one slot: both are shown, and the teacher chooses', async () => {
   const id = await begun()
   const desk = await openDesk(id)

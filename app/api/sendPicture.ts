@@ -12,7 +12,7 @@ export async function sendPicture(picture: Blob): Promise<string> {
     headers: { 'content-type': 'application/octet-stream' },
   })
   const answer = (await response.json()) as { id: string } | ApiProblem
-  if ('error' in answer) throw new RequestProblem(answer.error, false)
+  if ('error' in answer) throw new RequestProblem(answer.error, response.status)
   return answer.id
 }
 

@@ -94,6 +94,55 @@ describe('entries on their way', () => {
     expect([queue.refused, server.kept.size]).toEqual([[], 0])
   })
 
+  it('stay while the server fails, are tried again after a longer while each time, and are never taken for refused', async () => {
+    server.answerWith(() => refusal(500, 'failed'))
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' })])
+    await later()
+    expect([queue.count, queue.refused.length, queue.offline]).toEqual([1, 0, true])
+    await later(2100)
+    await later(2100)
+    // Two seconds, then four.
+    expect(server.sent).toHaveLength(2)
+    await later(2100)
+    expect(server.sent).toHaveLength(3)
+    server.answerWith(() => ({ body: { added: [] } }))
+    await queue.flush()
+    expect([queue.count, queue.offline, server.kept.size]).toEqual([0, false, 0])
+  })
+
+  it.each([401, 403, 408, 425, 429, 502, 503])('wait where the answer is %i', async (status) => {
+    server.answerWith(() => refusal(status, 'not-allowed'))
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' })])
+    await later()
+    expect([queue.count, queue.refused.length]).toEqual([1, 0])
+  })
+
+  it('are not held up by one that the server fails at, which waits alone', async () => {
+    server.answerWith(({ body }) =>
+      (body as { entries: { id: string }[] }).entries.some((one) => one.id === 'bad')
+        ? refusal(500, 'failed')
+        : { body: { added: [] } },
+    )
+    const queue = useEntryQueue()
+    queue.send('one', [entry({ id: 'a' }), entry({ id: 'bad' }), entry({ id: 'c' })])
+    await later()
+    expect(queue.waiting.map((one) => one.entry.id)).toEqual(['bad'])
+    expect(queue.refused).toEqual([])
+  })
+
+  it('ask a server that fails at everything little', async () => {
+    server.answerWith(() => refusal(500, 'failed'))
+    const queue = useEntryQueue()
+    queue.send(
+      'one',
+      Array.from({ length: 60 }, (_, index) => entry({ id: `e${index}` })),
+    )
+    await later()
+    expect([queue.count, server.sent.length]).toEqual([60, 4])
+  })
+
   it('skip a damaged entry of the browser’s store', () => {
     server.kept.set('jolly-beaker-waiting-x', '{"lessonId":')
     setActivePinia(createPinia())

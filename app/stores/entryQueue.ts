@@ -2,14 +2,16 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Entry } from '#core/record'
 import { request, RequestProblem } from '../api/request'
+import { backingOff } from './backingOff'
 import { keptEntries, type KeptEntry } from './keptEntries'
 
 /** An entry that the server would not take, with its words why. */
 export type RefusedEntry = KeptEntry & { message: string }
 
-const retryAfter = 2000
 const retryHeldAfter = 5000
 const atOnce = 400
+/** A server that failed at so many fails at all: the rest is not tried now. */
+const failsAtAll = 3
 
 /**
  * Entries on their way to the server. They are kept in the browser until the server has them, so that a
@@ -18,15 +20,17 @@ const atOnce = 400
 export const useEntryQueue = defineStore('entryQueue', () => {
   const waiting = ref<KeptEntry[]>(keptEntries.all('waiting'))
   const refused = ref<RefusedEntry[]>(keptEntries.all('refused').map((kept) => ({ message: '', ...kept })))
+  /** Whether what waits does not get through: no answer comes, or the server fails at it. */
   const offline = ref(false)
   /** Lessons whose entries wait for somebody, and what they wait for. */
   const held = ref<ReadonlySet<string>>(new Set())
   const heldBecause = ref('')
   let busy = false
+  const retry = backingOff(() => void flush())
 
   const count = computed(() => waiting.value.length)
 
-  function send(lessonId: string, entries: Entry[]) {
+  function add(lessonId: string, entries: Entry[]) {
     const fresh = entries.map((entry) => ({ lessonId, entry }))
     for (const one of fresh) keptEntries.put('waiting', one)
     waiting.value = [...waiting.value, ...fresh]
@@ -36,47 +40,55 @@ export const useEntryQueue = defineStore('entryQueue', () => {
   async function flush(): Promise<void> {
     if (busy) return
     busy = true
+    held.value = new Set()
+    const failed = new Set<string>()
+    const isNext = (one: KeptEntry) => !held.value.has(one.lessonId) && !failed.has(one.entry.id)
     try {
-      held.value = new Set()
-      while (waiting.value.some((one) => !held.value.has(one.lessonId))) await sendNext()
-      offline.value = false
-      if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
+      for (let next = waiting.value.find(isNext); next; next = waiting.value.find(isNext)) {
+        const { lessonId } = next
+        await send(
+          lessonId,
+          waiting.value.filter((one) => one.lessonId === lessonId && isNext(one)).slice(0, atOnce),
+          failed,
+        )
+      }
+      offline.value = failed.size > 0
     } catch {
       offline.value = true
-      setTimeout(() => void flush(), retryAfter)
     } finally {
       busy = false
     }
+    if (offline.value) return retry.again()
+    retry.well()
+    if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
   }
 
-  async function sendNext(): Promise<void> {
-    const { lessonId } = waiting.value.find((one) => !held.value.has(one.lessonId))!
-    const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
+  /**
+   * Sends entries of one lesson together. One that is refused must not hold up the others, and neither may one that the server fails at:
+   * they are then sent one by one, and what fails by itself waits for the next time.
+   */
+  async function send(lessonId: string, batch: KeptEntry[], failed: Set<string>): Promise<void> {
     try {
-      await request('POST', `/api/lessons/${lessonId}/entries`, {
-        entries: batch.map((one) => one.entry),
-      })
+      await request('POST', `/api/lessons/${lessonId}/entries`, { entries: batch.map((one) => one.entry) })
       delivered.value = [...delivered.value.slice(-atOnce), ...batch]
       leave(batch)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
       if (error.problem.code === 'waits') return hold(lessonId, error.message)
-      // One bad entry must not hold up the others: send them one by one to find it.
-      for (const one of batch) await sendOne(one)
+      if (batch.length > 1)
+        for (const one of batch)
+          if (failed.size < failsAtAll) await send(lessonId, [one], failed)
+          else failed.add(one.entry.id)
+      else if (error.passes) failed.add(batch[0]!.entry.id)
+      else refuse(batch[0]!, error.message)
     }
   }
 
-  async function sendOne(one: KeptEntry): Promise<void> {
-    try {
-      await request('POST', `/api/lessons/${one.lessonId}/entries`, { entries: [one.entry] })
-      delivered.value = [...delivered.value.slice(-atOnce), one]
-    } catch (error) {
-      if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.problem.code === 'waits') return hold(one.lessonId, error.message)
-      const kept = { ...one, message: error.message }
-      keptEntries.put('refused', kept)
-      refused.value = [...refused.value, kept]
-    }
+  /** What the server will never take as it is stays here, with the reason, until somebody has decided. */
+  function refuse(one: KeptEntry, message: string) {
+    const kept = { ...one, message }
+    keptEntries.put('refused', kept)
+    refused.value = [...refused.value, kept]
     leave([one])
   }
 
@@ -109,5 +121,5 @@ export const useEntryQueue = defineStore('entryQueue', () => {
     return extra.length === 0 ? entries : [...entries, ...extra]
   }
 
-  return { waiting, refused, offline, held, heldBecause, count, send, flush, dismiss, withWaiting }
+  return { waiting, refused, offline, held, heldBecause, count, send: add, flush, dismiss, withWaiting }
 })

@@ -253,7 +253,7 @@ export const useLesson = defineStore('lesson', () => {
   async function planRefused(error: unknown) {
     saving.value = 'refused'
     if (!(error instanceof RequestProblem)) return notices.warn(error)
-    if (error.offline) {
+    if (error.passes) {
       notices.warn(error)
       setTimeout(() => void savePlanSoon(), 3000)
       return
@@ -315,7 +315,7 @@ export const useLesson = defineStore('lesson', () => {
       }
       notices.warn(error)
       conclusionChanges = { ...changes, ...conclusionChanges }
-      if (error.offline) setTimeout(() => void saveConclusionSoon(), 3000)
+      if (error.passes) setTimeout(() => void saveConclusionSoon(), 3000)
     }
   }
 

@@ -4,11 +4,10 @@ import { observationsAt, standingObservations, withObservation, type Observation
 import { newId } from '#core/plan'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
+import { backingOff } from './backingOff'
 import { keptObservations, type KeptObservation } from './keptObservations'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
-
-const retryAfter = 2000
 
 /**
  * What was seen beside all that is measured. New observations wait in the browser until the server has them, photos and all; sending
@@ -21,6 +20,7 @@ export const useObservations = defineStore('observations', () => {
   const refused = shallowRef<KeptObservation[]>([])
   const offline = ref(false)
   let busy = false
+  const retry = backingOff(() => void flush())
   // What waited when this browser was closed comes first; nothing is sent before it is known.
   const opened = keptObservations.all().then((kept) => {
     waiting.value = kept.filter((one) => one.message === undefined)
@@ -51,24 +51,25 @@ export const useObservations = defineStore('observations', () => {
         tried.add(one.id)
         await send(one)
       }
-      offline.value = false
+      offline.value = waiting.value.length > 0
     } catch {
       offline.value = true
     } finally {
       busy = false
     }
-    if (waiting.value.length > 0) setTimeout(() => void flush(), retryAfter)
+    if (waiting.value.length === 0) retry.well()
+    else retry.again()
   }
 
   /** One that the server fails at waits for the next time and holds up no other; what it will never take is set apart with its reason. */
   async function send(one: KeptObservation): Promise<void> {
     const path = `/api/lessons/${one.lessonId}/observations/${one.id}`
     try {
-      show(one.lessonId, await request<Observation>('PUT', path, one.input))
+      show(one.lessonId, await request<Observation>('PUT', path, one.input, 'picture'))
       await keptObservations.remove(one.id)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.problem.code === 'failed') return
+      if (error.passes) return
       const kept = { ...one, message: error.message }
       await keptObservations.put(kept)
       refused.value = [...refused.value, kept]

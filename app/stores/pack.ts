@@ -208,7 +208,7 @@ export const usePack = defineStore('pack', () => {
 
   /** A lost connection or a server in trouble may be tried again; a refusal may not. */
   function refusedTicks(error: unknown): false {
-    if (!(error instanceof RequestProblem) || error.offline || error.problem.code === 'failed') throw error
+    if (!(error instanceof RequestProblem) || error.passes) throw error
     notices.warn(error)
     return false
   }

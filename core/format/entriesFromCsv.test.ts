@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Plan } from '../plan'
+import type { Plan, Recording } from '../plan'
 import { newId } from '../plan'
 import { slotStates, type Entry } from '../record'
 import { readWithOf, scoresOf, wayOf, ways } from '../recording'
@@ -61,12 +61,25 @@ describe('entries out and in again', () => {
     expect(into(plan, csv, read.entries)).toMatchObject({ entries: [], known: 4 })
   })
 
-  it.each(ways.map((way) => [way.kind, way] as const))('in the way %s', (_, way) => {
-    const own = kindsPlan(['wool', 'foil'], { recording: way.usual, tries: 2 })
+  const inTwo: Recording = {
+    ...ways.find((way) => way.kind === 'parts-whole')!.usual,
+    second: { name: 'mass', unit: 'g', instrument: { ...plan.measured.instrument, unit: 'g' } },
+  } as Recording
+  it.each([
+    ...ways.map((way) => [way.kind, way.usual] as const),
+    ['parts-whole in two quantities', inTwo] as const,
+  ])('in the way %s', (_, recording) => {
+    const own = kindsPlan(['wool', 'foil'], { recording, tries: 2 })
     const entries = groups.flatMap((group, place) =>
       wayOf(own)
         .slots(own, group.id, place)
-        .map((slot, index) => made(own, { ...slot, fields: typedFor(own, slot, 10 + index) })),
+        .map((slot, index) =>
+          made(own, {
+            ...slot,
+            fields: typedFor(own, slot, 10 + index),
+            readWith: readWithOf(own, slot.moment),
+          }),
+        ),
     )
     const read = into(own, entriesCsv(own, names, entries))
     expect(read.problems).toEqual([])

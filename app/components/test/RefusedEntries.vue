@@ -6,9 +6,11 @@ import { useEntryQueue, type RefusedEntry } from '../../stores/entryQueue'
 import { useLesson } from '../../stores/lesson'
 
 /** What the server would not take: it is told why, and may be sent once more where its place is still there. */
+const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })
+const size = computed(() => (props.source === 'sheet' ? 'large' : 'small'))
 const store = useLesson()
 const queue = useEntryQueue()
-const recorder = useRecorder('desk')
+const recorder = useRecorder(props.source)
 const mine = computed(() => queue.refused.filter((one) => one.lessonId === store.open.id))
 
 const typedOf = ({ entry }: RefusedEntry) =>
@@ -32,10 +34,10 @@ function useMine(one: RefusedEntry) {
       <p>
         <b>Not saved: {{ typedOf(one) }} for {{ slotWords(store, one.entry) }}.</b> {{ one.message }}
       </p>
-      <VBtn v-if="canUse(one)" size="small" variant="outlined" color="secondary" @click="useMine(one)"
+      <VBtn v-if="canUse(one)" :size="size" variant="outlined" color="secondary" @click="useMine(one)"
         >Use {{ typedOf(one) }}</VBtn
       >
-      <VBtn size="small" variant="text" @click="queue.dismiss(one.entry.id)">Leave it</VBtn>
+      <VBtn :size="size" variant="text" @click="queue.dismiss(one.entry.id)">Leave it</VBtn>
     </div>
   </div>
 </template>

@@ -141,6 +141,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         >We noticed something</VBtn
       >
       <ObserveDialog v-model="observing" source="sheet" :group-id="groupId" :place="nextSlot" />
+      <RefusedEntries source="sheet" class="besides" />
       <div v-for="one in refusedHere" :key="one.id" class="to-settle besides" role="alert">
         <p>
           <b>Not saved: {{ one.input.text || 'a picture' }}.</b> {{ one.message }}
