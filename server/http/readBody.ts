@@ -26,8 +26,17 @@ export async function readJson(event: H3Event, limit: number): Promise<unknown> 
   if (!/^application\/json\b/.test(event.node.req.headers['content-type'] ?? ''))
     throw new ApiError('invalid', 'Send this as JSON.')
   try {
-    return JSON.parse(bytes.toString('utf8'))
+    const text = bytes.toString('utf8')
+    return halves.test(text) ? JSON.parse(text, withoutHalves) : JSON.parse(text)
   } catch {
     throw new ApiError('invalid', 'What was sent is not complete. Try again.')
   }
 }
+
+/** How JSON writes half of a sign, and pairs of halves too. */
+const halves = /\\ud[89a-f]/i
+const loneHalf = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
+
+/** A field that takes so many letters cuts an emoji in two; no database keeps the half. */
+const withoutHalves = (_key: string, value: unknown): unknown =>
+  typeof value === 'string' ? value.replace(loneHalf, '') : value

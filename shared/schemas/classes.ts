@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { allergenIds } from '#core/catalogue'
 import { ageBands, emblemIds, firstNameProblem, groupLimits } from '#core/class'
-import { choice, id, line, wholeNumber } from './common'
+import { choice, id, line, wholeNumber, haveOneName } from './common'
 
 const group = Joi.object({
   id: id.required(),
@@ -31,7 +31,7 @@ export const classSchema = Joi.object({
     .max(groupLimits.most)
     .unique('emblem')
     .unique('id')
-    .unique((a: { name: string }, b: { name: string }) => a.name.toLowerCase() === b.name.toLowerCase())
+    .unique(haveOneName)
     .required()
     .messages({
       'array.min': `A class works in at least ${groupLimits.fewest} groups.`,

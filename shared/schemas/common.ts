@@ -5,7 +5,8 @@ export const line = (most: number) =>
   Joi.string().trim().max(most).custom(withoutNul).messages(textMessages(most))
 /** A one-line text that may stay empty while a plan is being written. */
 export const openLine = (most: number) => line(most).allow('')
-export const id = Joi.string().guid().messages({
+/** As the database writes it, so that the same one is never told for another. */
+export const id = Joi.string().lowercase().guid({ separator: '-', wrapper: false }).messages({
   'string.guid': 'This is not an identifier we know.',
   'string.base': 'This is not an identifier we know.',
 })
@@ -15,13 +16,23 @@ export const localId = Joi.string()
   .messages({ 'string.pattern.base': 'This is not an identifier we know.' })
 export const day = Joi.string()
   .pattern(/^\d{4}-\d{2}-\d{2}$/)
-  .custom((text: string, helpers) =>
-    Number.isNaN(Date.parse(`${text}T00:00:00Z`)) ||
-    new Date(`${text}T00:00:00Z`).toISOString().slice(0, 10) !== text
-      ? helpers.error('string.pattern.base')
-      : text,
-  )
+  .custom((text: string, helpers) => {
+    const at = Date.parse(`${text}T00:00:00Z`)
+    const isDay = isOfOurTime(at) && new Date(at).toISOString().slice(0, 10) === text
+    return isDay ? text : helpers.error('string.pattern.base')
+  })
   .messages({ 'string.pattern.base': 'Write the day as year-month-day, like 2026-03-09.' })
+/**
+ * When something happened, by the clock of a device. One that has lost its time says 1970: what it saw is kept all the same, at the time
+ * at which it comes.
+ */
+export const moment = Joi.string()
+  .isoDate()
+  .custom((text: string) => (isOfOurTime(Date.parse(text)) ? text : new Date().toISOString()))
+
+const ourTime = { from: Date.UTC(1990, 0, 1), until: Date.UTC(2200, 0, 1) }
+const isOfOurTime = (at: number) => at >= ourTime.from && at < ourTime.until
+
 export const wholeNumber = (least: number, most: number) =>
   Joi.number()
     .strict()
@@ -65,4 +76,12 @@ function textMessages(most: number) {
     'any.required': 'Write some words here.',
     'string.max': `This is too long. Use at most ${most} letters.`,
   }
+}
+
+/** Whether two things of a list go by the same name; what is no such thing at all is told elsewhere. */
+export function haveOneName(one: unknown, other: unknown): boolean {
+  const [first, second] = [one, other].map((thing) => (thing as { name?: unknown } | null)?.name)
+  return (
+    typeof first === 'string' && typeof second === 'string' && first.toLowerCase() === second.toLowerCase()
+  )
 }

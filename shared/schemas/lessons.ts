@@ -3,7 +3,7 @@ import { investigationLetters } from '#core/format'
 import { planLimits } from '#core/plan'
 import { units } from '#core/quantity'
 import type { Entry, OldReading } from '#core/record'
-import { amount, choice, day, id, line, localId, openLine, wholeNumber } from './common'
+import { amount, choice, day, id, line, localId, openLine, wholeNumber, moment } from './common'
 import { planSchema } from './plan'
 
 export const stages = ['wonder', 'plan', 'pack', 'test', 'compare', 'conclude'] as const
@@ -92,7 +92,7 @@ const entry = Joi.object({
   status,
   reason: openLine(160).required(),
   source,
-  takenAt: Joi.string().isoDate().required(),
+  takenAt: moment.required(),
   supersedes: id.allow(null).required(),
 }).custom((one: Entry, helpers) => {
   if (one.status === 'counted' && Object.keys(one.fields).length === 0)
@@ -119,7 +119,7 @@ const oldReading = Joi.object({
   status,
   reason: openLine(160).required(),
   source,
-  takenAt: Joi.string().isoDate().required(),
+  takenAt: moment.required(),
   supersedes: id.allow(null).required(),
 }).custom((one: OldReading, helpers) => {
   if (one.status === 'counted' && one.value === null)

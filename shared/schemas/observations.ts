@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import { observationKinds, observationLimits } from '#core/observation'
-import { choice, id, localId, openLine, wholeNumber } from './common'
+import { choice, id, localId, moment, openLine, wholeNumber } from './common'
 import { mostTries } from './lessons'
 
 /** The most bytes of a picture; screens shrink photos to far less before sending. */
@@ -21,7 +21,7 @@ export const observationSchema = Joi.object({
     .allow(null)
     .required(),
   source: choice('sheet', 'desk').required(),
-  seenAt: Joi.string().isoDate().required(),
+  seenAt: moment.required(),
   picture: Joi.string()
     .base64()
     .max(Math.ceil(pictureLimit / 3) * 4)

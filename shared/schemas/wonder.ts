@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import { noteKinds, questionSorts, wonderLimits } from '#core/wonder'
-import { choice, id, line } from './common'
+import { choice, id, line, openLine } from './common'
 
 /** A note without its identifier, which is in the address. */
 export const noteSchema = Joi.object({
@@ -13,11 +13,6 @@ export const noteSchema = Joi.object({
 })
 
 export const stimulusSchema = Joi.object({
-  text: Joi.string()
-    .trim()
-    .allow('')
-    .max(wonderLimits.stimulusLetters)
-    .required()
-    .messages({ 'string.max': `This is too long. Use at most ${wonderLimits.stimulusLetters} letters.` }),
+  text: openLine(wonderLimits.stimulusLetters).required(),
   picture: id.allow(null).required(),
 })
