@@ -84,8 +84,8 @@ export const useObservations = defineStore('observations', () => {
 
   /** Sends what was refused once more, perhaps changed; it is another one then. */
   async function sendAgain(one: KeptObservation): Promise<void> {
-    await dismiss(one.id)
     await add(one.input)
+    await dismiss(one.id)
   }
 
   async function dismiss(id: string): Promise<void> {
@@ -107,8 +107,11 @@ export const useObservations = defineStore('observations', () => {
   }
 
   async function takeOff(one: Observation): Promise<void> {
-    if (await change(one, { removed: true }))
-      notices.tell('It is taken off. It stays under “Taken off”.', () => void change(one, { removed: false }))
+    if (!(await change(one, { removed: true }))) return
+    const kept = one.picture ? 'Its picture is kept too, until you delete it for good' : 'It is kept'
+    notices.tell(`It is taken off. ${kept}: in Test, under “Taken off”.`, () => {
+      void change(one, { removed: false })
+    })
   }
 
   /** The one thing that cannot be undone: the photo or sketch is gone for good. */

@@ -8,7 +8,6 @@ import { useObservations } from '../../stores/observations'
 const store = useLesson()
 const observations = useObservations()
 const writing = ref(false)
-const refused = computed(() => observations.refused.filter((one) => one.lessonId === store.open.id))
 const waiting = computed(
   () => observations.waiting.filter((one) => one.lessonId === store.open.id && observations.offline).length,
 )
@@ -33,15 +32,7 @@ const waiting = computed(
     <p v-if="waiting > 0" class="small soft" role="status">
       {{ waiting }} kept here until the connection is back.
     </p>
-    <div v-for="one in refused" :key="one.id" class="to-settle" role="alert">
-      <p>
-        <b>Not saved: {{ one.input.text || 'a picture' }}.</b> {{ one.message }}
-      </p>
-      <VBtn size="small" variant="outlined" color="secondary" @click="observations.sendAgain(one)"
-        >Send it again</VBtn
-      >
-      <VBtn size="small" variant="text" @click="observations.dismiss(one.id)">Leave it</VBtn>
-    </div>
+    <RefusedObservations />
     <ul v-if="observations.standing.length > 0">
       <ObservationCard v-for="one in observations.standing" :key="one.id" :one="one" />
     </ul>

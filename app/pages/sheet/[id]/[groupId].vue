@@ -67,7 +67,6 @@ const waitingHere = computed(
     queue.waiting.filter(ofThis).length +
     (observations.offline ? observations.waiting.filter(ofThis).length : 0),
 )
-const refusedHere = computed(() => observations.refused.filter(ofThis))
 /** From the first try on there is something to notice beside it. */
 const observing = ref(false)
 const canObserve = computed(() => ['start', 'read', 'work', 'later', 'done'].includes(step.value))
@@ -142,13 +141,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       >
       <ObserveDialog v-model="observing" source="sheet" :group-id="groupId" :place="nextSlot" />
       <RefusedEntries source="sheet" class="besides" />
-      <div v-for="one in refusedHere" :key="one.id" class="to-settle besides" role="alert">
-        <p>
-          <b>Not saved: {{ one.input.text || 'a picture' }}.</b> {{ one.message }}
-        </p>
-        <VBtn size="large" variant="outlined" @click="observations.sendAgain(one)">Send it again</VBtn>
-        <VBtn size="large" variant="text" @click="observations.dismiss(one.id)">Leave it</VBtn>
-      </div>
+      <RefusedObservations source="sheet" class="besides" />
       <p v-if="waitingHere" class="small soft foot" role="status">
         {{ waitingHere }} kept here until
         {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.
