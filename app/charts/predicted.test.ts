@@ -11,13 +11,14 @@ const line = (changes: Partial<PredictedLine> = {}): PredictedLine => ({
   predicted: 30,
   tries: [31, 32],
   found: 31.5,
+  apart: 1.5,
   group: { id: 'leaf', name: 'Leaf <b>', emblem: 'leaf' },
   name: 'Leaf <b>',
   ...changes,
 })
 const data = {
   plan: examplePlan(),
-  lines: [line(), line({ name: 'the class', group: null, tries: [], found: null })],
+  lines: [line(), line({ name: 'the class', group: null, tries: [], found: null, apart: null })],
 }
 interface Drawn {
   yAxis: { data: string[] }

@@ -313,6 +313,7 @@ describe('predictedNumbers', () => {
         predicted: 30,
         tries: [30, 31, 32],
         found: 31,
+        apart: 1,
       },
       {
         groupId: 'b',
@@ -322,6 +323,7 @@ describe('predictedNumbers', () => {
         predicted: 12,
         tries: [10, 11, 12],
         found: 11,
+        apart: -1,
       },
     ])
   })
@@ -333,7 +335,9 @@ describe('predictedNumbers', () => {
   })
 
   it('have nothing beside them before the first try, and leave other kinds of prediction out', () => {
-    expect(predictedNumbers('group', [number('nobody', 30)], all)).toMatchObject([{ found: null, tries: [] }])
+    expect(predictedNumbers('group', [number('nobody', 30)], all)).toMatchObject([
+      { found: null, apart: null, tries: [] },
+    ])
     const direction = { groupId: 'a', seat: 0, answer: { format: 'direction', direction: 'more' } as const }
     expect(predictedNumbers('group', [direction], all)).toEqual([])
   })

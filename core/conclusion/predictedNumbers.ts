@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence'
 import type { Plan } from '../plan'
+import { withoutDust } from '../quantity'
 import type { PredictionAnswer } from './prediction'
 import type { PredictorSeat } from './predictors'
 
@@ -13,6 +14,8 @@ export interface PredictedNumber extends PredictorSeat {
   tries: number[]
   /** All tries as one number; null before the first. */
   found: number | null
+  /** How much more was found than predicted; negative where it was less, null before the first try. */
+  apart: number | null
 }
 
 /**
@@ -37,6 +40,7 @@ export function predictedNumbers(
       ? evidence.results.find((result) => result.level.id === levelId)?.centre
       : cells[0]?.summary.centre
     const tries = cells.flatMap((cell) => cell.values)
-    return [{ groupId, seat, ofClass, levelId, predicted, tries, found: found ?? null }]
+    const apart = found === undefined ? null : withoutDust(found - predicted)
+    return [{ groupId, seat, ofClass, levelId, predicted, tries, found: found ?? null, apart }]
   })
 }

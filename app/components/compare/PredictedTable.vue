@@ -12,8 +12,8 @@ const store = useLesson()
 const { lines, level } = usePredictedNumbers()
 const mark = computed(() => resolutionOf(store.scored).mark)
 const print = (value: number) => printNumber(value, mark.value, 1)
-const apart = (predicted: number, found: number) =>
-  `${print(Math.abs(found - predicted))} ${found === predicted ? '' : found > predicted ? 'more' : 'less'}`.trim()
+const said = (apart: number) =>
+  apart === 0 ? 'the same' : `${print(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'}`
 </script>
 
 <template>
@@ -44,7 +44,7 @@ const apart = (predicted: number, found: number) =>
         <td class="n number">
           <b>{{ line.found === null ? '–' : print(line.found) }}</b>
         </td>
-        <td class="n number">{{ line.found === null ? '–' : apart(line.predicted, line.found) }}</td>
+        <td class="n number">{{ line.apart === null ? '–' : said(line.apart) }}</td>
       </tr>
     </tbody>
   </table>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiCameraOutline, mdiClose, mdiDraw } from '@mdi/js'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { observationKinds, observationLimits, type ObservationKind } from '#core/observation'
 import type { Slot } from '#core/record'
 import { wayOf } from '#core/recording'
@@ -31,6 +31,8 @@ const text = ref('')
 const picture = ref<Blob | null>(null)
 const aboutPlace = ref(true)
 const whose = ref<string | null>(null)
+/** The place that was on the screen when this was opened: another device may have filled it since. */
+const placed = shallowRef<Slot | null>(null)
 const busy = ref(false)
 const file = ref<{ choose: () => void } | null>(null)
 const sketching = ref(false)
@@ -47,6 +49,7 @@ watch(shown, async (open) => {
   picture.value = null
   aboutPlace.value = true
   whose.value = props.groupId ?? null
+  placed.value = props.place ?? null
   // At once, and not when the dialog has come into sight: the first letters would go elsewhere.
   await nextTick()
   words.value?.focus()
@@ -61,7 +64,7 @@ const owners = computed(() => [
   { title: 'the whole class', value: null },
   ...store.groups.map((group) => ({ title: group.name, value: group.id })),
 ])
-const placeName = computed(() => (props.place ? wayOf(store.plan).named(store.plan, props.place) : ''))
+const placeName = computed(() => (placed.value ? wayOf(store.plan).named(store.plan, placed.value) : ''))
 const hint = computed(() => (kind.value === 'noticed' ? guessHint(text.value) : null))
 const canKeep = computed(() => text.value.trim() !== '' || picture.value !== null)
 
@@ -73,15 +76,15 @@ const takePhoto = (photo: Promise<Blob>) =>
 async function keep() {
   if (!canKeep.value || busy.value) return
   busy.value = true
-  const { place } = props
+  const at = placed.value
   await notices.attempt(async () => {
     await observations.add({
       groupId: whose.value,
       kind: kind.value,
       text: text.value.trim(),
       about:
-        place && aboutPlace.value && whose.value !== null
-          ? { levelId: place.levelId, tryNumber: place.tryNumber, moment: place.moment }
+        at && aboutPlace.value && whose.value !== null
+          ? { levelId: at.levelId, tryNumber: at.tryNumber, moment: at.moment }
           : null,
       source: props.source,
       seenAt: new Date(clock.read()).toISOString(),

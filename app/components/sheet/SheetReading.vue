@@ -13,14 +13,14 @@ import { useObservations } from '../../stores/observations'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
-const emit = defineEmits<{ written: [slot: Slot] }>()
+/** `observe`: what was altered is to be drawn, on a dialog that stays when another device fills this slot. */
+const emit = defineEmits<{ written: [slot: Slot]; observe: [] }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const typed = ref('')
 const note = ref('')
 const altered = ref('')
 const observations = useObservations()
-const sketching = ref(false)
 const sketches = computed(() => observations.at(props.slotAt).length)
 /** What is asked before the number is written down. */
 const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
@@ -149,16 +149,9 @@ function lookAgain() {
         :maxlength="alteredLetters"
         hide-details
       />
-      <VBtn variant="outlined" size="large" :prepend-icon="mdiDraw" @click="sketching = true">{{
+      <VBtn variant="outlined" size="large" :prepend-icon="mdiDraw" @click="emit('observe')">{{
         sketches > 0 ? 'One more sketch or photo of it' : 'Sketch it or take a photo'
       }}</VBtn>
-      <ObserveDialog
-        v-model="sketching"
-        source="sheet"
-        title="What did you alter?"
-        :group-id="slotAt.groupId"
-        :place="slotAt"
-      />
     </template>
     <template #told>
       <p v-if="empty" class="told" role="alert">Type your number first.</p>

@@ -69,6 +69,11 @@ const waitingHere = computed(
 )
 /** From the first try on there is something to notice beside it. */
 const observing = ref(false)
+const observingTitle = ref<string>()
+function observe(title?: string) {
+  observingTitle.value = title
+  observing.value = true
+}
 const canObserve = computed(() => ['start', 'read', 'work', 'later', 'done'].includes(step.value))
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
 </script>
@@ -114,6 +119,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :slot-at="progress.next"
         :level="nextLevel"
         @written="written"
+        @observe="observe('What did you alter?')"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
       <p v-else-if="step === 'later'" class="words" role="status">
@@ -136,10 +142,16 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         size="large"
         block
         :prepend-icon="mdiEyeOutline"
-        @click="observing = true"
+        @click="observe()"
         >We noticed something</VBtn
       >
-      <ObserveDialog v-model="observing" source="sheet" :group-id="groupId" :place="nextSlot" />
+      <ObserveDialog
+        v-model="observing"
+        source="sheet"
+        :title="observingTitle"
+        :group-id="groupId"
+        :place="nextSlot"
+      />
       <RefusedEntries source="sheet" class="besides" />
       <RefusedObservations source="sheet" class="besides" />
       <p v-if="waitingHere" class="small soft foot" role="status">
