@@ -70,7 +70,19 @@ export default defineNuxtConfig({
     externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
+    hooks: {
+      // The embedded database runs in a thread, which is loaded from a file of its own.
+      'rollup:before': (_nitro, config) => {
+        config.input = {
+          index: config.input as string,
+          databaseThread: folder('./server/database/embedded/thread.ts'),
+        }
+        Object.assign(config.output as object, { entryFileNames: '[name].mjs' })
+      },
+    },
   },
+  // The development server has an entry of its own.
+  $production: { nitro: { entry: folder('./server/entry.ts') } },
   typescript: {
     strict: true,
     tsConfig: {

@@ -25,6 +25,7 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
+          globalSetup: './server/testing/globalSetup.ts',
           testTimeout: 20_000,
           // A database of its own takes its time where other work keeps the machine busy.
           hookTimeout: 120_000,

@@ -1,8 +1,9 @@
 import { existsSync, rmSync } from 'node:fs'
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
-import { databaseSettings, openDatabase } from '../server/database/client'
-import { lockFolder } from '../server/database/lock'
+import { databaseSettings, openDatabase, provideDatabase } from '../server/database/client'
+import { lockFolder } from '../server/database/embedded/lock'
+import { sayWhy } from '../server/running/sayWhy'
 import { buildWhenNeeded } from './build'
 import { seedDemo } from './seedDemo'
 
@@ -18,6 +19,7 @@ const fresh = process.argv.includes('--fresh')
 try {
   if (fresh) forget(settings.folder)
   const opened = await openDatabase(settings)
+  provideDatabase(opened)
   const seeded = await seedDemo(opened.db, new Date())
   await opened.close()
   console.log(
@@ -26,7 +28,7 @@ try {
       : 'Going on with the demo school as it was left. (npm run demo -- --fresh begins it anew.)',
   )
 } catch (error) {
-  console.error(error instanceof Error ? error.message : error)
+  console.error(sayWhy(error, settings))
   process.exit(1)
 }
 console.log(`Open http://127.0.0.1:${process.env.JOLLY_PORT || 3000}`)
@@ -38,6 +40,7 @@ server.on('exit', (code) => process.exit(code ?? 0))
 function forget(folder: string): void {
   if (!existsSync(folder)) return
   const lock = lockFolder(folder)
-  rmSync(join(folder, 'database'), { recursive: true, force: true })
+  for (const part of ['database', 'pictures', 'backups'])
+    rmSync(join(folder, part), { recursive: true, force: true })
   lock.release()
 }

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { openDatabase } from '../server/database/client'
+import { openDatabase, provideDatabase } from '../server/database/client'
 import { seedDemo } from './seedDemo'
 
 /** A built application running on a folder of its own. */
@@ -23,6 +23,7 @@ export async function dataFolder(demo = false): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
   if (demo) {
     const opened = await openDatabase({ folder })
+    provideDatabase(opened)
     await seedDemo(opened.db, new Date())
     await opened.close()
   }

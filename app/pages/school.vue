@@ -14,7 +14,7 @@ const cupboard = ref<CupboardInstrument[]>([])
 const calendar = ref<SchoolCalendar>(usualCalendar)
 const saved = ref('')
 const problems = ref<FieldProblem[]>([])
-const views = ['ways', 'cupboard', 'supplies', 'calendar'] as const
+const views = ['ways', 'cupboard', 'supplies', 'calendar', 'backups'] as const
 const asked = views.find((one) => one === useRoute().query.view)
 const view = ref<(typeof views)[number]>(asked ?? 'ways')
 const now = computed(() => JSON.stringify([ways.value, cupboard.value, calendar.value]))
@@ -60,6 +60,7 @@ useHead({ title: 'Our school · Jolly Beaker' })
             <VBtn value="cupboard" size="small">Cupboard of instruments</VBtn>
             <VBtn value="supplies" size="small">Store cupboard</VBtn>
             <VBtn value="calendar" size="small">Calendar</VBtn>
+            <VBtn value="backups" size="small">Backups</VBtn>
           </VBtnToggle>
           <VBtn color="primary" :disabled="!changed" @click="save">{{ changed ? 'Save' : 'Saved' }}</VBtn>
         </div>
@@ -72,6 +73,7 @@ useHead({ title: 'Our school · Jolly Beaker' })
       <section v-else-if="view === 'calendar'" class="panel">
         <CalendarEditor v-model="calendar" :problems="problems" />
       </section>
+      <section v-else-if="view === 'backups'" class="panel"><BackupsPanel /></section>
       <section v-else class="panel"><CupboardEditor v-model="cupboard" :problems="problems" /></section>
     </div>
   </VMain>

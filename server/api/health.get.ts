@@ -1,11 +1,19 @@
 import { sql } from 'drizzle-orm'
 import { useDatabase } from '../database/client'
+import { ApiError } from '../http/apiError'
 import { defineRoute } from '../http/defineRoute'
 
-/** Whether the server can reach its data; start scripts wait for this. */
+const within = 2000
+
+/** Whether the server can reach its data; start scripts wait for this. It answers while the database hangs, too. */
 export default defineRoute({
   handle: async () => {
-    await useDatabase().execute(sql`select 1`)
+    const late = new Promise<false>((done) => setTimeout(() => done(false), within).unref())
+    const answer = useDatabase()
+      .execute(sql`select 1`)
+      .then(() => true)
+    if (!(await Promise.race([answer, late])))
+      throw new ApiError('failed', 'The database does not answer at the moment.')
     return { ready: true }
   },
 })

@@ -1,8 +1,9 @@
 import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
 import type { Database, OpenDatabase } from './database'
-import { openPglite } from './drivers/pglite'
-import { openPostgres } from './drivers/postgres'
+import { openEmbedded } from './embedded/openEmbedded'
+import { movePicturesToFiles } from './pictureFiles'
+import { openRemote } from './remote/openRemote'
 
 /** Where the data live: a PostgreSQL server when DATABASE_URL is set, else the folder JOLLY_DATA. */
 export interface DatabaseSettings {
@@ -16,11 +17,13 @@ export function databaseSettings(environment: NodeJS.ProcessEnv = process.env): 
 }
 
 /** Opens a database and brings its tables up to date. */
-export function openDatabase({ url, folder }: DatabaseSettings): Promise<OpenDatabase> {
+export async function openDatabase({ url, folder }: DatabaseSettings): Promise<OpenDatabase> {
   const migrations = resolve('server/database/migrations')
   if (!existsSync(migrations))
     throw new Error('Start Jolly Beaker from its own folder: server/database/migrations is not here.')
-  return url ? openPostgres(url, migrations) : openPglite(folder, migrations)
+  const opened = await (url ? openRemote(url, migrations) : openEmbedded(folder, migrations))
+  if (opened.folder !== null) await movePicturesToFiles(opened.db, opened.folder)
+  return opened
 }
 
 let current: OpenDatabase | null = null

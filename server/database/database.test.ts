@@ -1,13 +1,4 @@
-import {
-  cpSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs'
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { eq, sql } from 'drizzle-orm'
@@ -17,16 +8,17 @@ import { newId, type Plan } from '#core/plan'
 import { scoresOf } from '#core/recording'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
+import { emptySchoolIn } from '../testing/emptySchool'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
 import { getInvestigationPlan } from '../queries/investigations'
 import { getLesson } from '../queries/lessons'
 import { savePlan } from '../queries/plans'
-import { writeBackup } from './backup'
 import { databaseSettings, openDatabase } from './client'
 import { events } from './schema'
-import { openPglite } from './drivers/pglite'
-import { FolderInUse, lockFolder } from './lock'
+import { lockFolder } from './embedded/lock'
+import { openEmbedded } from './embedded/openEmbedded'
+import { FolderInUse } from './problems'
 
 let folder: string
 beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))))
@@ -43,6 +35,7 @@ describe('the data folder', () => {
   })
 
   it('is refused to a second program with words that say what to do', async () => {
+    await emptySchoolIn(folder)
     const first = await openDatabase({ folder })
     const refusal: unknown = await openDatabase({ folder }).catch((error: unknown) => error)
     expect(refusal).toBeInstanceOf(FolderInUse)
@@ -53,6 +46,7 @@ describe('the data folder', () => {
   })
 
   it('is no longer owned when it was replaced', async () => {
+    await emptySchoolIn(folder)
     const first = await openDatabase({ folder })
     renameSync(folder, `${folder}-moved`)
     expect(first.isOwned()).toBe(false)
@@ -75,25 +69,6 @@ describe('databaseSettings', () => {
   })
 })
 
-describe('backups', () => {
-  it('are whole copies of which the newest fourteen are kept', async () => {
-    const database = await openDatabase({ folder })
-    const backups = join(folder, 'backups')
-    await writeBackup(database.copy!, backups, new Date('2026-03-01T08:00:00Z'))
-    for (let day = 2; day <= 20; day++)
-      writeFileSync(
-        join(backups, `jolly-beaker-2026-03-${String(day).padStart(2, '0')}-08-00-00.tar.gz`),
-        'x',
-      )
-    const newest = await writeBackup(database.copy!, backups, new Date('2026-03-21T08:00:00Z'))
-    await database.close()
-    const kept = readdirSync(backups).sort()
-    expect(kept).toHaveLength(14)
-    expect(kept[0]).toContain('2026-03-08')
-    expect(newest).toContain(kept.at(-1)!)
-  })
-})
-
 describe('a database of an earlier version', () => {
   it('keeps its plans and predictions, with the usual answers to what they did not say', async () => {
     const all = 'server/database/migrations'
@@ -102,7 +77,7 @@ describe('a database of an earlier version', () => {
     const journal = join(early, 'meta', '_journal.json')
     const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: unknown[] }
     writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, 1) }))
-    const before = await openPglite(join(folder, 'data'), early)
+    const before = await openEmbedded(join(folder, 'data'), early)
     const { groups } = classInput()
     const { changed, measured, levels, keptSame, ...rest } = examplePlan()
     const { level: _level, place: _place, made: _made, ...ball } = material({ id: 'ball', name: 'ball' })
@@ -160,7 +135,7 @@ describe('a database of an earlier version', () => {
     )
     await before.db.execute(sql`update lessons set seq = 1`)
     await before.close()
-    const after = await openPglite(join(folder, 'data'), all)
+    const after = await openEmbedded(join(folder, 'data'), all)
     const opened = await getLesson(after.db, lesson)
     // A lesson that was tested already counts as confirmed, for the plan that it has had until now.
     await savePlan(after.db, lesson, { ...opened.plan, steps: ['Stand on a chair.'] }, 0)
@@ -205,7 +180,7 @@ describe('a database of an earlier version', () => {
     const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: { tag: string }[] }
     const until = list.entries.findIndex((one) => one.tag === '0006_series')
     writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, until) }))
-    const before = await openPglite(join(folder, 'data'), early)
+    const before = await openEmbedded(join(folder, 'data'), early)
     const [own, investigation, group] = [newId(), newId(), newId()]
     const every5 = { kind: 'intervals', everyMinutes: 5, times: 2 }
     const measured = { ...examplePlan().measured, name: 'temperature lost' }
@@ -246,7 +221,7 @@ describe('a database of an earlier version', () => {
           (${newId()}, ${lesson}, ${group}, 'h20', 1, '', '{"value":{"typed":"7","given":"typed","value":7}}'::jsonb, '', 'counted', '', 'desk', now())`,
       )
     await before.close()
-    const after = await openPglite(join(folder, 'data'), all)
+    const after = await openEmbedded(join(folder, 'data'), all)
     const [first, second, third, fourth, fifth, ...seen] = await Promise.all(
       [empty, tested, daily, soaked, poured, raced, race, worded, built, tried].map((id) =>
         getLesson(after.db, id),

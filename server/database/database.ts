@@ -1,17 +1,26 @@
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import type * as schema from './schema'
 
-/** The database as all queries see it, whichever driver is behind it; a transaction is one too. */
+/** The database as all queries see it, embedded or on a server; a transaction is one too. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>
 
-/** An open database with what lies beside queries: hearing notifications, copying and closing. */
+/** Who wants to hear what the database tells. */
+export interface Listener {
+  /** The payload of a NOTIFY on the channel, after its commit. */
+  heard: (payload: string) => void
+  /** The connection was lost and is back: something may have been told meanwhile. */
+  missed: () => void
+}
+
+/** An open database with what lies beside queries: hearing what it tells, what becomes of it, and closing. */
 export interface OpenDatabase {
   db: Database
-  /** Calls back with the payload of every NOTIFY on the channel. */
-  listen: (channel: string, heard: (payload: string) => void) => Promise<void>
-  /** A whole copy of the data as a gzipped tar, where the driver can make one. */
-  copy: (() => Promise<Uint8Array>) | null
+  listen: (channel: string, listener: Listener) => Promise<void>
+  /** The folder of an embedded database that lies on the disk; null for memory and for a server. */
+  folder: string | null
   /** Whether the data still belong to this process alone; when not, it must stop answering. */
   isOwned: () => boolean
+  /** Calls back once when the database has ended by itself and cannot come back. */
+  onLost: (lost: (reason: string) => void) => void
   close: () => Promise<void>
 }

@@ -64,7 +64,9 @@ export const supplies = pgTable('supplies', {
 export const pictures = pgTable('pictures', {
   id: uuid('id').primaryKey(),
   type: text('type').$type<PictureType>().notNull(),
-  bytes: bytes('bytes').notNull(),
+  /** Null where they lie in a file beside the embedded database, under the name of their hash. */
+  bytes: bytes('bytes'),
+  hash: text('hash'),
   madeAt: madeAt(),
 })
 

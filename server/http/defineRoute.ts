@@ -3,6 +3,7 @@ import type Joi from 'joi'
 import { validate } from '#shared/schemas'
 import { isUniqueViolation } from '../database/uniqueViolation'
 import { ApiError, notFound, statusOf } from './apiError'
+import { logProblem } from './logProblem'
 import { readJson } from './readBody'
 
 interface Route<Body> {
@@ -40,7 +41,7 @@ export function toApiError(error: unknown): ApiError {
   if (error instanceof ApiError) return error
   if (isUniqueViolation(error))
     return new ApiError('conflict', 'Somebody else has just saved this. Reload the page to see it.')
-  console.error(error)
+  logProblem(error)
   return new ApiError(
     'failed',
     'Something went wrong on the school’s machine. Nothing was changed. Try again.',

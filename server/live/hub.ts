@@ -1,5 +1,6 @@
 import type { LessonEvent } from '#shared/types/api'
 import type { OpenDatabase } from '../database/database'
+import { logProblem } from '../http/logProblem'
 import { eventChannel, eventsAfter } from './events'
 
 interface Subscriber {
@@ -18,8 +19,13 @@ export class LiveHub {
 
   /** Begins to hear the database. */
   async start(): Promise<void> {
-    await this.database.listen(eventChannel, (lessonId) => {
-      if (this.subscribers.has(lessonId)) void this.deliver(lessonId)
+    await this.database.listen(eventChannel, {
+      heard: (lessonId) => {
+        if (this.subscribers.has(lessonId)) void this.deliver(lessonId)
+      },
+      missed: () => {
+        for (const lessonId of this.subscribers.keys()) void this.deliver(lessonId)
+      },
     })
   }
 
@@ -45,7 +51,7 @@ export class LiveHub {
   private deliver(lessonId: string): Promise<void> {
     const turn = (this.turns.get(lessonId) ?? Promise.resolve())
       .then(() => this.deliverNow(lessonId))
-      .catch((error: unknown) => console.error(error))
+      .catch(logProblem)
     this.turns.set(lessonId, turn)
     void turn.then(() => {
       if (this.turns.get(lessonId) === turn) this.turns.delete(lessonId)

@@ -7,7 +7,7 @@ import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
 import { lockLesson } from './lessonRow'
-import { deletePicture, savePicture } from './pictures'
+import { deletePicture, forgetUnused, savePicture } from './pictures'
 
 /** The observations of a lesson in the order in which they were seen, with those that were taken off. */
 export async function observationsOf(db: Database, lessonId: string): Promise<Observation[]> {
@@ -113,23 +113,25 @@ export async function changeObservation(
   })
 }
 
-/** Deletes the photo or sketch of an observation for good: it is nowhere in the database any more. */
+/** Deletes the photo or sketch of an observation for good: it is nowhere among the data any more. */
 export async function deleteObservedPicture(
   db: Database,
   lessonId: string,
   id: string,
 ): Promise<Observation> {
-  return db.transaction(async (tx) => {
+  const [observation, hash] = await db.transaction(async (tx) => {
     const before = await findObservation(tx, lessonId, id)
-    if (before.picture === null) return toObservation(before)
+    if (before.picture === null) return [toObservation(before), null] as const
     const [row] = await tx
       .update(observations)
       .set({ picture: null, pictureDeleted: true, onBoard: before.onBoard && before.text !== '' })
       .where(eq(observations.id, id))
       .returning()
-    await deletePicture(tx, before.picture)
-    return tell(tx, lessonId, row!)
+    const hash = await deletePicture(tx, before.picture)
+    return [await tell(tx, lessonId, row!), hash] as const
   })
+  await forgetUnused(db, hash)
+  return observation
 }
 
 async function findObservation(tx: Database, lessonId: string, id: string) {

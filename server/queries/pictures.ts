@@ -2,7 +2,9 @@ import { eq, inArray, sql } from 'drizzle-orm'
 import sharp from 'sharp'
 import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
+import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
+import { forgetBytes, keepBytes, readKept } from '../database/pictureFiles'
 import { pictures } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
@@ -37,13 +39,21 @@ export async function savePicture(db: Database, bytes: Uint8Array): Promise<{ id
       throw new ApiError('invalid', unreadable)
     })
   const id = newId()
-  await db.insert(pictures).values({ id, type, bytes: drawn })
+  await db.insert(pictures).values({ id, type, ...(await keepBytes(useOpenDatabase().folder, drawn)) })
   return { id }
 }
 
-/** Deletes a picture for good. */
-export async function deletePicture(db: Database, id: string): Promise<void> {
-  await db.delete(pictures).where(eq(pictures.id, id))
+/** Deletes the row of a picture; its bytes go with forgetBytes once that is committed. Gives back their hash. */
+export async function deletePicture(tx: Database, id: string): Promise<string | null> {
+  const [gone] = await tx.delete(pictures).where(eq(pictures.id, id)).returning({ hash: pictures.hash })
+  return gone?.hash ?? null
+}
+
+/** Deletes bytes for good, unless another picture is the same. */
+export async function forgetUnused(db: Database, hash: string | null): Promise<void> {
+  if (hash === null) return
+  const others = await db.select({ id: pictures.id }).from(pictures).where(eq(pictures.hash, hash)).limit(1)
+  if (others.length === 0) await forgetBytes(useOpenDatabase().folder, hash)
 }
 
 export async function getPicture(
@@ -54,20 +64,27 @@ export async function getPicture(
     .select({
       type: pictures.type,
       bytes: pictures.bytes,
+      hash: pictures.hash,
       /** Whether it was taken during a test, so that children may be on it. */
       observed: sql<boolean>`exists (select 1 from observations where observations.picture = pictures.id)`,
     })
     .from(pictures)
     .where(eq(pictures.id, id))
-  if (!row) throw notFound('picture')
-  return row
+  const bytes = row ? await readKept(useOpenDatabase().folder, row) : null
+  if (!row || !bytes) throw notFound('picture')
+  return { type: row.type, bytes, observed: row.observed }
 }
 
 /** Pictures as a file carries them, in base64 by identifier; unknown ones are left out. */
 export async function picturesAsText(db: Database, ids: string[]): Promise<Record<string, string>> {
   if (ids.length === 0) return {}
   const rows = await db.select().from(pictures).where(inArray(pictures.id, ids))
-  return Object.fromEntries(rows.map((row) => [row.id, Buffer.from(row.bytes).toString('base64')]))
+  const texts = await Promise.all(
+    rows.map(async (row) => [row.id, await readKept(useOpenDatabase().folder, row)] as const),
+  )
+  return Object.fromEntries(
+    texts.flatMap(([id, bytes]) => (bytes ? [[id, Buffer.from(bytes).toString('base64')]] : [])),
+  )
 }
 
 export async function pictureExists(db: Database, id: string): Promise<boolean> {

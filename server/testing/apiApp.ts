@@ -4,9 +4,9 @@ import type { AddressInfo } from 'node:net'
 import { createApp, createRouter, toNodeListener, type EventHandler, type RouterMethod } from 'h3'
 import { openDatabase, provideDatabase } from '../database/client'
 import type { OpenDatabase } from '../database/database'
-import { inMemory } from '../database/drivers/pglite'
 import { LiveHub, provideHub } from '../live/hub'
 import access from '../middleware/access'
+import { inMemorySchool } from './emptySchool'
 
 const files = import.meta.glob<EventHandler>(['../api/**/*.ts', '!../api/**/*.test.ts'], {
   eager: true,
@@ -24,7 +24,7 @@ export interface ApiApp {
 
 /** Starts every route of server/api under the address that its file name says. */
 export async function startApiApp(): Promise<ApiApp> {
-  const database = await openDatabase({ folder: inMemory })
+  const database = await openDatabase({ folder: inMemorySchool() })
   provideDatabase(database)
   const hub = new LiveHub(database)
   await hub.start()

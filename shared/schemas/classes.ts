@@ -1,7 +1,8 @@
-import Joi from 'joi'
 import { allergenIds } from '#core/catalogue'
 import { ageBands, emblemIds, firstNameProblem, groupLimits } from '#core/class'
-import { choice, id, line, wholeNumber, haveOneName } from './common'
+import { choice, id, line, wholeNumber } from './common'
+import { distinct, nameKey } from './distinct'
+import Joi from './joi'
 
 const group = Joi.object({
   id: id.required(),
@@ -29,9 +30,9 @@ export const classSchema = Joi.object({
     .items(group)
     .min(groupLimits.fewest)
     .max(groupLimits.most)
-    .unique('emblem')
-    .unique('id')
-    .unique(haveOneName)
+    .custom(distinct('emblem'))
+    .custom(distinct('id'))
+    .custom(distinct(nameKey))
     .required()
     .messages({
       'array.min': `A class works in at least ${groupLimits.fewest} groups.`,
@@ -41,14 +42,14 @@ export const classSchema = Joi.object({
   pupils: Joi.array()
     .items(pupil)
     .max(60)
-    .unique('id')
+    .custom(distinct('id'))
     .default([])
     .messages({ 'array.max': 'A class has at most 60 pupils.' }),
   allergies: Joi.array()
     .items(
       Joi.object({ allergen: choice(...allergenIds).required(), children: wholeNumber(0, 60).required() }),
     )
-    .unique('allergen')
+    .custom(distinct('allergen'))
     .default([])
     .messages({ 'array.unique': 'One allergy is listed twice. Put both into one line.' }),
 })

@@ -1,4 +1,5 @@
-import Joi from 'joi'
+import type { CustomHelpers } from 'joi'
+import Joi from './joi'
 
 /** A one-line text that is trimmed and must not be empty. */
 export const line = (most: number) =>
@@ -63,7 +64,7 @@ export const choice = <T extends string>(...values: readonly T[]) =>
     .messages({ 'any.only': `Choose one of: ${values.join(', ')}.` })
 
 /** A database keeps every sign but this one. */
-function withoutNul(text: string, helpers: Joi.CustomHelpers<string>) {
+function withoutNul(text: string, helpers: CustomHelpers<string>) {
   return text.includes('\0')
     ? helpers.message({ custom: 'There is a sign in this text that cannot be kept. Type it again.' })
     : text
@@ -76,12 +77,4 @@ function textMessages(most: number) {
     'any.required': 'Write some words here.',
     'string.max': `This is too long. Use at most ${most} letters.`,
   }
-}
-
-/** Whether two things of a list go by the same name; what is no such thing at all is told elsewhere. */
-export function haveOneName(one: unknown, other: unknown): boolean {
-  const [first, second] = [one, other].map((thing) => (thing as { name?: unknown } | null)?.name)
-  return (
-    typeof first === 'string' && typeof second === 'string' && first.toLowerCase() === second.toLowerCase()
-  )
 }

@@ -1,6 +1,6 @@
-import Joi from 'joi'
 import { units } from '#core/quantity'
 import { amount, choice, openLine } from './common'
+import Joi from './joi'
 
 const most = 1e6
 

@@ -1,10 +1,11 @@
-import Joi from 'joi'
 import { investigationLetters } from '#core/format'
 import { planLimits } from '#core/plan'
 import { units } from '#core/quantity'
 import type { Entry, OldReading } from '#core/record'
 import { amount, choice, day, id, line, localId, openLine, wholeNumber, moment } from './common'
 import { planSchema } from './plan'
+import { distinct } from './distinct'
+import Joi from './joi'
 
 export const stages = ['wonder', 'plan', 'pack', 'test', 'compare', 'conclude'] as const
 
@@ -40,7 +41,7 @@ const answer = Joi.object({
     .items(localId)
     .min(1)
     .max(planLimits.levels)
-    .unique()
+    .custom(distinct())
     .when('format', { is: 'order', then: Joi.required(), otherwise: Joi.forbidden() }),
   levelId: localId.when('format', {
     is: Joi.valid('number', 'choice'),
@@ -103,7 +104,7 @@ const entry = Joi.object({
 })
 
 export const entriesSchema = Joi.object({
-  entries: Joi.array().items(entry).min(1).max(400).unique('id').required().messages(atOnce),
+  entries: Joi.array().items(entry).min(1).max(400).custom(distinct('id')).required().messages(atOnce),
 })
 
 /** One number for each try, as pages of an earlier version send it. */
@@ -130,13 +131,13 @@ const oldReading = Joi.object({
 })
 
 export const oldReadingsSchema = Joi.object({
-  readings: Joi.array().items(oldReading).min(1).max(400).unique('id').required().messages(atOnce),
+  readings: Joi.array().items(oldReading).min(1).max(400).custom(distinct('id')).required().messages(atOnce),
 })
 
 const claimSchema = Joi.object({
   subject: choice('trend', 'most', 'least', 'pair').required(),
   comparison: choice('more', 'less', 'same').required(),
-  levelIds: Joi.array().items(localId).max(planLimits.levels).unique().default([]),
+  levelIds: Joi.array().items(localId).max(planLimits.levels).custom(distinct()).default([]),
   strength: choice('always', 'mostly', 'think').required(),
   scope: Joi.object({
     kind: choice('tested', 'between', 'everything').required(),
@@ -167,7 +168,7 @@ export const partSchema = Joi.object({
   groupIds: Joi.array()
     .items(id)
     .min(1)
-    .unique()
+    .custom(distinct())
     .required()
     .messages({ 'array.min': 'Choose at least one group.' }),
 })

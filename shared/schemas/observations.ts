@@ -1,7 +1,7 @@
-import Joi from 'joi'
 import { observationKinds, observationLimits } from '#core/observation'
 import { choice, id, localId, moment, openLine, wholeNumber } from './common'
 import { mostTries } from './lessons'
+import Joi from './joi'
 
 /** The most bytes of a picture; screens shrink photos to far less before sending. */
 export const pictureLimit = 3_000_000

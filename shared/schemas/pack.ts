@@ -1,7 +1,8 @@
-import Joi from 'joi'
 import { isDay } from '#core/calendar'
 import { suppliesLimit } from '#core/format'
 import { amount, choice, day, id, line, localId, openLine, wholeNumber } from './common'
+import { distinct } from './distinct'
+import Joi from './joi'
 
 const required = { presence: 'required' } as const
 const most = 1e6
@@ -42,7 +43,7 @@ const closed = Joi.object({ from: day, to: day, name: openLine(60) }).custom(
 export const calendarSchema = Joi.object({
   weekend: Joi.array()
     .items(wholeNumber(0, 6))
-    .unique()
+    .custom(distinct())
     .max(6)
     .messages({ 'array.max': 'A school is open on at least one day of the week.' }),
   weekendHelp: Joi.boolean().strict(),
@@ -79,7 +80,7 @@ export const countsSchema = Joi.object({
     .items(Joi.object({ materialId: localId, back: amount(0, most), broken: amount(0, most) }))
     .min(1)
     .max(200)
-    .unique('materialId')
+    .custom(distinct('materialId'))
     .messages({ 'array.unique': 'One thing is counted twice.', 'array.min': 'Nothing was counted.' }),
 }).prefs(required)
 

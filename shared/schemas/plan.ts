@@ -1,14 +1,16 @@
-import Joi from 'joi'
+import type { AlternativesSchema, Schema } from 'joi'
 import { planLimits, type Aim, type Plan } from '#core/plan'
 import { units } from '#core/quantity'
 import { recordingNow, ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
 import { amount, choice, id, localId, openLine, wholeNumber } from './common'
 import { instrumentSchema } from './instrument'
+import { distinct } from './distinct'
+import Joi from './joi'
 
 const required = { presence: 'required' } as const
 const most = 1e6
-const list = (item: Joi.Schema, limit: number, what: string) =>
+const list = (item: Schema, limit: number, what: string) =>
   Joi.array()
     .items(item)
     .max(limit)
@@ -40,7 +42,7 @@ const changed = Joi.object({
     .default(null),
 })
 
-const levels = list(level, planLimits.levels, 'levels').unique('id')
+const levels = list(level, planLimits.levels, 'levels').custom(distinct('id'))
 
 const keptSame = Joi.object({
   id: localId,
@@ -56,8 +58,8 @@ const property = Joi.object({
 })
 
 const was = Joi.object({ changed, levels }).allow(null).optional()
-const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLimits.ideas, 'cards').unique(
-  'id',
+const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLimits.ideas, 'cards').custom(
+  distinct('id'),
 )
 
 /**
@@ -85,16 +87,16 @@ const recording = (
       from: 'object',
       method: (value: unknown) => ({ value: recordingNow(value) }),
     },
-  }) as { recording: () => Joi.AlternativesSchema }
+  }) as { recording: () => AlternativesSchema }
 ).recording()
 
-function optionSchema(option: WayOption): Joi.Schema {
+function optionSchema(option: WayOption): Schema {
   switch (option.kind) {
     case 'whole':
       return wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
     case 'words':
       return list(openLine(option.letters).invalid(...(option.reserved ?? [])), option.most, 'words')
-        .unique()
+        .custom(distinct())
         .min(option.fewest ?? 0)
         .messages({
           'array.min': `Give at least ${option.fewest ?? 0} of these.`,
@@ -105,7 +107,7 @@ function optionSchema(option: WayOption): Joi.Schema {
       return list(amount(option.least, option.greatest), option.most, 'times')
         .min(2)
         .messages({ 'array.min': 'Give at least 2 of these.' })
-        .unique()
+        .custom(distinct())
         .sort()
     case 'choice':
       return choice(...option.choices.map(([value]) => value))
@@ -198,9 +200,12 @@ export const planSchema = Joi.object<Plan & { aim?: Aim }>({
   ideas: Joi.object({ change: ideas, measure: ideas }).optional().default({ change: [], measure: [] }),
   changed,
   levels,
-  properties: list(property, planLimits.properties, 'properties').unique('id').optional().default([]),
+  properties: list(property, planLimits.properties, 'properties')
+    .custom(distinct('id'))
+    .optional()
+    .default([]),
   measured: Joi.object({ name: openLine(80), unit: choice(...units), instrument: instrumentSchema }),
-  keptSame: list(keptSame, planLimits.keptSame, 'things to keep the same').unique('id'),
+  keptSame: list(keptSame, planLimits.keptSame, 'things to keep the same').custom(distinct('id')),
   tries: wholeNumber(0, planLimits.tries),
   practiceTries: wholeNumber(0, planLimits.practiceTries),
   summary: choice('mean', 'median', 'most-common', 'none'),
@@ -212,10 +217,13 @@ export const planSchema = Joi.object<Plan & { aim?: Aim }>({
     because: Joi.boolean().strict(),
     who: choice('child', 'group', 'class').optional().default('group'),
   }),
-  materials: list(material, planLimits.materials, 'materials').unique('id'),
-  leftOut: list(localId, 100, 'lines taken out').unique().optional().default([]),
-  preparing: list(preparing, planLimits.preparing, 'things to prepare').unique('id').optional().default([]),
-  hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').unique(),
+  materials: list(material, planLimits.materials, 'materials').custom(distinct('id')),
+  leftOut: list(localId, 100, 'lines taken out').custom(distinct()).optional().default([]),
+  preparing: list(preparing, planLimits.preparing, 'things to prepare')
+    .custom(distinct('id'))
+    .optional()
+    .default([]),
+  hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
   steps: list(openLine(240), planLimits.steps, 'steps'),
   workOut: choice('children', 'shown').optional(),
   // Plans written before rehearsals say nothing of this.

@@ -1,9 +1,10 @@
-import Joi from 'joi'
 import type { CupboardInstrument } from '#core/instrument'
 import { planLimits } from '#core/plan'
 import { unitDefinition, type Unit } from '#core/quantity'
-import { choice, line, localId, wholeNumber, haveOneName } from './common'
+import { choice, line, localId, wholeNumber } from './common'
 import { instrumentFields } from './instrument'
+import { distinct, nameKey } from './distinct'
+import Joi from './joi'
 
 const required = { presence: 'required' } as const
 const forAge = Joi.object({
@@ -37,9 +38,15 @@ const instrument = Joi.object({
 
 /** The instruments of a school: at least one, each with a name of its own. */
 export const cupboardSchema = Joi.object({
-  cupboard: Joi.array().items(instrument).min(1).max(60).unique('id').unique(haveOneName).messages({
-    'array.min': 'Keep at least one instrument in the cupboard.',
-    'array.max': 'A cupboard lists at most 60 instruments.',
-    'array.unique': 'Two instruments have the same name. Call one of them something else.',
-  }),
+  cupboard: Joi.array()
+    .items(instrument)
+    .min(1)
+    .max(60)
+    .custom(distinct('id'))
+    .custom(distinct(nameKey))
+    .messages({
+      'array.min': 'Keep at least one instrument in the cupboard.',
+      'array.max': 'A cupboard lists at most 60 instruments.',
+      'array.unique': 'Two instruments have the same name. Call one of them something else.',
+    }),
 }).prefs(required)

@@ -1,4 +1,4 @@
-import type Joi from 'joi'
+import type { Schema } from 'joi'
 
 /** One thing that is wrong with what was sent, and where. */
 export interface FieldProblem {
@@ -7,19 +7,23 @@ export interface FieldProblem {
   message: string
 }
 
-/** What checking came to: the value with defaults filled in, or everything that is wrong with it. */
+/** What checking came to: the value with defaults filled in, or what is wrong with it. */
 export type Validated<T> = { ok: true; value: T } | { ok: false; fields: FieldProblem[] }
+
+/** More problems than anybody reads at once. */
+const mostProblems = 20
 
 /**
  * Checks anything from outside against a schema. Fields the schema does not know are refused, numbers are
- * not guessed from texts, and all problems are reported at once.
+ * not guessed from texts, and up to twenty problems are reported at once.
  */
-export function validate<T>(schema: Joi.Schema<T>, input: unknown): Validated<T> {
+export function validate<T>(schema: Schema<T>, input: unknown): Validated<T> {
   const { value, error } = schema.validate(input, {
     abortEarly: false,
     convert: true,
     errors: { wrap: { label: '“' } },
   })
   if (!error) return { ok: true, value: value as T }
-  return { ok: false, fields: error.details.map(({ path, message }) => ({ path: path.join('.'), message })) }
+  const first = error.details.slice(0, mostProblems)
+  return { ok: false, fields: first.map(({ path, message }) => ({ path: path.join('.'), message })) }
 }

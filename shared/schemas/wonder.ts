@@ -1,6 +1,6 @@
-import Joi from 'joi'
 import { noteKinds, questionSorts, wonderLimits } from '#core/wonder'
 import { choice, id, line, openLine } from './common'
+import Joi from './joi'
 
 /** A note without its identifier, which is in the address. */
 export const noteSchema = Joi.object({

@@ -226,3 +226,17 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'ticks'; ticks: TickDto[] }
   | { kind: 'counts'; counts: CountedLine[] }
 )
+
+/** The room on the disk of the school's machine, in bytes; null where a database server has its own. */
+export interface RoomDto {
+  free: number | null
+  low: boolean
+}
+
+/** The backups of the school's machine, newest first. */
+export interface BackupsDto {
+  /** Whether this program makes them; a database server's are made there. */
+  here: boolean
+  failed: boolean
+  backups: { name: string; made: string; lessons: number | null }[]
+}

@@ -13,6 +13,7 @@ import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js
       <VBtn to="/school" variant="text" :prepend-icon="mdiCupboardOutline">School</VBtn>
     </nav>
   </header>
+  <RoomWarning />
 </template>
 
 <style scoped>

@@ -34,6 +34,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
   <VMain class="desk">
     <template v-if="store.lesson && store.lesson.id === id">
       <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
+      <RoomWarning />
       <PartsBar :stage="stage" />
       <BenchStrip v-if="stage !== 'wonder'" :stage="stage" />
       <div class="work">

@@ -1,17 +1,7 @@
 import { closeSync, fstatSync, openSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { tryLock } from 'fs-native-extensions'
-
-/** Another program has the data folder open. */
-export class FolderInUse extends Error {
-  constructor(folder: string) {
-    super(
-      `The data folder ${folder} is in use by another Jolly Beaker. Two programs on one folder would lose each other's work. ` +
-        'Close the other one, or set JOLLY_DATA to another folder.',
-    )
-    this.name = 'FolderInUse'
-  }
-}
+import { FolderInUse } from '../problems'
 
 /** A folder that this process alone may write to. */
 export interface FolderLock {

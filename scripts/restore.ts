@@ -1,0 +1,37 @@
+import { createInterface } from 'node:readline/promises'
+import { databaseSettings } from '../server/database/client'
+import { listBackups } from '../server/database/backup/backupFolder'
+import { restoreBackup } from '../server/database/backup/restoreBackup'
+import { sayWhy } from '../server/running/sayWhy'
+
+// Puts a backup in the place of the database; without a file it lists those that there are.
+const settings = databaseSettings()
+const [file] = process.argv.slice(2)
+if (settings.url) {
+  console.error('With DATABASE_URL backups are the business of that server. Unset it to restore a folder.')
+  process.exit(1)
+}
+if (!file) {
+  for (const { file, manifest } of listBackups(settings.folder))
+    console.log(`${file}  made ${manifest.made}, ${manifest.lessons ?? 'unknown'} lessons`)
+  console.error('Say which one: npm run restore -- FILE')
+  process.exit(1)
+}
+const terminal = createInterface({ input: process.stdin, output: process.stdout })
+try {
+  const restored = await restoreBackup(settings.folder, file, async (question) =>
+    /^y(es)?$/i.test((await terminal.question(`${question} (yes or no) `)).trim()),
+  )
+  if (!restored) console.log('Nothing was changed.')
+  else {
+    console.log(`The backup is in its place. Start Jolly Beaker again.`)
+    if (restored.before) console.log(`The database that was there before is kept in ${restored.before}.`)
+  }
+} catch (error) {
+  console.error(
+    error instanceof Error && error.name === 'NotRestorable' ? error.message : sayWhy(error, settings),
+  )
+  process.exitCode = 1
+} finally {
+  terminal.close()
+}

@@ -1,0 +1,52 @@
+import { logProblem } from '../../http/logProblem'
+import type { OpenDatabase } from '../database'
+import { sweepPictures } from '../pictureFiles'
+import type { Backup } from './backupFolder'
+import { makeBackup } from './makeBackup'
+
+const everyHour = 60 * 60 * 1000
+
+/** The backups of a running program: one at the start, one every hour, and one whenever somebody asks. */
+export interface Backups {
+  /** Makes one, after any that is being made. */
+  make: () => Promise<Backup>
+  /** Whether the last one that was tried could not be made. */
+  failed: () => boolean
+  stop: () => void
+}
+
+/** Begins to back up an embedded database; a server's is that server's own business. */
+export function hourlyBackups(opened: OpenDatabase): Backups | null {
+  const { folder } = opened
+  if (folder === null) return null
+  let failed = false
+  let turn: Promise<unknown> = Promise.resolve()
+  const make = () => {
+    const made = turn.then(() => makeBackup({ ...opened, folder }))
+    turn = made.then(
+      () => (failed = false),
+      () => (failed = true),
+    )
+    return made
+  }
+  const hourly = () =>
+    void make()
+      .then(() => sweepPictures(opened.db, folder))
+      .catch((error: unknown) => {
+        console.error('The backup could not be made.')
+        logProblem(error)
+      })
+  hourly()
+  const timer = setInterval(hourly, everyHour)
+  return { make, failed: () => failed, stop: () => clearInterval(timer) }
+}
+
+let current: Backups | null = null
+
+/** Makes the backups of the running program known to the routes. */
+export function provideBackups(backups: Backups | null) {
+  current = backups
+}
+
+/** The backups of the running program; null where the database is a server's or in memory. */
+export const useBackups = (): Backups | null => current

@@ -1,0 +1,37 @@
+import { existsSync, renameSync, rmSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { PGlite } from '@electric-sql/pglite'
+import { SyncedFiles, syncPath, syncTree } from './syncedFiles'
+
+/** PostgreSQL's own promise: what is committed is on the disk, by one sync of its log. */
+export const durableParameters = [
+  ...PGlite.defaultStartParams.filter((parameter) => parameter !== '-F'),
+  '-c',
+  'wal_sync_method=fsync',
+  // A backup that is being made needs the log from its beginning.
+  '-c',
+  'wal_keep_size=64',
+]
+
+/** Whether a folder holds a database. */
+export const holdsDatabase = (folder: string): boolean => existsSync(join(folder, 'PG_VERSION'))
+
+/** Opens the database in a folder, or makes it there; one that was being made when the power went is made anew. */
+export async function openDatabaseFiles(folder: string): Promise<PGlite> {
+  if (!existsSync(folder)) await makeDatabase(folder)
+  return PGlite.create({ fs: new SyncedFiles(folder), startParams: durableParameters })
+}
+
+async function makeDatabase(folder: string): Promise<void> {
+  const making = `${folder}.making`
+  rmSync(making, { recursive: true, force: true })
+  await (await PGlite.create(making)).close()
+  putInPlace(making, folder)
+}
+
+/** Moves a folder to its place once the disk has all that is in it. */
+export function putInPlace(from: string, to: string): void {
+  syncTree(from)
+  renameSync(from, to)
+  syncPath(dirname(to))
+}

@@ -1,0 +1,75 @@
+import { existsSync, mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { sql } from 'drizzle-orm'
+import { newestBackup } from '../backup/backupFolder'
+import type { Listener, OpenDatabase } from '../database'
+import { DatabaseMissing, DatabaseUnreadable } from '../problems'
+import { connectEmbedded } from './connectEmbedded'
+import { lockFolder, type FolderLock } from './lock'
+import { startThread, ThreadRefused, type DatabaseThread } from './startThread'
+
+/** The folder name that keeps everything in memory, for tests; a packed database to begin from may follow it. */
+export const inMemory = 'memory://'
+
+/** Memory belongs to this process alone. */
+const nobodyElse: FolderLock = { isOwned: () => true, release: () => {} }
+
+/**
+ * Opens the embedded PostgreSQL in a folder of its own, guarded against a second process.
+ * @throws FolderInUse, DatabaseMissing or DatabaseUnreadable, each in words for whoever started it
+ */
+export async function openEmbedded(folder: string, migrationsFolder: string): Promise<OpenDatabase> {
+  if (folder.startsWith(inMemory)) {
+    const thread = await startThread({ memory: { from: folder.slice(inMemory.length) || null } })
+    return start(thread, null, nobodyElse, migrationsFolder)
+  }
+  mkdirSync(folder, { recursive: true })
+  const lock = lockFolder(folder)
+  try {
+    return await start(await openFiles(folder), folder, lock, migrationsFolder)
+  } catch (error) {
+    lock.release()
+    throw error
+  }
+}
+
+async function openFiles(folder: string): Promise<DatabaseThread> {
+  const files = join(folder, 'database')
+  const newest = newestBackup(folder)?.file ?? null
+  if (newest !== null && !existsSync(files)) throw new DatabaseMissing(folder, newest)
+  return startThread({ folder: files }).catch((error: unknown) => {
+    throw error instanceof ThreadRefused ? new DatabaseUnreadable(folder, error.message, newest) : error
+  })
+}
+
+async function start(
+  thread: DatabaseThread,
+  folder: string | null,
+  lock: FolderLock,
+  migrationsFolder: string,
+): Promise<OpenDatabase> {
+  const listeners = new Map<string, Listener>()
+  const { db, migrate, close } = connectEmbedded(thread, (channel, payload) =>
+    listeners.get(channel)?.heard(payload),
+  )
+  try {
+    await migrate(migrationsFolder)
+  } catch (error) {
+    await close()
+    throw error
+  }
+  return {
+    db,
+    folder,
+    isOwned: lock.isOwned,
+    onLost: thread.onLost,
+    listen: async (channel, listener) => {
+      listeners.set(channel, listener)
+      await db.execute(sql`listen ${sql.identifier(channel)}`)
+    },
+    close: async () => {
+      await close()
+      lock.release()
+    },
+  }
+}

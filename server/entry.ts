@@ -1,0 +1,36 @@
+import '#nitro-internal-pollyfills'
+import { createServer } from 'node:http'
+import { toNodeListener } from 'h3'
+import { useNitroApp } from 'nitropack/runtime'
+import { logProblem } from './http/logProblem'
+import { useHub } from './live/hub'
+import { databaseIsOpen } from './running/database'
+import { endNow } from './running/endNow'
+import { stopInTime } from './running/stopInTime'
+
+// The built application: it listens once its data are open, and stops in time.
+const nitro = useNitroApp()
+process.on('unhandledRejection', logProblem)
+process.on('uncaughtException', logProblem)
+await databaseIsOpen()
+
+const host = process.env.JOLLY_HOST || '127.0.0.1'
+const port = Number(process.env.JOLLY_PORT || 3000)
+const server = createServer(toNodeListener(nitro.h3App))
+server.once('error', (error: NodeJS.ErrnoException) =>
+  endNow(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is in use by another program. Close it, or set JOLLY_PORT to another port.`
+      : `Jolly Beaker cannot be reached at ${host}:${port} (${error.code ?? error.message}). Look at JOLLY_HOST and JOLLY_PORT.`,
+  ),
+)
+server.listen(port, host, () => process.stdout.write(`Listening on http://${host}:${port}\n`))
+
+stopInTime(async () => {
+  const closed = new Promise((done) => server.close(done))
+  // Open streams would keep it from stopping.
+  useHub().close()
+  server.closeIdleConnections()
+  await closed
+  await nitro.hooks.callHook('close')
+})

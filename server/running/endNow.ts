@@ -1,0 +1,5 @@
+/** Ends the program with one line that says why; nothing that was acknowledged is lost by it. */
+export function endNow(why: string, code = 1): never {
+  console.error(why)
+  process.exit(code)
+}

@@ -1,0 +1,18 @@
+import { endNow } from './endNow'
+
+const atMost = 4000
+
+/** Stops as asked, and ends within five seconds whatever hangs. */
+export function stopInTime(stop: () => Promise<void>): void {
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.once(signal, () => {
+      setTimeout(
+        () => endNow('Something did not stop in time. Nothing that was shown as saved is lost.'),
+        atMost,
+      )
+      stop().then(
+        () => process.exit(0),
+        (error: unknown) => endNow(error instanceof Error ? error.message : String(error)),
+      )
+    })
+}

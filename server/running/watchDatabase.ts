@@ -1,0 +1,50 @@
+import { sql } from 'drizzle-orm'
+import type { OpenDatabase } from '../database/database'
+import { endNow } from './endNow'
+
+const everyMoment = 1000
+
+/** The time that the embedded database has for an answer; the slowest query takes a fraction of it. */
+export const answersWithin = 20_000
+
+export interface Watch {
+  /** Ends the program at once when its folder is another one's: what it would save is lost. */
+  endUnlessOwned: () => void
+  stop: () => void
+}
+
+/** Ends the program when its data are no longer there for it: it could only hang, or save where nobody finds it. */
+export function watchDatabase(
+  opened: OpenDatabase,
+  within = answersWithin,
+  end: (why: string) => void = endNow,
+): Watch {
+  const endUnlessOwned = () => {
+    if (!opened.isOwned())
+      end('The data folder was moved or replaced while Jolly Beaker was running. Start it again.')
+  }
+  let asked: number | null = null
+  const look = () => {
+    endUnlessOwned()
+    if (opened.folder === null) return
+    if (asked === null) {
+      asked = Date.now()
+      opened.db.execute(sql`select 1`).then(
+        () => (asked = null),
+        () => {},
+      )
+    } else if (Date.now() - asked > within)
+      end(
+        `The database has not answered for ${within / 1000} seconds, so Jolly Beaker ends. Nothing that was shown as saved is lost. ` +
+          'Look whether the disk is full, then start it again.',
+      )
+  }
+  const timer = setInterval(look, everyMoment)
+  opened.onLost((reason) =>
+    end(
+      `The database stopped (${reason}), so Jolly Beaker ends. Nothing that was shown as saved is lost. ` +
+        'Look whether the disk is full, then start it again.',
+    ),
+  )
+  return { endUnlessOwned, stop: () => clearInterval(timer) }
+}
