@@ -1,14 +1,30 @@
 import { getRequestHeader, type H3Event } from 'h3'
 import { ApiError } from '../http/apiError'
+import { hostName, ownNames } from './ownNames'
+
+const namesStandFor = 10_000
+let names = { of: ownNames(), at: 0 }
+
+/** An address may come and go with a network cable. */
+function currentNames(): Set<string> {
+  if (Date.now() - names.at > namesStandFor) names = { of: ownNames(), at: Date.now() }
+  return names.of
+}
 
 /**
- * The one place that decides who may do what. Today: whoever reaches this machine may, but no page of
+ * The one place that decides who may do what. Today: whoever reaches this machine by one of its own names may, but no page of
  * another site may write here through a teacher's browser. Sign-in and group codes will stand here.
  */
 export function mayEnter(event: H3Event): void {
+  const host = getRequestHeader(event, 'host')
+  const name = hostName(host)
+  if (name === null || !currentNames().has(name))
+    throw new ApiError(
+      'not-allowed',
+      'Jolly Beaker does not go by this name. Open it by an address of the school’s machine, or have this name put into JOLLY_NAMES.',
+    )
   if (event.method === 'GET' || event.method === 'HEAD') return
   const origin = getRequestHeader(event, 'origin')
-  const host = getRequestHeader(event, 'host')
   if (origin && URL.canParse(origin) && new URL(origin).host === host) return
   if (!origin && !getRequestHeader(event, 'sec-fetch-site')) return
   throw new ApiError(

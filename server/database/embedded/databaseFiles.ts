@@ -4,7 +4,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { SyncedFiles, syncPath, syncTree } from './syncedFiles'
 
 /** PostgreSQL's own promise: what is committed is on the disk, by one sync of its log. */
-export const durableParameters = [
+const durableParameters = [
   ...PGlite.defaultStartParams.filter((parameter) => parameter !== '-F'),
   '-c',
   'wal_sync_method=fsync',
@@ -19,7 +19,15 @@ export const holdsDatabase = (folder: string): boolean => existsSync(join(folder
 /** Opens the database in a folder, or makes it there; one that was being made when the power went is made anew. */
 export async function openDatabaseFiles(folder: string): Promise<PGlite> {
   if (!existsSync(folder)) await makeDatabase(folder)
-  return PGlite.create({ fs: new SyncedFiles(folder), startParams: durableParameters })
+  return startDatabase(new SyncedFiles(folder), folder)
+}
+
+/** Starts PostgreSQL on the files of a database that this program alone may open. */
+export function startDatabase(files: SyncedFiles, folder: string): Promise<PGlite> {
+  // Its own mark of being open, which it refuses to start beside when the power went while it was written. The folder's lock stands
+  // for it.
+  rmSync(join(folder, 'postmaster.pid'), { force: true })
+  return PGlite.create({ fs: files, startParams: durableParameters })
 }
 
 async function makeDatabase(folder: string): Promise<void> {

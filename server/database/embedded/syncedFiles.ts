@@ -43,7 +43,8 @@ export class SyncedFiles extends NodeFS {
 
   protected prepare(files: NodeFiles): void {
     files.stream_ops.fsync = (file) => {
-      if (file.nfd !== undefined) files.tryFSOperation(() => this.syncFile(file.nfd!))
+      if (file.nfd !== undefined)
+        files.tryFSOperation(() => this.syncFile(file.nfd!, files.realPath(file.node)))
       return 0
     }
     const { mknod, rename, unlink, rmdir } = files.node_ops
@@ -69,7 +70,7 @@ export class SyncedFiles extends NodeFS {
     }
   }
 
-  protected syncFile(descriptor: number): void {
+  protected syncFile(descriptor: number, _path: string): void {
     fsyncSync(descriptor)
   }
 
