@@ -2,6 +2,7 @@ import { figureLine, meets, type Figure } from './figure'
 
 /** Every part of the bench, in the order in which all of them run. */
 const parts: Record<string, () => Promise<Figure[]>> = {
+  backup: async () => (await import('./backup')).backup(),
   doors: async () => (await import('./doors')).doors(),
   evidence: async () => (await import('./evidence')).evidence(),
   entries: async () => (await import('./entries')).entries(),

@@ -16,7 +16,19 @@ await databaseIsOpen()
 
 const host = process.env.JOLLY_HOST || '127.0.0.1'
 const port = Number(process.env.JOLLY_PORT || 3000)
-const server = createServer(toNodeListener(nitro.h3App))
+const answer = toNodeListener(nitro.h3App)
+const server = createServer((request, response) => {
+  // Pages and data have policies of their own; these are for everything else.
+  response.setHeader('x-content-type-options', 'nosniff')
+  response.setHeader(
+    'content-security-policy',
+    "default-src 'self'; base-uri 'none'; frame-ancestors 'none'; object-src 'none'",
+  )
+  void answer(request, response)
+})
+// A body that comes too slowly holds no connection: the slowest is a photo over a poor network.
+server.headersTimeout = 20_000
+server.requestTimeout = 120_000
 server.once('error', (error: NodeJS.ErrnoException) =>
   endNow(
     error.code === 'EADDRINUSE'

@@ -8,6 +8,7 @@ import { newId, type Plan } from '#core/plan'
 import { scoresOf } from '#core/recording'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
+import { checkpointWhenDue } from '../running/checkpoints'
 import { emptySchoolIn } from '../testing/emptySchool'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
@@ -57,6 +58,17 @@ describe('the data folder', () => {
     await first.close()
     rmSync(`${folder}-moved`, { recursive: true })
   })
+})
+
+it('what was logged is written to the tables once it is enough', async () => {
+  await emptySchoolIn(folder)
+  const opened = await openDatabase({ folder })
+  await opened.db.execute(sql`checkpoint`)
+  await createClass(opened.db, classInput({ name: 'Logged' }))
+  expect(await checkpointWhenDue(opened)).toBe(false)
+  expect(await checkpointWhenDue(opened, 1)).toBe(true)
+  expect(await checkpointWhenDue(opened, 1000)).toBe(false)
+  await opened.close()
 })
 
 describe('databaseSettings', () => {

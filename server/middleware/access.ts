@@ -1,10 +1,18 @@
-import { defineEventHandler, setResponseStatus } from 'h3'
+import { defineEventHandler, setResponseHeaders, setResponseStatus } from 'h3'
 import { mayEnter } from '../access/mayEnter'
 import { statusOf } from '../http/apiError'
 import { toApiError } from '../http/defineRoute'
 
+/** Data are shown by our own pages only, kept by nobody on the way, and taken for nothing but what they are. */
+const headers = {
+  'cache-control': 'no-store',
+  'x-content-type-options': 'nosniff',
+  'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+}
+
 export default defineEventHandler((event) => {
   if (!event.path.startsWith('/api/')) return
+  setResponseHeaders(event, headers)
   try {
     mayEnter(event)
   } catch (error) {

@@ -1,6 +1,7 @@
 import { hourlyBackups, provideBackups } from '../database/backup/hourlyBackups'
 import { databaseSettings, openDatabase, provideDatabase } from '../database/client'
 import { LiveHub, provideHub } from '../live/hub'
+import { startCheckpoints } from './checkpoints'
 import { endNow } from './endNow'
 import { sayWhy } from './sayWhy'
 import { watchDatabase } from './watchDatabase'
@@ -21,12 +22,14 @@ async function open() {
   provideDatabase(opened)
   provideHub(hub)
   const watch = watchDatabase(opened)
+  const checkpoints = startCheckpoints(opened)
   const backups = hourlyBackups(opened)
   provideBackups(backups)
   return {
     endUnlessOwned: watch.endUnlessOwned,
     close: async () => {
       watch.stop()
+      checkpoints.stop()
       backups?.stop()
       hub.close()
       provideHub(null)

@@ -5,6 +5,8 @@ import { useHub } from '../../../live/hub'
 import { findLesson } from '../../../queries/lessonRow'
 
 const heartbeatEvery = 15_000
+/** Bytes that wait for a screen which does not take them, before its stream is closed. */
+const mostUnread = 1_000_000
 
 /** The live stream of a lesson: what the screen missed first, then each event as it happens. */
 export default defineEventHandler(async (event) => {
@@ -14,7 +16,11 @@ export default defineEventHandler(async (event) => {
   const missed = Number(getRequestHeader(event, 'last-event-id') ?? getQuery(event).after ?? 0)
   const leave = useHub().subscribe(lessonId, {
     seq: Number.isInteger(missed) && missed >= 0 ? missed : 0,
-    send: (live) => void stream.push({ id: String(live.seq), data: JSON.stringify(live) }),
+    send: (live) => {
+      // Whoever reads again after a while asks for what was missed.
+      if (event.node.res.writableLength > mostUnread) event.node.res.destroy()
+      else void stream.push({ id: String(live.seq), data: JSON.stringify(live) })
+    },
     end: () => void stream.close(),
   })
   // Tells screens behind a quiet connection that it still stands.
