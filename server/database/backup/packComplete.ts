@@ -1,4 +1,5 @@
 import { basename, dirname, join } from 'node:path'
+import { Readable } from 'node:stream'
 import { create } from 'tar'
 import { manifestOf, type Backup } from './backupFolder'
 
@@ -21,7 +22,7 @@ export async function packComplete(backup: Backup, to: string): Promise<void> {
 }
 
 /** The same as a stream; nothing is packed before somebody reads it. */
-export function streamComplete(backup: Backup) {
+export function streamComplete(backup: Backup): Readable {
   const { cwd, names } = complete(backup)
-  return create({ cwd }, names)
+  return Readable.from(create({ cwd }, names))
 }
