@@ -34,6 +34,17 @@ export default defineConfig({
       {
         extends: true,
         test: {
+          // The same routes on a server of PostgreSQL, as a district runs them.
+          name: 'postgres',
+          include: ['server/api/**/*.test.ts', 'server/live/**/*.test.ts'],
+          globalSetup: './tests/support/postgresServer.ts',
+          testTimeout: 20_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
           name: 'browser',
           include: ['tests/**/*.test.ts'],
           globalSetup: './tests/support/globalSetup.ts',

@@ -2,7 +2,8 @@ import { spawn, spawnSync } from 'node:child_process'
 import { chromium, type Browser } from 'playwright-core'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
 import type { Figure } from './figure'
-import { dataFolder, freePort, startServer } from '../scripts/runServer'
+import { freePort } from '../scripts/freePort'
+import { dataFolder, startServer } from '../scripts/runServer'
 
 /** Bytes over the wire until the first screen of a new school stands, against the smallest page on the same libraries. */
 export async function firstLoad(): Promise<Figure> {

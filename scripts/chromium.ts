@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
+import { aptInstall } from './aptInstall'
 
 /** Where Debian's package puts the browser that tests and pictures are made with. */
 export const chromiumPath = '/usr/bin/chromium'
@@ -19,16 +19,7 @@ export const chromiumArguments = [
 export function ensureChromium(): void {
   if (existsSync(chromiumPath)) return
   console.log('Installing Debian’s chromium for the browser tests.')
-  const install = (command: string[]) =>
-    spawnSync('apt-get', command, {
-      stdio: 'inherit',
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    }).status === 0
-  if (!(
-    install(['update', '-qq']) &&
-    install(['install', '-y', '-qq', 'chromium']) &&
-    existsSync(chromiumPath)
-  ))
+  if (!aptInstall('chromium') || !existsSync(chromiumPath))
     throw new Error(
       'The browser tests need Debian’s chromium. Install it as root: apt-get update && apt-get install chromium',
     )

@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { openDatabase, provideDatabase } from '../server/database/client'
+import { freePort } from './freePort'
 import { seedDemo } from './seedDemo'
 
 /** A built application running on a folder of its own. */
@@ -71,13 +71,4 @@ async function answers(url: string): Promise<boolean> {
     (response) => response.ok,
     () => false,
   )
-}
-
-export function freePort(): Promise<number> {
-  return new Promise((done) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number }
-      probe.close(() => done(port))
-    })
-  })
 }

@@ -143,11 +143,32 @@ describe('entries on their way', () => {
     expect([queue.count, server.sent.length]).toEqual([60, 4])
   })
 
-  it('skip a damaged entry of the browser’s store', () => {
-    server.kept.set('jolly-beaker-waiting-x', '{"lessonId":')
-    setActivePinia(createPinia())
-    expect(useEntryQueue().waiting).toEqual([])
-    expect(server.kept.size).toBe(0)
+  it.each([
+    ['cut short', '{"lessonId":"one","entry":{"id":"b"'],
+    ['nothing', 'null'],
+    ['without its entry', '{"lessonId":"one"}'],
+    ['without its lesson', JSON.stringify({ entry: entry({ id: 'b' }) })],
+    ['half an entry', '{"lessonId":"one","entry":{"id":"b","fields":{}}}'],
+    [
+      'fields that are none',
+      JSON.stringify({ lessonId: 'one', entry: { ...entry({ id: 'b' }), fields: { value: null } } }),
+    ],
+  ])('neither are held up by a damaged one beside them nor lose it: %s', async (_how, damaged) => {
+    server.kept.set('jolly-beaker-waiting-a', JSON.stringify({ lessonId: 'one', entry: entry({ id: 'a' }) }))
+    server.kept.set('jolly-beaker-waiting-b', damaged)
+    const queue = useEntryQueue()
+    expect(queue.count).toBe(1)
+    void queue.flush()
+    await later()
+    expect(sentIds()).toEqual([['a']])
+    expect([...server.kept.values()]).toEqual([damaged])
+  })
+
+  it('of a later version of the pages are left for it', () => {
+    const kept = JSON.stringify({ version: 2, lessonId: 'one', entry: { new: 'shape' } })
+    server.kept.set('jolly-beaker-waiting-a', kept)
+    expect(useEntryQueue().count).toBe(0)
+    expect([...server.kept]).toEqual([['jolly-beaker-waiting-a', kept]])
   })
 
   it('wait for the teacher where cautions are still to be checked, hold up no other lesson, and go then', async () => {

@@ -1,4 +1,5 @@
-import { entryFromReading, isOldReading, type Entry } from '#core/record'
+import { entryFromReading, isEntry, isOldReading, type Entry } from '#core/record'
+import { isObject, keptVersion, readKept } from './readKept'
 
 /** An entry with the lesson it belongs to, and why it was refused if it was. */
 export interface KeptEntry {
@@ -19,22 +20,11 @@ const keyOf = (drawer: Drawer, id: string) => `${prefix}-${drawer}-${id}`
  */
 export const keptEntries = {
   all(drawer: Drawer): KeptEntry[] {
-    const start = keyOf(drawer, '')
-    const found: KeptEntry[] = []
-    for (let index = 0; index < localStorage.length; index++) {
-      const key = localStorage.key(index)!
-      if (!key.startsWith(start)) continue
-      try {
-        found.push(upgraded(JSON.parse(localStorage.getItem(key)!)))
-      } catch {
-        localStorage.removeItem(key)
-      }
-    }
-    return found.sort((a, b) => a.entry.id.localeCompare(b.entry.id))
+    return readKept(keyOf(drawer, ''), understoodEntry).sort((a, b) => a.entry.id.localeCompare(b.entry.id))
   },
   put(drawer: Drawer, kept: KeptEntry): void {
     try {
-      localStorage.setItem(keyOf(drawer, kept.entry.id), JSON.stringify(kept))
+      localStorage.setItem(keyOf(drawer, kept.entry.id), JSON.stringify({ version: keptVersion, ...kept }))
     } catch (error) {
       console.error('This browser keeps no copy of unsent entries:', error)
     }
@@ -45,9 +35,10 @@ export const keptEntries = {
 }
 
 /** What was kept before entries came has one number under "reading". */
-function upgraded(kept: KeptEntry | { lessonId: string; reading: unknown; message?: string }): KeptEntry {
-  if (!('reading' in kept)) return kept
-  const { reading, ...rest } = kept
-  if (!isOldReading(reading)) throw new Error('neither an entry nor a reading')
-  return { ...rest, entry: entryFromReading(reading) }
+function understoodEntry(kept: unknown): KeptEntry | null {
+  if (!isObject(kept) || typeof kept.lessonId !== 'string') return null
+  const entry = isOldReading(kept.reading) ? entryFromReading(kept.reading) : kept.entry
+  if (!isEntry(entry)) return null
+  const { lessonId, message } = kept
+  return { lessonId, entry, ...(typeof message === 'string' ? { message } : {}) }
 }

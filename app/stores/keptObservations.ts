@@ -1,5 +1,6 @@
 import { createStore, del, set, values } from 'idb-keyval'
 import type { ObservationInput } from '#shared/types/api'
+import { isObject } from './readKept'
 
 /** An observation with the lesson it belongs to, and why it was refused if it was. */
 export interface KeptObservation {
@@ -19,8 +20,9 @@ const store = () => (opened ??= drawer())
  */
 export const keptObservations = {
   async all(): Promise<KeptObservation[]> {
-    const kept = await values<KeptObservation>(store()).catch(warn)
-    return (kept ?? []).sort((a, b) => a.id.localeCompare(b.id))
+    const kept = await values<unknown>(store()).catch(warn)
+    // What cannot be understood stays where it is: it must not keep the page from opening.
+    return (kept ?? []).filter(isKeptObservation).sort((a, b) => a.id.localeCompare(b.id))
   },
   async put(kept: KeptObservation): Promise<void> {
     await set(kept.id, kept, store()).catch(warn)
@@ -32,4 +34,10 @@ export const keptObservations = {
 
 function warn(error: unknown): undefined {
   console.error('This browser keeps no copy of unsent observations:', error)
+}
+
+function isKeptObservation(kept: unknown): kept is KeptObservation {
+  if (!isObject(kept) || !isObject(kept.input)) return false
+  const { kind, text } = kept.input
+  return [kept.id, kept.lessonId, kind, text].every((one) => typeof one === 'string')
 }

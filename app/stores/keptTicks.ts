@@ -1,4 +1,5 @@
 import type { TickDto } from '#shared/types/api'
+import { isObject, keptVersion, readKept } from './readKept'
 
 /** A tick on its way to the server. */
 export interface KeptTick extends TickDto {
@@ -11,21 +12,11 @@ const keyOf = ({ lessonId, materialId, place }: KeptTick) => `${prefix}${lessonI
 /** Ticks kept in this browser until the server has them, each with an entry of its own: a store cupboard may have no network. */
 export const keptTicks = {
   all(): KeptTick[] {
-    const found: KeptTick[] = []
-    for (let index = 0; index < localStorage.length; index++) {
-      const key = localStorage.key(index)!
-      if (!key.startsWith(prefix)) continue
-      try {
-        found.push(JSON.parse(localStorage.getItem(key)!) as KeptTick)
-      } catch {
-        localStorage.removeItem(key)
-      }
-    }
-    return found
+    return readKept(prefix, understoodTick)
   },
   put(tick: KeptTick): void {
     try {
-      localStorage.setItem(keyOf(tick), JSON.stringify(tick))
+      localStorage.setItem(keyOf(tick), JSON.stringify({ version: keptVersion, ...tick }))
     } catch (error) {
       console.error('This browser keeps no copy of unsent ticks:', error)
     }
@@ -33,4 +24,15 @@ export const keptTicks = {
   remove(tick: KeptTick): void {
     localStorage.removeItem(keyOf(tick))
   },
+}
+
+function understoodTick(kept: unknown): KeptTick | null {
+  if (!isObject(kept)) return null
+  const { lessonId, materialId, place, amount } = kept
+  const isTick =
+    typeof lessonId === 'string' &&
+    typeof materialId === 'string' &&
+    typeof place === 'string' &&
+    typeof amount === 'number'
+  return isTick ? { lessonId, materialId, place, amount } : null
 }

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Observation } from '#core/observation'
 import type { ObservationInput } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type SentRequest } from '../testing/fakeServer'
-import { keptObservations } from './keptObservations'
+import { keptObservations, type KeptObservation } from './keptObservations'
 import { useLesson } from './lesson'
 import { useObservations } from './observations'
 
@@ -63,6 +63,15 @@ describe('observations on their way', () => {
     expect(texts()).toEqual(['It spins'])
     expect(new Set(server.of('PUT').map(idOf)).size).toBe(1)
     expect(await keptObservations.all()).toEqual([])
+  })
+
+  it('are not held up by a damaged one beside them', async () => {
+    const damaged = { id: 'damaged', lessonId: 'one', input: null } as unknown as KeptObservation
+    await keptObservations.put(damaged)
+    await useObservations().add(input())
+    await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
+    expect(await keptObservations.all()).toEqual([])
+    await keptObservations.remove('damaged')
   })
 
   it('that the server fails at hold up no other and are sent later', async () => {

@@ -73,3 +73,24 @@ export interface Entry extends Slot {
 export function slotKey({ groupId, levelId, tryNumber, moment }: Slot): string {
   return `${groupId}|${levelId ?? ''}|${tryNumber}|${moment}`
 }
+
+/**
+ * Whether something kept or sent has the shape of an entry; whether the plan takes it is another question.
+ * @example isEntry({ ...entry, fields: null }) // false
+ */
+export function isEntry(one: unknown): one is Entry {
+  if (typeof one !== 'object' || one === null) return false
+  const { fields, readWith, levelId, tryNumber, supersedes, ...rest } = one as Record<string, unknown>
+  const { id, groupId, moment, note, status, reason, source, takenAt } = rest
+  return (
+    [id, groupId, moment, note, status, reason, source, takenAt].every((text) => typeof text === 'string') &&
+    [levelId, supersedes].every((text) => text === null || typeof text === 'string') &&
+    typeof tryNumber === 'number' &&
+    typeof readWith === 'object' &&
+    typeof fields === 'object' &&
+    fields !== null &&
+    Object.values(fields).every(
+      (field: unknown) => typeof (field as { typed?: unknown } | null)?.typed === 'string',
+    )
+  )
+}

@@ -7,6 +7,7 @@ export {
   type Given,
   type ReadWith,
   type Slot,
+  isEntry,
 } from './entry'
 export { entryFromReading, isOldReading, type OldReading } from './oldReading'
 export { saysTheSame } from './saysTheSame'

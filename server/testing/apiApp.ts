@@ -6,14 +6,14 @@ import { openDatabase, provideDatabase } from '../database/client'
 import type { OpenDatabase } from '../database/database'
 import { LiveHub, provideHub } from '../live/hub'
 import access from '../middleware/access'
-import { inMemorySchool } from './emptySchool'
+import { anEmptySchool } from './emptySchool'
 
 const files = import.meta.glob<EventHandler>(['../api/**/*.ts', '!../api/**/*.test.ts'], {
   eager: true,
   import: 'default',
 })
 
-/** The server's routes on an in-memory database, reached by HTTP on loopback. */
+/** The server's routes on a database of their own, reached by HTTP on loopback. */
 export interface ApiApp {
   url: string
   database: OpenDatabase
@@ -24,7 +24,7 @@ export interface ApiApp {
 
 /** Starts every route of server/api under the address that its file name says. */
 export async function startApiApp(): Promise<ApiApp> {
-  const database = await openDatabase({ folder: inMemorySchool() })
+  const database = await openDatabase(await anEmptySchool())
   provideDatabase(database)
   const hub = new LiveHub(database)
   await hub.start()

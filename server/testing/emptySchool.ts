@@ -1,11 +1,27 @@
+import { randomUUID } from 'node:crypto'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
+import postgres from 'postgres'
 import { extract } from 'tar'
 import { inject } from 'vitest'
+import type { DatabaseSettings } from '../database/client'
 import { inMemory } from '../database/embedded/openEmbedded'
 
-/** The name of a database in memory, empty but for its tables. */
-export const inMemorySchool = (): string => `${inMemory}${inject('emptySchool')}`
+/** A database that is empty but for its tables: in memory, or on a server where the tests run on one. */
+export async function anEmptySchool(): Promise<DatabaseSettings> {
+  const server = inject('postgresServer')
+  return server === undefined
+    ? { folder: `${inMemory}${inject('emptySchool')}` }
+    : { folder: '', url: await newDatabase(server) }
+}
+
+async function newDatabase(server: string): Promise<string> {
+  const name = `school_${randomUUID().replaceAll('-', '')}`
+  const client = postgres(server, { max: 1 })
+  await client.unsafe(`create database ${name}`)
+  await client.end()
+  return new URL(`/${name}`, server).href
+}
 
 /** Puts a database that is empty but for its tables into a data folder. */
 export async function emptySchoolIn(folder: string): Promise<void> {

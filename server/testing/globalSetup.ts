@@ -12,6 +12,7 @@ export default async function setup({ provide }: TestProject) {
   const file = join(folder, 'empty.tar')
   await create({ cwd: join(folder, 'database'), file }, ['.'])
   provide('emptySchool', file)
+  provide('postgresServer', undefined)
   return () => rmSync(folder, { recursive: true, force: true })
 }
 
@@ -19,5 +20,7 @@ declare module 'vitest' {
   export interface ProvidedContext {
     /** A packed database with all its tables and no rows. */
     emptySchool: string
+    /** A PostgreSQL server on which the tests run; undefined where they run in memory. */
+    postgresServer: string | undefined
   }
 }

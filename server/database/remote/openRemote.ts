@@ -1,10 +1,14 @@
+import { sql } from 'drizzle-orm'
 import { connect } from '../connection'
 import type { OpenDatabase } from '../database'
 
+/** Any number that no other program on the same database is likely to take. */
+const migrationLock = 20_260_309
+
 /** Connects to a PostgreSQL server; backups are that server's own business. */
 export async function openRemote(url: string, migrationsFolder: string): Promise<OpenDatabase> {
-  const { client, db, migrate } = connect({ url, max: 8 })
-  await migrate(migrationsFolder)
+  await migrateInTurn(url, migrationsFolder)
+  const { client, db } = connect({ url, max: 8 })
   return {
     db,
     folder: null,
@@ -19,5 +23,17 @@ export async function openRemote(url: string, migrationsFolder: string): Promise
     isOwned: () => true,
     onLost: () => {},
     close: () => client.end({ timeout: 5 }),
+  }
+}
+
+/** Several programs may start at once on one database: one brings the tables up to date, the others wait for it. */
+async function migrateInTurn(url: string, migrationsFolder: string): Promise<void> {
+  const { client, db, migrate } = connect({ url, max: 1 })
+  try {
+    await db.execute(sql`select pg_advisory_lock(${migrationLock})`)
+    await migrate(migrationsFolder)
+  } finally {
+    // The lock goes with the connection.
+    await client.end({ timeout: 5 })
   }
 }
