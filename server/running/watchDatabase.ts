@@ -23,17 +23,19 @@ export function watchDatabase(
     if (!opened.isOwned())
       end('The data folder was moved or replaced while Jolly Beaker was running. Start it again.')
   }
-  let asked: number | null = null
+  let waiting: { since: number; answers: number } | null = null
   const look = () => {
     endUnlessOwned()
     if (opened.folder === null) return
-    if (asked === null) {
-      asked = Date.now()
-      opened.db.execute(sql`select 1`).then(
-        () => (asked = null),
-        () => {},
-      )
-    } else if (Date.now() - asked > within)
+    const answers = opened.answers()
+    if (waiting === null) {
+      waiting = { since: Date.now(), answers }
+      const answered = () => (waiting = null)
+      opened.db.execute(sql`select 1`).then(answered, answered)
+    } else if (answers !== waiting.answers) {
+      // Others are before us in the queue, and it moves.
+      waiting = { since: Date.now(), answers }
+    } else if (Date.now() - waiting.since > within)
       end(
         `The database has not answered for ${within / 1000} seconds, so Jolly Beaker ends. Nothing that was shown as saved is lost. ` +
           'Look whether the disk is full, then start it again.',

@@ -114,10 +114,27 @@ describe('a backup', () => {
   })
 })
 
+it('a backup whose manifest was damaged is still one, and no picture that it may need is removed', async () => {
+  const opened = await open()
+  await opened.db
+    .insert(pictures)
+    .values({ id: newId(), type: 'image/jpeg', ...(await keepBytes(folder, new Uint8Array([1, 2, 3]))) })
+  const { file, manifest } = await makeBackup(opened, new Date('2026-03-09T08:00:00Z'))
+  writeFileSync(file.replace('.tar.gz', '.json'), '')
+  await opened.db.delete(pictures)
+  await makeBackup(opened, new Date('2026-03-09T09:00:00Z'))
+  await opened.close()
+  expect(listBackups(folder).map((one) => one.manifest.made)).toEqual([
+    '2026-03-09T08:00:00.000Z',
+    '2026-03-09T09:00:00.000Z',
+  ])
+  expect(readdirSync(backedPictures(folder))).toEqual(manifest.pictures)
+})
+
 describe('which backups are kept', () => {
   const backup = (made: number, lessons = 3): Backup => ({
     file: `${made}`,
-    manifest: { made: new Date(made).toISOString(), lessons, entries: 0, pictures: [] },
+    manifest: { made: new Date(made).toISOString(), lessons, pictures: [] },
   })
   const hour = 3_600_000
   const start = Date.parse('2026-03-09T08:00:00Z')

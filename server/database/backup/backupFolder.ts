@@ -4,9 +4,8 @@ import { join } from 'node:path'
 /** What stands beside a backup, and in it. */
 export interface BackupManifest {
   made: string
-  /** Null where nobody counted them, in a backup of an earlier version. */
+  /** Null where nobody counted them, in a backup of an earlier version or with a damaged manifest. */
   lessons: number | null
-  entries: number
   /** The pictures that belong to it, by the hash of their bytes. */
   pictures: string[]
 }
@@ -45,9 +44,12 @@ export function newestBackup(folder: string): Backup | null {
 }
 
 function readManifest(file: string): BackupManifest {
-  const beside = manifestOf(file)
-  if (existsSync(beside)) return JSON.parse(readFileSync(beside, 'utf8')) as BackupManifest
-  const [, day, time] = /(\d{4}-\d\d-\d\d)-(\d\d-\d\d-\d\d)/.exec(file) ?? []
-  const made = day && time ? `${day}T${time.replaceAll('-', ':')}Z` : new Date(0).toISOString()
-  return { made, lessons: null, entries: 0, pictures: [] }
+  try {
+    return JSON.parse(readFileSync(manifestOf(file), 'utf8')) as BackupManifest
+  } catch {
+    // There is none, or it was damaged: what it said is not known, and the backup is still one.
+    const [, day, time] = /(\d{4}-\d\d-\d\d)-(\d\d-\d\d-\d\d)/.exec(file) ?? []
+    const made = day && time ? `${day}T${time.replaceAll('-', ':')}.000Z` : new Date(0).toISOString()
+    return { made, lessons: null, pictures: [] }
+  }
 }

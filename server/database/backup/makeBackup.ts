@@ -36,21 +36,20 @@ export async function makeBackup(
   await rm(staging, { recursive: true, force: true })
   await mkdir(join(staging, 'database'), { recursive: true })
   try {
-    const before = await db.$count(lessons, isNull(lessons.removedAt))
-    const entriesBefore = await db.$count(entries)
+    const fewest = { lessons: await db.$count(lessons), entries: await db.$count(entries) }
     await copyDatabase(db, join(folder, 'database'), join(staging, 'database'))
     const manifest: BackupManifest = {
       made: made.toISOString(),
-      lessons: before,
-      entries: entriesBefore,
+      lessons: await db.$count(lessons, isNull(lessons.removedAt)),
       pictures: await keepPictures(opened),
     }
     await writeFile(join(staging, 'backup.json'), JSON.stringify(manifest))
     const file = join(place, `${backupName(made)}.tar.gz`)
     await create({ gzip: { level: 3 }, file: `${file}.part`, cwd: staging }, ['backup.json', 'database'])
-    await check(`${file}.part`, join(place, checking), manifest)
+    await check(`${file}.part`, join(place, checking), fewest)
     await syncFile(`${file}.part`)
     await writeFile(manifestOf(file), JSON.stringify(manifest))
+    await syncFile(manifestOf(file))
     await rename(`${file}.part`, file)
     await removeOld(folder)
     return { file, manifest }
@@ -60,12 +59,16 @@ export async function makeBackup(
 }
 
 /** Opens what was packed, in a folder of its own. */
-async function check(file: string, folder: string, manifest: BackupManifest): Promise<void> {
+async function check(
+  file: string,
+  folder: string,
+  fewest: { lessons: number; entries: number },
+): Promise<void> {
   await rm(folder, { recursive: true, force: true })
   await mkdir(folder, { recursive: true })
   try {
     await extract({ file, cwd: folder })
-    await checkCopy(join(folder, 'database'), manifest)
+    await checkCopy(join(folder, 'database'), fewest)
   } catch (error) {
     await unlink(file)
     throw error
@@ -110,6 +113,8 @@ async function removeOld(folder: string): Promise<void> {
     await unlink(file)
     await rm(manifestOf(file), { force: true })
   }
+  // Where nobody knows which a backup needs, none is removed.
+  if ([...kept].some((one) => one.manifest.lessons === null)) return
   const needed = new Set([...kept].flatMap((one) => one.manifest.pictures))
   const place = backedPictures(folder)
   for (const name of await readdir(place)) if (!needed.has(name)) await unlink(join(place, name))

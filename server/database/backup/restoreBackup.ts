@@ -45,16 +45,22 @@ export async function restoreBackup(
     if (existsSync(target))
       for (const question of questions(folder)) if (!(await confirm(question))) return null
     const { database, pictures } = await unpack(file, unpacked)
-    await checkCopy(database, { entries: 0 })
+    await checkCopy(database, null)
     for (const place of pictures) bringPictures(place, pictureFolder(folder))
     const before = existsSync(target)
       ? `${target}-before-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}`
       : null
     if (before) renameSync(target, before)
-    putInPlace(database, target)
+    try {
+      putInPlace(database, target)
+    } catch (error) {
+      if (before) renameSync(before, target)
+      throw error
+    }
     return { before }
   } catch (error) {
-    if (error instanceof NotRestorable) throw error
+    // A full disk or a missing right is no fault of the file.
+    if (error instanceof NotRestorable || (error as NodeJS.ErrnoException).syscall) throw error
     throw new NotRestorable(
       `${file} is no whole backup of Jolly Beaker (${error instanceof Error ? error.message.split('\n')[0] : String(error)}). Nothing was changed. Take another one.`,
     )

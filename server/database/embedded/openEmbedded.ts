@@ -61,6 +61,7 @@ async function start(
   return {
     db,
     folder,
+    answers: thread.answers,
     isOwned: lock.isOwned,
     onLost: thread.onLost,
     listen: async (channel, listener) => {

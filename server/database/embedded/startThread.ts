@@ -8,6 +8,8 @@ import type { DatabasePlace, ThreadReady } from './thread'
 /** The thread of the embedded database, reached over a socket that only this user's programs can open. */
 export interface DatabaseThread {
   socket: string
+  /** How many answers it has given. */
+  answers: () => number
   /** Calls back when the thread has ended by itself, with the reason. */
   onLost: (lost: (reason: string) => void) => void
   close: () => Promise<void>
@@ -24,7 +26,8 @@ export class ThreadRefused extends Error {
  */
 export async function startThread(place: DatabasePlace): Promise<DatabaseThread> {
   const at = privateSocket()
-  const worker = loadThread({ place, socket: at.socket })
+  const answers = new Int32Array(new SharedArrayBuffer(4))
+  const worker = loadThread({ place, socket: at.socket, answers })
   let lost: (reason: string) => void = () => {}
   let reason = 'it ended by itself'
   worker.on('error', (error: unknown) => (reason = error instanceof Error ? error.message : String(error)))
@@ -45,6 +48,7 @@ export async function startThread(place: DatabasePlace): Promise<DatabaseThread>
   }
   return {
     socket: at.socket,
+    answers: () => Atomics.load(answers, 0),
     onLost: (heard) => (lost = heard),
     close: async () => {
       lost = () => {}

@@ -11,6 +11,8 @@ export type DatabasePlace = { folder: string } | { memory: { from: string | null
 export interface ThreadStart {
   place: DatabasePlace
   socket: string
+  /** Goes up by one with each answer, so that one who waits in a long queue knows that it moves. */
+  answers: Int32Array
 }
 
 /** What the thread says once: that it can be spoken to, or why not. */
@@ -18,12 +20,13 @@ export type ThreadReady = { ready: true } | { ready: false; reason: string }
 
 // The embedded database in a thread of its own, so that nothing that it does holds up requests and streams. It is
 // spoken to in PostgreSQL's protocol; the only message from outside asks it to close.
-const { place, socket } = workerData as ThreadStart
+const { place, socket, answers } = workerData as ThreadStart
 const port = parentPort!
 const tell = (ready: ThreadReady) => port.postMessage(ready)
 
 try {
   const database = await openPlace(place)
+  countAnswers(database)
   const server = new PGLiteSocketServer({ db: database, path: socket })
   await server.start()
   port.once('message', () => void close(database, server))
@@ -37,6 +40,14 @@ async function openPlace(at: DatabasePlace): Promise<PGlite> {
   if ('folder' in at) return openDatabaseFiles(at.folder)
   const { from } = at.memory
   return PGlite.create(from === null ? {} : { loadDataDir: await openAsBlob(from) })
+}
+
+function countAnswers(database: PGlite): void {
+  const answer = database.execProtocolRawStream.bind(database)
+  database.execProtocolRawStream = async (...asked) => {
+    await answer(...asked)
+    Atomics.add(answers, 0, 1)
+  }
 }
 
 async function close(database: PGlite, server: PGLiteSocketServer): Promise<void> {

@@ -19,6 +19,7 @@ export async function openRemote(url: string, migrationsFolder: string): Promise
         first = false
       })
     },
+    answers: () => 0,
     // A server serves many, and a lost connection to it is made again.
     isOwned: () => true,
     onLost: () => {},
