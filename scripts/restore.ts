@@ -1,4 +1,4 @@
-import { createInterface } from 'node:readline/promises'
+import { createInterface } from 'node:readline'
 import { databaseSettings } from '../server/database/client'
 import { listBackups } from '../server/database/backup/backupFolder'
 import { restoreBackup } from '../server/database/backup/restoreBackup'
@@ -17,14 +17,21 @@ if (!file) {
   console.error('Say which one: npm run restore -- FILE')
   process.exit(1)
 }
-const terminal = createInterface({ input: process.stdin, output: process.stdout })
+const terminal = createInterface({ input: process.stdin })
+const lines = terminal[Symbol.asyncIterator]()
+
+/** Whoever says nothing more has not said yes. */
+async function confirm(question: string): Promise<boolean> {
+  process.stdout.write(`${question} (yes or no) `)
+  const { value, done } = await lines.next()
+  return !done && /^y(es)?$/i.test(value.trim())
+}
+
 try {
-  const restored = await restoreBackup(settings.folder, file, async (question) =>
-    /^y(es)?$/i.test((await terminal.question(`${question} (yes or no) `)).trim()),
-  )
-  if (!restored) console.log('Nothing was changed.')
+  const restored = await restoreBackup(settings.folder, file, confirm)
+  if (!restored) console.log('\nNothing was changed.')
   else {
-    console.log(`The backup is in its place. Start Jolly Beaker again.`)
+    console.log(`\nThe backup is in its place. Start Jolly Beaker again.`)
     if (restored.before) console.log(`The database that was there before is kept in ${restored.before}.`)
   }
 } catch (error) {

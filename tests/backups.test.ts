@@ -1,4 +1,5 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Browser } from 'playwright-core'
@@ -69,4 +70,46 @@ it('the Desk says that the disk is nearly full, and Sheets do not', async () => 
   await page.goto(`${server.url}/sheet/${lesson!.id}`)
   await page.getByRole('heading').first().waitFor()
   expect(await page.getByText('nearly full').count()).toBe(0)
+})
+
+/** Restores as somebody at the machine does, who types these lines. */
+function restore(folder: string, typed: string, ...files: string[]) {
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ['node_modules/tsx/dist/cli.mjs', '--tsconfig', 'scripts/tsconfig.json', 'scripts/restore.ts', ...files],
+    {
+      env: { ...process.env, JOLLY_DATA: folder, DATABASE_URL: '' },
+      input: typed,
+      encoding: 'utf8',
+      timeout: 60_000,
+    },
+  )
+  return { status, said: stdout + stderr }
+}
+
+it('npm run restore lists, refuses while the program runs, asks twice, and keeps what was there', async () => {
+  const folder = await dataFolder()
+  const own = await startServer(folder)
+  await expect
+    .poll(async () => (await (await fetch(`${own.url}/api/school/backups`)).json()) as unknown)
+    .toMatchObject({ backups: [{}] })
+  const listed = restore(folder, '')
+  expect(listed).toMatchObject({ status: 1, said: expect.stringContaining('0 lessons') as string })
+  const file = /^(\S+\.tar\.gz) /m.exec(listed.said)![1]!
+  expect(restore(folder, 'yes\nyes\n', file).said).toMatch(/is in use by another/)
+  await own.stop()
+  const before = statSync(join(folder, 'database')).ino
+  for (const typed of ['', 'no\n', 'yes\n', 'yes\nno\n'])
+    expect(restore(folder, typed, file)).toMatchObject({
+      status: 0,
+      said: expect.stringContaining('Nothing was changed') as string,
+    })
+  expect(statSync(join(folder, 'database')).ino).toBe(before)
+  const done = restore(folder, 'yes\nyes\n', file)
+  expect(done).toMatchObject({ status: 0, said: expect.stringContaining('in its place') as string })
+  const kept = /is kept in (\S+)\.$/m.exec(done.said)![1]!
+  expect(statSync(kept).ino).toBe(before)
+  const again = await startServer(folder)
+  await again.stop()
+  again.forget()
 })

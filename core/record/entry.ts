@@ -75,18 +75,16 @@ export function slotKey({ groupId, levelId, tryNumber, moment }: Slot): string {
 }
 
 /**
- * Whether something kept or sent has the shape of an entry; whether the plan takes it is another question.
+ * Whether something kept on a device can be shown as an entry and sent; whether it is a right one is for the server to say, aloud.
  * @example isEntry({ ...entry, fields: null }) // false
  */
 export function isEntry(one: unknown): one is Entry {
   if (typeof one !== 'object' || one === null) return false
-  const { fields, readWith, levelId, tryNumber, supersedes, ...rest } = one as Record<string, unknown>
-  const { id, groupId, moment, note, status, reason, source, takenAt } = rest
+  const { id, groupId, levelId, tryNumber, moment, takenAt, fields } = one as Record<string, unknown>
   return (
-    [id, groupId, moment, note, status, reason, source, takenAt].every((text) => typeof text === 'string') &&
-    [levelId, supersedes].every((text) => text === null || typeof text === 'string') &&
+    [id, groupId, moment, takenAt].every((text) => typeof text === 'string') &&
+    (levelId === null || typeof levelId === 'string') &&
     typeof tryNumber === 'number' &&
-    typeof readWith === 'object' &&
     typeof fields === 'object' &&
     fields !== null &&
     Object.values(fields).every(
