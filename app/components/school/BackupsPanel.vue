@@ -21,11 +21,11 @@ async function makeNow() {
   making.value = true
   await notices.attempt(async () => {
     const { name } = await request<{ name: string }>('POST', '/api/school/backups', {}, 'picture')
-    await look()
     window.location.assign(address(name))
     notices.tell('The backup is made. Keep the file that comes on another disk or stick.')
   })
   making.value = false
+  await notices.attempt(look)
 }
 
 const when = (made: string) => format(made, isThisYear(made) ? 'EEEE d MMMM, HH:mm' : 'd MMMM yyyy, HH:mm')

@@ -16,7 +16,7 @@ export default defineRoute({
       logProblem(error)
       throw new ApiError(
         'failed',
-        'The backup could not be made; the older ones are still there. Look whether the disk has room, then try again.',
+        'The backup could not be made, and nothing else was changed. Look whether the disk has room, then try again.',
       )
     }
   },
