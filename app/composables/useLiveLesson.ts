@@ -1,10 +1,10 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
-import type { LessonEvent } from '#shared/types/api'
+import { hearLesson } from '../live/hearLesson'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/entryQueue'
 import { useObservations } from '../stores/observations'
 
-const reopenAfter = 2000
+const askAgainAfter = 5000
 
 /** Opens a lesson and keeps it up to date with every other screen until the page is left. */
 export function useLiveLesson(id: Ref<string>) {
@@ -12,46 +12,39 @@ export function useLiveLesson(id: Ref<string>) {
   const queue = useEntryQueue()
   const observations = useObservations()
   const connected = ref(false)
-  let source: EventSource | null = null
-  let timer: ReturnType<typeof setTimeout> | undefined
+  let leave = () => {}
   let left = false
+  let timer: ReturnType<typeof setTimeout> | undefined
 
-  function listen() {
-    close()
+  function hear() {
+    leave()
     // The page may have been left, or another lesson chosen, while this one was on its way.
-    if (left || store.lesson?.id !== id.value) return
-    source = new EventSource(`/api/lessons/${id.value}/events?after=${store.lesson.seq}`)
-    source.onopen = () => {
-      connected.value = true
+    if (store.lesson?.id !== id.value) return
+    leave = hearLesson(id.value, store.lesson.cursor, (news) => {
+      if (news.kind === 'event') return store.apply(news.event)
+      if (news.kind === 'anew') return void open(id.value)
+      connected.value = news.kind === 'connected'
+      if (!connected.value) return
       void queue.flush()
       void observations.flush()
-    }
-    source.onmessage = (message: MessageEvent<string>) => store.apply(JSON.parse(message.data) as LessonEvent)
-    source.onerror = () => {
-      connected.value = false
-      // The browser tries again by itself, except when the server answered with a refusal.
-      if (source?.readyState === EventSource.CLOSED) timer = setTimeout(listen, reopenAfter)
-    }
+    })
   }
 
-  function close() {
+  async function open(next: string) {
+    leave()
     clearTimeout(timer)
-    source?.close()
-    source = null
+    await store.load(next)
+    if (left || next !== id.value) return
+    // Nothing can be heard on from what is not there; it is asked for again until it is.
+    if (store.problem === null) hear()
+    else timer = setTimeout(() => void open(next), askAgainAfter)
   }
 
-  watch(
-    id,
-    async (next) => {
-      close()
-      await store.load(next)
-      listen()
-    },
-    { immediate: true },
-  )
+  watch(id, open, { immediate: true })
   onScopeDispose(() => {
     left = true
-    close()
+    clearTimeout(timer)
+    leave()
   })
   return { connected }
 }

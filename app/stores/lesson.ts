@@ -188,6 +188,8 @@ export const useLesson = defineStore('lesson', () => {
       case 'safety':
         patch({ safety: event.safety })
         return void queue.flush()
+      case 'removed':
+        return patch({ removed: event.removed })
       case 'ticks':
       case 'counts':
         return usePack().take(event)

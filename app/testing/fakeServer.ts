@@ -30,7 +30,9 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     entries: [],
     observations: [],
     seq: 0,
+    cursor: '0.0',
     safety: null,
+    removed: false,
     ...changes,
   }
 }

@@ -1,7 +1,8 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
 import type Joi from 'joi'
 import { validate } from '#shared/schemas'
-import { isUniqueViolation } from '../database/uniqueViolation'
+import { untilNotInTheWay } from '../database/inTheWay'
+import { isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from './apiError'
 import { logProblem } from './logProblem'
 import { readJson } from './readBody'
@@ -19,13 +20,17 @@ export function defineRoute<Body = undefined>({ body: schema, limit = 200_000, h
   return defineEventHandler(async (event) => {
     try {
       const body = schema ? check(schema, await readJson(event, limit)) : (undefined as Body)
-      return await handle({ event, body })
+      return await untilNotInTheWay(() => handle({ event, body }))
     } catch (error) {
-      const problem = toApiError(error)
-      setResponseStatus(event, statusOf[problem.code])
-      return problem.toBody()
+      return refused(event, toApiError(error))
     }
   })
+}
+
+/** Answers with a problem. */
+export function refused(event: H3Event, problem: ApiError) {
+  setResponseStatus(event, statusOf[problem.code])
+  return problem.toBody()
 }
 
 function check<Body>(schema: Joi.Schema<Body>, input: unknown): Body {
@@ -50,9 +55,12 @@ export function toApiError(error: unknown): ApiError {
 
 const guid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
 
+/** Whether a text may be one of our identifiers. */
+export const isId = (text: string) => guid.test(text)
+
 /** An identifier in the path; one that cannot be ours is simply not found. */
 export function idParam(event: H3Event, what: string, name = 'id'): string {
   const id = getRouterParam(event, name) ?? ''
-  if (!guid.test(id)) throw notFound(what)
+  if (!isId(id)) throw notFound(what)
   return id.toLowerCase()
 }

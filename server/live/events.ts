@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, isNull, sql, type SQL } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import type { LessonEvent } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { events, lessons } from '../database/schema'
@@ -14,51 +14,17 @@ type NewEvent = WithoutSeq<LessonEvent>
  * Writes an event within the transaction that made the change, and has the database tell all listeners
  * when it commits. Taking the next number locks the lesson, so events are in order.
  */
-export async function recordEvent(tx: Database, lessonId: string, event: NewEvent): Promise<number> {
-  const next = takeNext(tx, eq(lessons.id, lessonId))
-  const [row] = await writeEvent(tx, next, tx.with(next), event)
-  return row!.seq
-}
-
-/**
- * Writes an event together with the rows that it tells of, all in one statement, provided that nothing has happened in the lesson since
- * it was read: a statement costs about as much as all that is done with its answer, and a transaction has five.
- * @param since the number of the newest event when it was read
- * @param rows what to insert, selected from "next", which is empty where something has happened
- * @returns the number of the event, or null where it was not written
- */
-export async function recordEventSince(
-  db: Database,
-  lessonId: string,
-  since: number,
-  event: NewEvent,
-  rows: (next: SQL) => PromiseLike<unknown>,
-): Promise<number | null> {
-  const unchanged = and(eq(lessons.id, lessonId), eq(lessons.seq, since), isNull(lessons.removedAt))!
-  const next = takeNext(db, unchanged)
-  const added = db.$with('added').as(rows(sql`${next}`) as never)
-  const [row] = await writeEvent(db, next, db.with(next, added), event)
-  return row?.seq ?? null
-}
-
-function takeNext(tx: Database, where: SQL) {
-  return tx.$with('next').as(
+export async function recordEvent(tx: Database, lessonId: string, event: NewEvent): Promise<void> {
+  const next = tx.$with('next').as(
     tx
       .update(lessons)
       .set({ seq: sql`${lessons.seq} + 1` })
-      .where(where)
+      .where(eq(lessons.id, lessonId))
       .returning({ lessonId: lessons.id, seq: lessons.seq }),
   )
-}
-
-/** One statement: over the wire of a server each of three would cost as much as all of them. */
-function writeEvent(
-  tx: Database,
-  next: ReturnType<typeof takeNext>,
-  within: Pick<Database, 'insert'>,
-  event: NewEvent,
-) {
-  return within
+  // One statement: over the wire of a server each of three would cost as much as all of them.
+  await tx
+    .with(next)
     .insert(events)
     .select(
       tx
@@ -73,15 +39,14 @@ function writeEvent(
         })
         .from(next),
     )
-    .returning({ seq: events.seq, told: sql`pg_notify(${eventChannel}, ${events.lessonId}::text)` })
+    .returning({ told: sql`pg_notify(${eventChannel}, ${events.lessonId}::text)` })
 }
 
-/** The events of a lesson after a given number, in order. */
-export async function eventsAfter(db: Database, lessonId: string, seq: number): Promise<LessonEvent[]> {
-  const rows = await db
-    .select({ event: events.event })
-    .from(events)
-    .where(and(eq(events.lessonId, lessonId), gt(events.seq, seq)))
-    .orderBy(asc(events.seq))
-  return rows.map((row) => row.event)
+/** Writes an event of several lessons, in the order in which everybody locks them. */
+export async function recordEvents(
+  tx: Database,
+  told: readonly { lessonId: string; event: NewEvent }[],
+): Promise<void> {
+  for (const { lessonId, event } of [...told].sort((a, b) => a.lessonId.localeCompare(b.lessonId)))
+    await recordEvent(tx, lessonId, event)
 }

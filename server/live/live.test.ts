@@ -1,71 +1,69 @@
+import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { LessonEvent } from '#shared/types/api'
+import { newId } from '#core/plan'
+import type { LessonDto, StreamMessage } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
+import { heardMessages, placeOf } from '../testing/heardMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
 afterAll(() => app.close())
 
-/** Reads a live stream until it has brought so many events, then leaves it. */
-async function listen(
-  path: string,
-  count: number,
-  headers: Record<string, string> = {},
-): Promise<LessonEvent[]> {
-  const leave = new AbortController()
-  const response = await fetch(`${app.url}${path}`, { headers, signal: leave.signal })
-  const events: LessonEvent[] = []
-  let text = ''
-  for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
-    text += new TextDecoder().decode(part, { stream: true })
-    const blocks = text.split('\n\n')
-    text = blocks.pop()!
-    for (const block of blocks) {
-      const data = /^data: (\{.*)$/m.exec(block)?.[1]
-      if (data) events.push(JSON.parse(data) as LessonEvent)
-    }
-    if (events.length >= count) break
-  }
-  leave.abort()
-  return events
-}
+const eventsIn = (messages: StreamMessage[]) => messages.flatMap((one) => ('event' in one ? [one.event] : []))
+const fetched = async (path: string) => (await app.call<LessonDto>('GET', path)).body
 
-describe('the live stream of a lesson', () => {
+describe('the live stream', () => {
   it('brings every change as it happens, in order', async () => {
     const { lesson, path } = await bounceLesson(app)
-    const heard = listen(`${path}/events?after=${lesson.seq}`, 3)
+    const heard = heardMessages(app, [placeOf(lesson)], 3)
     await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 4 }), version: 0 })
     await app.call('PATCH', path, { stage: 'test' })
-    expect((await heard).map((event) => [event.seq, event.kind])).toEqual([
+    expect(eventsIn(await heard).map((event) => [event.seq, event.kind])).toEqual([
       [lesson.seq + 1, 'entries'],
       [lesson.seq + 2, 'plan'],
       [lesson.seq + 3, 'lesson'],
     ])
+    expect((await heard).at(-1)).toMatchObject({ lessonId: lesson.id, cursor: (await fetched(path)).cursor })
   })
 
-  it('catches a screen up on what it missed, once', async () => {
+  it('catches a screen up on what it missed, once, from wherever it was', async () => {
     const { lesson, path } = await bounceLesson(app)
-    for (const tryNumber of [1, 2, 3])
+    const cursors: string[] = []
+    for (const tryNumber of [1, 2, 3]) {
       await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson, { tryNumber })] })
-    expect((await listen(`${path}/events?after=${lesson.seq + 1}`, 2)).map((event) => event.seq)).toEqual([
-      lesson.seq + 2,
-      lesson.seq + 3,
-    ])
-    expect(
-      (await listen(`${path}/events?after=0`, 1, { 'last-event-id': String(lesson.seq + 2) })).map(
-        (event) => event.seq,
-      ),
-    ).toEqual([lesson.seq + 3])
+      cursors.push((await fetched(path)).cursor)
+    }
+    for (const [from, missed] of [lesson.cursor, ...cursors.slice(0, 2)].entries())
+      expect(
+        eventsIn(
+          await heardMessages(
+            app,
+            [placeOf({ id: lesson.id, cursor: [lesson.cursor, ...cursors][from]! })],
+            3 - from,
+          ),
+        ).map((event) => event.seq),
+        missed,
+      ).toEqual([1, 2, 3].slice(from).map((number) => lesson.seq + number))
+  })
+
+  it('carries all lessons that a browser has open', async () => {
+    const [one, other] = [await bounceLesson(app), await bounceLesson(app)]
+    const heard = heardMessages(app, [placeOf(one.lesson), placeOf(other.lesson)], 2)
+    for (const { lesson, path } of [one, other])
+      await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
+    expect((await heard).map(({ lessonId }) => lessonId).sort()).toEqual(
+      [one.lesson.id, other.lesson.id].sort(),
+    )
   })
 
   it('tells every open lesson of a class that its groups changed', async () => {
-    const { own, lesson, path } = await bounceLesson(app)
-    const heard = listen(`${path}/events?after=${lesson.seq}`, 1)
+    const { own, lesson } = await bounceLesson(app)
+    const heard = heardMessages(app, [placeOf(lesson)], 1)
     const { id, ...input } = own
     await app.call('PUT', `/api/classes/${id}`, { ...input, name: 'Renamed' })
-    expect((await heard)[0]).toMatchObject({ kind: 'class', class: { name: 'Renamed', children: 0 } })
+    expect(eventsIn(await heard)[0]).toMatchObject({ kind: 'class', class: { name: 'Renamed', children: 0 } })
   })
 
   it('says nothing of a repeated send', async () => {
@@ -73,9 +71,74 @@ describe('the live stream of a lesson', () => {
     const reading = sentEntry(lesson)
     for (let time = 0; time < 3; time++) await app.call('POST', `${path}/entries`, { entries: [reading] })
     await app.call('PATCH', path, { stage: 'test' })
-    expect((await listen(`${path}/events?after=${lesson.seq}`, 2)).map((event) => event.kind)).toEqual([
+    expect(eventsIn(await heardMessages(app, [placeOf(lesson)], 2)).map((event) => event.kind)).toEqual([
       'entries',
       'lesson',
     ])
   })
+
+  it('tells its screens that a lesson was taken off, and that it is back', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const heard = heardMessages(app, [placeOf(lesson)], 2)
+    await app.call('DELETE', path)
+    await app.call('POST', `${path}/restore`)
+    expect(eventsIn(await heard)).toMatchObject([
+      { kind: 'removed', removed: true },
+      { kind: 'removed', removed: false },
+    ])
+  })
+
+  it('brings the date and the stage as they end up, however they are changed at once', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const rounds = 12
+    const heard = heardMessages(app, [placeOf(lesson)], 2 * rounds)
+    for (let round = 0; round < rounds; round++)
+      await Promise.all([
+        app.call('PATCH', path, { date: `2026-03-${10 + round}` }),
+        app.call('PATCH', path, { stage: round % 2 ? 'test' : 'plan' }),
+      ])
+    const { date, stage } = await fetched(path)
+    expect(eventsIn(await heard).at(-1)).toMatchObject({ kind: 'lesson', date, stage })
+  })
+})
+
+describe('a screen fetches the lesson anew', () => {
+  const anew = async (id: string, cursor: string) =>
+    expect(await heardMessages(app, [placeOf({ id, cursor })], 1)).toEqual([{ lessonId: id, anew: cursor }])
+
+  it('when it is ahead of a restored backup', async () => {
+    const { lesson } = await bounceLesson(app)
+    await anew(lesson.id, `${lesson.seq + 3}.${Date.now()}000`)
+  })
+
+  it('when a restored backup has gone on by other events since', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
+    const { cursor } = await fetched(path)
+    await app.call('PATCH', path, { stage: 'test' })
+    await app.database.db.execute(
+      sql`update events set made_at = made_at + interval '1 second' where lesson_id = ${lesson.id} and seq = ${lesson.seq + 1}`,
+    )
+    await anew(lesson.id, cursor)
+  })
+
+  it('when it is far behind', async () => {
+    const { lesson } = await bounceLesson(app)
+    await app.database.db.execute(sql`update lessons set seq = seq + 600 where id = ${lesson.id}`)
+    await anew(lesson.id, lesson.cursor)
+  })
+
+  it('when the lesson is not there', () => anew(newId(), '3.1773043200000000'))
+})
+
+it.each([
+  '',
+  'x',
+  `${newId()}`,
+  `${newId()}:x`,
+  `${newId()}:1.2,`,
+  Array(51).fill(`${newId()}:0.0`).join(','),
+])('a stream from “%s” is refused', async (after) => {
+  const answer = await app.call<{ error: { code: string } }>('GET', `/api/events?after=${after}`)
+  expect([answer.status, answer.body.error.code]).toEqual([400, 'invalid'])
 })

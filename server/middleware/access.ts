@@ -1,7 +1,6 @@
-import { defineEventHandler, setResponseHeaders, setResponseStatus } from 'h3'
+import { defineEventHandler, setResponseHeaders } from 'h3'
 import { mayEnter } from '../access/mayEnter'
-import { statusOf } from '../http/apiError'
-import { toApiError } from '../http/defineRoute'
+import { refused, toApiError } from '../http/defineRoute'
 
 /** Data are shown by our own pages only, kept by nobody on the way, and taken for nothing but what they are. */
 const headers = {
@@ -16,8 +15,6 @@ export default defineEventHandler((event) => {
   try {
     mayEnter(event)
   } catch (error) {
-    const problem = toApiError(error)
-    setResponseStatus(event, statusOf[problem.code])
-    return problem.toBody()
+    return refused(event, toApiError(error))
   }
 })

@@ -6,6 +6,7 @@ import { classes, entries, groups, lessons, observations, predictions, pupils } 
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
+import { lockLessons } from './lessonRow'
 
 /** All classes, by name. */
 export async function listClasses(db: Database): Promise<ClassDto[]> {
@@ -59,6 +60,8 @@ export async function createClass(db: Database, input: ClassInput): Promise<Clas
 export async function updateClass(db: Database, id: string, input: ClassInput): Promise<ClassDto> {
   await getClass(db, id)
   await db.transaction(async (tx) => {
+    // Lessons first, as everybody does: whoever writes an entry holds its lesson while it looks at the group.
+    const open = await lockLessons(tx, and(eq(lessons.classId, id), isNull(lessons.removedAt))!)
     await refuseLosingGroups(tx, id, input)
     await tx.update(classes).set(ownFields(input)).where(eq(classes.id, id))
     await tx.delete(pupils).where(eq(pupils.classId, id))
@@ -73,10 +76,6 @@ export async function updateClass(db: Database, id: string, input: ClassInput): 
     )
     await writeMembers(tx, id, input)
     const changed = await getClass(tx, id)
-    const open = await tx
-      .select()
-      .from(lessons)
-      .where(and(eq(lessons.classId, id), isNull(lessons.removedAt)))
     for (const lesson of open)
       await recordEvent(tx, lesson.id, {
         kind: 'class',

@@ -7,7 +7,7 @@ import { lessons } from '../database/schema'
  * all that no part has taken. Names are written out, since a select from one table leaves them bare.
  */
 export const groupsTakingPart = sql<string[]>`(
-  select coalesce(jsonb_agg(own.id), '[]'::jsonb) from groups own
+  select coalesce(jsonb_agg(own.id order by own.id), '[]'::jsonb) from groups own
   where own.class_id = lessons.class_id and case
     when lessons.group_ids is null then not exists (
       select 1 from lessons part where part.part_of = lessons.id and part.removed_at is null

@@ -1,4 +1,4 @@
-import { and, eq, isNull } from 'drizzle-orm'
+import { and, asc, eq, isNull, or, type SQL } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
 import { notFound } from '../http/apiError'
@@ -21,3 +21,25 @@ export async function lockLesson(tx: Database, id: string): Promise<LessonRow> {
   if (!row || row.removedAt) throw notFound('lesson')
   return row
 }
+
+/**
+ * A lesson with all that ask the same question, the whole and its parts, which nobody else changes until the transaction ends. They are
+ * locked in the order of their ids, as everywhere, so that two who want the same never wait for each other.
+ */
+export async function lockFamily(
+  tx: Database,
+  id: string,
+): Promise<{ lesson: LessonRow; whole: LessonRow; family: LessonRow[] }> {
+  // A part never changes its whole, so this may be read before the lock.
+  const [asked] = await tx.select({ partOf: lessons.partOf }).from(lessons).where(eq(lessons.id, id))
+  const wholeId = asked?.partOf ?? id
+  const family = await lockLessons(tx, or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId))!)
+  const lesson = family.find((row) => row.id === id)
+  const whole = family.find((row) => row.id === wholeId)
+  if (!lesson || !whole) throw notFound('lesson')
+  return { lesson, whole, family }
+}
+
+/** Several lessons, which nobody else changes until the transaction ends, in the order in which everybody locks them. */
+export const lockLessons = (tx: Database, which: SQL): Promise<LessonRow[]> =>
+  tx.select().from(lessons).where(which).orderBy(asc(lessons.id)).for('update')

@@ -11,15 +11,16 @@ import type { ClassDto, LessonDto, LessonSummaryDto, Stage } from '#shared/types
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
-import { recordEvent } from '../live/events'
+import { cursorOf } from '../live/cursor'
+import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { entriesOf } from './entries'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf } from './lessonGroups'
-import { findLesson, lockLesson } from './lessonRow'
+import { findLesson, lockFamily, lockLesson } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
-import { partsOf, refuseTakenGroups, tellParts } from './parts'
+import { partsOf, refuseTakenGroups, tellingParts } from './parts'
 import { predictionsOf } from './predictions'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
@@ -143,7 +144,9 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         entries: await entriesOf(tx, id),
         observations: await observationsOf(tx, id),
         seq: row.seq,
+        cursor: await cursorOf(tx, id),
         safety: await safetyOf(tx, id),
+        removed: false,
       }
     },
     { isolationLevel: 'repeatable read' },
@@ -204,14 +207,17 @@ export async function changeLesson(
   changes: { date?: string; stage?: Stage },
 ): Promise<void> {
   await db.transaction(async (tx) => {
-    const before = await findLesson(tx, id)
-    await tx.update(lessons).set(changes).where(eq(lessons.id, id))
-    await recordEvent(tx, id, {
-      kind: 'lesson',
-      date: changes.date ?? before.date,
-      stage: changes.stage ?? before.stage,
-    })
-    if (changes.date) await movePartsTo(tx, id, changes.date)
+    const { lesson, family } = await lockFamily(tx, id)
+    if (lesson.removedAt) throw notFound('lesson')
+    // The parts of a lesson are tested on its day.
+    const parts = changes.date ? family.filter((one) => one.partOf === id) : []
+    const changed = [{ ...lesson, ...changes }, ...parts.map((part) => ({ ...part, date: changes.date! }))]
+    for (const { id: changedId, date, stage } of changed)
+      await tx.update(lessons).set({ date, stage }).where(eq(lessons.id, changedId))
+    await recordEvents(
+      tx,
+      changed.map(({ id: lessonId, date, stage }) => ({ lessonId, event: { kind: 'lesson', date, stage } })),
+    )
   })
 }
 
@@ -235,22 +241,18 @@ export async function saveConclusion(
   })
 }
 
-/** The parts of a lesson are tested on its day. */
-async function movePartsTo(tx: Database, wholeId: string, day: string): Promise<void> {
-  const moved = await tx.update(lessons).set({ date: day }).where(eq(lessons.partOf, wholeId)).returning()
-  for (const part of moved) await recordEvent(tx, part.id, { kind: 'lesson', date: day, stage: part.stage })
-}
-
 /** Takes a lesson off the logbook, or puts it back; nothing of it is deleted. The groups of a part go back to the whole. */
 export async function setLessonRemoved(db: Database, id: string, removed: boolean): Promise<void> {
   await db.transaction(async (tx) => {
-    const [row] = await tx.select().from(lessons).where(eq(lessons.id, id)).for('update')
-    if (!row) throw notFound('lesson')
-    if (!removed && row.partOf && row.removedAt) await refuseTakenGroups(tx, row)
+    const { lesson, family } = await lockFamily(tx, id)
+    if (!removed && lesson.partOf && lesson.removedAt) await refuseTakenGroups(tx, lesson)
     await tx
       .update(lessons)
       .set({ removedAt: removed ? new Date() : null })
       .where(eq(lessons.id, id))
-    if (row.partOf) await tellParts(tx, row.partOf)
+    await recordEvents(tx, [
+      { lessonId: id, event: { kind: 'removed', removed } },
+      ...(lesson.partOf ? tellingParts(family.filter((one) => one.id !== id)) : []),
+    ])
   })
 }

@@ -4,12 +4,12 @@ import { emptyConclusion } from '#core/conclusion'
 import type { LessonPartDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, predictions, entries } from '../database/schema'
-import { ApiError } from '../http/apiError'
-import { recordEvent } from '../live/events'
+import { ApiError, notFound } from '../http/apiError'
+import { recordEvents } from '../live/events'
 import { getClass, withoutNames } from './classes'
 import { groupsOf } from './lessonGroups'
 import { inheritConfirmations } from './safety'
-import { lockLesson, type LessonRow } from './lessonRow'
+import { lockFamily, type LessonRow } from './lessonRow'
 
 /** The lesson and the parts under the same question, the whole first; each with its groups and its pair of variables. */
 export async function partsOf(
@@ -36,8 +36,8 @@ export async function partsOf(
 /** Gives some groups of a lesson a test of their own, begun with a copy of the plan. */
 export async function splitLesson(db: Database, id: string, groupIds: string[]): Promise<{ id: string }> {
   return db.transaction(async (tx) => {
-    const asked = await lockLesson(tx, id)
-    const whole = asked.partOf ? await lockLesson(tx, asked.partOf) : asked
+    const { lesson, whole, family } = await lockFamily(tx, id)
+    if (lesson.removedAt || whole.removedAt) throw notFound('lesson')
     const here = await groupsOf(tx, whole)
     if (!groupIds.every((groupId) => here.has(groupId)))
       throw new ApiError('conflict', 'One of these groups already has a test of its own.')
@@ -59,7 +59,7 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
       conclusion: emptyConclusion,
     })
     await inheritConfirmations(tx, whole.id, partId)
-    await tellParts(tx, whole.id)
+    await recordEvents(tx, tellingParts([...family, { id: partId }]))
     return { id: partId }
   })
 }
@@ -71,14 +71,9 @@ export async function refuseTakenGroups(tx: Database, part: LessonRow): Promise<
     throw new ApiError('conflict', 'One of its groups has begun another test of its own since.')
 }
 
-/** Tells every screen of the whole lesson and its parts that groups went elsewhere. */
-export async function tellParts(tx: Database, wholeId: string): Promise<void> {
-  const rows = await tx
-    .select({ id: lessons.id })
-    .from(lessons)
-    .where(or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId)))
-  for (const row of rows) await recordEvent(tx, row.id, { kind: 'parts' })
-}
+/** What every screen of a whole lesson and its parts is told when groups go elsewhere. */
+export const tellingParts = (family: readonly { id: string }[]) =>
+  family.map(({ id }) => ({ lessonId: id, event: { kind: 'parts' as const } }))
 
 async function refuseBusy(tx: Database, lessonId: string, groupIds: string[]): Promise<void> {
   const busy = [

@@ -9,7 +9,7 @@ import { lessons, safetyConfirmations } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { getClass } from './classes'
-import { lockLesson, type LessonRow } from './lessonRow'
+import { lockLesson, lockLessons, type LessonRow } from './lessonRow'
 import { listSupplies } from './supplies'
 
 /** The newest confirmation of a lesson. */
@@ -101,12 +101,8 @@ export async function weighPlanChange(tx: Database, before: LessonRow, after: Le
 
 /** Called when a class or the store cupboard is changed: weighs the confirmations of all lessons that it may touch. */
 export async function weighConfirmations(tx: Database, touched: { classId: string } | 'all'): Promise<void> {
-  const rows = await tx
-    .select()
-    .from(lessons)
-    .where(
-      and(isNull(lessons.removedAt), touched === 'all' ? undefined : eq(lessons.classId, touched.classId)),
-    )
+  const ofClass = touched === 'all' ? undefined : eq(lessons.classId, touched.classId)
+  const rows = await lockLessons(tx, and(isNull(lessons.removedAt), ofClass)!)
   for (const lesson of rows) {
     const row = await newest(tx, lesson.id)
     if (row?.basis) await weigh(tx, row, lesson)

@@ -205,7 +205,11 @@ export interface LessonDto {
   observations: Observation[]
   /** The number of the last event that this snapshot includes. */
   seq: number
+  /** Where the live stream goes on from this snapshot. */
+  cursor: string
   safety: SafetyDto | null
+  /** Taken off the logbook while it was open. */
+  removed: boolean
 }
 
 /** What happened in a lesson; each event has the next number of its lesson. */
@@ -225,6 +229,15 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'safety'; safety: SafetyDto | null }
   | { kind: 'ticks'; ticks: TickDto[] }
   | { kind: 'counts'; counts: CountedLine[] }
+  /** The lesson was taken off the logbook, or put back. */
+  | { kind: 'removed'; removed: boolean }
+)
+
+/** What a browser hears of the lessons that it has open. */
+export type StreamMessage = { lessonId: string } & (
+  | { cursor: string; event: LessonEvent }
+  /** Where the database does not go on from this cursor, or is too far ahead of it: the lesson must be fetched. */
+  | { anew: string }
 )
 
 /** The room on the disk of the school's machine, in bytes; null where a database server has its own. */

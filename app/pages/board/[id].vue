@@ -82,6 +82,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           @click="toggle"
         />
       </header>
+      <LessonRemoved />
       <WonderBoard v-if="face === 'wonder'" />
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
       <SeenBoard v-else-if="face === 'seen'" />

@@ -35,6 +35,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
     <template v-if="store.lesson && store.lesson.id === id">
       <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
       <RoomWarning />
+      <LessonRemoved own />
       <PartsBar :stage="stage" />
       <BenchStrip v-if="stage !== 'wonder'" :stage="stage" />
       <div class="work">

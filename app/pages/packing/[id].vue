@@ -65,6 +65,7 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
           >{{ done }} / {{ pack.cells.length }}</span
         >
       </header>
+      <LessonRemoved />
       <VProgressLinear
         :model-value="pack.cells.length ? (100 * done) / pack.cells.length : 0"
         color="primary"

@@ -5,6 +5,7 @@ import { wonderLimits, type Note } from '#core/wonder'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan } from '../../testing/examples'
+import { heardMessages, placeOf } from '../../testing/heardMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -53,15 +54,9 @@ describe('notes', () => {
     const { path, lesson } = await bounceLesson(app)
     const one = note()
     await send(path, one)
-    const leave = new AbortController()
-    const stream = await fetch(`${app.url}${path}/events?after=${lesson.seq}`, { signal: leave.signal })
-    let text = ''
-    for await (const part of stream.body as unknown as AsyncIterable<Uint8Array>) {
-      text += new TextDecoder().decode(part)
-      if (text.includes(one.id)) break
-    }
-    leave.abort()
-    expect(text).toContain('"kind":"note"')
+    expect(await heardMessages(app, [placeOf(lesson)], 1)).toMatchObject([
+      { event: { kind: 'note', note: one } },
+    ])
   })
 
   it.each([

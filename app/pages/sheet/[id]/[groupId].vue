@@ -44,6 +44,7 @@ const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, ne
 const toWorkOut = computed(() => (ready.value ? worked.value : null))
 const step = computed(() => {
   if (!group.value || !progress.value) return 'lost'
+  if (store.open.removed) return 'away'
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (!store.confirmed) return 'wait'
@@ -132,6 +133,9 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       <p v-else-if="step === 'wait'" class="words" role="status">
         Hands off the tray for a moment: your teacher looks at the cautions first. Then this goes on by
         itself.
+      </p>
+      <p v-else-if="step === 'away'" class="words" role="status">
+        Your teacher has put this lesson away. All that you wrote down is kept.
       </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
       <VBtn

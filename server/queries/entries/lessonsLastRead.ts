@@ -1,4 +1,4 @@
-import type { Database } from '../database/database'
+import type { Database } from '../../database/database'
 
 const most = 50
 

@@ -1,0 +1,55 @@
+import { sql } from 'drizzle-orm'
+import type { Database } from '../database/database'
+import { events, lessons } from '../database/schema'
+import { momentOf, type Cursor } from './cursor'
+
+/** A lesson, and how far somebody has heard it. */
+export interface Place {
+  lessonId: string
+  cursor: Cursor
+}
+
+/**
+ * The places from which somebody can hear on: the lesson is there, has that event, and is not too far ahead of it.
+ * @param atMost how many events it may be ahead
+ */
+export async function placesThatStand<P extends Place>(
+  db: Database,
+  places: readonly P[],
+  atMost: number,
+): Promise<Set<P>> {
+  if (places.length === 0) return new Set()
+  const rows = (await db.execute(sql`
+    select one.nth::int as nth
+    from rows from (jsonb_to_recordset(${placesJson(places)}::jsonb) as ("id" uuid, "seq" int, "at" text)) with ordinality
+      as one("id", "seq", "at", nth)
+    join ${lessons} on lessons.id = one.id
+    where lessons.seq - one.seq between 0 and ${atMost}
+      and coalesce((select ${momentOf(events.madeAt)} from ${events} where events.lesson_id = one.id and events.seq = one.seq), '0') = one.at`)) as unknown as {
+    nth: number
+  }[]
+  return new Set(rows.map(({ nth }) => places[nth - 1]!))
+}
+
+/** An event as it is sent on: its text is not taken apart. */
+export interface EventText extends Place {
+  text: string
+}
+
+/** The events that follow on places, lesson by lesson, in order. */
+export async function eventsFrom(
+  db: Database,
+  places: readonly Place[],
+  atMost: number,
+): Promise<EventText[]> {
+  const rows = (await db.execute(sql`
+    select e.lesson_id as "lessonId", e.seq, ${momentOf(sql`e.made_at`)} as at, e.event::text as text
+    from jsonb_to_recordset(${placesJson(places)}::jsonb) as one("id" uuid, "seq" int)
+    join ${events} e on e.lesson_id = one.id and e.seq > one.seq
+    order by e.lesson_id, e.seq
+    limit ${atMost}`)) as unknown as { lessonId: string; seq: number; at: string; text: string }[]
+  return rows.map(({ lessonId, seq, at, text }) => ({ lessonId, cursor: { seq, at }, text }))
+}
+
+const placesJson = (places: readonly Place[]) =>
+  JSON.stringify(places.map(({ lessonId, cursor }) => ({ id: lessonId, ...cursor })))

@@ -1,0 +1,117 @@
+import type { Entry } from '#core/record'
+import type { Database } from '../../database/database'
+import { accepted } from './accepted'
+import { addBesideKnown } from './addBesideKnown'
+import { addTogether } from './addTogether'
+import { lastRead, openLessons, type OpenLesson } from './openLesson'
+
+/** What somebody sent and waits for. */
+interface Post {
+  lessonId: string
+  given: Entry[]
+  settle: (added: Entry[] | Promise<Entry[]>) => void
+}
+
+/** Entries that are written with one statement; the rest waits for the next. */
+const mostTogether = 500
+
+interface Queue {
+  waiting: Post[]
+  writing: boolean
+}
+
+const queues = new WeakMap<Database, Queue>()
+
+/**
+ * Adds entries, all or none. Those that are known already change nothing, so a repeated send is harmless. Nothing is
+ * ever overwritten: a second entry for a slot is kept beside the first, and neither counts until somebody has chosen.
+ *
+ * What comes while others are being written is collected, whatever its lesson, and written together. One that is refused fails by
+ * itself, and those of one lesson keep their order.
+ */
+export function addEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
+  const queue = queues.get(db) ?? { waiting: [], writing: false }
+  queues.set(db, queue)
+  return new Promise((settle) => {
+    queue.waiting.push({ lessonId, given, settle })
+    if (!queue.writing) void writeWaiting(db, queue)
+  })
+}
+
+async function writeWaiting(db: Database, queue: Queue): Promise<void> {
+  queue.writing = true
+  while (queue.waiting.length > 0) {
+    let count = 0
+    const over = queue.waiting.findIndex((post) => (count += post.given.length) > mostTogether)
+    await write(db, queue.waiting.splice(0, over === -1 ? queue.waiting.length : Math.max(over, 1)))
+  }
+  queue.writing = false
+}
+
+/** Writes posts, each of which gets its own entries or its own error. */
+async function write(db: Database, posts: readonly Post[]): Promise<void> {
+  const lessons = await readOf(db, [...new Set(posts.map((post) => post.lessonId))])
+  const own = [...lessons].map(([lessonId, lesson]) => ({
+    lessonId,
+    lesson,
+    ...dealt(
+      posts.filter((post) => post.lessonId === lessonId),
+      lesson,
+    ),
+  }))
+  const together = own.flatMap(({ lesson, easy }) =>
+    lesson && easy.length > 0 ? [{ lesson, fresh: easy.flatMap((one) => one.fresh) }] : [],
+  )
+  // Where it fails for all, each is tried by itself and gets its own answer.
+  const written = await addTogether(db, together).catch(() => new Set<string>())
+  await Promise.all(
+    own.map(async ({ lessonId, easy, rest }) => {
+      if (!written.has(lessonId)) lastRead.forget(db, lessonId)
+      else for (const { post, fresh } of easy) post.settle(fresh)
+      const left = written.has(lessonId) ? rest : [...easy.map((one) => one.post), ...rest]
+      for (const { given, settle } of left) {
+        const added = addBesideKnown(db, lessonId, given)
+        settle(added)
+        await added.catch(() => {})
+      }
+    }),
+  )
+}
+
+/** The lessons as they were last read; undefined where one is not known, or cannot be read now. */
+async function readOf(db: Database, ids: readonly string[]): Promise<Map<string, OpenLesson | undefined>> {
+  const unread = ids.filter((id) => !lastRead.of(db, id))
+  if (unread.length > 0)
+    await openLessons(db, unread).then(
+      (read) => read.forEach((lesson) => lastRead.keep(db, lesson.id, lesson)),
+      // Whoever sent something gets the database's error from the attempt that follows.
+      () => {},
+    )
+  return new Map(ids.map((id) => [id, lastRead.of(db, id)]))
+}
+
+/**
+ * Deals the posts of a lesson into those whose entries correct nothing and are taken as the lesson was read, and the rest from the first
+ * that is another: what is refused now may have been kept under an earlier plan.
+ */
+function dealt(posts: readonly Post[], lesson: OpenLesson | undefined) {
+  const easy: { post: Post; fresh: Entry[] }[] = []
+  const ids = new Set<string>()
+  for (const post of posts) {
+    const fresh = lesson && easyEntries(post.given, lesson)
+    if (!fresh || fresh.some((one) => ids.has(one.id))) break
+    for (const one of fresh) ids.add(one.id)
+    easy.push({ post, fresh })
+  }
+  return { easy, rest: posts.slice(easy.length) }
+}
+
+function easyEntries(given: Entry[], lesson: OpenLesson): Entry[] | null {
+  if (given.some((one) => one.supersedes !== null)) return null
+  try {
+    return accepted(given, lesson)
+  } catch {
+    // Whoever sent it is told why by the attempt that follows.
+    return null
+  }
+}

@@ -1,0 +1,57 @@
+import { sql } from 'drizzle-orm'
+import type { Entry } from '#core/record'
+import type { Database } from '../../database/database'
+import { entries, events, lessons } from '../../database/schema'
+import { eventChannel } from '../../live/events'
+import { groupsTakingPart } from '../lessonGroups'
+import { confirmationStands } from '../safety'
+import type { OpenLesson } from './openLesson'
+
+/** Entries that a lesson takes if it still is as it was when it was read. */
+export interface Accepted {
+  lesson: OpenLesson
+  fresh: Entry[]
+}
+
+/**
+ * Writes entries of several lessons with the event that tells of them, all in one statement: a statement costs about as much as all that
+ * is done with its answer, a transaction has five of them, and one commit waits once for the disk. A lesson that is no longer as it was
+ * read, or knows one of its entries already, gets nothing. Lessons are locked in the order of their ids, so that two programs never wait for each other.
+ * @param accepted each lesson once; its entries correct nothing, and are kept in their order
+ * @returns the ids of the lessons that got their entries
+ * @throws when two entries are the same, or a group is gone; then none is written
+ */
+export async function addTogether(db: Database, accepted: readonly Accepted[]): Promise<Set<string>> {
+  if (accepted.length === 0) return new Set()
+  const asked = accepted.map(({ lesson: { id, planVersion, groupIds, stands }, fresh }) => ({
+    ...{ id, planVersion, groupIds, stands },
+    entries: fresh,
+  }))
+  const written = await db.execute<{ id: string }>(sql`
+    with asked as (
+      select * from jsonb_to_recordset(${JSON.stringify(asked)}::jsonb)
+        as one("id" uuid, "planVersion" int, "groupIds" jsonb, "stands" boolean, "entries" jsonb)
+    ), unchanged as (
+      select lessons.id, asked.entries from ${lessons} join asked on asked.id = lessons.id
+      where lessons.removed_at is null and lessons.plan_version = asked."planVersion"
+        and not exists (select 1 from jsonb_to_recordset(asked.entries) as one("id" uuid) join ${entries} known on known.id = one.id)
+        and ${groupsTakingPart} = asked."groupIds" and ${confirmationStands} is not distinct from asked.stands
+      order by lessons.id
+      for no key update of lessons
+    ), next as (
+      update ${lessons} set seq = lessons.seq + 1 from unchanged where lessons.id = unchanged.id
+      returning lessons.id, lessons.seq, unchanged.entries
+    ), added as (
+      insert into ${entries}
+      select one.id, next.id, one."groupId", one."levelId", one."tryNumber", one."moment", one."fields", one."note", one."readWith",
+        one."status", one."reason", one."source", one."takenAt", clock_timestamp() + one.nth * interval '1 microsecond', null
+      from next, rows from (jsonb_to_recordset(next.entries) as ("id" uuid, "groupId" uuid, "levelId" text, "tryNumber" int,
+        "moment" text, "fields" jsonb, "note" text, "readWith" jsonb, "status" text, "reason" text, "source" text,
+        "takenAt" timestamptz)) with ordinality
+        as one("id", "groupId", "levelId", "tryNumber", "moment", "fields", "note", "readWith", "status", "reason", "source", "takenAt", nth)
+    )
+    insert into ${events} (lesson_id, seq, event)
+    select next.id, next.seq, jsonb_build_object('kind', 'entries', 'entries', next.entries, 'seq', next.seq) from next
+    returning lesson_id as id, pg_notify(${eventChannel}, lesson_id::text)`)
+  return new Set((written as unknown as { id: string }[]).map((row) => row.id))
+}

@@ -1,0 +1,2 @@
+export { addEntries } from './addEntries'
+export { entriesOf, hasEntries } from './entriesOf'

@@ -1,0 +1,25 @@
+import type { StreamMessage } from '#shared/types/api'
+import type { ApiApp } from './apiApp'
+
+/** Reads the live stream from some places ("lesson id:cursor") until it has brought so many messages, then leaves it. */
+export async function heardMessages(app: ApiApp, places: string[], count: number): Promise<StreamMessage[]> {
+  const leave = new AbortController()
+  const response = await fetch(`${app.url}/api/events?after=${places.join(',')}`, { signal: leave.signal })
+  const messages: StreamMessage[] = []
+  let text = ''
+  for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
+    text += new TextDecoder().decode(part, { stream: true })
+    const blocks = text.split('\n\n')
+    text = blocks.pop()!
+    for (const block of blocks) {
+      const data = /^data: (\{.*)$/m.exec(block)?.[1]
+      if (data) messages.push(JSON.parse(data) as StreamMessage)
+    }
+    if (messages.length >= count) break
+  }
+  leave.abort()
+  return messages
+}
+
+/** The place of a lesson as it was fetched. */
+export const placeOf = ({ id, cursor }: { id: string; cursor: string }) => `${id}:${cursor}`
