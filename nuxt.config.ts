@@ -93,6 +93,7 @@ export default defineNuxtConfig({
         '../tests/**/*.ts',
         '../scripts/**/*.ts',
         '../bench/*.ts',
+        '../bench/load/*.ts',
         '../*.config.ts',
       ],
     },

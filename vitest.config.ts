@@ -26,9 +26,10 @@ export default defineConfig({
           name: 'server',
           include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
           globalSetup: './server/testing/globalSetup.ts',
-          testTimeout: 20_000,
           // A database of its own takes its time where other work keeps the machine busy.
+          testTimeout: 60_000,
           hookTimeout: 120_000,
+          expect: { poll: { timeout: 15_000 } },
         },
       },
       {
@@ -38,7 +39,7 @@ export default defineConfig({
           name: 'postgres',
           include: ['server/api/**/*.test.ts', 'server/live/**/*.test.ts'],
           globalSetup: './tests/support/postgresServer.ts',
-          testTimeout: 20_000,
+          testTimeout: 60_000,
           hookTimeout: 120_000,
         },
       },

@@ -9,6 +9,7 @@ const parts: Record<string, () => Promise<Figure[]>> = {
   kit: async () => (await import('./kit')).kit(),
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
   screens: async () => (await import('./screens')).screens(),
+  power: async () => (await import('./power')).power(),
   readings: async () => (await import('./savedReading')).savedReading(),
 }
 

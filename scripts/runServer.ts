@@ -31,7 +31,10 @@ export async function dataFolder(demo = false): Promise<string> {
 }
 
 /** Starts the built application and waits until it answers. */
-export async function startServer(folder: string, wanted?: number): Promise<RunningServer> {
+export async function startServer(
+  folder: string,
+  { port: wanted, environment = {} }: { port?: number; environment?: NodeJS.ProcessEnv } = {},
+): Promise<RunningServer> {
   const port = wanted ?? (await freePort())
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
     env: {
@@ -40,6 +43,7 @@ export async function startServer(folder: string, wanted?: number): Promise<Runn
       JOLLY_PORT: String(port),
       JOLLY_HOST: '127.0.0.1',
       DATABASE_URL: '',
+      ...environment,
     },
   })
   let output = ''

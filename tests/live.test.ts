@@ -241,7 +241,7 @@ it('the server stops and starts again: every screen comes back by itself and cat
   const { url, folder } = server
   await server.stop()
   await board.getByText('reconnecting…').waitFor()
-  server = await startServer(folder, Number(new URL(url).port))
+  server = await startServer(folder, { port: Number(new URL(url).port) })
   await cell(desk, 'Key, 25 cm, try 1').fill('12')
   await cell(desk, 'Key, 25 cm, try 1').press('Enter')
   await board.getByText('reconnecting…').waitFor({ state: 'detached', timeout: 20_000 })

@@ -9,7 +9,7 @@ import { scoresOf } from '#core/recording'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
 import { checkpointWhenDue } from '../running/checkpoints'
-import { emptySchoolIn } from '../testing/emptySchool'
+import { bareDatabaseIn, emptySchoolIn } from '../testing/emptySchool'
 import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
 import { getInvestigationPlan } from '../queries/investigations'
@@ -89,6 +89,7 @@ describe('a database of an earlier version', () => {
     const journal = join(early, 'meta', '_journal.json')
     const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: unknown[] }
     writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, 1) }))
+    await bareDatabaseIn(join(folder, 'data'))
     const before = await openEmbedded(join(folder, 'data'), early)
     const { groups } = classInput()
     const { changed, measured, levels, keptSame, ...rest } = examplePlan()
@@ -192,6 +193,7 @@ describe('a database of an earlier version', () => {
     const list = JSON.parse(readFileSync(journal, 'utf8')) as { entries: { tag: string }[] }
     const until = list.entries.findIndex((one) => one.tag === '0006_series')
     writeFileSync(journal, JSON.stringify({ ...list, entries: list.entries.slice(0, until) }))
+    await bareDatabaseIn(join(folder, 'data'))
     const before = await openEmbedded(join(folder, 'data'), early)
     const [own, investigation, group] = [newId(), newId(), newId()]
     const every5 = { kind: 'intervals', everyMinutes: 5, times: 2 }

@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm'
+import { inArray, sql } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
 
@@ -16,6 +16,18 @@ export const groupsTakingPart = sql<string[]>`(
 
 /** The groups that take part in a lesson. */
 export async function groupsOf(db: Database, { id }: { id: string }): Promise<Set<string>> {
-  const [row] = await db.select({ ids: groupsTakingPart }).from(lessons).where(eq(lessons.id, id))
-  return new Set(row?.ids)
+  return (await groupsByLesson(db, [id])).get(id) ?? new Set()
+}
+
+/** The same for several lessons, by lesson. */
+export async function groupsByLesson(
+  db: Database,
+  ids: readonly string[],
+): Promise<Map<string, Set<string>>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .select({ id: lessons.id, groupIds: groupsTakingPart })
+    .from(lessons)
+    .where(inArray(lessons.id, [...ids]))
+  return new Map(rows.map((row) => [row.id, new Set(row.groupIds)]))
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, lte, ne } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull } from 'drizzle-orm'
 import {
   kitAmounts,
   needsOf,
@@ -13,7 +13,7 @@ import type { ClassDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons } from '../database/schema'
 import { withoutNames } from './classes'
-import { groupsOf } from './lessonGroups'
+import { groupsByLesson } from './lessonGroups'
 import type { LessonRow } from './lessonRow'
 
 /** A lesson's kit for its own groups and children. */
@@ -31,10 +31,29 @@ export async function kitOf(
   whole: ClassDto,
   school: SchoolDto,
 ): Promise<LessonKit> {
-  const { groups, children } = withoutNames(whole, await groupsOf(db, lesson))
-  const own = { groups: groups.length, children, cupboard: school.cupboard }
-  const usedBefore = await earlierUse(db, lesson, own.groups)
-  return { own, usedBefore, lines: kitAmounts(lesson.plan, { ...own, usedBefore }) }
+  const [only] = await kitsOf(db, [lesson], new Map([[whole.id, whole]]), school)
+  return only!.kit
+}
+
+/** The kits of several lessons with their classes, in a few statements however many they are. */
+export async function kitsOf(
+  db: Database,
+  rows: readonly LessonRow[],
+  byClass: ReadonlyMap<string, ClassDto>,
+  school: SchoolDto,
+): Promise<{ lesson: LessonRow; whole: ClassDto; kit: LessonKit }[]> {
+  const groupsById = await groupsByLesson(
+    db,
+    rows.map((row) => row.id),
+  )
+  const counted = await countedLessons(db, [...new Set(rows.map((row) => row.investigationId))])
+  return rows.map((lesson) => {
+    const whole = byClass.get(lesson.classId)!
+    const { groups, children } = withoutNames(whole, groupsById.get(lesson.id) ?? new Set())
+    const own = { groups: groups.length, children, cupboard: school.cupboard }
+    const usedBefore = earlierUse(counted, lesson, own.groups)
+    return { lesson, whole, kit: { own, usedBefore, lines: kitAmounts(lesson.plan, { ...own, usedBefore }) } }
+  })
 }
 
 /** A lesson as it holds things back in the cupboard, from its first day to its last. */
@@ -56,27 +75,36 @@ export function reservationOf(
   }
 }
 
-/** What the last counted lesson of the same investigation used up, for as many groups as come now. */
-async function earlierUse(tx: Database, lesson: LessonRow, groups: number): Promise<Record<string, number>> {
-  const [last] = await tx
-    .select({ id: lessons.id })
+type Counted = Awaited<ReturnType<typeof countedLessons>>[number]
+
+/** What came back after the lessons of some investigations, the last counted first. */
+async function countedLessons(db: Database, investigationIds: string[]) {
+  if (investigationIds.length === 0) return []
+  return db
+    .select({
+      id: lessons.id,
+      investigationId: lessons.investigationId,
+      date: lessons.date,
+      counted: kitCounts.counted,
+      groups: kitCounts.groups,
+    })
     .from(lessons)
     .innerJoin(kitCounts, eq(kitCounts.lessonId, lessons.id))
-    .where(
-      and(
-        eq(lessons.investigationId, lesson.investigationId),
-        ne(lessons.id, lesson.id),
-        lte(lessons.date, lesson.date),
-        isNull(lessons.removedAt),
-      ),
-    )
+    .where(and(inArray(lessons.investigationId, investigationIds), isNull(lessons.removedAt)))
     .orderBy(desc(lessons.date), desc(kitCounts.madeAt))
-    .limit(1)
+}
+
+/** What the last counted lesson of the same investigation used up, for as many groups as come now. */
+function earlierUse(counted: readonly Counted[], lesson: LessonRow, groups: number): Record<string, number> {
+  const last = counted.find(
+    (one) =>
+      one.investigationId === lesson.investigationId && one.id !== lesson.id && one.date <= lesson.date,
+  )
   if (!last) return {}
-  const rows = await tx.select().from(kitCounts).where(eq(kitCounts.lessonId, last.id))
+  const rows = counted.filter((one) => one.id === last.id)
   return usedUp(
     rows.map((row) => row.counted),
-    rows[0]?.groups ?? 0,
+    last.groups,
     groups,
   )
 }

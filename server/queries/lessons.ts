@@ -4,6 +4,7 @@ import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
+import type { Entry } from '#core/record'
 import { dueToday, groupProgress, scoredPlan, startMoment, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
@@ -14,9 +15,9 @@ import { ApiError, notFound } from '../http/apiError'
 import { cursorOf } from '../live/cursor'
 import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
-import { entriesOf } from './entries'
+import { entriesByLesson, entriesOf } from './entries'
 import { createInvestigation, getInvestigationPlan } from './investigations'
-import { groupsOf } from './lessonGroups'
+import { groupsOf, groupsTakingPart } from './lessonGroups'
 import { findLesson, lockFamily, lockLesson } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
@@ -29,76 +30,79 @@ import { getSchool } from './school'
 export type LessonOrigin =
   { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
 
-/** The logbook: all lessons, newest day first. */
+/** The logbook: all lessons, newest day first. A few statements, however many there are. */
 export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
   const rows = await db
-    .select()
+    .select({ lesson: lessons, own: classes, groupIds: groupsTakingPart })
     .from(lessons)
     .innerJoin(classes, eq(classes.id, lessons.classId))
     .where(isNull(lessons.removedAt))
     .orderBy(desc(lessons.date), desc(lessons.madeAt))
-  const byClass = await listClassesById(db, [...new Set(rows.map((row) => row.classes.id))])
-  const ids = rows.map((row) => row.lessons.id)
+  const byClass = await listClassesById(db, [...new Set(rows.map((row) => row.own.id))])
+  const ids = rows.map((row) => row.lesson.id)
   const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
   const { calendar } = await getSchool(db)
   const today = formatISO(new Date(), { representation: 'date' })
-  return Promise.all(
-    rows.map(async ({ lessons: lesson, classes: own }) => {
-      const whole = byClass.get(own.id)!
-      const { groups } = withoutNames(whole, await groupsOf(db, lesson))
-      return {
-        id: lesson.id,
-        title: lesson.plan.title,
-        question: lesson.plan.question,
-        classId: own.id,
-        className: own.name,
-        groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
-        date: lesson.date,
-        stage: lesson.stage,
-        answer: await answerOf(db, lesson),
-        nextQuestion: lesson.conclusion.nextQuestion,
-        nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
-        readings: counts.get(lesson.id) ?? 0,
-        needed: await readingsNeeded(db, lesson, groups),
-        dueToday: await dueIn(db, lesson, groups, calendar, today),
-      }
-    }),
+  const wanted = rows.filter(({ lesson }) => isToldByEntries(lesson, calendar, today))
+  const read = await entriesByLesson(
+    db,
+    wanted.map(({ lesson }) => lesson.id),
   )
+  return rows.map(({ lesson, own, groupIds }) => {
+    const whole = byClass.get(own.id)!
+    const { groups } = withoutNames(whole, new Set(groupIds))
+    const entries = read.get(lesson.id) ?? []
+    return {
+      id: lesson.id,
+      title: lesson.plan.title,
+      question: lesson.plan.question,
+      classId: own.id,
+      className: own.name,
+      groupNames: groups.length === whole.groups.length ? null : groups.map((group) => group.name),
+      date: lesson.date,
+      stage: lesson.stage,
+      answer: classAnswer(
+        scoredPlan(lesson.plan, hasScoredAnswer(lesson) ? entries : []),
+        upgradeConclusion(lesson.plan, lesson.conclusion),
+      ),
+      nextQuestion: lesson.conclusion.nextQuestion,
+      nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
+      readings: counts.get(lesson.id) ?? 0,
+      needed: groups.reduce(
+        (sum, group, place) => sum + groupProgress(lesson.plan, group.id, place, entries).needed,
+        0,
+      ),
+      dueToday: dueIn(lesson, groups, entries, calendar, today),
+    }
+  })
 }
 
-/** What a class answered; where its words hang on what was read, so does the answer. */
-async function answerOf(
-  db: Database,
-  { id, plan, conclusion }: { id: string; plan: Plan; conclusion: Conclusion },
-): Promise<string | null> {
-  const asked = conclusion.claim !== null && wayOf(plan).scoredByEntries(plan)
-  const scored = scoredPlan(plan, asked ? await entriesOf(db, id) : [])
-  return classAnswer(scored, upgradeConclusion(plan, conclusion))
-}
+type LessonRow = typeof lessons.$inferSelect
+
+/** Whether the words of the answer hang on what was read. */
+const hasScoredAnswer = ({ plan, conclusion }: LessonRow) =>
+  conclusion.claim !== null && wayOf(plan).scoredByEntries(plan)
+
+/** Whether a line of the logbook hangs on what was read: its answer, what is due today, or with pairs how many are needed. */
+const isToldByEntries = (lesson: LessonRow, calendar: SchoolCalendar, today: string) =>
+  hasScoredAnswer(lesson) || wayOf(lesson.plan).asks !== null || daysOf(lesson, calendar).includes(today)
+
+const daysOf = ({ date, plan }: LessonRow, calendar: SchoolCalendar) =>
+  schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)
 
 /** How many readings a lesson over several days still wants today; null for one that is over in one go. */
-async function dueIn(
-  db: Database,
-  { id, date, plan }: { id: string; date: string; plan: Plan },
+function dueIn(
+  lesson: LessonRow,
   groups: readonly { id: string }[],
+  entries: readonly Entry[],
   calendar: SchoolCalendar,
   today: string,
-): Promise<number | null> {
-  const days = schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)
-  if (wayOf(plan).dueOn(plan, days, today) === null) return null
+): number | null {
+  const days = daysOf(lesson, calendar)
+  if (wayOf(lesson.plan).dueOn(lesson.plan, days, today) === null) return null
   const groupIds = groups.map((group) => group.id)
-  return dueToday(plan, groupIds, days.includes(today) ? await entriesOf(db, id) : [], days, today)
-}
-
-/** How many readings a class is asked for; with pairs, what it has found so far says how many those are. */
-async function readingsNeeded(
-  db: Database,
-  { id, plan }: { id: string; plan: Plan },
-  groups: readonly { id: string }[],
-): Promise<number> {
-  const read = wayOf(plan).asks === null ? [] : await entriesOf(db, id)
-  return groups.reduce((sum, group, place) => sum + groupProgress(plan, group.id, place, read).needed, 0)
+  return dueToday(lesson.plan, groupIds, days.includes(today) ? entries : [], days, today)
 }
 
 /** How many slots of each lesson hold an entry that counts, or two that somebody must choose from. */

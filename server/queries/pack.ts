@@ -6,7 +6,7 @@ import type { PackDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons, packingTicks } from '../database/schema'
 import { getClass, listClassesById } from './classes'
-import { kitOf, reservationOf } from './lessonKit'
+import { kitOf, kitsOf, reservationOf } from './lessonKit'
 import { findLesson, type LessonRow } from './lessonRow'
 import { getSchool } from './school'
 import { listSupplies } from './supplies'
@@ -87,12 +87,9 @@ export async function reservationsOf(
   school: SchoolDto,
 ): Promise<Reservation[]> {
   const byClass = await listClassesById(tx, [...new Set(rows.map((row) => row.classId))])
-  const all: Reservation[] = []
-  for (const row of rows) {
-    const whole = byClass.get(row.classId)!
-    all.push(reservationOf(row, whole, school.calendar, await kitOf(tx, row, whole, school)))
-  }
-  return all
+  return (await kitsOf(tx, rows, byClass, school)).map(({ lesson, whole, kit }) =>
+    reservationOf(lesson, whole, school.calendar, kit),
+  )
 }
 
 async function lessonsBefore(tx: Database, lesson: LessonRow): Promise<number> {

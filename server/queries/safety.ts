@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { kitMaterials } from '#core/kit'
 import type { Plan } from '#core/plan'
@@ -36,6 +36,20 @@ const toDto = ({ initials, madeAt, beforeRule, stands }: Confirmation): SafetyDt
 export async function safetyOf(db: Database, lessonId: string): Promise<SafetyDto | null> {
   const row = await newest(db, lessonId)
   return row && toDto(row)
+}
+
+/** The same for several lessons, by lesson; those where nobody has confirmed anything are left out. */
+export async function safetyByLesson(
+  db: Database,
+  lessonIds: readonly string[],
+): Promise<Map<string, SafetyDto>> {
+  if (lessonIds.length === 0) return new Map()
+  const rows = await db
+    .selectDistinctOn([safetyConfirmations.lessonId])
+    .from(safetyConfirmations)
+    .where(inArray(safetyConfirmations.lessonId, [...lessonIds]))
+    .orderBy(safetyConfirmations.lessonId, desc(safetyConfirmations.madeAt), desc(safetyConfirmations.id))
+  return new Map(rows.map((row) => [row.lessonId, toDto(row)]))
 }
 
 /** That the teacher has checked the school's own risk assessment, for the plan that was on the screen. */

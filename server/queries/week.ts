@@ -10,14 +10,14 @@ import {
   type Reservation,
 } from '#core/kit'
 import { offers } from '#demo/supplierList'
-import type { SchoolDto, WeekDto, WeekLessonDto } from '#shared/types/api'
+import type { WeekDto, WeekLessonDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons } from '../database/schema'
 import { getClass, listClassesById } from './classes'
-import { kitOf, reservationOf, type LessonKit } from './lessonKit'
-import { findLesson, type LessonRow } from './lessonRow'
+import { kitOf, kitsOf, reservationOf } from './lessonKit'
+import { findLesson } from './lessonRow'
 import { ticksOf } from './pack'
-import { safetyOf } from './safety'
+import { safetyByLesson } from './safety'
 import { getSchool } from './school'
 import { listSupplies } from './supplies'
 
@@ -43,7 +43,16 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
         )
         .orderBy(asc(lessons.date), asc(lessons.madeAt))
       const supplies = await listSupplies(tx)
-      const kits = await kitsOf(tx, rows, school)
+      const byClass = await listClassesById(tx, [...new Set(rows.map((row) => row.classId))])
+      const kits = (await kitsOf(tx, rows, byClass, school)).map(({ lesson: row, whole, kit }) => ({
+        row,
+        kit,
+        reservation: reservationOf(row, whole, school.calendar, kit),
+      }))
+      const safety = await safetyByLesson(
+        tx,
+        rows.map((row) => row.id),
+      )
       const back = await countedBack(
         tx,
         rows.map((row) => row.id),
@@ -72,7 +81,7 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
             (task) => !done.has(`${row.id}|${task.id}`),
           ),
           short: back.has(row.id) ? [] : shortages(reservation, others, all),
-          confirmed: (await safetyOf(tx, row.id))?.stands === true,
+          confirmed: safety.get(row.id)?.stands === true,
           countedBack: back.has(row.id),
         })
       }
@@ -90,21 +99,6 @@ function shortages(
   return availability(own, others, supplies)
     .filter((one) => one.short > 0 && one.supply !== null && !isAlwaysThere(one.need.name))
     .map((one) => `${amountOf(one.short, one.need.unit, one.need.name)} short`)
-}
-
-async function kitsOf(
-  tx: Database,
-  rows: LessonRow[],
-  school: SchoolDto,
-): Promise<{ row: LessonRow; reservation: Reservation; kit: LessonKit }[]> {
-  const byClass = await listClassesById(tx, [...new Set(rows.map((row) => row.classId))])
-  const all = []
-  for (const row of rows) {
-    const whole = byClass.get(row.classId)!
-    const kit = await kitOf(tx, row, whole, school)
-    all.push({ row, kit, reservation: reservationOf(row, whole, school.calendar, kit) })
-  }
-  return all
 }
 
 async function countedBack(tx: Database, ids: string[]): Promise<Set<string>> {

@@ -24,8 +24,13 @@ async function newDatabase(server: string): Promise<string> {
 }
 
 /** Puts a database that is empty but for its tables into a data folder. */
-export async function emptySchoolIn(folder: string): Promise<void> {
+export const emptySchoolIn = (folder: string) => unpackInto(folder, inject('emptySchool'))
+
+/** Puts a database without any tables of ours into a data folder. */
+export const bareDatabaseIn = (folder: string) => unpackInto(folder, inject('bareDatabase'))
+
+async function unpackInto(folder: string, file: string): Promise<void> {
   const database = join(folder, 'database')
   mkdirSync(database, { recursive: true, mode: 0o700 })
-  await extract({ file: inject('emptySchool'), cwd: database })
+  await extract({ file, cwd: database })
 }

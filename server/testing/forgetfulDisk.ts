@@ -1,13 +1,10 @@
 import { fstatSync, ftruncateSync, readSync, openSync, closeSync, writeSync } from 'node:fs'
 import { join } from 'node:path'
-import type { PGlite } from '@electric-sql/pglite'
 import type { Random } from '#core/rehearsal'
 import { SyncedFiles, type NodeFiles } from '../database/embedded/syncedFiles'
 
-/** The power is gone: nothing more reaches the disk. To the database it is an error of reading and writing. */
-class PowerCut extends Error {
-  readonly code = 'EIO'
-}
+/** The power is gone. Since it is none of the errors that a disk may have, it ends whatever the database is doing, then and there. */
+class PowerCut extends Error {}
 
 /** A write that the disk may still forget, with what stood there before. */
 interface Unsynced {
@@ -26,7 +23,6 @@ export class ForgetfulDisk extends SyncedFiles {
   private writes = 0
   private powered = true
   private tell: () => void = () => {}
-  private database: PGlite | null = null
   /** Comes true when the power has gone; whatever was being done never ends. */
   readonly gone = new Promise<void>((done) => (this.tell = done))
 
@@ -36,11 +32,6 @@ export class ForgetfulDisk extends SyncedFiles {
     private readonly syncs = true,
   ) {
     super(folder)
-  }
-
-  override async init(...[database, options]: Parameters<SyncedFiles['init']>) {
-    this.database = database
-    return super.init(database, options)
   }
 
   get isCut(): boolean {
@@ -60,14 +51,27 @@ export class ForgetfulDisk extends SyncedFiles {
 
   /** What was not synced of a file that is deleted or replaced is nobody's any more. */
   private followNames(files: NodeFiles): void {
-    const { rename, unlink } = files.node_ops
+    const { mknod, rename, unlink, rmdir, setattr } = files.node_ops
+    const needingPower =
+      <Args extends unknown[], R>(act: (...args: Args) => R) =>
+      (...args: Args): R => {
+        this.needPower()
+        return act(...args)
+      }
+    Object.assign(files.node_ops, {
+      mknod: needingPower(mknod),
+      rmdir: needingPower(rmdir),
+      setattr: needingPower(setattr),
+    })
     files.node_ops.rename = (node, parent, name) => {
+      this.needPower()
       const [from, to] = [files.realPath(node), join(files.realPath(parent), name)]
       rename(node, parent, name)
       this.unsynced = this.unsynced.filter((one) => one.path !== to)
       for (const one of this.unsynced) if (one.path === from) one.path = to
     }
     files.node_ops.unlink = (parent, name) => {
+      this.needPower()
       const path = join(files.realPath(parent), name)
       unlink(parent, name)
       this.unsynced = this.unsynced.filter((one) => one.path !== path)
@@ -93,11 +97,6 @@ export class ForgetfulDisk extends SyncedFiles {
   private cut(): never {
     this.powered = false
     this.tell()
-    // It would wait for ever for locks that it holds itself.
-    if (this.database)
-      this.database.execProtocolRawSync = () => {
-        throw new PowerCut()
-      }
     throw new PowerCut()
   }
 

@@ -31,7 +31,7 @@ async function work(disk: ForgetfulDisk): Promise<void> {
 
 while (outcome.cuts < Number(cuts)) {
   // A few come while the database is still putting itself right after the last one.
-  const disk = new ForgetfulDisk(folder, 1 + Math.floor(random() * 700), syncs === 'synced')
+  const disk = new ForgetfulDisk(folder, 1 + Math.floor(random() * 300), syncs === 'synced')
   const before = outcome.opened
   const working = work(disk)
   working.catch((error: unknown) => {

@@ -19,6 +19,7 @@ export interface NodeFiles {
     rename: (node: object, parent: object, name: string) => void
     unlink: (parent: object, name: string) => void
     rmdir: (parent: object, name: string) => void
+    setattr: (node: object, changes: object) => void
   }
   realPath: (node: object) => string
   tryFSOperation: <T>(act: () => T) => T

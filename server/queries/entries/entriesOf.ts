@@ -1,16 +1,31 @@
-import { and, asc, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { Entry } from '#core/record'
 import type { Database } from '../../database/database'
 import { entries } from '../../database/schema'
 
 /** All entries of a lesson in the order of arrival; those that came at once in the order in which they were taken. */
 export async function entriesOf(db: Database, lessonId: string): Promise<Entry[]> {
+  return (await entriesByLesson(db, [lessonId])).get(lessonId) ?? []
+}
+
+/** The same for several lessons, by lesson. */
+export async function entriesByLesson(
+  db: Database,
+  lessonIds: readonly string[],
+): Promise<Map<string, Entry[]>> {
+  const found = new Map<string, Entry[]>()
+  if (lessonIds.length === 0) return found
   const rows = await db
     .select()
     .from(entries)
-    .where(eq(entries.lessonId, lessonId))
+    .where(inArray(entries.lessonId, [...lessonIds]))
     .orderBy(asc(entries.receivedAt), asc(entries.takenAt), asc(entries.id))
-  return rows.map(toEntry)
+  for (const row of rows) {
+    const own = found.get(row.lessonId)
+    if (own) own.push(toEntry(row))
+    else found.set(row.lessonId, [toEntry(row)])
+  }
+  return found
 }
 
 /** An entry as it goes round, from its row. */

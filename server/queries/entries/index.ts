@@ -1,2 +1,2 @@
 export { addEntries } from './addEntries'
-export { entriesOf, hasEntries } from './entriesOf'
+export { entriesByLesson, entriesOf, hasEntries } from './entriesOf'
