@@ -25,6 +25,7 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
+          exclude: ['server/database/remote/**'],
           globalSetup: './server/testing/globalSetup.ts',
           // A database of its own takes its time where other work keeps the machine busy.
           testTimeout: 60_000,
@@ -37,10 +38,15 @@ export default defineConfig({
         test: {
           // The same routes on a server of PostgreSQL, as a district runs them.
           name: 'postgres',
-          include: ['server/api/**/*.test.ts', 'server/live/**/*.test.ts'],
+          include: [
+            'server/api/**/*.test.ts',
+            'server/live/**/*.test.ts',
+            'server/database/remote/**/*.test.ts',
+          ],
           globalSetup: './tests/support/postgresServer.ts',
           testTimeout: 60_000,
           hookTimeout: 120_000,
+          expect: { poll: { timeout: 15_000 } },
         },
       },
       {

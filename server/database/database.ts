@@ -18,6 +18,8 @@ export interface OpenDatabase {
   listen: (channel: string, listener: Listener) => Promise<void>
   /** The folder of an embedded database that lies on the disk; null for memory and for a server. */
   folder: string | null
+  /** Asks for the shortest answer; with a server past everything else that waits. */
+  ask: () => Promise<unknown>
   /** How many answers an embedded database has given; one that answers nobody while somebody waits hangs. */
   answers: () => number
   /** Whether the data still belong to this process alone; when not, it must stop answering. */

@@ -11,7 +11,7 @@ function watched(answer: () => Promise<unknown>) {
   const ends: string[] = []
   let lost: (reason: string) => void = () => {}
   const opened = {
-    db: { execute: answer },
+    ask: answer,
     folder: 'data',
     answers: () => state.answers,
     isOwned: () => state.owned,

@@ -1,10 +1,9 @@
-import { sql } from 'drizzle-orm'
 import type { OpenDatabase } from '../database/database'
 import { endNow } from './endNow'
 
 const everyMoment = 1000
 
-/** The time that the embedded database has for an answer; the slowest query takes a fraction of it. */
+/** The time that the database has for an answer; the slowest query takes a fraction of it. */
 export const answersWithin = 20_000
 
 export interface Watch {
@@ -23,29 +22,32 @@ export function watchDatabase(
     if (!opened.isOwned())
       end('The data folder was moved or replaced while Jolly Beaker was running. Start it again.')
   }
+  const whatNext =
+    opened.folder === null
+      ? 'Look at the database server, then start it again.'
+      : 'Look whether the disk is full, then start it again.'
   let waiting: { since: number; answers: number } | null = null
   const look = () => {
     endUnlessOwned()
-    if (opened.folder === null) return
     const answers = opened.answers()
     if (waiting === null) {
       waiting = { since: Date.now(), answers }
       const answered = () => (waiting = null)
-      opened.db.execute(sql`select 1`).then(answered, answered)
+      opened.ask().then(answered, answered)
     } else if (answers !== waiting.answers) {
       // Others are before us in the queue, and it moves.
       waiting = { since: Date.now(), answers }
     } else if (Date.now() - waiting.since > within)
       end(
         `The database has not answered for ${within / 1000} seconds, so Jolly Beaker ends. Nothing that was shown as saved is lost. ` +
-          'Look whether the disk is full, then start it again.',
+          whatNext,
       )
   }
   const timer = setInterval(look, everyMoment)
   opened.onLost((reason) =>
     end(
       `The database stopped (${reason}), so Jolly Beaker ends. Nothing that was shown as saved is lost. ` +
-        'Look whether the disk is full, then start it again.',
+        whatNext,
     ),
   )
   return { endUnlessOwned, stop: () => clearInterval(timer) }

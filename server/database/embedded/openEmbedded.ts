@@ -61,6 +61,7 @@ async function start(
   return {
     db,
     folder,
+    ask: async () => db.execute(sql`select 1`),
     answers: thread.answers,
     isOwned: lock.isOwned,
     onLost: thread.onLost,
