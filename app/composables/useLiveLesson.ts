@@ -3,6 +3,7 @@ import { hearLesson } from '../live/hearLesson'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/entryQueue'
 import { useObservations } from '../stores/observations'
+import { useOutbox } from '../stores/outbox'
 
 const askAgainAfter = 5000
 
@@ -11,6 +12,7 @@ export function useLiveLesson(id: Ref<string>) {
   const store = useLesson()
   const queue = useEntryQueue()
   const observations = useObservations()
+  const outbox = useOutbox()
   const connected = ref(false)
   let leave = () => {}
   let left = false
@@ -27,6 +29,7 @@ export function useLiveLesson(id: Ref<string>) {
       if (!connected.value) return
       void queue.flush()
       void observations.flush()
+      void outbox.flush()
     })
   }
 

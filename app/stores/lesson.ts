@@ -13,12 +13,16 @@ import { slotStates } from '#core/record'
 import { cautionsFor, matchPlan } from '#core/safety'
 import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
-import type { LessonDto, LessonEvent, PredictionDto, Stage } from '#shared/types/api'
+import type { LessonDto, LessonEvent, Stage } from '#shared/types/api'
 import { problemWords, request, RequestProblem } from '../api/request'
 import { today } from '../words/dates'
 import { useNotices } from './notices'
+import type { Act } from './keptActs'
+import { useOutbox } from './outbox'
 import { usePack } from './pack'
 import { useEntryQueue } from './entryQueue'
+
+type ActOnLesson = Act extends infer One ? (One extends unknown ? Omit<One, 'lessonId'> : never) : never
 
 const saveAfter = 350
 const samePredictor = (a: PredictorSeat, b: PredictorSeat) => a.groupId === b.groupId && a.seat === b.seat
@@ -28,6 +32,7 @@ const undoSteps = 60
 export const useLesson = defineStore('lesson', () => {
   const notices = useNotices()
   const queue = useEntryQueue()
+  const outbox = useOutbox()
   const lesson = shallowRef<LessonDto | null>(null)
   const problem = ref<string | null>(null)
   const planProblems = ref<FieldProblem[]>([])
@@ -137,11 +142,11 @@ export const useLesson = defineStore('lesson', () => {
     const keepConclusion = now !== null && conclusionUnsaved()
     if (!keepPlan) savedPlan = fetched.plan
     if (!keepConclusion) savedConclusion = fetched.conclusion
-    lesson.value = {
+    lesson.value = outbox.withWaiting({
       ...fetched,
       ...(keepPlan ? { plan: now.plan, planVersion: now.planVersion } : {}),
       ...(keepConclusion ? { conclusion: now.conclusion, conclusionVersion: now.conclusionVersion } : {}),
-    }
+    })
   }
 
   /** Takes in what another screen, or this one, has done. */
@@ -321,15 +326,15 @@ export const useLesson = defineStore('lesson', () => {
     }
   }
 
-  async function predict({ groupId, seat }: PredictorSeat, answer: PredictionAnswer, because: string) {
-    const { id } = open.value
-    const made = await request<PredictionDto>('PUT', `/api/lessons/${id}/predictions/${groupId}`, {
-      seat,
-      answer,
-      because,
-    })
-    patch({ predictions: [...open.value.predictions.filter((one) => !samePredictor(one, made)), made] })
+  /** Does something that is shown at once and is on its way to the server until it has it. */
+  function act(done: ActOnLesson) {
+    const sent = outbox.send({ lessonId: open.value.id, ...done } as Act)
+    lesson.value = outbox.withWaiting(open.value)
+    return sent
   }
+
+  const predict = ({ groupId, seat }: PredictorSeat, answer: PredictionAnswer, because: string) =>
+    act({ kind: 'prediction', groupId, seat, answer, because })
 
   async function setStage(stage: Stage) {
     if (open.value.stage === stage) return
@@ -345,6 +350,11 @@ export const useLesson = defineStore('lesson', () => {
       notices.warn(error)
     })
   }
+
+  // The server refused what is shown: what it has is shown instead.
+  outbox.onUndone((id) => {
+    if (lesson.value?.id === id) void load(id)
+  })
 
   return {
     lesson,
@@ -372,6 +382,7 @@ export const useLesson = defineStore('lesson', () => {
     editPlan,
     undoPlan,
     editConclusion,
+    act,
     predict,
     setStage,
     setDate,

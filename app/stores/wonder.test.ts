@@ -3,6 +3,7 @@ import type { Note } from '#core/wonder'
 import { fakeServer, lessonDto, refusal } from '../testing/fakeServer'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
+import { useOutbox } from './outbox'
 import { useWonder } from './wonder'
 
 const old: Note = { id: 'n1', kind: 'noticed', text: 'It is red', sort: null, settled: false }
@@ -20,27 +21,33 @@ describe('notes', () => {
   it('are shown at once and sent with an identifier made here', async () => {
     const kept = useWonder().addNote('asking', '  Why? ')
     expect(texts()).toEqual(['It is red', 'Why?'])
-    expect(await kept).toBe(true)
+    await kept
     const [sent] = server.of('PUT')
     expect(sent!.path).toMatch(/^\/api\/lessons\/one\/notes\/[\w-]{36}$/)
     expect(sent!.body).toEqual({ kind: 'asking', text: 'Why?', sort: null, settled: false })
   })
 
   it('that are refused go away again, and what others wrote meanwhile stays', async () => {
-    server.answerWith(async () => {
-      const { id: _id, ...theirs } = { ...old, text: 'theirs' }
-      useLesson().apply({ kind: 'note', note: { id: 'n2', ...theirs }, seq: 1 })
-      return refusal(409, 'conflict')
-    })
-    expect(await useWonder().addNote('noticed', 'mine')).toBe(false)
-    expect(texts()).toEqual(['It is red', 'theirs'])
-    expect(useNotices().current?.kind).toBe('problem')
+    const theirs = { ...old, id: 'n2', text: 'theirs' }
+    server.answerWith(({ method }) =>
+      method === 'GET' ? { body: lessonDto({ notes: [old, theirs], seq: 1 }) } : refusal(409, 'conflict'),
+    )
+    await useWonder().addNote('noticed', 'mine')
+    await vi.waitFor(() => expect(texts()).toEqual(['It is red', 'theirs']))
+    expect(useOutbox().refused).toMatchObject([
+      { message: 'refused: conflict', act: { note: { text: 'mine' } } },
+    ])
   })
 
-  it('go back to their old words when a change is refused', async () => {
+  it('go back to their old words when a change is refused, and stay as changed without a connection', async () => {
     server.answerWith(() => 'offline')
     await useWonder().changeNote(old, { kind: 'guessed', settled: true })
-    expect(useLesson().open.notes).toEqual([old])
+    expect(useLesson().open.notes).toEqual([{ ...old, kind: 'guessed', settled: true }])
+    server.answerWith(({ method }) =>
+      method === 'GET' ? { body: lessonDto({ notes: [old] }) } : refusal(409, 'conflict'),
+    )
+    await useOutbox().flush()
+    await vi.waitFor(() => expect(useLesson().open.notes).toEqual([old]))
   })
 
   it('are taken off with a way back', async () => {

@@ -2,21 +2,15 @@
 import { ref } from 'vue'
 import type { PredictionAnswer } from '#core/conclusion'
 import { useLesson } from '../../stores/lesson'
-import { useNotices } from '../../stores/notices'
 
 /** First of all: what does the group expect? */
 const props = defineProps<{ groupId: string; seat: number }>()
 const store = useLesson()
-const notices = useNotices()
 const answer = ref<PredictionAnswer | null>(null)
 const because = ref('')
-const busy = ref(false)
 
-async function keep() {
-  if (!answer.value) return
-  busy.value = true
-  await notices.attempt(() => store.predict(props, answer.value!, because.value.trim()))
-  busy.value = false
+function keep() {
+  if (answer.value) void store.predict(props, answer.value, because.value.trim())
 }
 </script>
 
@@ -33,7 +27,7 @@ async function keep() {
       :rows="2"
       class="because"
     />
-    <VBtn type="submit" color="primary" size="x-large" block :disabled="!answer || busy">{{
+    <VBtn type="submit" color="primary" size="x-large" block :disabled="!answer">{{
       seat > 0 ? 'This is my prediction' : 'This is our prediction'
     }}</VBtn>
   </form>

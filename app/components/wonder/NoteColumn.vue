@@ -14,23 +14,22 @@ const wonder = useWonder()
 const typed = ref('')
 const notes = computed(() => lesson.open.notes.filter((note) => note.kind === props.kind))
 
-async function add() {
+function add() {
   const text = typed.value.trim()
   if (!text) return
   typed.value = ''
-  // What was refused goes back where it was typed, unless the next one is already being typed there.
-  if (!(await wonder.addNote(props.kind, text)) && typed.value === '') typed.value = text
+  void wonder.addNote(props.kind, text)
 }
 
 /** A list copied from paper comes in line by line. */
-async function paste(event: ClipboardEvent) {
+function paste(event: ClipboardEvent) {
   const lines = (event.clipboardData?.getData('text') ?? '')
     .split(/\r?\n/)
     .map((line) => line.replace(/^\s*(?:[-*•]|\d+[.)])\s*/, '').trim())
     .filter(Boolean)
   if (lines.length < 2) return
   event.preventDefault()
-  for (const line of lines) await wonder.addNote(props.kind, line.slice(0, wonderLimits.noteLetters))
+  for (const line of lines) void wonder.addNote(props.kind, line.slice(0, wonderLimits.noteLetters))
 }
 
 function drop(event: SortableEvent) {

@@ -36,6 +36,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
       <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
       <RoomWarning />
       <LessonRemoved own />
+      <RefusedActs />
       <PartsBar :stage="stage" />
       <BenchStrip v-if="stage !== 'wonder'" :stage="stage" />
       <div class="work">

@@ -18,7 +18,7 @@ it('several programs may start at once on an empty database, and each finds all 
   await Promise.all(opened.map((one) => one.close()))
 })
 
-it('every statement has a time limit of the server's own', async () => {
+it('every statement has a time limit', async () => {
   const { url, ...settings } = await anEmptySchool()
   const opened = await openDatabase({ ...settings, url })
   const [{ timeout }] = (await opened.db.execute(

@@ -12,12 +12,14 @@ import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/entryQueue'
 import { useObservations } from '../../../stores/observations'
+import { useOutbox } from '../../../stores/outbox'
 import { dayWords, today } from '../../../words/dates'
 
 const route = useRoute()
 const store = useLesson()
 const queue = useEntryQueue()
 const observations = useObservations()
+const outbox = useOutbox()
 const { startedAt } = useRunningTimes()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
@@ -66,7 +68,8 @@ const ofThis = ({ lessonId }: { lessonId: string }) => lessonId === id.value
 const waitingHere = computed(
   () =>
     queue.waiting.filter(ofThis).length +
-    (observations.offline ? observations.waiting.filter(ofThis).length : 0),
+    (observations.offline ? observations.waiting.filter(ofThis).length : 0) +
+    (outbox.offline ? outbox.waiting.filter(({ act }) => ofThis(act)).length : 0),
 )
 /** From the first try on there is something to notice beside it. */
 const observing = ref(false)
@@ -156,6 +159,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :group-id="groupId"
         :place="nextSlot"
       />
+      <RefusedActs source="sheet" class="besides" />
       <RefusedEntries source="sheet" class="besides" />
       <RefusedObservations source="sheet" class="besides" />
       <p v-if="waitingHere" class="small soft foot" role="status">

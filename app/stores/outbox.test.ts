@@ -1,0 +1,122 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Note } from '#core/wonder'
+import { fakeServer, lessonDto, refusal } from '../testing/fakeServer'
+import { useLesson } from './lesson'
+import { useOutbox } from './outbox'
+import { useWonder } from './wonder'
+
+const note: Note = { id: 'n1', kind: 'asking', text: 'Why?', sort: null, settled: false }
+const higher = { format: 'direction', direction: 'more' } as const
+let server: ReturnType<typeof fakeServer>
+
+beforeEach(async () => {
+  vi.useFakeTimers()
+  server = fakeServer(({ method }) => ({ body: method === 'GET' ? lessonDto() : {} }))
+  await useLesson().load('one')
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+const predicted = () => useLesson().open.predictions.map((one) => [one.groupId, one.seat, one.because])
+const predict = (because: string) => useLesson().predict({ groupId: 'bell', seat: 0 }, higher, because)
+const stored = () => [...server.kept.keys()].filter((key) => key.startsWith('jolly-beaker-act-'))
+
+describe('a prediction', () => {
+  it('is shown at once, sent, and forgotten here once the server has it', async () => {
+    const sent = predict('it is heavy')
+    expect(predicted()).toEqual([['bell', 0, 'it is heavy']])
+    expect(stored()).toHaveLength(1)
+    await sent
+    expect(server.of('PUT')[0]).toEqual({
+      method: 'PUT',
+      path: '/api/lessons/one/predictions/bell',
+      body: { seat: 0, answer: higher, because: 'it is heavy' },
+    })
+    expect(stored()).toEqual([])
+  })
+
+  it.each([
+    ['without a connection', () => 'offline' as const],
+    ['when the server fails', () => refusal(500, 'failed')],
+    ['when the server asks for time', () => refusal(429, 'failed')],
+  ])('waits %s and is sent again by itself', async (_when, answer) => {
+    server.answerWith(answer)
+    await predict('so')
+    expect([useOutbox().offline, useOutbox().refused, stored().length]).toEqual([true, [], 1])
+    server.answerWith(() => ({ body: {} }))
+    await vi.advanceTimersByTimeAsync(2500)
+    expect([useOutbox().offline, useOutbox().waiting, stored()]).toEqual([false, [], []])
+    expect(server.of('PUT')).toHaveLength(2)
+  })
+
+  it('that was changed once more while it was on its way is sent as it is then', async () => {
+    let answer: () => void = () => {}
+    server.answerWith(() => new Promise((done) => (answer = () => done({ body: {} }))))
+    void predict('first')
+    await vi.advanceTimersByTimeAsync(0)
+    void predict('second')
+    answer()
+    await vi.advanceTimersByTimeAsync(0)
+    answer()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(server.of('PUT').map((one) => (one.body as { because: string }).because)).toEqual([
+      'first',
+      'second',
+    ])
+    expect(predicted()).toEqual([['bell', 0, 'second']])
+    expect(stored()).toEqual([])
+  })
+
+  it('that the server will never take goes from the lesson, stays here with the reason, and may be sent again', async () => {
+    server.answerWith(({ method }) => (method === 'GET' ? { body: lessonDto() } : refusal(400, 'invalid')))
+    await predict('so')
+    await vi.advanceTimersByTimeAsync(0)
+    const outbox = useOutbox()
+    expect(predicted()).toEqual([])
+    expect(outbox.refused).toMatchObject([{ message: 'refused: invalid', act: { because: 'so' } }])
+    server.answerWith(() => ({ body: {} }))
+    await outbox.sendAgain(outbox.refused[0]!)
+    expect([outbox.refused, stored()]).toEqual([[], []])
+  })
+
+  it('comes back with the page that was closed before the server had it', async () => {
+    server.answerWith(() => 'offline')
+    await predict('so')
+    setActivePinia(createPinia())
+    server.answerWith(({ method }) => ({ body: method === 'GET' ? lessonDto() : {} }))
+    await useLesson().load('one')
+    expect(predicted()).toEqual([['bell', 0, 'so']])
+    await useOutbox().flush()
+    expect(stored()).toEqual([])
+  })
+})
+
+describe('a note', () => {
+  it('that is taken off before it was ever sent is sent as taken off', async () => {
+    server.answerWith(() => 'offline')
+    await useLesson().act({ kind: 'note', note })
+    await useWonder().removeNote(note)
+    expect(useLesson().open.notes).toEqual([])
+    server.answerWith(() => refusal(404, 'not-found'))
+    await useOutbox().flush()
+    // What is not there has been taken off.
+    expect([useOutbox().refused, stored()]).toEqual([[], []])
+  })
+
+  it('holds up no other when the server fails at it', async () => {
+    server.answerWith(({ path }) => (path.endsWith('n1') ? refusal(500, 'failed') : { body: {} }))
+    await useLesson().act({ kind: 'note', note })
+    await useLesson().act({ kind: 'note', note: { ...note, id: 'n2' } })
+    expect(stored()).toEqual(['jolly-beaker-act-waiting-one|note|n1'])
+  })
+})
+
+it('what somebody changed by hand among what is kept does not keep the page from opening', () => {
+  server.kept.set('jolly-beaker-act-waiting-one|note|n1', '{"version":1,"at":"x","act":{"kind":"note"}}')
+  setActivePinia(createPinia())
+  expect(useOutbox().waiting).toEqual([])
+  expect(stored()).toEqual([])
+})

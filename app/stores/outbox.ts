@@ -1,0 +1,121 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import { withNote } from '#core/wonder'
+import type { LessonDto, PredictionDto } from '#shared/types/api'
+import { request, RequestProblem } from '../api/request'
+import { backingOff } from './backingOff'
+import { keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
+
+/** The lesson with what an act changes in it. */
+function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
+  switch (act.kind) {
+    case 'prediction': {
+      const { groupId, seat, answer, because } = act
+      const others = lesson.predictions.filter((one) => one.groupId !== groupId || one.seat !== seat)
+      const late = lesson.entries.some((entry) => entry.groupId === groupId)
+      return { ...lesson, predictions: [...others, { groupId, seat, answer, because, madeAt: at, late }] }
+    }
+    case 'note':
+      return { ...lesson, notes: withNote(lesson.notes, act.note) }
+    case 'note-removed':
+      return { ...lesson, notes: lesson.notes.filter((note) => note.id !== act.note.id) }
+  }
+}
+
+/** How an act is sent; each is the same however often it comes. */
+function sendAct(act: Act): Promise<unknown> {
+  const lesson = `/api/lessons/${act.lessonId}`
+  if (act.kind === 'prediction') {
+    const { groupId, seat, answer, because } = act
+    return request<PredictionDto>('PUT', `${lesson}/predictions/${groupId}`, { seat, answer, because })
+  }
+  const { id, ...body } = act.note
+  return act.kind === 'note'
+    ? request('PUT', `${lesson}/notes/${id}`, body)
+    : request('DELETE', `${lesson}/notes/${id}`)
+}
+
+/**
+ * Predictions and notes on their way to the server. They are kept in the browser until the server has them or refuses them, so that a
+ * lost connection, a server in trouble or a closed lid loses nothing.
+ */
+export const useOutbox = defineStore('outbox', () => {
+  const waiting = shallowRef<KeptAct[]>(keptActs.all('waiting'))
+  const refused = shallowRef<KeptAct[]>(keptActs.all('refused'))
+  /** Whether what waits does not get through. */
+  const offline = ref(false)
+  let busy = false
+  let undone: (lessonId: string) => void = () => {}
+  const retry = backingOff(() => void flush())
+
+  const without = (all: readonly KeptAct[], act: Act) =>
+    all.filter((one) => keyOfAct(one.act) !== keyOfAct(act))
+
+  function send(act: Act): Promise<void> {
+    const kept = { act, at: new Date().toISOString() }
+    keptActs.put('waiting', kept)
+    waiting.value = [...without(waiting.value, act), kept]
+    return flush()
+  }
+
+  async function flush(): Promise<void> {
+    if (busy) return
+    busy = true
+    const tried = new Set<KeptAct>()
+    const untried = () => waiting.value.find((one) => !tried.has(one))
+    try {
+      for (let one = untried(); one; one = untried()) {
+        tried.add(one)
+        await deliver(one)
+      }
+      offline.value = waiting.value.length > 0
+    } catch {
+      offline.value = true
+    } finally {
+      busy = false
+    }
+    if (waiting.value.length === 0) retry.well()
+    else retry.again()
+  }
+
+  /** One that the server fails at waits for the next time and holds up no other. */
+  async function deliver(one: KeptAct): Promise<void> {
+    try {
+      await sendAct(one.act)
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.offline) throw error
+      if (error.passes) return
+      // What is to be taken off and is not there has been taken off.
+      if (one.act.kind !== 'note-removed' || error.status !== 404) refuse({ ...one, message: error.message })
+    }
+    // What was changed once more while it was on its way stays.
+    if (!waiting.value.includes(one)) return
+    keptActs.remove('waiting', one.act)
+    waiting.value = waiting.value.filter((other) => other !== one)
+    if (refused.value.some((other) => other.at === one.at)) undone(one.act.lessonId)
+  }
+
+  function refuse(kept: KeptAct): void {
+    keptActs.put('refused', kept)
+    refused.value = [...without(refused.value, kept.act), kept]
+  }
+
+  function dismiss({ act }: KeptAct): void {
+    keptActs.remove('refused', act)
+    refused.value = without(refused.value, act)
+  }
+
+  function sendAgain(one: KeptAct): Promise<void> {
+    dismiss(one)
+    return send(one.act)
+  }
+
+  /** A lesson as it will be once everything has arrived. */
+  const withWaiting = (lesson: LessonDto): LessonDto =>
+    waiting.value.filter(({ act }) => act.lessonId === lesson.id).reduce(withAct, lesson)
+
+  /** Says what is to be done when something that is shown was refused. */
+  const onUndone = (act: typeof undone) => void (undone = act)
+
+  return { waiting, refused, offline, send, flush, dismiss, sendAgain, withWaiting, onUndone }
+})
