@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm'
 import type { Database } from '../database/database'
+import { executePrepared } from '../database/prepared'
 import { events, lessons } from '../database/schema'
 import { momentOf, type Cursor } from './cursor'
 
@@ -19,15 +20,18 @@ export async function placesThatStand<P extends Place>(
   atMost: number,
 ): Promise<Set<P>> {
   if (places.length === 0) return new Set()
-  const rows = (await db.execute(sql`
+  const rows = await executePrepared<{
+    nth: number
+  }>(
+    db,
+    sql`
     select one.nth::int as nth
     from rows from (jsonb_to_recordset(${placesJson(places)}::jsonb) as ("id" uuid, "seq" int, "at" text)) with ordinality
       as one("id", "seq", "at", nth)
     join ${lessons} on lessons.id = one.id
     where lessons.seq - one.seq between 0 and ${atMost}
-      and coalesce((select ${momentOf(events.madeAt)} from ${events} where events.lesson_id = one.id and events.seq = one.seq), '0') = one.at`)) as unknown as {
-    nth: number
-  }[]
+      and coalesce((select ${momentOf(events.madeAt)} from ${events} where events.lesson_id = one.id and events.seq = one.seq), '0') = one.at`,
+  )
   return new Set(rows.map(({ nth }) => places[nth - 1]!))
 }
 
@@ -42,12 +46,15 @@ export async function eventsFrom(
   places: readonly Place[],
   atMost: number,
 ): Promise<EventText[]> {
-  const rows = (await db.execute(sql`
+  const rows = await executePrepared<{ lessonId: string; seq: number; at: string; text: string }>(
+    db,
+    sql`
     select e.lesson_id as "lessonId", e.seq, ${momentOf(sql`e.made_at`)} as at, e.event::text as text
     from jsonb_to_recordset(${placesJson(places)}::jsonb) as one("id" uuid, "seq" int)
     join ${events} e on e.lesson_id = one.id and e.seq > one.seq
     order by e.lesson_id, e.seq
-    limit ${atMost}`)) as unknown as { lessonId: string; seq: number; at: string; text: string }[]
+    limit ${atMost}`,
+  )
   return rows.map(({ lessonId, seq, at, text }) => ({ lessonId, cursor: { seq, at }, text }))
 }
 

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import type { Entry } from '#core/record'
 import type { Database } from '../../database/database'
+import { executePrepared } from '../../database/prepared'
 import { entries, events, lessons } from '../../database/schema'
 import { eventChannel } from '../../live/events'
 import { groupsTakingPart } from '../lessonGroups'
@@ -27,7 +28,9 @@ export async function addTogether(db: Database, accepted: readonly Accepted[]): 
     ...{ id, planVersion, groupIds, stands },
     entries: fresh,
   }))
-  const written = await db.execute<{ id: string }>(sql`
+  const written = await executePrepared<{ id: string }>(
+    db,
+    sql`
     with asked as (
       select * from jsonb_to_recordset(${JSON.stringify(asked)}::jsonb)
         as one("id" uuid, "planVersion" int, "groupIds" jsonb, "stands" boolean, "entries" jsonb)
@@ -52,6 +55,7 @@ export async function addTogether(db: Database, accepted: readonly Accepted[]): 
     )
     insert into ${events} (lesson_id, seq, event)
     select next.id, next.seq, jsonb_build_object('kind', 'entries', 'entries', next.entries, 'seq', next.seq) from next
-    returning lesson_id as id, pg_notify(${eventChannel}, lesson_id::text)`)
-  return new Set((written as unknown as { id: string }[]).map((row) => row.id))
+    returning lesson_id as id, pg_notify(${eventChannel}, lesson_id::text)`,
+  )
+  return new Set(written.map((row) => row.id))
 }
