@@ -65,6 +65,14 @@ export default defineNuxtConfig({
     corsHandler: false,
     allowedMethodsRestricter: false,
   },
+  vite: {
+    build: {
+      rollupOptions: {
+        // The core does nothing by itself: what a page does not use of it is left out, with the libraries behind it.
+        treeshake: { moduleSideEffects: (id) => !id.startsWith(folder('./core/')) },
+      },
+    },
+  },
   nitro: {
     compressPublicAssets: true,
     externals: { traceInclude: lockBinaries },

@@ -55,7 +55,8 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/**/*.test.ts'],
           globalSetup: './tests/support/globalSetup.ts',
-          fileParallelism: false,
+          // One waits for its browser while the other works.
+          maxWorkers: 2,
           expect: { poll: { timeout: 15_000 } },
           testTimeout: 90_000,
           hookTimeout: 60_000,

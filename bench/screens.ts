@@ -8,5 +8,5 @@ import { firstLoad } from './firstLoad'
 export async function screens(): Promise<Figure[]> {
   ensureChromium()
   buildWhenNeeded()
-  return [...(await checksOnScreen()), await firstLoad()]
+  return [...(await checksOnScreen()), ...(await firstLoad())]
 }

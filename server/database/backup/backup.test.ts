@@ -12,6 +12,7 @@ import { DatabaseMissing, DatabaseUnreadable } from '../problems'
 import { keepBytes, pictureFolder } from '../pictureFiles'
 import { pictures, supplies } from '../schema'
 import { backedPictures, backupFolder, listBackups, newestBackup, type Backup } from './backupFolder'
+import { hourlyBackups } from './hourlyBackups'
 import { backupsToKeep, keptBackups } from './keepBackups'
 import { makeBackup } from './makeBackup'
 import { packComplete } from './packComplete'
@@ -129,6 +130,15 @@ it('a backup whose manifest was damaged is still one, and no picture that it may
     '2026-03-09T09:00:00.000Z',
   ])
   expect(readdirSync(backedPictures(folder))).toEqual(manifest.pictures)
+})
+
+it('a backup that many ask for at once is made once', async () => {
+  const opened = await open()
+  const backups = hourlyBackups(opened)!
+  const made = await Promise.all(Array.from({ length: 6 }, () => backups.make()))
+  backups.stop()
+  await opened.close()
+  expect(new Set(made.map((one) => one.file)).size).toBe(1)
 })
 
 describe('which backups are kept', () => {

@@ -8,7 +8,7 @@ const everyHour = 60 * 60 * 1000
 
 /** The backups of a running program: one at the start, one every hour, and one whenever somebody asks. */
 export interface Backups {
-  /** Makes one, after any that is being made. */
+  /** Makes one, after any that is being made. Whoever asks while one waits for that gets the same. */
   make: () => Promise<Backup>
   /** Whether the last one that was tried could not be made. */
   failed: () => boolean
@@ -21,8 +21,14 @@ export function hourlyBackups(opened: OpenDatabase): Backups | null {
   if (folder === null) return null
   let failed = false
   let turn: Promise<unknown> = Promise.resolve()
+  let waiting: Promise<Backup> | null = null
   const make = () => {
-    const made = turn.then(() => makeBackup({ ...opened, folder }))
+    if (waiting) return waiting
+    const made = turn.then(() => {
+      waiting = null
+      return makeBackup({ ...opened, folder })
+    })
+    waiting = made
     turn = made.then(
       () => (failed = false),
       () => (failed = true),
