@@ -175,7 +175,7 @@ it('corrects, sets aside, repeats and undoes; the journal shows it all', async (
   await press('Journal')
   await page.getByText('corrected to 82').first().waitFor()
   await page.getByText('set aside: pushed or bumped').first().waitFor()
-  expect(numbersOf(await lesson())).toHaveLength(40)
+  await expect.poll(async () => numbersOf(await lesson())).toHaveLength(40)
 })
 
 it('compares: one honest sentence with its reason, the chart and the table', async () => {

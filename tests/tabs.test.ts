@@ -52,7 +52,11 @@ const read = ({ id, class: { groups }, plan }: LessonDto, tryNumber: number) =>
   })
 
 /** Boards of the lessons in as many tabs of one browser. */
-async function boards(of: LessonDto[], count: number, prepare?: (context: BrowserContext) => Promise<void>) {
+async function boards(
+  of: LessonDto[],
+  count: number,
+  prepare?: (context: BrowserContext) => Promise<unknown>,
+) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   contexts.push(context)
   await prepare?.(context)
@@ -61,6 +65,7 @@ async function boards(of: LessonDto[], count: number, prepare?: (context: Browse
     const page = await context.newPage()
     page.setDefaultTimeout(30_000)
     await page.goto(`${own}/board/${of[tab % of.length]!.id}`)
+    await page.getByRole('button', { name: 'Results' }).click()
     await page.getByText('0 of 72 tries are in.').waitFor()
     pages.push(page)
   }

@@ -14,13 +14,23 @@ export const useSchool = defineStore('school', () => {
   const lessons = ref<LessonSummaryDto[]>([])
   const investigations = ref<InvestigationDto[]>([])
   const loaded = ref(false)
+  /** How often this screen has changed something: lists that were asked for before do not know it. */
+  let changes = 0
 
-  async function load() {
+  async function change<T>(...asked: Parameters<typeof request>): Promise<T> {
+    const answer = await request<T>(...asked)
+    changes++
+    return answer
+  }
+
+  async function load(): Promise<void> {
+    const before = changes
     const [allClasses, allLessons, allInvestigations] = await Promise.all([
       request<ClassDto[]>('GET', '/api/classes'),
       request<LessonSummaryDto[]>('GET', '/api/lessons'),
       request<InvestigationDto[]>('GET', '/api/investigations'),
     ])
+    if (changes !== before) return load()
     classes.value = allClasses
     lessons.value = allLessons
     investigations.value = allInvestigations
@@ -28,24 +38,24 @@ export const useSchool = defineStore('school', () => {
   }
 
   async function createClass(input: ClassInput): Promise<ClassDto> {
-    const made = await request<ClassDto>('POST', '/api/classes', input)
+    const made = await change<ClassDto>('POST', '/api/classes', input)
     classes.value = [...classes.value, made]
     return made
   }
 
   async function saveClass(id: string, input: ClassInput): Promise<ClassDto> {
-    const saved = await request<ClassDto>('PUT', `/api/classes/${id}`, input)
+    const saved = await change<ClassDto>('PUT', `/api/classes/${id}`, input)
     classes.value = classes.value.map((one) => (one.id === id ? saved : one))
     return saved
   }
 
   async function removeClass(id: string) {
-    await request('DELETE', `/api/classes/${id}`)
+    await change('DELETE', `/api/classes/${id}`)
     await load()
   }
 
   async function restoreClass(id: string) {
-    await request('POST', `/api/classes/${id}/restore`)
+    await change('POST', `/api/classes/${id}/restore`)
     await load()
   }
 
@@ -53,7 +63,7 @@ export const useSchool = defineStore('school', () => {
     request<RosterPreview>('POST', `/api/classes/${id}/roster-preview`, { csv })
 
   async function importRoster(id: string, csv: string): Promise<ClassDto> {
-    const saved = await request<ClassDto>('POST', `/api/classes/${id}/roster`, { csv })
+    const saved = await change<ClassDto>('POST', `/api/classes/${id}/roster`, { csv })
     classes.value = classes.value.map((one) => (one.id === id ? saved : one))
     return saved
   }
@@ -63,17 +73,17 @@ export const useSchool = defineStore('school', () => {
   }
 
   async function removeLesson(id: string) {
-    await request('DELETE', `/api/lessons/${id}`)
+    await change('DELETE', `/api/lessons/${id}`)
     lessons.value = lessons.value.filter((lesson) => lesson.id !== id)
   }
 
   async function restoreLesson(id: string) {
-    await request('POST', `/api/lessons/${id}/restore`)
+    await change('POST', `/api/lessons/${id}/restore`)
     await load()
   }
 
   async function importInvestigation(text: string): Promise<string> {
-    const { id } = await request<{ id: string }>('POST', '/api/investigations/import', { text })
+    const { id } = await change<{ id: string }>('POST', '/api/investigations/import', { text })
     investigations.value = await request<InvestigationDto[]>('GET', '/api/investigations')
     return id
   }

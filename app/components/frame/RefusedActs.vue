@@ -21,7 +21,7 @@ function nameOf({ act }: KeptAct): string {
 </script>
 
 <template>
-  <div v-if="mine.length" class="stack" :class="source" role="alert">
+  <div v-if="mine.length" class="stack" :class="{ across: source === 'desk' }" role="alert">
     <div v-for="one in mine" :key="one.at" class="to-settle">
       <p>
         <b>Not saved: {{ nameOf(one) }}.</b> {{ one.message }}
@@ -35,7 +35,7 @@ function nameOf({ act }: KeptAct): string {
 </template>
 
 <style scoped>
-.desk {
+.across {
   padding: 8px 28px 0;
 }
 </style>

@@ -138,7 +138,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         itself.
       </p>
       <p v-else-if="step === 'away'" class="words" role="status">
-        Your teacher has put this lesson away. All that you wrote down is kept.
+        Your teacher has put this lesson away. Nothing that is saved is lost.
       </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
       <VBtn
