@@ -4,7 +4,7 @@ import { isNotNull, isNull } from 'drizzle-orm'
 import { create, extract } from 'tar'
 import type { OpenDatabase } from '../database'
 import { pictureFolder } from '../pictureFiles'
-import { entries, lessons, pictures } from '../schema'
+import { lessons, pictures } from '../schema'
 import {
   backedPictures,
   backupFolder,
@@ -14,7 +14,7 @@ import {
   type Backup,
   type BackupManifest,
 } from './backupFolder'
-import { checkCopy } from './checkCopy'
+import { checkCopy, grownOf, type Grown } from './checkCopy'
 import { copyDatabase } from './copyDatabase'
 import { backupsToKeep } from './keepBackups'
 
@@ -36,7 +36,7 @@ export async function makeBackup(
   await rm(staging, { recursive: true, force: true })
   await mkdir(join(staging, 'database'), { recursive: true })
   try {
-    const fewest = { lessons: await db.$count(lessons), entries: await db.$count(entries) }
+    const fewest = await grownOf(db)
     await copyDatabase(db, join(folder, 'database'), join(staging, 'database'))
     const manifest: BackupManifest = {
       made: made.toISOString(),
@@ -59,11 +59,7 @@ export async function makeBackup(
 }
 
 /** Opens what was packed, in a folder of its own. */
-async function check(
-  file: string,
-  folder: string,
-  fewest: { lessons: number; entries: number },
-): Promise<void> {
+async function check(file: string, folder: string, fewest: Grown): Promise<void> {
   await rm(folder, { recursive: true, force: true })
   await mkdir(folder, { recursive: true })
   try {

@@ -18,6 +18,8 @@ const mostTogether = 500
 interface Queue {
   waiting: Post[]
   writing: boolean
+  /** Lessons of which posts are being written one by one: what comes for them meanwhile waits, and nobody else does. */
+  busy: Set<string>
 }
 
 const queues = new WeakMap<Database, Queue>()
@@ -30,7 +32,7 @@ const queues = new WeakMap<Database, Queue>()
  * itself, and those of one lesson keep their order.
  */
 export function addEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
-  const queue = queues.get(db) ?? { waiting: [], writing: false }
+  const queue = queues.get(db) ?? { waiting: [], writing: false, busy: new Set() }
   queues.set(db, queue)
   return new Promise((settle) => {
     queue.waiting.push({ lessonId, given, settle })
@@ -40,16 +42,26 @@ export function addEntries(db: Database, lessonId: string, given: Entry[]): Prom
 
 async function writeWaiting(db: Database, queue: Queue): Promise<void> {
   queue.writing = true
-  while (queue.waiting.length > 0) {
-    let count = 0
-    const over = queue.waiting.findIndex((post) => (count += post.given.length) > mostTogether)
-    await write(db, queue.waiting.splice(0, over === -1 ? queue.waiting.length : Math.max(over, 1)))
-  }
+  for (let next = takeNext(queue); next.length > 0; next = takeNext(queue)) await write(db, queue, next)
   queue.writing = false
 }
 
+/** Takes the posts that are next out of the queue; those of one lesson keep their order. */
+function takeNext(queue: Queue): Post[] {
+  const next: Post[] = []
+  const later: Post[] = []
+  let count = 0
+  for (const post of queue.waiting) {
+    if (!queue.busy.has(post.lessonId)) count += post.given.length
+    const isNext = !queue.busy.has(post.lessonId) && (next.length === 0 || count <= mostTogether)
+    ;(isNext ? next : later).push(post)
+  }
+  queue.waiting = later
+  return next
+}
+
 /** Writes posts, each of which gets its own entries or its own error. */
-async function write(db: Database, posts: readonly Post[]): Promise<void> {
+async function write(db: Database, queue: Queue, posts: readonly Post[]): Promise<void> {
   const lessons = await readOf(db, [...new Set(posts.map((post) => post.lessonId))])
   const own = [...lessons].map(([lessonId, lesson]) => ({
     lessonId,
@@ -64,18 +76,30 @@ async function write(db: Database, posts: readonly Post[]): Promise<void> {
   )
   // Where it fails for all, each is tried by itself and gets its own answer.
   const written = await addTogether(db, together).catch(() => new Set<string>())
-  await Promise.all(
-    own.map(async ({ lessonId, easy, rest }) => {
-      if (!written.has(lessonId)) lastRead.forget(db, lessonId)
-      else for (const { post, fresh } of easy) post.settle(fresh)
-      const left = written.has(lessonId) ? rest : [...easy.map((one) => one.post), ...rest]
-      for (const { given, settle } of left) {
-        const added = addBesideKnown(db, lessonId, given)
-        settle(added)
-        await added.catch(() => {})
-      }
-    }),
-  )
+  for (const { lessonId, easy, rest } of own) {
+    if (!written.has(lessonId)) lastRead.forget(db, lessonId)
+    else for (const { post, fresh } of easy) post.settle(fresh)
+    const left = written.has(lessonId) ? rest : [...easy.map((one) => one.post), ...rest]
+    if (left.length > 0) void writeOneByOne(db, queue, lessonId, left)
+  }
+}
+
+/** Writes posts of a lesson that may have to wait for somebody else, or are refused. */
+async function writeOneByOne(
+  db: Database,
+  queue: Queue,
+  lessonId: string,
+  posts: readonly Post[],
+): Promise<void> {
+  queue.busy.add(lessonId)
+  for (const { given, settle } of posts) {
+    const added = addBesideKnown(db, lessonId, given)
+    settle(added)
+    // Whoever sent it is told.
+    await added.catch(() => {})
+  }
+  queue.busy.delete(lessonId)
+  if (!queue.writing) void writeWaiting(db, queue)
 }
 
 /** The lessons as they were last read; undefined where one is not known, or cannot be read now. */

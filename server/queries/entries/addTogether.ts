@@ -16,8 +16,8 @@ export interface Accepted {
 
 /**
  * Writes entries of several lessons with the event that tells of them, all in one statement: a statement costs about as much as all that
- * is done with its answer, a transaction has five of them, and one commit waits once for the disk. A lesson that is no longer as it was
- * read, or knows one of its entries already, gets nothing. Lessons are locked in the order of their ids, so that two programs never wait for each other.
+ * is done with its answer, a transaction has five of them, and one commit waits once for the disk. It waits for nobody: a lesson that
+ * somebody else is changing, that is no longer as it was read, or that knows one of its entries already, gets nothing.
  * @param accepted each lesson once; its entries correct nothing, and are kept in their order
  * @returns the ids of the lessons that got their entries
  * @throws when two entries are the same, or a group is gone; then none is written
@@ -39,8 +39,7 @@ export async function addTogether(db: Database, accepted: readonly Accepted[]): 
       where lessons.removed_at is null and lessons.plan_version = asked."planVersion"
         and not exists (select 1 from jsonb_to_recordset(asked.entries) as one("id" uuid) join ${entries} known on known.id = one.id)
         and ${groupsTakingPart} = asked."groupIds" and ${confirmationStands} is not distinct from asked.stands
-      order by lessons.id
-      for no key update of lessons
+      for no key update of lessons skip locked
     ), next as (
       update ${lessons} set seq = lessons.seq + 1 from unchanged where lessons.id = unchanged.id
       returning lessons.id, lessons.seq, unchanged.entries
