@@ -34,12 +34,20 @@ export const keptActs = {
   all(drawer: ActDrawer): KeptAct[] {
     return readKept(`${prefix}-${drawer}-`, understoodAct).sort((a, b) => a.at.localeCompare(b.at))
   },
-  put(drawer: ActDrawer, kept: KeptAct): void {
+  /** @returns whether this browser keeps it */
+  put(drawer: ActDrawer, kept: KeptAct): boolean {
     try {
       localStorage.setItem(keyIn(drawer, kept.act), JSON.stringify({ version: keptVersion, ...kept }))
+      return true
     } catch (error) {
       console.error('This browser keeps no copy of what was not sent:', error)
+      return false
     }
+  },
+  /** Whether an act is still the one that is kept; another tab may have sent it, or done something newer. */
+  isNewest(drawer: ActDrawer, { act, at }: KeptAct): boolean {
+    const text = localStorage.getItem(keyIn(drawer, act))
+    return text !== null && (JSON.parse(text) as KeptAct).at === at
   },
   remove(drawer: ActDrawer, act: Act): void {
     localStorage.removeItem(keyIn(drawer, act))

@@ -92,6 +92,31 @@ describe('a prediction', () => {
     await useOutbox().flush()
     expect(stored()).toEqual([])
   })
+
+  it('is not sent over a newer one of another tab', async () => {
+    server.answerWith(() => 'offline')
+    await predict('old')
+    const thisTab = useOutbox()
+    setActivePinia(createPinia())
+    server.answerWith(({ method }) => ({ body: method === 'GET' ? lessonDto() : {} }))
+    await useLesson().load('one')
+    await predict('new')
+    await thisTab.flush()
+    expect(server.of('PUT').map((one) => (one.body as { because: string }).because)).toEqual(['old', 'new'])
+    expect([thisTab.waiting, stored()]).toEqual([[], []])
+  })
+
+  it('is sent, too, by a browser that keeps nothing', async () => {
+    vi.spyOn(console, 'error').mockImplementation(() => {})
+    const { setItem } = localStorage
+    localStorage.setItem = () => {
+      throw new Error('full')
+    }
+    await predict('so')
+    localStorage.setItem = setItem
+    expect(server.of('PUT')).toHaveLength(1)
+    expect(useOutbox().waiting).toEqual([])
+  })
 })
 
 describe('a note', () => {

@@ -44,6 +44,8 @@ export const useOutbox = defineStore('outbox', () => {
   const refused = shallowRef<KeptAct[]>(keptActs.all('refused'))
   /** Whether what waits does not get through. */
   const offline = ref(false)
+  /** Those that this browser keeps nowhere else. */
+  const here = new WeakSet<KeptAct>()
   let busy = false
   let undone: (lessonId: string) => void = () => {}
   const retry = backingOff(() => void flush())
@@ -53,7 +55,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   function send(act: Act): Promise<void> {
     const kept = { act, at: new Date().toISOString() }
-    keptActs.put('waiting', kept)
+    if (!keptActs.put('waiting', kept)) here.add(kept)
     waiting.value = [...without(waiting.value, act), kept]
     return flush()
   }
@@ -80,6 +82,10 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** One that the server fails at waits for the next time and holds up no other. */
   async function deliver(one: KeptAct): Promise<void> {
+    if (!here.has(one) && !keptActs.isNewest('waiting', one)) {
+      waiting.value = waiting.value.filter((other) => other !== one)
+      return
+    }
     try {
       await sendAct(one.act)
     } catch (error) {
