@@ -91,6 +91,8 @@ export const useOutbox = defineStore('outbox', () => {
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
       if (error.passes) return
+      // What was done anew meanwhile is on its way, and this is no longer wanted.
+      if (!waiting.value.includes(one)) return
       // What is to be taken off and is not there has been taken off.
       if (one.act.kind !== 'note-removed' || error.status !== 404) refuse({ ...one, message: error.message })
     }
