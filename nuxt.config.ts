@@ -19,8 +19,15 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', 'vuetify-nuxt-module', 'nuxt-security'],
   alias: { '#core': folder('./core'), '#demo': folder('./demo'), '#starters': folder('./starters') },
-  css: ['~/theme/fonts.css', '~/theme/base.css', '~/theme/paper.css', '~/theme/print.css'],
-  components: [{ path: '~/components', pathPrefix: false }],
+  css: [
+    'vuetify/styles/core',
+    '~/theme/vuetify.scss',
+    '~/theme/fonts.css',
+    '~/theme/base.css',
+    '~/theme/paper.css',
+    '~/theme/print.css',
+  ],
+  components: [{ path: '~/components', pathPrefix: false, extensions: ['vue'] }],
   imports: { dirs: [] },
   app: {
     head: {
@@ -31,7 +38,7 @@ export default defineNuxtConfig({
     },
   },
   vuetify: {
-    moduleOptions: { styles: true, prefixComposables: true },
+    moduleOptions: { styles: true, disableVuetifyStyles: true, prefixComposables: true },
     vuetifyOptions: './app/theme/vuetify.ts',
   },
   security: {
@@ -71,6 +78,12 @@ export default defineNuxtConfig({
         // The core does nothing by itself: what a page does not use of it is left out, with the libraries behind it.
         treeshake: { moduleSideEffects: (id) => !id.startsWith(folder('./core/')) },
       },
+    },
+  },
+  hooks: {
+    // A first page announces nothing that it does not need: what else there is comes when that page stands (app/loading).
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) Object.assign(file, { prefetch: false, dynamicImports: [] })
     },
   },
   nitro: {

@@ -1,31 +1,18 @@
 <script setup lang="ts">
+import { ref, watchEffect } from 'vue'
+import { laterComponent } from './loading/later'
 import { useNotices } from './stores/notices'
 
+const NoticeBar = laterComponent(() => import('./components/frame/NoticeBar.vue'))
 const notices = useNotices()
-
-async function undo() {
-  const act = notices.current?.undo
-  notices.current = null
-  if (act) await notices.attempt(async () => act())
-}
+/** From the first notice on, so that the last one can leave slowly. */
+const noticed = ref(false)
+watchEffect(() => (noticed.value ||= notices.current !== null))
 </script>
 
 <template>
   <VApp>
     <NuxtPage />
-    <VSnackbar
-      location="bottom left"
-      :model-value="notices.current !== null"
-      :color="notices.current?.kind === 'problem' ? 'error' : 'secondary'"
-      :timeout="notices.current?.kind === 'problem' ? 8000 : 6000"
-      class="no-print"
-      @update:model-value="notices.current = null"
-    >
-      {{ notices.current?.text }}
-      <template #actions>
-        <VBtn v-if="notices.current?.undo" variant="text" @click="undo">Undo</VBtn>
-        <VBtn variant="text" @click="notices.current = null">Close</VBtn>
-      </template>
-    </VSnackbar>
+    <NoticeBar v-if="noticed" />
   </VApp>
 </template>

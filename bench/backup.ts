@@ -7,7 +7,7 @@ import { openDatabase, provideDatabase } from '../server/database/client'
 import type { OpenDatabase } from '../server/database/database'
 import { keepBytes } from '../server/database/pictureFiles'
 import { entries, lessons, pictures, supplies } from '../server/database/schema'
-import { dataFolder } from '../scripts/runServer'
+import { makeDataFolder } from '../scripts/runServer'
 import type { Figure } from './figure'
 
 const readings = 300_000
@@ -15,7 +15,7 @@ const photos = { count: 250, bytes: 1_000_000 }
 
 /** How long a backup of a school of years holds up somebody who saves, and what the next backup adds to the disk. */
 export async function backup(): Promise<Figure[]> {
-  const folder = await dataFolder(true)
+  const folder = await makeDataFolder('demo')
   const opened = (await openDatabase({ folder })) as OpenDatabase & { folder: string }
   provideDatabase(opened)
   await fill(opened)
@@ -70,7 +70,7 @@ async function fill({ db, folder }: OpenDatabase & { folder: string }): Promise<
       '{"instrument":"metre stick","unit":"cm","mark":1}', 'counted', '', 'sheet', now()
     from generate_series(1, ${readings}) as n`)
   for (let count = 0; count < photos.count; count++)
-    await db
-      .insert(pictures)
-      .values({ id: newId(), type: 'image/jpeg', ...(await keepBytes(folder, randomBytes(photos.bytes))) })
+    await keepBytes(folder, randomBytes(photos.bytes), (kept) =>
+      db.insert(pictures).values({ id: newId(), type: 'image/jpeg', ...kept }),
+    )
 }

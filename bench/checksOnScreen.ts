@@ -4,7 +4,7 @@ import { median } from 'simple-statistics'
 import type { Figure } from './figure'
 import type { LessonSummaryDto } from '../shared/types/api'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
-import { dataFolder, startServer } from '../scripts/runServer'
+import { makeDataFolder, startServer } from '../scripts/runServer'
 
 const rounds = 15
 const frame = 16
@@ -12,7 +12,7 @@ const patience = 300
 
 /** From the key to what the checks say of it, in the real interface: Fair against one frame, the first Shows figure against 300 ms. */
 export async function checksOnScreen(): Promise<Figure[]> {
-  const server = await startServer(await dataFolder(true))
+  const server = await startServer(await makeDataFolder('demo'))
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]

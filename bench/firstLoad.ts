@@ -4,7 +4,7 @@ import { chromiumArguments, chromiumPath } from '../scripts/chromium'
 import type { LessonDto, LessonSummaryDto } from '../shared/types/api'
 import type { Figure } from './figure'
 import { freePort } from '../scripts/freePort'
-import { dataFolder, startServer } from '../scripts/runServer'
+import { makeDataFolder, startServer } from '../scripts/runServer'
 
 /** Bytes over the wire until the first screen of a Sheet and of a Desk stands, against the smallest page on the same libraries. */
 export async function firstLoad(): Promise<Figure[]> {
@@ -13,7 +13,7 @@ export async function firstLoad(): Promise<Figure[]> {
     env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
   })
   if (built.status !== 0) throw new Error('the bare page could not be built')
-  const server = await startServer(await dataFolder(true))
+  const server = await startServer(await makeDataFolder('demo'))
   const port = await freePort()
   const bare = spawn(process.execPath, ['.bench/bare/server/index.mjs'], {
     env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port) },
@@ -45,8 +45,13 @@ async function lessonOf(url: string): Promise<LessonDto> {
   return (await (await fetch(`${url}/api/lessons/${id}`)).json()) as LessonDto
 }
 
+/** What had come by the moment at which the words stood on the screen; what comes after them nobody waits for. */
 async function bytesOf(browser: Browser, url: string, words: string): Promise<number> {
   const page = await browser.newPage()
+  await page.addInitScript(`(function look() {
+    if (document.body?.textContent.includes(${JSON.stringify(words)})) performance.mark('first screen')
+    else requestAnimationFrame(look)
+  })()`)
   for (let tries = 0; ; tries++) {
     const answered = await page.goto(url).then(
       () => true,
@@ -57,14 +62,23 @@ async function bytesOf(browser: Browser, url: string, words: string): Promise<nu
     await new Promise((next) => setTimeout(next, 100))
   }
   await page.getByText(words).first().waitFor()
+  await page.waitForTimeout(1000)
   const bytes = await page.evaluate(() => {
+    const stood = performance.getEntriesByName('first screen')[0]!.startTime
     const entries = [
       ...performance.getEntriesByType('navigation'),
       ...performance.getEntriesByType('resource'),
     ] as PerformanceResourceTiming[]
-    return entries
-      .filter((entry) => !entry.name.includes('/api/'))
-      .reduce((sum, entry) => sum + entry.encodedBodySize, 0)
+    const had = entries.filter(
+      (entry) =>
+        entry.responseEnd <= stood &&
+        !entry.name.includes('/api/') &&
+        // Our faces are optional: words never wait for them.
+        !entry.name.endsWith('.woff2'),
+    )
+    // What is announced and then asked for stands there twice, and comes once.
+    const sizes = new Map(had.map((entry) => [entry.name, entry.encodedBodySize]))
+    return [...sizes.values()].reduce((sum, size) => sum + size, 0)
   })
   await page.close()
   return bytes

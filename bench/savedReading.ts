@@ -3,7 +3,7 @@ import { median } from 'simple-statistics'
 import { newId } from '../core/plan'
 import type { Entry } from '../core/record'
 import { buildWhenNeeded } from '../scripts/build'
-import { dataFolder, startServer } from '../scripts/runServer'
+import { makeDataFolder, startServer } from '../scripts/runServer'
 import { openDatabase, provideDatabase } from '../server/database/client'
 import type { Database } from '../server/database/database'
 import { entries } from '../server/database/schema'
@@ -29,7 +29,7 @@ interface Place {
  */
 export async function savedReading(): Promise<Figure[]> {
   buildWhenNeeded()
-  const [folder, bareFolder] = [await dataFolder(true), await dataFolder(true)]
+  const [folder, bareFolder] = [await makeDataFolder('demo'), await makeDataFolder('demo')]
   const places = await withDatabase(folder, (db) => lessonsOf(db, histories))
   const bare = await openDatabase({ folder: bareFolder })
   const [bareAt] = await lessonsOf(bare.db, [0])

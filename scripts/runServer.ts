@@ -18,15 +18,14 @@ export interface RunningServer {
   forget: () => void
 }
 
-/** A new empty data folder; with `demo`, the demo school is in it. */
-export async function dataFolder(demo = false): Promise<string> {
+/** A new data folder: bare, or with a school in it that is empty or the demo's. */
+export async function makeDataFolder(school: 'none' | 'empty' | 'demo'): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
-  if (demo) {
-    const opened = await openDatabase({ folder })
-    provideDatabase(opened)
-    await seedDemo(opened.db, new Date())
-    await opened.close()
-  }
+  if (school === 'none') return folder
+  const opened = await openDatabase({ folder })
+  provideDatabase(opened)
+  if (school === 'demo') await seedDemo(opened.db, new Date())
+  await opened.close()
   return folder
 }
 

@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import { chromium } from 'playwright-core'
 import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
-import { dataFolder, startServer } from './runServer'
+import { makeDataFolder, startServer } from './runServer'
 import { buildWhenNeeded } from './build'
 import { chromiumArguments, chromiumPath, ensureChromium } from './chromium'
 
@@ -35,7 +35,7 @@ const views: [name: string, path: string, size: { width: number; height: number 
 ensureChromium()
 buildWhenNeeded()
 mkdirSync('docs/screenshots', { recursive: true })
-const server = await startServer(await dataFolder(true))
+const server = await startServer(await makeDataFolder('demo'))
 const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
 const own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
 const titled = (title: string) => lessons.find((lesson) => lesson.title === title)!.id

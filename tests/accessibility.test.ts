@@ -2,14 +2,15 @@ import type { Browser } from 'playwright-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LessonSummaryDto } from '#shared/types/api'
 import { openBrowser, openPage, seriousFindings } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
 let ids: Record<string, string>
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
   const [own] = (await (await fetch(`${server.url}/api/classes`)).json()) as {

@@ -2,7 +2,8 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { confirmCautions, openBrowser, openPage, openWord, type Watch } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -13,7 +14,7 @@ let id: string
 const lesson = async () => (await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]

@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ChangeRecording, Plan } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import {
   confirmCautions,
   lessonFrom,
@@ -11,6 +11,7 @@ import {
   seriousFindings,
   type Watch,
 } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 import { lessonAt, smallLesson } from './support/lessons'
 
 let server: RunningServer
@@ -25,7 +26,7 @@ const lesson = (id: string) => lessonAt(server.url, id)
 const phone = { width: 390, height: 844 }
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   const dried: ChangeRecording = {

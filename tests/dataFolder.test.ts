@@ -1,13 +1,14 @@
 import { spawnSync } from 'node:child_process'
-import { existsSync, mkdirSync, mkdtempSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdtempSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
-beforeAll(async () => (server = await startServer(await dataFolder())))
+beforeAll(async () => (server = await startServer(dataFolder('empty'))))
 afterAll(async () => {
   await server.stop()
   server.forget()
@@ -22,6 +23,8 @@ function refusal(environment: Record<string, string>) {
   })
   return { status, said: stderr.trim(), listening: stdout.includes('Listening') }
 }
+/** A backup is packed, unpacked and opened, which takes its time on a busy machine. */
+const firstBackup = { timeout: 60_000 }
 const second = (folder = server.folder) => refusal({ JOLLY_DATA: folder })
 
 /** A place for files that is mounted; only where the tests run as root. */
@@ -66,7 +69,7 @@ describe('one folder', () => {
   })
 
   it('of a killed server is free at once, and one that was replaced ends its server', async () => {
-    const folder = await dataFolder()
+    const folder = dataFolder('empty')
     const killed = await startServer(folder)
     await killed.stop('SIGKILL')
     const next = await startServer(folder)
@@ -81,7 +84,7 @@ describe('one folder', () => {
 
 describe('a server that cannot start says so in one sentence, without a stack and without listening', () => {
   it('on a port that is in use', async () => {
-    const folder = await dataFolder()
+    const folder = dataFolder('empty')
     const { status, said, listening } = refusal({ JOLLY_DATA: folder, JOLLY_PORT: new URL(server.url).port })
     expect({ status, listening }).toEqual({ status: 1, listening: false })
     expect(said).toMatch(
@@ -98,10 +101,10 @@ describe('a server that cannot start says so in one sentence, without a stack an
   })
 
   it('on a broken database, and on one that is gone while its backups are there', async () => {
-    const folder = await dataFolder()
+    const folder = dataFolder('empty')
     const own = await startServer(folder)
     await expect
-      .poll(async () => (await (await fetch(`${own.url}/api/school/backups`)).json()) as unknown)
+      .poll(async () => (await (await fetch(`${own.url}/api/school/backups`)).json()) as unknown, firstBackup)
       .toMatchObject({ backups: [{ lessons: 0 }] })
     await own.stop()
     writeFileSync(join(folder, 'database', 'global', 'pg_control'), 'x'.repeat(8192))
@@ -124,10 +127,12 @@ describe('a full disk', () => {
   /** Starts a server on a disk of its own; gives back how to leave only so many bytes on it, and how to make room again. */
   async function smallDisk() {
     const disk = mount('-t', 'tmpfs', '-o', 'size=170m', 'tmpfs')
-    mkdirSync(join(disk, 'data'))
-    full = await startServer(join(disk, 'data'))
+    full = await startServer(dataFolder('empty', disk))
     await expect
-      .poll(async () => (await (await fetch(`${full.url}/api/school/backups`)).json()) as unknown)
+      .poll(
+        async () => (await (await fetch(`${full.url}/api/school/backups`)).json()) as unknown,
+        firstBackup,
+      )
       .toMatchObject({ backups: [{}] })
     return {
       fill: (left: number) => {

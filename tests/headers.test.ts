@@ -1,12 +1,13 @@
 import type { Browser } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { openBrowser, openPage } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
 beforeAll(async () => {
-  server = await startServer(await dataFolder())
+  server = await startServer(dataFolder('empty'))
   browser = await openBrowser()
 })
 afterAll(async () => {

@@ -4,14 +4,15 @@ import { newId } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
 import { confirmCautions, lessonFrom, numbersOf, openBrowser, openPage } from './support/browser'
 import { lessonAt, send } from './support/lessons'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
 const contexts: BrowserContext[] = []
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
 })
 afterEach(async () => {

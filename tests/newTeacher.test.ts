@@ -3,7 +3,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { choose, chooseWord, numbersOf, openBrowser, openPage, type Watch } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { makeDataFolder, startServer, type RunningServer } from '../scripts/runServer'
 
 let server: RunningServer
 let browser: Browser
@@ -11,7 +11,7 @@ let page: Page
 let watch: Watch
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder())
+  server = await startServer(await makeDataFolder('none'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
 })

@@ -1,8 +1,9 @@
 import { join } from 'node:path'
 import type { Browser, BrowserContext, Page } from 'playwright-core'
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { openBrowser, openPage, seriousFindings } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 import { lessonAt, smallLesson } from './support/lessons'
 
 const sketchFile = join('demo', 'pictures', 'foldedSides.png')
@@ -11,7 +12,7 @@ let browser: Browser
 const contexts: BrowserContext[] = []
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
 })
 afterEach(async () => {

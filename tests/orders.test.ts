@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { Plan } from '#core/plan'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 import { lessonAt, send, smallLesson } from './support/lessons'
 
 let server: RunningServer
@@ -28,7 +29,7 @@ const kinds = (plan: Plan, names: readonly string[]): Plan['levels'] =>
 const choice = { format: 'choice', because: true, who: 'group' } as const
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   const small = (starter: string, changes: (plan: Plan) => Partial<Plan>) =>

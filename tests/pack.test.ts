@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { PackDto } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { lessonFrom, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -15,7 +16,7 @@ const pack = async (id: string) =>
 const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) })
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   shadow = await lessonFrom(server.url, 'shadow-length', '2031-03-10')

@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { chooseWord, lessonFrom, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -15,7 +16,7 @@ const word = (name: string, on = page) => on.locator(`[data-word="${name}"]`)
 const focused = () => page.evaluate(() => (document.activeElement as HTMLElement | null)?.dataset.word)
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   id = await lessonFrom(server.url, 'ball-bounce', '2031-05-05')
@@ -95,15 +96,20 @@ it('moves a level on the bench by keys and by pulling it', async () => {
   const largest = page.getByRole('slider', { name: 'Level 100 cm' })
   await largest.focus()
   await page.keyboard.press('ArrowLeft')
-  await expect.poll(async () => (await plan()).levels.map((level) => level.value)).toContain(95)
-  const box = (await page.getByRole('slider', { name: 'Level 95 cm' }).boundingBox())!
+  const values = async () => (await plan()).levels.map((level) => level.value!)
+  const undo = async () => {
+    await page.getByTitle('Undo (u)').click()
+    await expect.poll(values).toContain(100)
+  }
+  await expect.poll(values).toContain(95)
+  await undo()
+  const box = (await largest.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + 20)
   await page.mouse.down()
   await page.mouse.move(box.x + box.width / 2 + 30, box.y + 20, { steps: 4 })
   await page.mouse.up()
-  await expect.poll(async () => Math.max(...(await plan()).levels.map((level) => level.value!))).toBe(140)
-  await page.getByTitle('Undo (u)').click()
-  await expect.poll(async () => (await plan()).levels.map((level) => level.value)).toContain(100)
+  await expect.poll(async () => Math.max(...(await values()))).toBe(150)
+  await undo()
 })
 
 it('keeps how a thing is kept the same, and takes one more', async () => {

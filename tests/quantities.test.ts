@@ -11,7 +11,8 @@ import {
   lessonFrom,
   numbersOf,
 } from './support/browser'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -33,7 +34,7 @@ async function send(method: string, path: string, body: unknown) {
 }
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
 })

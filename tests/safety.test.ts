@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { lessonFrom, numbersOf, openBrowser, openPage, seriousFindings } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -14,7 +15,7 @@ let id: string
 const lesson = async () => (await (await fetch(`${server.url}/api/lessons/${id}`)).json()) as LessonDto
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
   id = await lessonFrom(server.url, 'bean-sprouts', '2031-03-10')

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, SchoolDto } from '#shared/types/api'
 import {
   choose,
@@ -11,6 +11,7 @@ import {
   seriousFindings,
   type Watch,
 } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -20,7 +21,7 @@ let watch: Watch
 const school = async () => (await (await fetch(`${server.url}/api/school`)).json()) as SchoolDto
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   await page.goto(`${server.url}/school`)

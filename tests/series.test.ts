@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 import { lessonAt, send, smallLesson } from './support/lessons'
 
 let server: RunningServer
@@ -15,7 +16,7 @@ const lesson = (id: string) => lessonAt(server.url, id)
 const today = () => new Date().toLocaleDateString('sv')
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   jackets = await smallLesson(server.url, 'bottle-jackets', '2031-05-05', () => ({

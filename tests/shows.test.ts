@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { chooseWord, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -15,7 +16,7 @@ const shows = () => page.getByRole('region', { name: 'Shows' })
 const hidden = async () => Number(/In (\d+) of 12/.exec(await shows().innerText())?.[1] ?? 0)
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]

@@ -3,8 +3,9 @@ import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import { confirmCautions, lessonFrom } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 import { lessonAt, send } from './support/lessons'
 
 // Tablets reach the school's machine by plain http under a name: there a browser has fewer features than at home.
@@ -16,7 +17,7 @@ let own: string
 const contexts: BrowserContext[] = []
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true), { environment: { JOLLY_NAMES: name } })
+  server = await startServer(dataFolder('demo'), { environment: { JOLLY_NAMES: name } })
   own = `http://${name}:${new URL(server.url).port}`
   browser = await chromium.launch({
     executablePath: chromiumPath,

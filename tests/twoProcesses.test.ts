@@ -2,7 +2,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { Entry } from '#core/record'
 import type { ClassDto, LessonDto, StreamMessage } from '#shared/types/api'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { makeDataFolder, startServer, type RunningServer } from '../scripts/runServer'
 import { classInput, sentEntry } from '../server/testing/examples'
 import { send } from './support/lessons'
 import { startPostgres, type PostgresServer } from './support/startPostgres'
@@ -13,7 +13,9 @@ let servers: RunningServer[] = []
 beforeAll(async () => {
   postgres = await startPostgres()
   const environment = { DATABASE_URL: postgres.url }
-  servers = await Promise.all([0, 1].map(async () => startServer(await dataFolder(), { environment })))
+  servers = await Promise.all(
+    [0, 1].map(async () => startServer(await makeDataFolder('none'), { environment })),
+  )
 })
 afterAll(async () => {
   for (const server of servers) {

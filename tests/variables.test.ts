@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import {
   chooseWord,
@@ -11,6 +11,7 @@ import {
   seriousFindings,
   type Watch,
 } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -26,7 +27,7 @@ const kept = async () => (await plan()).keptSame.map((same) => same.name)
 const checks = () => page.getByRole('complementary', { name: 'Checks of the plan' })
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]

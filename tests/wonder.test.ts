@@ -1,8 +1,9 @@
 import type { Browser, Locator, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { dataFolder, startServer, type RunningServer } from '../scripts/runServer'
+import { startServer, type RunningServer } from '../scripts/runServer'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { dragTo, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
@@ -17,7 +18,7 @@ const note = (text: string, on: Page = page): Locator => on.getByRole('listitem'
 const kindOf = async (text: string) => (await lesson()).notes.find((one) => one.text === text)?.kind
 
 beforeAll(async () => {
-  server = await startServer(await dataFolder(true))
+  server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
   ;({ page, watch } = await openPage(browser, server.url))
   board = (await openPage(browser, server.url)).page

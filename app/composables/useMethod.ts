@@ -12,10 +12,12 @@ import type { Finding } from '#core/fair'
 import type { Plan } from '#core/plan'
 import { wayNote } from '#core/recording'
 import { useLesson } from '../stores/lesson'
+import { useFairness } from '../stores/fairness'
 
 /** The plan of the open lesson as a paragraph, and what the checks say of each of its words. */
 export function useMethod() {
   const store = useLesson()
+  const fairness = useFairness()
   const context = computed(() => ({
     age: store.open.class.ageBand,
     vocabulary: store.open.class.vocabulary,
@@ -27,7 +29,7 @@ export function useMethod() {
 
   /** What Fair says of a word, the gravest first. */
   function findingsOf(id: WordId): Finding[] {
-    return store.fair.findings.filter((finding) => wordOfFinding(finding) === id)
+    return fairness.fair.findings.filter((finding) => wordOfFinding(finding) === id)
   }
   /** What else stands in the way, that Fair does not see. */
   function troubleOf(id: WordId): string | null {

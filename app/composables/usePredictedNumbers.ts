@@ -3,13 +3,15 @@ import { predictedNumbers } from '#core/conclusion'
 import { levelName } from '#core/plan'
 import type { PredictedLine } from '../charts/predictedChart'
 import { useLesson } from '../stores/lesson'
+import { useResults } from '../stores/results'
 
 /** The numbers that were predicted in the open lesson, beside what was found. */
 export function usePredictedNumbers() {
   const store = useLesson()
+  const results = useResults()
   const lines = computed<PredictedLine[]>(() => {
     const { who } = store.plan.prediction
-    const all = predictedNumbers(who, store.open.predictions, store.evidence)
+    const all = predictedNumbers(who, store.open.predictions, results.evidence)
     const levels = new Set(all.map((one) => one.levelId))
     return store.groups.flatMap((group) =>
       all

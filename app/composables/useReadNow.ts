@@ -1,7 +1,7 @@
 import type { Entry, Slot } from '#core/record'
 import { atField, minutesLimits, plannedAt, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
-import { today } from '../words/dates'
+import { today } from '../words/today'
 import { readAt } from './useRecorder'
 import { clockWords, useRunningTimes } from './useRunningTimes'
 

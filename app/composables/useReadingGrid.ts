@@ -17,7 +17,8 @@ import { resolutionOf } from '#core/instrument'
 import type { GroupDto } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
 import { slotWords } from '../words/slotWords'
-import { dayWords, today } from '../words/dates'
+import { dayWords } from '../words/dates'
+import { today } from '../words/today'
 import { oneField, readAt, useRecorder, type Entered } from './useRecorder'
 
 /** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */

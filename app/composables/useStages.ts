@@ -1,7 +1,11 @@
 import { computed } from 'vue'
 import type { Stage } from '#shared/types/api'
+import { later } from '../loading/later'
+import { useFairness } from '../stores/fairness'
 import { useLesson } from '../stores/lesson'
-import { usePack } from '../stores/pack'
+import { useResults } from '../stores/results'
+
+const packStore = later(() => import('../stores/pack'))
 
 export interface StageState {
   stage: Stage
@@ -15,15 +19,17 @@ export interface StageState {
 /** The six stages of the open lesson, which of them are ready, and what the others wait for. */
 export function useStages() {
   const store = useLesson()
-  const pack = usePack()
+  const fairness = useFairness()
+  const results = useResults()
   return computed<StageState[]>(() => {
-    const { plan, fair, progress, open, evidence } = store
-    const kitState = pack.kitted.state
+    const { plan, progress, open } = store
+    /** Null until it is known. */
+    const kitState = packStore.there.value?.usePack().kitted.state ?? null
     const done = progress.reduce((sum, one) => sum + one.done, 0)
     const needed = progress.reduce((sum, one) => sum + one.needed, 0)
     const asked = plan.question.trim() !== ''
-    const mends = fair.findings.filter((finding) => finding.severity === 'mend').length
-    const told = evidence.results.length >= 2
+    const mends = fairness.fair.findings.filter((finding) => finding.severity === 'mend').length
+    const told = results.evidence.results.length >= 2
     const stage = (of: Stage, name: string, key: string, ready: boolean, note: string) => ({
       stage: of,
       name,
@@ -38,7 +44,7 @@ export function useStages() {
         'pack',
         'Pack',
         '3',
-        kitState !== 'mend' && store.confirmed,
+        kitState !== null && kitState !== 'mend' && store.confirmed,
         kitState === 'mend' ? 'kit to mend' : store.confirmed ? 'ready' : 'cautions to check',
       ),
       stage(

@@ -2,8 +2,10 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../testing/fakeServer'
 import { entry } from '../../core/testing/exampleEntries'
+import { useFairness } from './fairness'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
+import { useResults } from './results'
 
 let server: ReturnType<typeof fakeServer>
 let held: LessonDto
@@ -172,7 +174,7 @@ describe('what other screens do', () => {
     store.apply({ kind: 'entries', entries: [one], seq: 2 })
     expect(store.entries).toEqual([one])
     expect(store.progress.map((group) => group.done)).toEqual([1, 0, 0])
-    expect(store.evidence.results[0]!.centre).toBe(12)
+    expect(useResults().evidence.results[0]!.centre).toBe(12)
   })
 
   it('is fetched anew when an event was missed', async () => {
@@ -283,11 +285,12 @@ describe('who predicts', () => {
 describe('the school of an open lesson', () => {
   it('sets what Fair finds usual, and in whose words it speaks', async () => {
     const store = useLesson()
-    expect(store.fair.findings.map((one) => one.code)).not.toContain('too-few-tries')
+    const fairness = useFairness()
+    expect(fairness.fair.findings.map((one) => one.code)).not.toContain('too-few-tries')
     const { ways } = store.open.school
     const byAge = { ...ways.byAge, '7-9': { tries: 6, summary: 'mean' as const } }
     store.patch({ school: { ...store.open.school, ways: { ...ways, byAge } } })
-    expect(store.fair.findings.map((one) => one.code)).toContain('too-few-tries')
+    expect(fairness.fair.findings.map((one) => one.code)).toContain('too-few-tries')
   })
 
   it('is fetched anew when groups get a test of their own', async () => {

@@ -4,22 +4,18 @@ import { computed, ref, shallowRef } from 'vue'
 import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats, type Conclusion, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
-import { groupProgress, scoredPlan, wayOf, weighLesson } from '#core/recording'
-import { kitMaterials } from '#core/kit'
+import { groupProgress, scoredPlan, wayOf } from '#core/recording'
 import { withObservation } from '#core/observation'
-import { checkFair } from '#core/fair'
 import type { Plan } from '#core/plan'
 import { slotStates } from '#core/record'
-import { cautionsFor, matchPlan } from '#core/safety'
 import { withNote } from '#core/wonder'
 import type { FieldProblem } from '#shared/schemas'
 import type { LessonDto, LessonEvent, Stage } from '#shared/types/api'
 import { problemWords, request, RequestProblem } from '../api/request'
-import { today } from '../words/dates'
+import { today } from '../words/today'
 import { useNotices } from './notices'
 import type { Act } from './keptActs'
 import { useOutbox } from './outbox'
-import { usePack } from './pack'
 import { useEntryQueue } from './entryQueue'
 
 type ActOnLesson = Act extends infer One ? (One extends unknown ? Omit<One, 'lessonId'> : never) : never
@@ -45,6 +41,8 @@ export const useLesson = defineStore('lesson', () => {
   let savedPlan: Plan | null = null
   let savedConclusion: Conclusion | null = null
   let conclusionChanges: Partial<Conclusion> = {}
+  /** Takes in what is packed, once somebody wants to know. */
+  let packing: (event: LessonEvent) => void = () => {}
   let planSaved: Promise<void> = Promise.resolve()
   let conclusionSaved: Promise<void> = Promise.resolve()
 
@@ -59,16 +57,6 @@ export const useLesson = defineStore('lesson', () => {
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))
   const slots = computed(() => slotStates(entries.value))
-  const evidence = computed(() =>
-    weighLesson(
-      plan.value,
-      entries.value,
-      groups.value.map((group) => group.id),
-    ),
-  )
-  const fair = computed(() =>
-    checkFair(plan.value, { age: open.value.class.ageBand, words: words.value, ...open.value.school }),
-  )
   /** Everybody whose prediction is asked for, with what they have predicted. */
   const predictors = computed(() =>
     predictorSeats(
@@ -80,13 +68,6 @@ export const useLesson = defineStore('lesson', () => {
       group: groups.value.find((group) => group.id === seat.groupId)!,
       made: open.value.predictions.find((one) => samePredictor(one, seat)) ?? null,
     })),
-  )
-  /** The usual cautions for what the plan brings, without anything of the class's own. */
-  const cautions = computed(() =>
-    cautionsFor(
-      matchPlan(plan.value, kitMaterials(plan.value), open.value.class.ageBand).sources,
-      open.value.class.ageBand,
-    ),
   )
   /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
   const confirmed = computed(() => open.value.safety?.stands === true)
@@ -197,7 +178,7 @@ export const useLesson = defineStore('lesson', () => {
         return patch({ removed: event.removed })
       case 'ticks':
       case 'counts':
-        return usePack().take(event)
+        return packing(event)
     }
   }
 
@@ -351,6 +332,9 @@ export const useLesson = defineStore('lesson', () => {
     })
   }
 
+  /** Hands on what is packed and counted back, of the lesson that is open. */
+  const onPacking = (take: typeof packing) => void (packing = take)
+
   // The server refused what is shown: what it has is shown instead.
   outbox.onUndone((id) => {
     if (lesson.value?.id === id) void load(id)
@@ -369,16 +353,14 @@ export const useLesson = defineStore('lesson', () => {
     words,
     entries,
     slots,
-    evidence,
-    fair,
     predictors,
-    cautions,
     confirmed,
     progress,
     days,
     load,
     patch,
     apply,
+    onPacking,
     editPlan,
     undoPlan,
     editConclusion,

@@ -129,6 +129,8 @@ export const usePack = defineStore('pack', () => {
     } else if (event.kind === 'counts') takeCounts(event.counts)
   }
 
+  lesson.onPacking(take)
+
   function takeCounts(counts: CountedLine[]) {
     if (!data.value) return
     const changed = new Set(counts.map((one) => one.materialId))

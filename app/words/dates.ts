@@ -42,6 +42,3 @@ export function withinLesson(moment: string, day: string): string {
 export function momentWords(moment: string): string {
   return `${dayWords(moment)} at ${shortTime(moment)}`
 }
-
-/** Today as YYYY-MM-DD, by the clock of this device. */
-export const today = (): string => formatISO(new Date(), { representation: 'date' })

@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
 import { median, quantile } from 'simple-statistics'
 import { buildWhenNeeded } from '../../scripts/build'
-import { dataFolder, startServer, type RunningServer } from '../../scripts/runServer'
+import { makeDataFolder, startServer, type RunningServer } from '../../scripts/runServer'
 import { figureLine, type Figure } from '../figure'
 import type { DriveOrder, DriveReport } from './driver'
 import { fetchLesson, makeLessons, type LoadedLesson } from './school'
@@ -29,7 +29,9 @@ const servers: RunningServer[] = []
 
 async function startOne(): Promise<void> {
   servers.push(
-    await startServer(await dataFolder(), { environment: database ? { DATABASE_URL: database } : {} }),
+    await startServer(await makeDataFolder('none'), {
+      environment: database ? { DATABASE_URL: database } : {},
+    }),
   )
 }
 

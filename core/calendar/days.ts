@@ -1,11 +1,8 @@
-import { addDays as add, differenceInCalendarDays, format, isValid, parse } from 'date-fns'
-
-const dayFormat = 'yyyy-MM-dd'
-const parsed = (day: string) => parse(day, dayFormat, new Date(2000, 0, 1))
+import { addDays as add, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns'
 
 /** Whether a text is a day of the calendar, as year-month-day. */
 export function isDay(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parsed(text))
+  return /^(?!0000)\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text))
 }
 
 /**
@@ -13,7 +10,7 @@ export function isDay(text: string): boolean {
  * @example addDays('2026-02-27', 2) // '2026-03-01'
  */
 export function addDays(day: string, days: number): string {
-  return format(add(parsed(day), days), dayFormat)
+  return formatISO(add(parseISO(day), days), { representation: 'date' })
 }
 
 /**
@@ -21,7 +18,7 @@ export function addDays(day: string, days: number): string {
  * @example daysBetween('2026-03-06', '2026-03-09') // 3
  */
 export function daysBetween(from: string, to: string): number {
-  return differenceInCalendarDays(parsed(to), parsed(from))
+  return differenceInCalendarDays(parseISO(to), parseISO(from))
 }
 
 /**
@@ -29,5 +26,5 @@ export function daysBetween(from: string, to: string): number {
  * @example weekday('2026-03-09') // 1, a Monday
  */
 export function weekday(day: string): number {
-  return parsed(day).getDay()
+  return parseISO(day).getDay()
 }

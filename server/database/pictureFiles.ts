@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { mkdir, open, readdir, readFile, rename, stat, unlink } from 'node:fs/promises'
 import { join } from 'node:path'
+import { Mutex } from 'async-mutex'
 import { eq, isNotNull, sql } from 'drizzle-orm'
 import type { Database } from './database'
 import { pictures } from './schema'
@@ -15,13 +16,28 @@ export interface KeptBytes {
 /** The folder of the pictures beside an embedded database. */
 export const pictureFolder = (folder: string): string => join(folder, 'pictures')
 
+/** A file may be kept for one picture while the last other one with the same bytes is deleted: one after the other. */
+const files = new Mutex()
+
 /**
  * Keeps bytes on the disk under the name of their content, so that no picture lies there twice and backups need not copy it again.
  * @param folder the folder of an embedded database; null where the row is to keep them
+ * @param putInRow makes the row that names them; nobody takes the file for unused before
  */
-export async function keepBytes(folder: string | null, bytes: Uint8Array): Promise<KeptBytes> {
+export async function keepBytes<T>(
+  folder: string | null,
+  bytes: Uint8Array,
+  putInRow: (kept: KeptBytes) => PromiseLike<T>,
+): Promise<T> {
   const hash = createHash('sha256').update(bytes).digest('hex')
-  if (folder === null) return { bytes, hash }
+  if (folder === null) return putInRow({ bytes, hash })
+  return files.runExclusive(async () => {
+    await writeFile(folder, hash, bytes)
+    return putInRow({ bytes: null, hash })
+  })
+}
+
+async function writeFile(folder: string, hash: string, bytes: Uint8Array): Promise<void> {
   const place = pictureFolder(folder)
   await mkdir(place, { recursive: true })
   // Two may keep the same picture at once: each writes a file of its own.
@@ -35,7 +51,6 @@ export async function keepBytes(folder: string | null, bytes: Uint8Array): Promi
   }
   await rename(part, join(place, hash))
   await syncFolder(place)
-  return { bytes: null, hash }
 }
 
 /** The bytes that a row stands for; null where their file is gone. */
@@ -47,11 +62,15 @@ export async function readKept(folder: string | null, kept: KeptBytes): Promise<
   })
 }
 
-/** Deletes the file of bytes that no picture needs any more. */
-export async function forgetBytes(folder: string | null, hash: string | null): Promise<void> {
+/** Deletes the file of bytes for good, unless a picture has them. */
+export async function forgetUnused(db: Database, folder: string | null, hash: string | null): Promise<void> {
   if (folder === null || hash === null) return
-  await unlink(join(pictureFolder(folder), hash)).catch((error: NodeJS.ErrnoException) => {
-    if (error.code !== 'ENOENT') throw error
+  await files.runExclusive(async () => {
+    const having = await db.select({ id: pictures.id }).from(pictures).where(eq(pictures.hash, hash)).limit(1)
+    if (having.length > 0) return
+    await unlink(join(pictureFolder(folder), hash)).catch((error: NodeJS.ErrnoException) => {
+      if (error.code !== 'ENOENT') throw error
+    })
   })
 }
 
@@ -65,8 +84,9 @@ export async function movePicturesToFiles(db: Database, folder: string): Promise
       .where(isNotNull(pictures.bytes))
       .limit(1)
     if (!row) break
-    const { hash } = await keepBytes(folder, row.bytes!)
-    await db.update(pictures).set({ hash, bytes: null }).where(eq(pictures.id, row.id))
+    await keepBytes(folder, row.bytes!, (kept) =>
+      db.update(pictures).set(kept).where(eq(pictures.id, row.id)),
+    )
     moved++
   }
   // Gives the room back, so that backups no longer copy it.
@@ -85,7 +105,7 @@ export async function sweepPictures(db: Database, folder: string, now = Date.now
   const old: string[] = []
   for (const name of names) if ((await stat(join(place, name))).mtimeMs < now - hour) old.push(name)
   const needed = new Set((await db.select({ hash: pictures.hash }).from(pictures)).map((row) => row.hash))
-  for (const name of old) if (!needed.has(name)) await forgetBytes(folder, name)
+  for (const name of old) if (!needed.has(name)) await forgetUnused(db, folder, name)
 }
 
 async function syncFolder(path: string): Promise<void> {

@@ -1,13 +1,15 @@
 import { and, asc, count, eq } from 'drizzle-orm'
 import { observationLimits, type Observation } from '#core/observation'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
+import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
+import { forgetUnused } from '../database/pictureFiles'
 import { observations } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
 import { lockLesson } from './lessonRow'
-import { deletePicture, forgetUnused, savePicture } from './pictures'
+import { deletePicture, savePicture } from './pictures'
 
 /** The observations of a lesson in the order in which they were seen, with those that were taken off. */
 export async function observationsOf(db: Database, lessonId: string): Promise<Observation[]> {
@@ -130,7 +132,7 @@ export async function deleteObservedPicture(
     const hash = await deletePicture(tx, before.picture)
     return [await tell(tx, lessonId, row!), hash] as const
   })
-  await forgetUnused(db, hash)
+  await forgetUnused(db, useOpenDatabase().folder, hash)
   return observation
 }
 

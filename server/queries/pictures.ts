@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
 import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
-import { forgetBytes, keepBytes, readKept } from '../database/pictureFiles'
+import { keepBytes, readKept } from '../database/pictureFiles'
 import { pictures } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
@@ -39,21 +39,16 @@ export async function savePicture(db: Database, bytes: Uint8Array): Promise<{ id
       throw new ApiError('invalid', unreadable)
     })
   const id = newId()
-  await db.insert(pictures).values({ id, type, ...(await keepBytes(useOpenDatabase().folder, drawn)) })
+  await keepBytes(useOpenDatabase().folder, drawn, (kept) =>
+    db.insert(pictures).values({ id, type, ...kept }),
+  )
   return { id }
 }
 
-/** Deletes the row of a picture; its bytes go with forgetBytes once that is committed. Gives back their hash. */
+/** Deletes the row of a picture; its bytes go with forgetUnused once that is committed. Gives back their hash. */
 export async function deletePicture(tx: Database, id: string): Promise<string | null> {
   const [gone] = await tx.delete(pictures).where(eq(pictures.id, id)).returning({ hash: pictures.hash })
   return gone?.hash ?? null
-}
-
-/** Deletes bytes for good, unless another picture is the same. */
-export async function forgetUnused(db: Database, hash: string | null): Promise<void> {
-  if (hash === null) return
-  const others = await db.select({ id: pictures.id }).from(pictures).where(eq(pictures.hash, hash)).limit(1)
-  if (others.length === 0) await forgetBytes(useOpenDatabase().folder, hash)
 }
 
 export async function getPicture(

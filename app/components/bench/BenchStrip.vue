@@ -8,11 +8,13 @@ import { levelProgress, usesInstrument, wayOf } from '#core/recording'
 import type { Stage } from '#shared/types/api'
 import { useShownReading } from '../../composables/useShownReading'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { usePack } from '../../stores/pack'
 
 /** The one test, drawn as one row: what is changed, what it is measured with, what is kept the same. */
 const props = defineProps<{ stage: Stage }>()
 const store = useLesson()
+const results = useResults()
 const pack = usePack()
 
 const levels = computed(() => orderedLevels(store.plan))
@@ -67,11 +69,11 @@ function saysOf(level: Level): {
     }
     case 'compare':
     case 'conclude': {
-      const result = store.evidence.results.find((one) => one.level.id === level.id)
+      const result = results.evidence.results.find((one) => one.level.id === level.id)
       if (!result) return { note: 'no result', fill: 0, tone: 'result' }
       const top = Math.max(
         1e-9,
-        ...store.evidence.results.map((one) => Math.abs(one.centre)).filter(Number.isFinite),
+        ...results.evidence.results.map((one) => Math.abs(one.centre)).filter(Number.isFinite),
       )
       return {
         note: printResult(store.scored, result.centre, 1),

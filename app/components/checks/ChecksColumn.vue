@@ -9,11 +9,13 @@ import {
 } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useLesson } from '../../stores/lesson'
+import { useFairness } from '../../stores/fairness'
 import { useNotices } from '../../stores/notices'
 import { usePack } from '../../stores/pack'
 
 /** The five checks: one line each when content, reason and remedies when not. */
 const store = useLesson()
+const fairness = useFairness()
 const pack = usePack()
 const notices = useNotices()
 
@@ -22,7 +24,7 @@ const looks = {
   think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
   mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
 } as const
-const look = computed(() => looks[store.fair.state])
+const look = computed(() => looks[fairness.fair.state])
 const shows = ref<keyof typeof signs>('none')
 const signs = {
   good: { icon: mdiCheckCircle, colour: 'primary', word: 'content' },
@@ -38,7 +40,7 @@ const safeState = computed(() =>
 )
 /** All five at a glance, however long the findings below are. */
 const five = computed(() => [
-  { name: 'Fair', ...signs[store.fair.state] },
+  { name: 'Fair', ...signs[fairness.fair.state] },
   { name: 'Shows', ...signs[shows.value] },
   { name: 'Fits', ...signs.none },
   { name: 'Kitted', ...signs[pack.data ? pack.kitted.state : 'none'] },
@@ -81,19 +83,19 @@ watch(
         <b>Fair</b><span class="state">{{ look.word }}</span>
       </p>
       <FindingNote
-        v-for="finding in store.fair.findings.slice(0, planning ? shown : 0)"
+        v-for="finding in fairness.fair.findings.slice(0, planning ? shown : 0)"
         :key="finding.code"
         :finding="finding"
         :data-finding="finding.code"
         class="finding"
       />
       <VBtn
-        v-if="planning && store.fair.findings.length > shown"
+        v-if="planning && fairness.fair.findings.length > shown"
         size="small"
         variant="text"
         @click="shown = 99"
       >
-        {{ store.fair.findings.length - shown }} more
+        {{ fairness.fair.findings.length - shown }} more
       </VBtn>
     </section>
     <ShowsCheck :brief="!planning" @state="shows = $event" />

@@ -6,11 +6,13 @@ import { countedOf, setUps, wayOf } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { useNotices } from '../../stores/notices'
 import { slotWords } from '../../words/slotWords'
 
 /** Readings and groups that stand apart: hints to talk about, never verdicts. */
 const store = useLesson()
+const results = useResults()
 const notices = useNotices()
 const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
@@ -30,7 +32,7 @@ const doubts = computed(() => wayOf(store.plan).doubts(store.plan, countedOf(sto
 /** More than one where the set-up changed while the lesson was under way. */
 const changedSetUps = computed(() => setUps(store.entries).filter((instruments) => instruments.length > 1))
 const odd = computed(() =>
-  store.evidence.odd.map((one) => {
+  results.evidence.odd.map((one) => {
     const entry = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted
     return { ...one, entry }
   }),
@@ -62,7 +64,7 @@ function setAside(reason: string) {
       >
       <NuxtLink v-else :to="`/lessons/${store.open.id}/test`" class="small">Look at its row in Test</NuxtLink>
     </article>
-    <article v-for="one in store.evidence.offsets" :key="one.groupId" class="card">
+    <article v-for="one in results.evidence.offsets" :key="one.groupId" class="card">
       <p class="head">
         <GroupEmblem :emblem="group(one.groupId).emblem" named :name="group(one.groupId).name" :size="20" />
       </p>
@@ -90,7 +92,7 @@ function setAside(reason: string) {
     <p
       v-if="
         odd.length === 0 &&
-        store.evidence.offsets.length === 0 &&
+        results.evidence.offsets.length === 0 &&
         changedSetUps.length === 0 &&
         doubts.length === 0
       "

@@ -4,10 +4,12 @@ import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()
+const results = useResults()
 const levels = computed(() => orderedLevels(store.plan))
 const dotsOnly = computed(() => store.scored.summary === 'none')
 /** Places and words have no distances, so no wobble. */
@@ -19,8 +21,8 @@ const summaryWords = computed(
     ],
 )
 const cellAt = (groupId: string, levelId: string) =>
-  store.evidence.cells.find((cell) => cell.groupId === groupId && cell.levelId === levelId)
-const resultAt = (levelId: string) => store.evidence.results.find((result) => result.level.id === levelId)
+  results.evidence.cells.find((cell) => cell.groupId === groupId && cell.levelId === levelId)
+const resultAt = (levelId: string) => results.evidence.results.find((result) => result.level.id === levelId)
 const print = (value: number) =>
   ordinal.value ? printResult(store.scored, value) : printNumber(value, resolutionOf(store.scored).mark, 1)
 </script>

@@ -6,16 +6,18 @@ import { printNumber } from '#core/quantity'
 import { classRows, scoredPlan, weighLesson } from '#core/recording'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { measuredCaption } from '../../words/measuredWords'
 
 /** What the class read at each moment of a level, and what that comes to. */
 const props = withDefaults(defineProps<{ quantity?: number }>(), { quantity: 0 })
 const store = useLesson()
+const results = useResults()
 const { plan, picture } = usePicture(() => props.quantity)
 /** What is read besides is weighed by itself. */
 const scored = computed(() => (props.quantity === 0 ? store.scored : scoredPlan(plan.value, store.entries)))
-const results = computed(() =>
-  props.quantity === 0 ? store.evidence.results : weighLesson(plan.value, store.entries).results,
+const levelResults = computed(() =>
+  props.quantity === 0 ? results.evidence.results : weighLesson(plan.value, store.entries).results,
 )
 const table = computed(() => {
   const shown = picture.value
@@ -29,7 +31,7 @@ const table = computed(() => {
         centre: 'mean of all tries',
       }
 })
-const resultAt = (levelId: string) => results.value.find((result) => result.level.id === levelId)
+const resultAt = (levelId: string) => levelResults.value.find((result) => result.level.id === levelId)
 const scoredMark = computed(() => resolutionOf(scored.value).mark)
 const mark = computed(() => resolutionOf(plan.value).mark)
 </script>

@@ -5,11 +5,13 @@ import { checkClaim, claimSentence, suggestClaim, type Claim } from '#core/concl
 import { hasOrder, levelName, orderedLevels } from '#core/plan'
 import { claimFitWords } from '../../words/claimFitWords'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 
 /** The claim as movable parts, and what the data say of it. */
 const store = useLesson()
+const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
-const suggested = computed(() => suggestClaim(store.scored, store.evidence))
+const suggested = computed(() => suggestClaim(store.scored, results.evidence))
 const claim = computed<Claim>(
   () =>
     conclusion.value.claim ??
@@ -23,7 +25,7 @@ const claim = computed<Claim>(
 )
 const begun = computed(() => conclusion.value.claim !== null)
 const check = computed(() =>
-  begun.value ? checkClaim(store.scored, claim.value, store.evidence, conclusion.value.ownWords) : null,
+  begun.value ? checkClaim(store.scored, claim.value, results.evidence, conclusion.value.ownWords) : null,
 )
 
 function change(changes: Partial<Claim>) {

@@ -2,9 +2,11 @@
 import { computed } from 'vue'
 import { comparePrediction, predictionWords } from '#core/conclusion'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 
 /** Predictions beside the result, kindly: a surprise is worth more than being right. */
 const store = useLesson()
+const results = useResults()
 const words = {
   'as-predicted': 'as predicted',
   nearly: 'nearly',
@@ -15,7 +17,7 @@ const lines = computed(() =>
   store.open.predictions.flatMap((made) => {
     const group = store.groups.find((one) => one.id === made.groupId)
     return group
-      ? [{ group, made, outcome: comparePrediction(store.scored, made.answer, store.evidence) }]
+      ? [{ group, made, outcome: comparePrediction(store.scored, made.answer, results.evidence) }]
       : []
   }),
 )

@@ -4,16 +4,20 @@ import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printNumber, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 
 /** A group's own numbers, level by level. */
 const props = defineProps<{ groupId: string }>()
 const store = useLesson()
+const results = useResults()
 const mark = computed(() => resolutionOf(store.scored).mark)
 const ordinal = computed(() => store.scored.measured.scale !== undefined)
 const symbol = computed(() => (ordinal.value ? '' : unitDefinition(store.scored.measured.unit).symbol))
 const lines = computed(() =>
   orderedLevels(store.plan).flatMap((level) => {
-    const cell = store.evidence.cells.find((one) => one.groupId === props.groupId && one.levelId === level.id)
+    const cell = results.evidence.cells.find(
+      (one) => one.groupId === props.groupId && one.levelId === level.id,
+    )
     return cell
       ? [
           {

@@ -42,18 +42,23 @@ watch(picture, (now) => {
   URL.revokeObjectURL(preview.value)
   preview.value = now ? URL.createObjectURL(now) : ''
 })
-watch(shown, async (open) => {
-  if (!open) return
-  kind.value = 'noticed'
-  text.value = ''
-  picture.value = null
-  aboutPlace.value = true
-  whose.value = props.groupId ?? null
-  placed.value = props.place ?? null
-  // At once, and not when the dialog has come into sight: the first letters would go elsewhere.
-  await nextTick()
-  words.value?.focus()
-})
+/** It may be there only once it is opened. */
+watch(
+  shown,
+  async (open) => {
+    if (!open) return
+    kind.value = 'noticed'
+    text.value = ''
+    picture.value = null
+    aboutPlace.value = true
+    whose.value = props.groupId ?? null
+    placed.value = props.place ?? null
+    // At once, and not when the dialog has come into sight: the first letters would go elsewhere.
+    await nextTick()
+    words.value?.focus()
+  },
+  { immediate: true },
+)
 
 const children = computed(() => props.source === 'sheet')
 const kindWords: Record<ObservationKind, { name: string; ask: string }> = {

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { usesInstrument } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
+import { useCautions } from '../../stores/cautions'
 
 /** What to do and to mind, and a practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()
 const store = useLesson()
+const care = useCautions()
 </script>
 
 <template>
@@ -25,8 +27,8 @@ const store = useLesson()
       :upright="200"
       class="scale"
     />
-    <div v-if="store.cautions.length" class="care">
-      <p v-for="caution in store.cautions" :key="caution.hazard">
+    <div v-if="care.cautions.length" class="care">
+      <p v-for="caution in care.cautions" :key="caution.hazard">
         <b>{{ caution.heading }}</b>: {{ caution.caution }}
       </p>
     </div>

@@ -10,6 +10,7 @@ import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { useObservations } from '../../stores/observations'
+import { SheetLine } from './laterParts'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
@@ -143,11 +144,10 @@ function lookAgain() {
       </label>
     </div>
     <template v-if="asksAltered">
-      <VTextField
+      <SheetLine
         v-model="altered"
         label="What did you alter before this round?"
         :maxlength="alteredLetters"
-        hide-details
       />
       <VBtn variant="outlined" size="large" :prepend-icon="mdiDraw" @click="emit('observe')">{{
         sketches > 0 ? 'One more sketch or photo of it' : 'Sketch it or take a photo'

@@ -5,6 +5,7 @@ import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
 import { countedOf, wayOf } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
+import { SheetLine } from './laterParts'
 
 /** What every try on a Sheet has around it: which one it is, a note, and what to do when it went wrong. */
 const props = defineProps<{ slotAt: Slot; level: string; seen: Entry['fields'] }>()
@@ -71,13 +72,12 @@ function spoilt(reason: string) {
       <template v-else>{{ capital(said) }}</template>
     </h1>
     <slot />
-    <VTextField
+    <SheetLine
       v-if="noting"
       v-model="note"
       label="What about this try? It counts all the same."
       :maxlength="160"
       autofocus
-      hide-details
     />
     <slot name="told" />
     <div class="acts">

@@ -7,10 +7,12 @@ import { wayOf } from '#core/recording'
 import { useShownReading } from '../../composables/useShownReading'
 import { useReadingGrid } from '../../composables/useReadingGrid'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { useNotices } from '../../stores/notices'
 
 /** Fast entry for the teacher: type, Enter, arrows, paste. */
 const store = useLesson()
+const results = useResults()
 const notices = useNotices()
 const grid = useReadingGrid()
 const { columns, rows, hint, levels, beneath, together, slotAt } = grid
@@ -40,7 +42,7 @@ const suggested = computed(() =>
 /** Words and orders need more room than numbers. */
 const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
 const wide = computed(() => field.value.instrument === null && wayOf(store.plan).asks === null)
-const odd = computed(() => new Set(store.evidence.odd.map((one) => one.id)))
+const odd = computed(() => new Set(results.evidence.odd.map((one) => one.id)))
 
 function cellInput(row: number, column: number): HTMLInputElement | null {
   return table.value?.querySelector(`[data-cell="${row}-${column}"]`) ?? null

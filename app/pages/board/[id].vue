@@ -7,10 +7,12 @@ import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
+import { useResults } from '../../stores/results'
 import { useObservations } from '../../stores/observations'
 
 const route = useRoute()
 const store = useLesson()
+const results = useResults()
 const observations = useObservations()
 const id = computed(() => String(route.params.id))
 const { connected } = useLiveLesson(id)
@@ -51,7 +53,7 @@ const footing = computed(() => {
   const answer = classAnswer(store.scored, store.open.conclusion)
   if (answer) return answer
   if (needed.value > 0 && done.value === needed.value)
-    return resultSentence(store.scored, store.evidence).sentence
+    return resultSentence(store.scored, results.evidence).sentence
   return `${done.value} of ${needed.value} ${picture.value ? 'readings' : 'tries'} are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })

@@ -2,9 +2,19 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Stage } from '#shared/types/api'
+import {
+  BenchStrip,
+  ChecksColumn,
+  KeysDialog,
+  LessonRemoved,
+  PartsBar,
+  RefusedActs,
+  RoomWarning,
+} from '../../components/frame/laterParts'
 import { useDeskKey } from '../../composables/useDeskKeys'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useStages } from '../../composables/useStages'
+import { firstScreenStood } from '../../loading/later'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()
@@ -34,18 +44,22 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
   <VMain class="desk">
     <template v-if="store.lesson && store.lesson.id === id">
       <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
-      <RoomWarning />
-      <LessonRemoved own />
-      <RefusedActs />
-      <PartsBar :stage="stage" />
-      <BenchStrip v-if="stage !== 'wonder'" :stage="stage" />
+      <template v-if="firstScreenStood">
+        <RoomWarning />
+        <LessonRemoved own />
+        <RefusedActs />
+        <PartsBar :stage="stage" />
+      </template>
+      <div v-if="stage !== 'wonder'" class="strip-place">
+        <BenchStrip v-if="firstScreenStood" :stage="stage" />
+      </div>
       <div class="work">
         <div class="stage-work" tabindex="0" role="region" aria-label="The work of this stage">
           <NuxtPage />
         </div>
-        <ChecksColumn v-if="withChecks" />
+        <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="firstScreenStood" /></div>
       </div>
-      <KeysDialog v-model="keysShown" />
+      <KeysDialog v-if="firstScreenStood || keysShown" v-model="keysShown" />
     </template>
     <LessonLoading v-else :problem="store.problem" />
   </VMain>
@@ -70,5 +84,17 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
   min-width: 0;
   overflow-y: auto;
   padding: 16px 20px;
+}
+
+/* Room for what comes a moment after the words, so that nothing moves when it does. */
+.strip-place {
+  flex: none;
+  height: 136px;
+}
+
+.checks-place {
+  flex: none;
+  width: 290px;
+  display: flex;
 }
 </style>

@@ -1,7 +1,7 @@
 import type { Plan } from '../../plan'
 import { capital, unitDefinition } from '../../quantity'
 import type { Entry } from '../../record'
-import { weighEvidence } from '../../evidence'
+import { cellsOf, levelResults } from '../../evidence'
 import { containerMoment } from '../change/containers'
 import { comparisonOf } from '../comparisonOf'
 import type { Column, Way } from '../way'
@@ -92,7 +92,8 @@ export function ofEachQuantity(way: Way): Way {
       const besides = others.map((one) => {
         const read = own(one, counted)
         const comparison = comparisonOf(way.scored(one, read), [], way.readingsPerScore(one))
-        return way.tells(one, read, weighEvidence(comparison, way.scores(one, read)).results)
+        const cells = cellsOf(comparison, way.scores(one, read))
+        return way.tells(one, read, levelResults(comparison.levels, cells, comparison.scale))
       })
       const all = [told, ...besides.map((one) => one && capital(one))].flatMap((one) => one ?? [])
       return all.length === 0 ? null : all.join(' ')

@@ -80,7 +80,9 @@ describe('a backup', () => {
     const opened = await open()
     const bytes = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3])
     for (const id of [newId(), newId()])
-      await opened.db.insert(pictures).values({ id, type: 'image/jpeg', ...(await keepBytes(folder, bytes)) })
+      await keepBytes(folder, bytes, (kept) =>
+        opened.db.insert(pictures).values({ id, type: 'image/jpeg', ...kept }),
+      )
     const first = await makeBackup(opened, new Date('2026-03-09T08:00:00Z'))
     const second = await makeBackup(opened, new Date('2026-03-09T09:00:00Z'))
     expect(readdirSync(backedPictures(folder))).toEqual(first.manifest.pictures)
@@ -117,9 +119,9 @@ describe('a backup', () => {
 
 it('a backup whose manifest was damaged is still one, and no picture that it may need is removed', async () => {
   const opened = await open()
-  await opened.db
-    .insert(pictures)
-    .values({ id: newId(), type: 'image/jpeg', ...(await keepBytes(folder, new Uint8Array([1, 2, 3]))) })
+  await keepBytes(folder, new Uint8Array([1, 2, 3]), (kept) =>
+    opened.db.insert(pictures).values({ id: newId(), type: 'image/jpeg', ...kept }),
+  )
   const { file, manifest } = await makeBackup(opened, new Date('2026-03-09T08:00:00Z'))
   writeFileSync(file.replace('.tar.gz', '.json'), '')
   await opened.db.delete(pictures)

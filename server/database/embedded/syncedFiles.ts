@@ -1,4 +1,4 @@
-import { closeSync, fsyncSync, lstatSync, openSync, readdirSync } from 'node:fs'
+import { closeSync, fdatasyncSync, fsyncSync, lstatSync, openSync, readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
 
@@ -71,8 +71,9 @@ export class SyncedFiles extends NodeFS {
     }
   }
 
+  /** What is in it and how long it is, not when it was changed: for that it would wait for all that others have changed on the disk. */
   protected syncFile(descriptor: number, _path: string): void {
-    fsyncSync(descriptor)
+    fdatasyncSync(descriptor)
   }
 
   protected syncFolder(path: string): void {

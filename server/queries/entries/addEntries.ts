@@ -42,7 +42,11 @@ export function addEntries(db: Database, lessonId: string, given: Entry[]): Prom
 
 async function writeWaiting(db: Database, queue: Queue): Promise<void> {
   queue.writing = true
-  for (let next = takeNext(queue); next.length > 0; next = takeNext(queue)) await write(db, queue, next)
+  for (let next = takeNext(queue); next.length > 0; next = takeNext(queue))
+    await write(db, queue, next).catch((error: Error) => {
+      // Whoever is still without an answer gets this one, and the queue goes on.
+      for (const { settle } of next) settle(Promise.reject(error))
+    })
   queue.writing = false
 }
 

@@ -7,9 +7,11 @@ import { pictureViews } from '../../../components/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
 import { useLesson } from '../../../stores/lesson'
+import { useResults } from '../../../stores/results'
 import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
+const results = useResults()
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
@@ -19,14 +21,14 @@ const pictured = computed(() => (typeof view.value === 'number' ? view.value : n
 const { lines: predicted } = usePredictedNumbers()
 /** What each level did, in the words of the way of recording. */
 const tells = computed(() => {
-  const said = wayOf(store.plan).tells(store.plan, counted.value, store.evidence.results)
+  const said = wayOf(store.plan).tells(store.plan, counted.value, results.evidence.results)
   return said === null ? '' : capital(said)
 })
 /** While nothing can be compared there may be something to see. */
 const soFar = computed(() =>
-  store.evidence.results.length >= 2 ? null : wayOf(store.plan).soFar(store.plan, counted.value),
+  results.evidence.results.length >= 2 ? null : wayOf(store.plan).soFar(store.plan, counted.value),
 )
-const told = computed(() => soFar.value ?? resultSentence(store.scored, store.evidence))
+const told = computed(() => soFar.value ?? resultSentence(store.scored, results.evidence))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 
@@ -37,14 +39,14 @@ if (store.open.stage === 'test') void store.setStage('compare')
         <h1>{{ told.sentence }}</h1>
         <div class="why">
           <VerdictMark
-            v-if="store.evidence.results.length >= 2"
-            :word="store.evidence.finding.verdict.word"
-            :so-far="store.evidence.coverage.partial"
+            v-if="results.evidence.results.length >= 2"
+            :word="results.evidence.finding.verdict.word"
+            :so-far="results.evidence.coverage.partial"
           />
           <p>{{ told.reason }} {{ tells }}</p>
         </div>
       </div>
-      <template v-if="store.evidence.results.length > 0 || counted.length > 0">
+      <template v-if="results.evidence.results.length > 0 || counted.length > 0">
         <div v-if="drawn || predicted.length > 0" class="row views">
           <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>
             <template v-if="drawn">

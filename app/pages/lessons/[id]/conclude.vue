@@ -8,10 +8,12 @@ import {
 } from '@mdi/js'
 import { computed } from 'vue'
 import { useLesson } from '../../../stores/lesson'
+import { useResults } from '../../../stores/results'
 
 const store = useLesson()
+const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
-if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void store.setStage('conclude')
+if (store.open.stage === 'compare' && results.evidence.results.length >= 2) void store.setStage('conclude')
 </script>
 
 <template>
@@ -58,7 +60,7 @@ if (store.open.stage === 'compare' && store.evidence.results.length >= 2) void s
         >
       </div>
     </div>
-    <p v-if="store.evidence.results.length < 2" class="panel">
+    <p v-if="results.evidence.results.length < 2" class="panel">
       There is nothing to conclude yet: at least two levels need readings.
       <NuxtLink :to="`/lessons/${store.open.id}/test`">Go on in Test</NuxtLink>.
     </p>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { mdiCardsOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { ref } from 'vue'
+import { OwnTest, PlanList, VariablesBoard } from '../../../components/plan/laterParts'
+import { firstScreenStood } from '../../../loading/later'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -25,7 +27,7 @@ function setDay(day: string) {
           <VBtn value="sentences" size="small" :prepend-icon="mdiText">In sentences</VBtn>
           <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
         </VBtnToggle>
-        <OwnTest />
+        <OwnTest v-if="firstScreenStood" />
         <VTextField
           :model-value="store.open.date"
           type="date"

@@ -4,25 +4,28 @@ import { classAnswer, predictionWords } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { capital } from '#core/quantity'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
+import { useResults } from '../../../stores/results'
 import { useObservations } from '../../../stores/observations'
 import { paperDay } from '../../../words/dates'
 import { measuredCaption } from '../../../words/measuredWords'
 
 /** A page for the exercise books of each group: its own prediction, numbers and observations, and what the class found. */
 const { store, ready } = usePrintLesson()
+const results = useResults()
 const observations = useObservations()
 const ofAll = computed(() => store.plan.prediction.who === 'class')
 const pages = computed(() =>
   store.groups.map((group) => ({
     group,
     predicted: store.open.predictions.filter((one) => ofAll.value || one.groupId === group.id),
-    read: store.evidence.cells.some((cell) => cell.groupId === group.id),
+    read: results.evidence.cells.some((cell) => cell.groupId === group.id),
     seen: observations.standing.filter((one) => one.groupId === group.id || one.groupId === null),
   })),
 )
 const answer = computed(
   () =>
-    classAnswer(store.scored, store.open.conclusion) ?? resultSentence(store.scored, store.evidence).sentence,
+    classAnswer(store.scored, store.open.conclusion) ??
+    resultSentence(store.scored, results.evidence).sentence,
 )
 useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Journal pages') })
 </script>
@@ -66,8 +69,8 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
             </ul>
           </template>
         </template>
-        <h3>{{ store.evidence.results.length > 0 ? 'The class found' : 'We found' }}</h3>
-        <p v-if="store.evidence.results.length > 0" class="answer">{{ answer }}</p>
+        <h3>{{ results.evidence.results.length > 0 ? 'The class found' : 'We found' }}</h3>
+        <p v-if="results.evidence.results.length > 0" class="answer">{{ answer }}</p>
         <div v-else class="write" />
         <h3>I think now</h3>
         <div class="write" />

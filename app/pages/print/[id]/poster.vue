@@ -6,15 +6,19 @@ import { capital } from '#core/quantity'
 import { countedOf, wayOf } from '#core/recording'
 import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
+import { useResults } from '../../../stores/results'
 
 const { store, ready } = usePrintLesson()
+const results = useResults()
 const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
-const told = computed(() => resultSentence(store.scored, store.evidence))
+const told = computed(() => resultSentence(store.scored, results.evidence))
 const tells = computed(
-  () => wayOf(store.plan).tells(store.plan, countedOf(store.entries), store.evidence.results) ?? '',
+  () => wayOf(store.plan).tells(store.plan, countedOf(store.entries), results.evidence.results) ?? '',
 )
 const outcomes = computed(() => {
-  const all = store.open.predictions.map((one) => comparePrediction(store.scored, one.answer, store.evidence))
+  const all = store.open.predictions.map((one) =>
+    comparePrediction(store.scored, one.answer, results.evidence),
+  )
   return predictionsMet(store.plan.prediction.who, all)
 })
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
@@ -29,7 +33,7 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
         <h2 class="question">{{ store.plan.question || store.plan.title }}</h2>
         <h3>How we tested</h3>
         <PlanMethod class="test" />
-        <div v-if="store.evidence.results.length" class="chart">
+        <div v-if="results.evidence.results.length" class="chart">
           <LessonChart :size="{ text: 15, symbol: 15, summary: true }" />
         </div>
         <h3>Our answer</h3>

@@ -5,8 +5,10 @@ import { testingPlaces } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '../../../words/dates'
 import { usePrintPack } from '../../../composables/usePrintPack'
+import { useCautions } from '../../../stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
+const care = useCautions()
 const places = computed(() => testingPlaces(store.plan, store.groups.length))
 const pages = computed(() =>
   places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),
@@ -79,10 +81,10 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
               </p>
             </div>
           </div>
-          <div v-if="store.cautions.length" class="care">
+          <div v-if="care.cautions.length" class="care">
             <b>Take care</b>
             <ul>
-              <li v-for="caution in store.cautions" :key="caution.hazard">
+              <li v-for="caution in care.cautions" :key="caution.hazard">
                 <b>{{ caution.heading }}</b>: {{ caution.caution }}
               </li>
             </ul>

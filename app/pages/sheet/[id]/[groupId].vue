@@ -5,15 +5,28 @@ import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import { startMoment, wayOf } from '#core/recording'
+import {
+  ObserveDialog,
+  RefusedActs,
+  RefusedEntries,
+  RefusedObservations,
+  SheetDone,
+  SheetLater,
+  SheetPractise,
+  SheetPredict,
+  SheetStart,
+  SheetWorking,
+} from '../../../components/sheet/laterParts'
 import { sheetEntries } from '../../../components/sheet/sheetEntries'
+import { useCautionCount } from '../../../composables/useCautionCount'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
+import { firstScreenStood } from '../../../loading/later'
 import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/entryQueue'
 import { useObservations } from '../../../stores/observations'
 import { useOutbox } from '../../../stores/outbox'
-import { dayWords, today } from '../../../words/dates'
 
 const route = useRoute()
 const store = useLesson()
@@ -41,6 +54,7 @@ const predictsNext = computed(() =>
 const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
 )
+const cautionCount = useCautionCount(computed(() => ready.value && store.confirmed && !hasPractised.value))
 const nextSlot = computed(() => progress.value?.next ?? null)
 const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, nextSlot)
 const toWorkOut = computed(() => (ready.value ? worked.value : null))
@@ -50,7 +64,10 @@ const step = computed(() => {
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
   if (!store.confirmed) return 'wait'
-  if ((store.plan.practiceTries > 0 || store.cautions.length > 0) && !hasPractised.value) return 'practise'
+  if (!hasPractised.value) {
+    if (store.plan.practiceTries > 0 || cautionCount.value) return 'practise'
+    if (cautionCount.value === null) return 'opening'
+  }
   if (toWorkOut.value) return 'work'
   const { next, done, needed } = progress.value
   if (!next) return done < needed ? 'later' : 'done'
@@ -63,7 +80,6 @@ function nameOf(levelId: string | null | undefined): string {
   return level ? levelName(store.plan, level) : ''
 }
 const nextLevel = computed(() => nameOf(progress.value?.next?.levelId))
-const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
 const ofThis = ({ lessonId }: { lessonId: string }) => lessonId === id.value
 const waitingHere = computed(
   () =>
@@ -98,8 +114,9 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         rounded
         aria-hidden="true"
       />
+      <template v-if="step === 'opening'" />
       <SheetPredict
-        v-if="step === 'predict' && predictsNext"
+        v-else-if="step === 'predict' && predictsNext"
         :key="predictsNext.seat"
         :group-id="groupId"
         :seat="predictsNext.seat"
@@ -126,13 +143,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         @observe="observe('What did you alter?')"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
-      <p v-else-if="step === 'later'" class="words" role="status">
-        {{
-          nextDay
-            ? `That is all for today. The next readings are on ${dayWords(nextDay)}.`
-            : 'That is all that can be read. Your teacher can fill the gaps.'
-        }}
-      </p>
+      <SheetLater v-else-if="step === 'later'" class="words" />
       <p v-else-if="step === 'wait'" class="words" role="status">
         Hands off the tray for a moment: your teacher looks at the cautions first. Then this goes on by
         itself.
@@ -153,15 +164,18 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         >We noticed something</VBtn
       >
       <ObserveDialog
+        v-if="firstScreenStood || observing"
         v-model="observing"
         source="sheet"
         :title="observingTitle"
         :group-id="groupId"
         :place="nextSlot"
       />
-      <RefusedActs source="sheet" class="besides" />
-      <RefusedEntries source="sheet" class="besides" />
-      <RefusedObservations source="sheet" class="besides" />
+      <template v-if="firstScreenStood">
+        <RefusedActs source="sheet" class="besides" />
+        <RefusedEntries source="sheet" class="besides" />
+        <RefusedObservations source="sheet" class="besides" />
+      </template>
       <p v-if="waitingHere" class="small soft foot" role="status">
         {{ waitingHere }} kept here until
         {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.

@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useLesson } from '../../stores/lesson'
+import { dayWords } from '../../words/dates'
+import { today } from '../../words/today'
+
+/** That nothing more is read today, and when it goes on. */
+const store = useLesson()
+const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
+</script>
+
+<template>
+  <p role="status">
+    {{
+      nextDay
+        ? `That is all for today. The next readings are on ${dayWords(nextDay)}.`
+        : 'That is all that can be read. Your teacher can fill the gaps.'
+    }}
+  </p>
+</template>

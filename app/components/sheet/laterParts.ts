@@ -1,0 +1,14 @@
+import { laterComponent } from '../../loading/later'
+
+// What a Sheet that is opened in the middle of a test does not show at once.
+export const SheetDone = laterComponent(() => import('./SheetDone.vue'))
+export const SheetLater = laterComponent(() => import('./SheetLater.vue'))
+export const SheetLine = laterComponent(() => import('./SheetLine.vue'))
+export const SheetPractise = laterComponent(() => import('./SheetPractise.vue'))
+export const SheetPredict = laterComponent(() => import('./SheetPredict.vue'))
+export const SheetStart = laterComponent(() => import('./SheetStart.vue'))
+export const SheetWorking = laterComponent(() => import('./SheetWorking.vue'))
+export const ObserveDialog = laterComponent(() => import('../observe/ObserveDialog.vue'))
+export const RefusedActs = laterComponent(() => import('../frame/RefusedActs.vue'))
+export const RefusedEntries = laterComponent(() => import('../test/RefusedEntries.vue'))
+export const RefusedObservations = laterComponent(() => import('../observe/RefusedObservations.vue'))

@@ -1,0 +1,75 @@
+import {
+  defineAsyncComponent,
+  readonly,
+  ref,
+  shallowRef,
+  type AsyncComponentLoader,
+  type Component,
+  type ShallowRef,
+} from 'vue'
+
+/** Milliseconds that a first screen has for itself. */
+const alone = 250
+/** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
+const again = { first: 500, longest: 15_000 }
+
+const notFetched = new Set<() => Promise<unknown>>()
+const stood = ref(false)
+
+/** A part of the application that comes later: called, it is fetched; `there` is null until it has come. */
+export interface Later<T> {
+  (): Promise<T>
+  there: ShallowRef<T | null>
+}
+
+/**
+ * A part of the application that a first screen can do without. It is fetched when it is asked for, and at the latest once the
+ * first screen stands, so that a tablet that loses the connection has it.
+ * @param load fetches it; asked again until it answers
+ */
+export function later<T>(load: () => Promise<T>): Later<T> {
+  const there = shallowRef<T | null>(null)
+  let loading: Promise<T> | null = null
+  const fetched = async () => (there.value = await untilThere(load))
+  const once = Object.assign(
+    () => {
+      notFetched.delete(once)
+      return (loading ??= fetched())
+    },
+    { there },
+  )
+  notFetched.add(once)
+  if (stood.value) fetchSoon()
+  return once
+}
+
+/** A component that a first screen can do without. */
+export const laterComponent = <T extends Component>(load: AsyncComponentLoader<T>): T =>
+  defineAsyncComponent<T>(later(load))
+
+/** Whether the first screen has stood for a moment: time for what nobody can press yet. */
+export const firstScreenStood = readonly(stood)
+
+/** To be called when the first screen stands: whatever else its pages use is fetched a moment later. */
+export function firstScreenStands(): void {
+  if (!stood.value) fetchSoon()
+}
+
+function fetchSoon(): void {
+  setTimeout(async () => {
+    stood.value = true
+    // One after another, so that a reading that is sent meanwhile does not stand behind them all.
+    for (const once of notFetched) await once()
+  }, alone)
+}
+
+async function untilThere<T>(load: () => Promise<T>): Promise<T> {
+  for (let after = again.first; ; after = Math.min(2 * after, again.longest)) {
+    try {
+      return await load()
+    } catch {
+      // The browser says so by itself, and it is asked for until it is there.
+      await new Promise((next) => setTimeout(next, after))
+    }
+  }
+}
