@@ -1,17 +1,22 @@
-import type { Browser } from 'playwright-core'
+import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LessonSummaryDto } from '#shared/types/api'
-import { openBrowser, openPage, seriousFindings } from './support/browser'
+import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
 import { startServer, type RunningServer } from '../scripts/runServer'
 import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
 let browser: Browser
 let ids: Record<string, string>
+/** A teacher's screen and a tablet, which go from one page to the next. */
+let desk: { page: Page; watch: Watch }
+let tablet: typeof desk
 
 beforeAll(async () => {
   server = await startServer(dataFolder('demo'))
   browser = await openBrowser()
+  desk = await openPage(browser, server.url)
+  tablet = await openPage(browser, server.url, { width: 390, height: 844 })
   const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
   const [own] = (await (await fetch(`${server.url}/api/classes`)).json()) as {
     id: string
@@ -63,18 +68,15 @@ describe('every main screen', () => {
   ])(
     '%s has no serious accessibility issue, no error and asks nothing of other machines',
     async (_, path, words) => {
-      const { page, watch } = await openPage(
-        browser,
-        server.url,
-        path.startsWith('/sheet') ? { width: 390, height: 844 } : undefined,
-      )
+      const { page, watch } = path.startsWith('/sheet') ? tablet : desk
+      watch.errors = []
+      watch.foreign = []
       await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, name: string) => ids[name]!))
       await page.getByText(words).first().waitFor()
       // Charts and fonts arrive a moment after the words.
       await page.waitForTimeout(500)
       expect(await seriousFindings(page)).toEqual([])
       expect(watch).toEqual({ foreign: [], errors: [] })
-      await page.context().close()
     },
   )
 })
