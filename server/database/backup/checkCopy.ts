@@ -22,7 +22,7 @@ export async function grownOf(db: Database): Promise<Grown> {
  * @throws when it does not open or has less
  */
 export async function checkCopy(folder: string, fewest: Grown | null): Promise<void> {
-  const thread = await startThread({ folder })
+  const thread = await startThread({ unsynced: folder })
   const { db, close } = connectEmbedded(thread)
   try {
     // One of an early version has no entries yet, and nobody knows how far it had grown.

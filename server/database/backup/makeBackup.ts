@@ -16,6 +16,7 @@ import {
 } from './backupFolder'
 import { checkCopy, grownOf, type Grown } from './checkCopy'
 import { copyDatabase } from './copyDatabase'
+import { inSmallPieces } from './inSmallPieces'
 import { backupsToKeep } from './keepBackups'
 
 const making = '.making'
@@ -45,7 +46,10 @@ export async function makeBackup(
     }
     await writeFile(join(staging, 'backup.json'), JSON.stringify(manifest))
     const file = join(place, `${backupName(made)}.tar.gz`)
-    await create({ gzip: { level: 3 }, file: `${file}.part`, cwd: staging }, ['backup.json', 'database'])
+    await create({ ...inSmallPieces, gzip: { level: 3 }, file: `${file}.part`, cwd: staging }, [
+      'backup.json',
+      'database',
+    ])
     await check(`${file}.part`, join(place, checking), fewest)
     await syncFile(`${file}.part`)
     await writeFile(manifestOf(file), JSON.stringify(manifest))
@@ -63,7 +67,7 @@ async function check(file: string, folder: string, fewest: Grown): Promise<void>
   await rm(folder, { recursive: true, force: true })
   await mkdir(folder, { recursive: true })
   try {
-    await extract({ file, cwd: folder })
+    await extract({ ...inSmallPieces, file, cwd: folder })
     await checkCopy(join(folder, 'database'), fewest)
   } catch (error) {
     await unlink(file)

@@ -22,11 +22,20 @@ export async function openDatabaseFiles(folder: string): Promise<PGlite> {
   return startDatabase(new SyncedFiles(folder), folder)
 }
 
-/** Starts PostgreSQL on the files of a database that this program alone may open. */
-export function startDatabase(files: SyncedFiles, folder: string): Promise<PGlite> {
-  // Its own mark of being open, which it refuses to start beside when the power went while it was written. The folder's lock stands
-  // for it.
+/** Opens a database that is looked through, and thrown away or synced as a whole afterwards: others who sync would wait for it. */
+export function openUnsynced(folder: string): Promise<PGlite> {
+  removeMark(folder)
+  return PGlite.create(folder)
+}
+
+/** PostgreSQL's own mark of being open, which it refuses to start beside when the power went while it was written. */
+function removeMark(folder: string): void {
   rmSync(join(folder, 'postmaster.pid'), { force: true })
+}
+
+/** Starts PostgreSQL on the files of a database that this program alone may open: the folder's lock stands for its own mark. */
+export function startDatabase(files: SyncedFiles, folder: string): Promise<PGlite> {
+  removeMark(folder)
   return PGlite.create({ fs: files, startParams: durableParameters })
 }
 

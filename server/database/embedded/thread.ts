@@ -2,10 +2,13 @@ import { openAsBlob } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 import { PGlite } from '@electric-sql/pglite'
 import { PGLiteSocketServer } from '@electric-sql/pglite-socket'
-import { openDatabaseFiles } from './databaseFiles'
+import { openDatabaseFiles, openUnsynced } from './databaseFiles'
 
-/** Where the thread finds the database: in a folder, or for tests in memory, empty or unpacked from a file. */
-export type DatabasePlace = { folder: string } | { memory: { from: string | null } }
+/**
+ * Where the thread finds the database: in a folder; in one that is only looked through, and synced or thrown away afterwards; or for
+ * tests in memory, empty or unpacked from a file.
+ */
+export type DatabasePlace = { folder: string } | { unsynced: string } | { memory: { from: string | null } }
 
 /** What the thread is told at its start. */
 export interface ThreadStart {
@@ -38,6 +41,7 @@ try {
 
 async function openPlace(at: DatabasePlace): Promise<PGlite> {
   if ('folder' in at) return openDatabaseFiles(at.folder)
+  if ('unsynced' in at) return openUnsynced(at.unsynced)
   const { from } = at.memory
   return PGlite.create(from === null ? {} : { loadDataDir: await openAsBlob(from) })
 }
