@@ -3,19 +3,52 @@ import vue from 'eslint-plugin-vue'
 import globals from 'globals'
 import typescript from 'typescript-eslint'
 
-/** Imports point one way: app and server use shared, shared uses core, and core uses nothing of ours. */
-const outside = (folders, packages = []) => ({
+/**
+ * Imports point one way: app and server use shared, shared uses core, and core uses nothing of ours.
+ * @param beside folders of the same parent that may not be used either
+ */
+const outside = (folders, packages = [], beside = []) => ({
   'no-restricted-imports': [
     'error',
     {
       paths: packages.map((name) => ({ name, message: `This folder does not use ${name}.` })),
-      patterns: folders.map((folder) => ({
-        regex: `(^|/)(\\.\\.?/)+(.*/)?${folder}(/|$)|^#${folder}(/|$)|^(~|~~|@|@@)/${folder}(/|$)`,
-        message: `This folder does not import from ${folder}/.`,
-      })),
+      patterns: [
+        ...folders.map((folder) => ({
+          regex: `(^|/)(\\.\\.?/)+(.*/)?${folder}(/|$)|^#${folder}(/|$)|^(~|~~|@|@@)/${folder}(/|$)`,
+          message: `This folder does not import from ${folder}/.`,
+        })),
+        ...beside.map((folder) => ({
+          regex: `^(\\.\\./)+${folder}(/|$)`,
+          message: `This folder does not import from ${folder}/, which comes after it.`,
+        })),
+      ],
     },
   ],
 })
+
+/** The folders of the core, each of which may use those before it and none after it. */
+const coreOrder = [
+  'quantity',
+  'class',
+  'calendar',
+  'catalogue',
+  'instrument',
+  'record',
+  'observation',
+  'wonder',
+  'plan',
+  'evidence',
+  'recording',
+  'conclusion',
+  'fair',
+  'kit',
+  'safety',
+  'method',
+  'rehearsal',
+  'format',
+]
+const coreUsesNone = ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests']
+const corePackages = ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']
 
 export default typescript.config(
   { ignores: ['.nuxt/', '.output/', '.bench/', 'data/', 'node_modules/', 'server/database/migrations/'] },
@@ -41,12 +74,25 @@ export default typescript.config(
     },
   },
   {
-    files: ['core/**/*.ts'],
-    rules: outside(
-      ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests'],
-      ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite'],
-    ),
+    // A promise that nobody waits for fails unheard: it is awaited, or marked as let go with void.
+    files: ['{app,bench,core,demo,scripts,server,shared,starters,tests}/**/*.{ts,vue}'],
+    ignores: ['bench/bare/**'],
+    languageOptions: {
+      parserOptions: {
+        projectService: true,
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.vue'],
+      },
+    },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },
+  { files: ['core/**/*.ts'], rules: outside(coreUsesNone, corePackages) },
+  // Tests may look at more than what they test.
+  ...coreOrder.map((folder, place) => ({
+    files: [`core/${folder}/**/*.ts`],
+    ignores: ['**/*.test.ts', '**/tests/**'],
+    rules: outside(coreUsesNone, corePackages, [...coreOrder.slice(place + 1), 'testing']),
+  })),
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -111,9 +111,11 @@ export default defineNuxtConfig({
       include: [
         '../core/**/*.ts',
         '../demo/**/*.ts',
+        '../starters/**/*.ts',
         '../tests/**/*.ts',
         '../scripts/**/*.ts',
         '../bench/*.ts',
+        '../bench/evidence/*.ts',
         '../bench/load/*.ts',
         '../*.config.ts',
       ],
