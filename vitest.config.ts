@@ -58,8 +58,8 @@ export default defineConfig({
           // One waits for its browser while the other works.
           maxWorkers: 2,
           expect: { poll: { timeout: 15_000 } },
-          testTimeout: 90_000,
-          hookTimeout: 60_000,
+          testTimeout: 120_000,
+          hookTimeout: 180_000,
         },
       },
     ],

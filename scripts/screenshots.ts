@@ -54,9 +54,12 @@ const ids: Record<string, string> = {
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
 for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
+  // As at a second visit, when the faces are there before the words.
+  await page.addInitScript(`localStorage.setItem('jolly-beaker-faces', 'yes')`)
   await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
   await page.waitForTimeout(1500)
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
+  if (name === 'pack') await page.getByText('battery lamps short').waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
   if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {

@@ -11,10 +11,12 @@ export interface ChartSize {
 
 export const ink = '#1f2a44'
 const quiet = '#d9d2c5'
+/** The page's face, and the machine's own where that has not come yet. */
+export const textFace = 'Atkinson Hyperlegible, system-ui, sans-serif'
 
 export const chartText = (size: ChartSize) => ({
   color: ink,
-  fontFamily: 'Atkinson Hyperlegible',
+  fontFamily: textFace,
   fontSize: size.text,
 })
 const bold = (size: ChartSize) => ({ ...chartText(size), fontWeight: 'bold' as const })

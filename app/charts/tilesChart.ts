@@ -3,7 +3,7 @@ import type { EChartsCoreOption } from 'echarts/core'
 import type { Tiles } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
-import { alongAxis, asText, chartFrame, chartText, ink, type ChartSize } from './frame'
+import { alongAxis, asText, chartFrame, chartText, ink, textFace, type ChartSize } from './frame'
 
 /** What rows and columns of words or places are drawn from. */
 export interface TilesData {
@@ -113,7 +113,7 @@ function tileDrawn(tiles: Tiles, size: ChartSize) {
             width: width - 6,
             overflow: 'truncate' as const,
             fill: cell.share > 0.5 ? '#ffffff' : ink,
-            fontFamily: 'Atkinson Hyperlegible',
+            fontFamily: textFace,
             fontSize: size.text,
             fontWeight: 'bold' as const,
           },
