@@ -58,6 +58,8 @@ for (const [name, path, viewport] of views) {
   await page.addInitScript(`localStorage.setItem('jolly-beaker-faces', 'yes')`)
   await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
   await page.waitForTimeout(1500)
+  if (/^.lessons.*[^r]$/.test(path)) await page.getByText('We keep the same').first().waitFor()
+  if (['plan', 'pack', 'test'].includes(name)) await page.getByText('Kitted').first().waitFor()
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
   if (name === 'pack') await page.getByText('battery lamps short').waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()

@@ -160,8 +160,6 @@ const legend = computed(
   gap: 20px;
   padding: 8px 20px;
   height: 136px;
-  background: #fff;
-  border-bottom: 1px solid var(--line);
   overflow: hidden;
 }
 

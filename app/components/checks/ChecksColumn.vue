@@ -117,15 +117,12 @@ watch(
 
 <style scoped>
 .checks {
-  width: 290px;
-  flex: none;
-  border-left: 1px solid var(--line);
+  flex: 1;
   padding: 14px 16px;
   display: flex;
   flex-direction: column;
   gap: 8px;
   overflow-y: auto;
-  background: #fffdf9;
 }
 
 .five {

@@ -90,11 +90,22 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
 .strip-place {
   flex: none;
   height: 136px;
+  background: #fff;
+  border-bottom: 1px solid var(--line);
+  overflow: hidden;
 }
 
 .checks-place {
   flex: none;
   width: 290px;
   display: flex;
+  background: #fffdf9;
+  border-left: 1px solid var(--line);
+}
+
+@media (max-width: 1000px) {
+  .strip-place {
+    height: auto;
+  }
 }
 </style>
