@@ -9,6 +9,8 @@ import { makeDataFolder, startServer } from '../scripts/runServer'
 const rounds = 15
 const frame = 16
 const patience = 300
+/** Where the open word of the plan is typed. */
+const word = '.v-overlay--active [role="dialog"] input'
 
 /** From the key to what the checks say of it, in the real interface: Fair against one frame, the first Shows figure against 300 ms. */
 export async function checksOnScreen(): Promise<Figure[]> {
@@ -20,12 +22,12 @@ export async function checksOnScreen(): Promise<Figure[]> {
   await page.goto(`${server.url}/lessons/${shadow.id}/plan`)
   await page.getByRole('img', { name: /^Twelve rehearsed classes/ }).waitFor()
   await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await page.locator('[data-word="changed"]').click()
+  await page.locator(word).waitFor()
   const fair: number[] = []
   const shows: number[] = []
   for (let round = 0; round < rounds; round++) {
-    fair.push(
-      await typed(page, 'input[placeholder="drop height"]', round % 2 ? 'lamp' : 'lamp and post', '.check'),
-    )
+    fair.push(await typed(page, word, round % 2 ? 'lamp' : 'lamp and post', '.checks'))
     shows.push(
       await typed(
         page,
