@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { ClassDto, LessonDto } from '#shared/types/api'
-import { confirmCautions } from './support/browser'
+import { confirmCautions, lessonFrom } from './support/browser'
 import { startServer, type RunningServer } from '../scripts/runServer'
 import { dataFolder } from './support/dataFolder'
 
@@ -20,13 +20,7 @@ it('a server killed in the middle of saving has every reading that it said it ha
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     })
-  const { id } = (await (
-    await post('/api/lessons', {
-      classId: own.id,
-      date: '2026-03-09',
-      from: { kind: 'starter', id: 'ball-bounce' },
-    })
-  ).json()) as { id: string }
+  const id = await lessonFrom(server.url, 'ball-bounce', '2026-03-09')
   await confirmCautions(server.url, id)
   const slots = (groupId: string) =>
     ['h25', 'h50', 'h75', 'h100'].flatMap((levelId) =>

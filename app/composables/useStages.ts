@@ -16,6 +16,12 @@ export interface StageState {
   note: string
 }
 
+function packNote(kit: string | null, confirmed: boolean): string {
+  if (kit === null) return '…'
+  if (kit === 'mend') return 'kit to mend'
+  return confirmed ? 'ready' : 'cautions to check'
+}
+
 /** The six stages of the open lesson, which of them are ready, and what the others wait for. */
 export function useStages() {
   const store = useLesson()
@@ -45,7 +51,7 @@ export function useStages() {
         'Pack',
         '3',
         kitState !== null && kitState !== 'mend' && store.confirmed,
-        kitState === 'mend' ? 'kit to mend' : store.confirmed ? 'ready' : 'cautions to check',
+        packNote(kitState, store.confirmed),
       ),
       stage(
         'test',

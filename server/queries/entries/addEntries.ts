@@ -45,7 +45,10 @@ async function writeWaiting(db: Database, queue: Queue): Promise<void> {
   for (let next = takeNext(queue); next.length > 0; next = takeNext(queue))
     await write(db, queue, next).catch((error: Error) => {
       // Whoever is still without an answer gets this one, and the queue goes on.
-      for (const { settle } of next) settle(Promise.reject(error))
+      const failed = Promise.reject<Entry[]>(error)
+      // Those that had theirs already do not hear it, and one that nobody hears would end the program.
+      failed.catch(() => {})
+      for (const { settle } of next) settle(failed)
     })
   queue.writing = false
 }
