@@ -92,6 +92,16 @@ export default defineNuxtConfig({
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
     hooks: {
+      // Nitro writes down what each route gives; this adds what it takes, so that both are known where pages call it.
+      'types:extend': ({ routes }) => {
+        for (const [path, methods] of Object.entries(routes))
+          routes[`takes ${path}`] = Object.fromEntries(
+            Object.entries(methods).map(([method, [given]]) => {
+              const handler = /typeof import\('[^']+'\)\.default/.exec(given!)![0]
+              return [method, [`import('../../server/http/defineRoute').TakenBy<${handler}>`]]
+            }),
+          )
+      },
       // The embedded database runs in a thread, which is loaded from a file of its own.
       'rollup:before': (_nitro, config) => {
         config.input = {

@@ -1,5 +1,5 @@
 import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
-import type { KeptSame, Level, Material, Plan } from '#core/plan'
+import { planFormat, type KeptSame, type Level, type Material, type Plan } from '#core/plan'
 
 /** An investigation that ships with the product, with what a class may expect to see. */
 export interface Starter {
@@ -27,6 +27,7 @@ export interface Starter {
 
 /** The usual fields of a starter's plan. */
 export const starterDefaults = {
+  formatVersion: planFormat,
   best: null,
   recording: { kind: 'measure' },
   properties: [],

@@ -1,3 +1,5 @@
+import type { InternalApi } from 'nitropack/types'
+import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
 
 /** Refusals that are no word about what was sent: somebody must sign in, or the server asks for time. */
@@ -33,34 +35,69 @@ const unreachable = {
   fields: [],
 }
 
+type Path = keyof InternalApi & `/api/${string}`
+type MethodOf<P extends Path> = Uppercase<
+  Extract<keyof InternalApi[P], 'get' | 'post' | 'put' | 'patch' | 'delete'>
+>
+type Names<P> = P extends `${string}:${infer Name}/${infer Rest}`
+  ? Name | Names<`/${Rest}`>
+  : P extends `${string}:${infer Name}`
+    ? Name
+    : never
+/** What the route takes, by what `nuxt.config.ts` writes down of each. */
+type TakenAt<P extends Path, M extends MethodOf<P>> = `takes ${P}` extends keyof InternalApi
+  ? Lowercase<M> extends keyof InternalApi[`takes ${P}`]
+    ? InternalApi[`takes ${P}`][Lowercase<M>]
+    : undefined
+  : undefined
+type GivenAt<P extends Path, M extends MethodOf<P>> =
+  Lowercase<M> extends keyof InternalApi[P] ? InternalApi[P][Lowercase<M>] : never
+
+/** What goes with a request: the names in its path, what the route takes, or the bytes of a file. */
+type Sent<P extends Path, M extends MethodOf<P>> = ([Names<P>] extends [never]
+  ? { params?: undefined }
+  : { params: Record<Names<P>, string> }) &
+  (TakenAt<P, M> extends undefined ? { body?: Blob } : { body: TakenAt<P, M> }) & {
+    /** How long an answer may take. */
+    takes?: keyof typeof patience
+  }
+
 /**
  * Sends a request and gives back its answer, or throws a problem in words for the person at the screen. One that hangs is given up.
- * @param takes how long it may take
+ * What may be sent and what comes back follow from the route of that name in `server/api`.
+ * @example await request('PUT', '/api/lessons/:id/plan', { params: { id }, body: { plan, version } }) // { planVersion: 4 }
  */
-export async function request<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  path: string,
-  body?: unknown,
-  takes: keyof typeof patience = 'usual',
-): Promise<T> {
-  let response: Response
-  let answer: T | ApiProblem | null
-  try {
-    response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
-      signal: AbortSignal.timeout(patience[takes]),
-    })
-    answer = (await response.json()) as T | ApiProblem
-  } catch {
-    // No answer, or half of one.
-    throw new RequestProblem(unreachable, 0)
+export async function request<P extends Path, M extends MethodOf<P>>(
+  method: M,
+  path: P,
+  ...[sent]: Partial<Sent<P, M>> extends Sent<P, M> ? [Sent<P, M>?] : [Sent<P, M>]
+): Promise<GivenAt<P, M>> {
+  const {
+    params,
+    body,
+    takes = 'usual',
+  } = (sent ?? {}) as {
+    params?: Record<string, string>
+    body?: object
+    takes?: keyof typeof patience
   }
-  if (response.ok) return answer as T
-  if (answer && typeof answer === 'object' && 'error' in answer)
-    throw new RequestProblem((answer as ApiProblem).error, response.status)
-  throw new RequestProblem(unreachable, 0)
+  try {
+    return await $fetch<GivenAt<P, M>>(
+      path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!)),
+      {
+        method,
+        body,
+        retry: false,
+        timeout: patience[takes],
+        // Half an answer is none.
+        parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
+      },
+    )
+  } catch (error) {
+    const answer = (error as FetchError<ApiProblem>).response
+    const problem = answer?._data?.error
+    throw problem ? new RequestProblem(problem, answer.status) : new RequestProblem(unreachable, 0)
+  }
 }
 
 /** The words for a caught problem. */

@@ -1,19 +1,11 @@
-import type { ApiProblem } from '#shared/types/api'
-import { RequestProblem } from './request'
+import { request } from './request'
 
 const longestSide = 1600
 const quality = 0.85
 
 /** Sends a picture and gives back its identifier. */
 export async function sendPicture(picture: Blob): Promise<string> {
-  const response = await fetch('/api/pictures', {
-    method: 'POST',
-    body: picture,
-    headers: { 'content-type': 'application/octet-stream' },
-  })
-  const answer = (await response.json()) as { id: string } | ApiProblem
-  if ('error' in answer) throw new RequestProblem(answer.error, response.status)
-  return answer.id
+  return (await request('POST', '/api/pictures', { body: picture, takes: 'picture' })).id
 }
 
 /**

@@ -8,7 +8,7 @@ const offset = ref<number | null>(null)
 async function measure() {
   const asked = Date.now()
   try {
-    const { now } = await request<{ now: number }>('GET', '/api/time')
+    const { now } = await request('GET', '/api/time')
     offset.value = now - (asked + Date.now()) / 2
   } catch {
     // Offline the device's own clock has to do; the next screen measures again.

@@ -27,14 +27,15 @@ function take(school: SchoolDto) {
   saved.value = now.value
 }
 
-onMounted(() => notices.attempt(async () => take(await request<SchoolDto>('GET', '/api/school'))))
+onMounted(() => notices.attempt(async () => take(await request('GET', '/api/school'))))
 
 async function save() {
+  if (!ways.value) return
   problems.value = []
   try {
-    await request('PUT', '/api/school/ways', ways.value)
-    await request('PUT', '/api/school/calendar', calendar.value)
-    take(await request<SchoolDto>('PUT', '/api/school/cupboard', { cupboard: cupboard.value }))
+    await request('PUT', '/api/school/ways', { body: ways.value })
+    await request('PUT', '/api/school/calendar', { body: calendar.value })
+    take(await request('PUT', '/api/school/cupboard', { body: { cupboard: cupboard.value } }))
     notices.tell('Saved. New plans begin like this; plans that are there stay as they are.')
   } catch (error) {
     if (error instanceof RequestProblem) {

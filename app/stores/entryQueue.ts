@@ -69,7 +69,10 @@ export const useEntryQueue = defineStore('entryQueue', () => {
    */
   async function send(lessonId: string, batch: KeptEntry[], failed: Set<string>): Promise<void> {
     try {
-      await request('POST', `/api/lessons/${lessonId}/entries`, { entries: batch.map((one) => one.entry) })
+      await request('POST', '/api/lessons/:id/entries', {
+        params: { id: lessonId },
+        body: { entries: batch.map((one) => one.entry) },
+      })
       delivered.value = [...delivered.value.slice(-atOnce), ...batch]
       leave(batch)
     } catch (error) {

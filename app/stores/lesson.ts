@@ -100,7 +100,7 @@ export const useLesson = defineStore('lesson', () => {
     }
     problem.value = null
     try {
-      const fetched = await request<LessonDto>('GET', `/api/lessons/${id}`)
+      const fetched = await request('GET', '/api/lessons/:id', { params: { id } })
       if (wanted === id) take(fetched)
     } catch (error) {
       if (wanted === id) problem.value = problemWords(error)
@@ -218,9 +218,9 @@ export const useLesson = defineStore('lesson', () => {
     if (!planUnsaved()) return
     const { id, plan: sent, planVersion } = open.value
     try {
-      const saved = await request<{ planVersion: number }>('PUT', `/api/lessons/${id}/plan`, {
-        plan: sent,
-        version: planVersion,
+      const saved = await request('PUT', '/api/lessons/:id/plan', {
+        params: { id },
+        body: { plan: sent, version: planVersion },
       })
       if (lesson.value?.id !== id) return
       savedPlan = sent
@@ -283,9 +283,9 @@ export const useLesson = defineStore('lesson', () => {
     const changes = conclusionChanges
     conclusionChanges = {}
     try {
-      const saved = await request<{ conclusionVersion: number }>('PUT', `/api/lessons/${id}/conclusion`, {
-        conclusion,
-        version: conclusionVersion,
+      const saved = await request('PUT', '/api/lessons/:id/conclusion', {
+        params: { id },
+        body: { conclusion, version: conclusionVersion },
       })
       if (lesson.value?.id !== id) return
       savedConclusion = conclusion
@@ -320,16 +320,20 @@ export const useLesson = defineStore('lesson', () => {
   async function setStage(stage: Stage) {
     if (open.value.stage === stage) return
     patch({ stage })
-    await notices.attempt(() => request('PATCH', `/api/lessons/${open.value.id}`, { stage }))
+    await notices.attempt(() =>
+      request('PATCH', '/api/lessons/:id', { params: { id: open.value.id }, body: { stage } }),
+    )
   }
 
   async function setDate(date: string) {
     const before = open.value.date
     patch({ date })
-    await request('PATCH', `/api/lessons/${open.value.id}`, { date }).catch((error: unknown) => {
-      patch({ date: before })
-      notices.warn(error)
-    })
+    await request('PATCH', '/api/lessons/:id', { params: { id: open.value.id }, body: { date } }).catch(
+      (error: unknown) => {
+        patch({ date: before })
+        notices.warn(error)
+      },
+    )
   }
 
   /** Hands on what is packed and counted back, of the lesson that is open. */

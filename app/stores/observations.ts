@@ -63,9 +63,16 @@ export const useObservations = defineStore('observations', () => {
 
   /** One that the server fails at waits for the next time and holds up no other; what it will never take is set apart with its reason. */
   async function send(one: KeptObservation): Promise<void> {
-    const path = `/api/lessons/${one.lessonId}/observations/${one.id}`
+    const params = { id: one.lessonId, observationId: one.id }
     try {
-      show(one.lessonId, await request<Observation>('PUT', path, one.input, 'picture'))
+      show(
+        one.lessonId,
+        await request('PUT', '/api/lessons/:id/observations/:observationId', {
+          params,
+          body: one.input,
+          takes: 'picture',
+        }),
+      )
       await keptObservations.remove(one.id)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
@@ -99,7 +106,10 @@ export const useObservations = defineStore('observations', () => {
     const done = await notices.attempt(async () => {
       show(
         lessonId,
-        await request<Observation>('PATCH', `/api/lessons/${lessonId}/observations/${id}`, changes),
+        await request('PATCH', '/api/lessons/:id/observations/:observationId', {
+          params: { id: lessonId, observationId: id },
+          body: changes,
+        }),
       )
       return true
     })
@@ -117,9 +127,12 @@ export const useObservations = defineStore('observations', () => {
   /** The one thing that cannot be undone: the photo or sketch is gone for good. */
   async function deletePicture({ id }: Observation): Promise<void> {
     const { id: lessonId } = lesson.open
-    const path = `/api/lessons/${lessonId}/observations/${id}/picture`
+    const params = { id: lessonId, observationId: id }
     await notices.attempt(async () => {
-      show(lessonId, await request<Observation>('DELETE', path))
+      show(
+        lessonId,
+        await request('DELETE', '/api/lessons/:id/observations/:observationId/picture', { params }),
+      )
       notices.tell('The picture is deleted for good.')
     })
   }

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import { withNote } from '#core/wonder'
-import type { LessonDto, PredictionDto } from '#shared/types/api'
+import type { LessonDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
 import { backingOff } from './backingOff'
 import { keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
@@ -24,15 +24,19 @@ function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
 
 /** How an act is sent; each is the same however often it comes. */
 function sendAct(act: Act): Promise<unknown> {
-  const lesson = `/api/lessons/${act.lessonId}`
+  const id = act.lessonId
   if (act.kind === 'prediction') {
     const { groupId, seat, answer, because } = act
-    return request<PredictionDto>('PUT', `${lesson}/predictions/${groupId}`, { seat, answer, because })
+    return request('PUT', '/api/lessons/:id/predictions/:groupId', {
+      params: { id, groupId },
+      body: { seat, answer, because },
+    })
   }
-  const { id, ...body } = act.note
+  const { id: noteId, ...body } = act.note
+  const params = { id, noteId }
   return act.kind === 'note'
-    ? request('PUT', `${lesson}/notes/${id}`, body)
-    : request('DELETE', `${lesson}/notes/${id}`)
+    ? request('PUT', '/api/lessons/:id/notes/:noteId', { params, body })
+    : request('DELETE', '/api/lessons/:id/notes/:noteId', { params })
 }
 
 /**

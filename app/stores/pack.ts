@@ -20,7 +20,7 @@ import {
 } from '#core/kit'
 import type { Material } from '#core/plan'
 import { checkSafe } from '#core/safety'
-import type { LessonEvent, PackDto, SafetyDto } from '#shared/types/api'
+import type { LessonEvent, PackDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
 import { keptTicks, type KeptTick } from './keptTicks'
 import { useLesson } from './lesson'
@@ -108,7 +108,7 @@ export const usePack = defineStore('pack', () => {
     (data.value?.offers ?? []).some((offer) => offer.name.toLowerCase() === need.name.toLowerCase())
 
   async function load(id: string) {
-    const fetched = await request<PackDto>('GET', `/api/lessons/${id}/pack`)
+    const fetched = await request('GET', '/api/lessons/:id/pack', { params: { id } })
     data.value = fetched
     loadedFor.value = id
     today.value = formatISO(new Date(), { representation: 'date' })
@@ -193,8 +193,9 @@ export const usePack = defineStore('pack', () => {
       while (pending.value.length > 0) {
         const { lessonId } = pending.value[0]!
         const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, 200)
-        const taken = await request('PUT', `/api/lessons/${lessonId}/ticks`, {
-          ticks: batch.map(({ materialId, place, amount }) => ({ materialId, place, amount })),
+        const taken = await request('PUT', '/api/lessons/:id/ticks', {
+          params: { id: lessonId },
+          body: { ticks: batch.map(({ materialId, place, amount }) => ({ materialId, place, amount })) },
         }).then(() => true, refusedTicks)
         // The live stream may be slower than the answer; until it has come, this is what is packed.
         if (taken && lessonId === loadedFor.value)
@@ -222,15 +223,16 @@ export const usePack = defineStore('pack', () => {
   }
 
   async function count(counts: LineCount[]) {
-    takeCounts(await request<CountedLine[]>('PUT', `/api/lessons/${lesson.open.id}/counts`, { counts }))
+    const params = { id: lesson.open.id }
+    takeCounts(await request('PUT', '/api/lessons/:id/counts', { params, body: { counts } }))
   }
 
   async function confirm(initials: string) {
     const { id, planVersion } = lesson.open
     lesson.patch({
-      safety: await request<SafetyDto>('POST', `/api/lessons/${id}/safety`, {
-        initials,
-        version: planVersion,
+      safety: await request('POST', '/api/lessons/:id/safety', {
+        params: { id },
+        body: { initials, version: planVersion },
       }),
     })
   }

@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { RosterPreview } from '#core/format'
 import type { ClassDto, ClassInput, InvestigationDto, LessonSummaryDto } from '#shared/types/api'
 import { request } from '../api/request'
 
@@ -17,8 +16,8 @@ export const useSchool = defineStore('school', () => {
   /** How often this screen has changed something: lists that were asked for before do not know it. */
   let changes = 0
 
-  async function change<T>(...asked: Parameters<typeof request>): Promise<T> {
-    const answer = await request<T>(...asked)
+  async function changing<T>(sent: Promise<T>): Promise<T> {
+    const answer = await sent
     changes++
     return answer
   }
@@ -26,9 +25,9 @@ export const useSchool = defineStore('school', () => {
   async function load(): Promise<void> {
     const before = changes
     const [allClasses, allLessons, allInvestigations] = await Promise.all([
-      request<ClassDto[]>('GET', '/api/classes'),
-      request<LessonSummaryDto[]>('GET', '/api/lessons'),
-      request<InvestigationDto[]>('GET', '/api/investigations'),
+      request('GET', '/api/classes'),
+      request('GET', '/api/lessons'),
+      request('GET', '/api/investigations'),
     ])
     if (changes !== before) return load()
     classes.value = allClasses
@@ -38,53 +37,55 @@ export const useSchool = defineStore('school', () => {
   }
 
   async function createClass(input: ClassInput): Promise<ClassDto> {
-    const made = await change<ClassDto>('POST', '/api/classes', input)
+    const made = await changing(request('POST', '/api/classes', { body: input }))
     classes.value = [...classes.value, made]
     return made
   }
 
   async function saveClass(id: string, input: ClassInput): Promise<ClassDto> {
-    const saved = await change<ClassDto>('PUT', `/api/classes/${id}`, input)
+    const saved = await changing(request('PUT', '/api/classes/:id', { params: { id }, body: input }))
     classes.value = classes.value.map((one) => (one.id === id ? saved : one))
     return saved
   }
 
   async function removeClass(id: string) {
-    await change('DELETE', `/api/classes/${id}`)
+    await changing(request('DELETE', '/api/classes/:id', { params: { id } }))
     await load()
   }
 
   async function restoreClass(id: string) {
-    await change('POST', `/api/classes/${id}/restore`)
+    await changing(request('POST', '/api/classes/:id/restore', { params: { id } }))
     await load()
   }
 
   const previewRoster = (id: string, csv: string) =>
-    request<RosterPreview>('POST', `/api/classes/${id}/roster-preview`, { csv })
+    request('POST', '/api/classes/:id/roster-preview', { params: { id }, body: { csv } })
 
   async function importRoster(id: string, csv: string): Promise<ClassDto> {
-    const saved = await change<ClassDto>('POST', `/api/classes/${id}/roster`, { csv })
+    const saved = await changing(
+      request('POST', '/api/classes/:id/roster', { params: { id }, body: { csv } }),
+    )
     classes.value = classes.value.map((one) => (one.id === id ? saved : one))
     return saved
   }
 
   async function createLesson(classId: string, date: string, from: LessonStart): Promise<string> {
-    return (await request<{ id: string }>('POST', '/api/lessons', { classId, date, from })).id
+    return (await request('POST', '/api/lessons', { body: { classId, date, from } })).id
   }
 
   async function removeLesson(id: string) {
-    await change('DELETE', `/api/lessons/${id}`)
+    await changing(request('DELETE', '/api/lessons/:id', { params: { id } }))
     lessons.value = lessons.value.filter((lesson) => lesson.id !== id)
   }
 
   async function restoreLesson(id: string) {
-    await change('POST', `/api/lessons/${id}/restore`)
+    await changing(request('POST', '/api/lessons/:id/restore', { params: { id } }))
     await load()
   }
 
   async function importInvestigation(text: string): Promise<string> {
-    const { id } = await change<{ id: string }>('POST', '/api/investigations/import', { text })
-    investigations.value = await request<InvestigationDto[]>('GET', '/api/investigations')
+    const { id } = await changing(request('POST', '/api/investigations/import', { body: { text } }))
+    investigations.value = await request('GET', '/api/investigations')
     return id
   }
 

@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { SuppliesPreview } from '#core/format'
 import type { Supply } from '#core/kit'
 import { request } from '../api/request'
 
@@ -10,26 +9,26 @@ export const useSupplies = defineStore('supplies', () => {
   const loaded = ref(false)
 
   async function load() {
-    all.value = await request<Supply[]>('GET', '/api/school/supplies')
+    all.value = await request('GET', '/api/school/supplies')
     loaded.value = true
   }
 
   async function save(supply: Supply) {
-    await request('PUT', `/api/school/supplies/${supply.id}`, supply)
+    await request('PUT', '/api/school/supplies/:id', { params: { id: supply.id }, body: supply })
     all.value = all.value.some((one) => one.id === supply.id)
       ? all.value.map((one) => (one.id === supply.id ? supply : one))
       : [...all.value, supply]
   }
 
   async function remove(id: string) {
-    await request('DELETE', `/api/school/supplies/${id}`)
+    await request('DELETE', '/api/school/supplies/:id', { params: { id } })
     all.value = all.value.filter((one) => one.id !== id)
   }
 
-  const preview = (csv: string) => request<SuppliesPreview>('POST', '/api/school/supplies/preview', { csv })
+  const preview = (csv: string) => request('POST', '/api/school/supplies/preview', { body: { csv } })
 
   async function take(csv: string) {
-    all.value = await request<Supply[]>('POST', '/api/school/supplies', { csv })
+    all.value = await request('POST', '/api/school/supplies', { body: { csv } })
   }
 
   return { all, loaded, load, save, remove, preview, take }

@@ -8,7 +8,7 @@ export const useWeek = defineStore('week', () => {
   const data = shallowRef<WeekDto | null>(null)
 
   async function load(from: string) {
-    data.value = await request<WeekDto>('GET', `/api/week/${from}`)
+    data.value = await request('GET', '/api/week/:day', { params: { day: from } })
   }
 
   return { data, load }

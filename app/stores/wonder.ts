@@ -27,7 +27,7 @@ export const useWonder = defineStore('wonder', () => {
     const { id, stimulus: before } = lesson.open
     lesson.patch({ stimulus })
     try {
-      await request('PUT', `/api/lessons/${id}/stimulus`, stimulus)
+      await request('PUT', '/api/lessons/:id/stimulus', { params: { id }, body: stimulus })
       return true
     } catch (error) {
       if (lesson.lesson?.id === id) lesson.patch({ stimulus: before })

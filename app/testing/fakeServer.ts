@@ -1,3 +1,4 @@
+import { createFetch } from 'ofetch'
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
 import { usualCalendar } from '#core/calendar'
@@ -72,6 +73,8 @@ export function fakeServer(answer: (request: SentRequest) => Answer | Promise<An
       ? new Response(JSON.stringify(came.body), { status: 200 })
       : new Response(JSON.stringify({ error: came.problem }), { status: came.status })
   })
+  // As Nuxt gives it to every page.
+  vi.stubGlobal('$fetch', createFetch({ fetch: (path, options) => fetch(path, options) }))
   setActivePinia(createPinia())
   return {
     sent,

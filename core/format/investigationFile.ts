@@ -1,10 +1,10 @@
-import type { FormerlyChanged, Level, Plan } from '../plan'
+import { planFormat, type FormerlyChanged, type Level, type Plan } from '../plan'
 
 /** Marks a JSON file as an investigation of ours. */
 export const investigationFormat = 'jolly-beaker-investigation'
 
-/** The version that this program writes; it reads this one and every earlier one. */
-export const investigationVersion = 4
+/** The version that this program writes, which is its plan's; it reads this one and every earlier one. */
+export const investigationVersion = planFormat
 
 /** An investigation as a file: the plan with its pictures, and nothing about a class or its children. */
 export interface InvestigationFile {

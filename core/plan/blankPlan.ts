@@ -1,6 +1,6 @@
 import type { AgeBand } from '../class'
 import { fromCupboard, instrumentCupboard, usualCupboard, type CupboardInstrument } from '../instrument'
-import type { Plan } from './plan'
+import { planFormat, type Plan } from './plan'
 import { defaultsForAge, usualWays, type SchoolWays } from './schoolWays'
 
 /**
@@ -16,6 +16,7 @@ export function blankPlan(
   const first = firstInstrument(ways, cupboard)
   const instrument = fromCupboard(first)
   return {
+    formatVersion: planFormat,
     title: '',
     question: '',
     best: null,

@@ -91,8 +91,13 @@ export interface Expectation {
   apart: number
 }
 
+/** The version in which plans are written; rows and files of every earlier one are brought to it (`upgradePlan`). */
+export const planFormat = 5
+
 /** An investigation: everything that must be settled before the first reading. */
 export interface Plan {
+  /** What its fields are called and mean; it has nothing to do with how often the plan was saved. */
+  formatVersion: typeof planFormat
   title: string
   question: string
   /** What "best" stands for in the question: the most or the least of what is measured. */

@@ -19,7 +19,7 @@ export type {
   Working,
 } from './way'
 export { readWithOf, usesInstrument, wayOf, ways } from './registry'
-export { recordingNow } from './recordingNow'
+export { upgradePlan } from './upgradePlan'
 export { wayNote } from './wayNote'
 export { middlesOf } from './rounds/progress'
 export { alteredField, alteredLetters } from './rounds/altered'

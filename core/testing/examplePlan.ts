@@ -1,4 +1,4 @@
-import type { Level, Material, Plan } from '../plan'
+import { planFormat, type Level, type Material, type Plan } from '../plan'
 
 /** A number level for tests. */
 export function numberLevel(value: number | null, id = `h${value}`): Level {
@@ -8,6 +8,7 @@ export function numberLevel(value: number | null, id = `h${value}`): Level {
 /** A sound plan for tests: drop heights of 20, 40 and 60 cm, three tries, read in whole centimetres. */
 export function examplePlan(changes: Partial<Plan> = {}): Plan {
   return {
+    formatVersion: planFormat,
     title: 'Ball bounce',
     question: 'Does the drop height change the bounce?',
     best: null,

@@ -285,7 +285,8 @@ describe('a database of an earlier version', () => {
   })
 
   it('is understood in files too', () => {
-    const plan = { ...examplePlan(), recording: { kind: 'intervals', everyMinutes: 10, times: 3 } }
+    const { formatVersion: _now, ...others } = examplePlan()
+    const plan = { ...others, recording: { kind: 'intervals', everyMinutes: 10, times: 3 } }
     const read = validate(planSchema, plan)
     expect(read.ok && read.value.recording).toEqual({
       kind: 'intervals',
@@ -306,5 +307,19 @@ describe('a database of an earlier version', () => {
     expect(improved.ok && 'aim' in improved.value).toBe(false)
     const best = validate(planSchema, { ...plan, aim: 'compare', recording: { kind: 'rounds' } })
     expect(best.ok && best.value.recording).toEqual({ kind: 'measure', was: 'rounds' })
+  })
+
+  it('is read as a plan of now, and one of a later program is refused', async () => {
+    await emptySchoolIn(folder)
+    const opened = await openDatabase({ folder })
+    const { formatVersion: _now, ideas: _ideas, ...early } = examplePlan()
+    const id = newId()
+    await opened.db.execute(
+      sql`insert into investigations (id, plan) values (${id}, ${JSON.stringify(early)}::jsonb)`,
+    )
+    expect(await getInvestigationPlan(opened.db, id)).toEqual(examplePlan())
+    await opened.close()
+    const later = validate(planSchema, { ...examplePlan(), formatVersion: 6 })
+    expect(!later.ok && later.fields[0]?.message).toMatch(/newer/)
   })
 })

@@ -22,6 +22,7 @@ import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine } from '#core/kit'
 import type { ObservationKind, ObservedPlace } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
+import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { LessonEvent, PictureType, Stage } from '#shared/types/api'
@@ -30,6 +31,12 @@ const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'da
 const madeAt = () => moment('made_at').notNull().defaultNow()
 
 const bytes = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' })
+/** A plan; rows of an earlier version are understood as they are read, and written anew when the plan is saved. */
+const planColumn = customType<{ data: Plan; driverData: unknown }>({
+  dataType: () => 'jsonb',
+  toDriver: (plan) => JSON.stringify(plan),
+  fromDriver: (row) => upgradePlan(row) as Plan,
+})
 
 /** One row: how this school usually works. */
 export const school = pgTable('school', {
@@ -113,7 +120,7 @@ export const investigations = pgTable('investigations', {
   id: uuid('id').primaryKey(),
   /** The starter it came from, if any. */
   starterId: text('starter_id'),
-  plan: jsonb('plan').$type<Plan>().notNull(),
+  plan: planColumn('plan').notNull(),
   madeAt: madeAt(),
 })
 
@@ -134,7 +141,7 @@ export const lessons = pgTable(
     /** The groups that take part; null for the whole class. */
     groupIds: jsonb('group_ids').$type<string[]>(),
     stimulus: jsonb('stimulus').$type<Stimulus>().notNull().default({ text: '', picture: null }),
-    plan: jsonb('plan').$type<Plan>().notNull(),
+    plan: planColumn('plan').notNull(),
     planVersion: integer('plan_version').notNull().default(0),
     conclusion: jsonb('conclusion').$type<Conclusion>().notNull(),
     conclusionVersion: integer('conclusion_version').notNull().default(0),

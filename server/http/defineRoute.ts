@@ -1,28 +1,42 @@
-import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
-import type Joi from 'joi'
-import { validate } from '#shared/schemas'
+import { defineEventHandler, getRouterParam, setResponseStatus, type EventHandler, type H3Event } from 'h3'
+import type { AnySchema } from 'joi'
+import { validate, type Given } from '#shared/schemas'
 import { untilNotInTheWay } from '../database/inTheWay'
 import { isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from './apiError'
 import { logProblem } from './logProblem'
 import { readJson } from './readBody'
 
-interface Route<Body> {
+interface Route<Body extends AnySchema | undefined, Answer> {
   /** What the body must be; a route without one reads none. */
-  body?: Joi.Schema<Body>
+  body?: Body
   /** Bytes; the default suits a plan. */
   limit?: number
-  handle: (request: { event: H3Event; body: Body }) => unknown
+  handle: (request: { event: H3Event; body: Taken<Body> }) => Answer | Promise<Answer>
 }
 
+/** What a schema lets through; nothing where there is none. */
+type Taken<Body extends AnySchema | undefined> = Body extends AnySchema ? Given<Body> : undefined
+
+/** What a route takes and gives, as its schema and its handler say; the pages' calls are checked against it. */
+type TypedHandler<Body, Answer> = EventHandler<{ body: Body }, Promise<Answer>>
+
+/** What a route takes. */
+export type TakenBy<Handler> = Handler extends TypedHandler<infer Body, unknown> ? Body : undefined
+
 /** A route: its body checked at the door, its problems told in one shape, nothing of its inside shown. */
-export function defineRoute<Body = undefined>({ body: schema, limit = 200_000, handle }: Route<Body>) {
-  return defineEventHandler(async (event) => {
+export function defineRoute<Answer, Body extends AnySchema | undefined = undefined>({
+  body: schema,
+  limit = 200_000,
+  handle,
+}: Route<Body, Answer>): TypedHandler<Taken<Body>, Answer> {
+  return defineEventHandler<{ body: Taken<Body> }, Promise<Answer>>(async (event) => {
     try {
-      const body = schema ? check(schema, await readJson(event, limit)) : (undefined as Body)
+      const body = (schema && check(schema, await readJson(event, limit))) as Taken<Body>
       return await untilNotInTheWay(() => handle({ event, body }))
     } catch (error) {
-      return refused(event, toApiError(error))
+      // Whoever asked hears a problem by its status, and never takes this for an answer.
+      return refused(event, toApiError(error)) as Answer
     }
   })
 }
@@ -33,7 +47,7 @@ export function refused(event: H3Event, problem: ApiError) {
   return problem.toBody()
 }
 
-function check<Body>(schema: Joi.Schema<Body>, input: unknown): Body {
+function check<Of extends AnySchema>(schema: Of, input: unknown): Given<Of> {
   const checked = validate(schema, input)
   if (checked.ok) return checked.value
   const [first] = checked.fields

@@ -1,5 +1,7 @@
 import type { CustomHelpers } from 'joi'
+import { units, type Unit } from '#core/quantity'
 import Joi from './joi'
+import { choice } from './typed'
 
 /** A one-line text that is trimmed and must not be empty. */
 export const line = (most: number) =>
@@ -58,10 +60,13 @@ export const amount = (least: number, most: number) =>
       'number.max': `This must be at most ${most}.`,
       'number.unsafe': `This must be at most ${most}.`,
     })
-export const choice = <T extends string>(...values: readonly T[]) =>
-  Joi.string()
-    .valid(...values)
-    .messages({ 'any.only': `Choose one of: ${values.join(', ')}.` })
+
+/** A unit that somebody may measure in. */
+export const unit = choice<Unit>(...units)
+
+/** A text of a file, which may be empty; `tooLong` says what to do about one that is longer. */
+export const fileText = (most: number, tooLong: string) =>
+  Joi.string().max(most).allow('').messages({ 'string.max': tooLong })
 
 /** A database keeps every sign but this one. */
 function withoutNul(text: string, helpers: CustomHelpers<string>) {

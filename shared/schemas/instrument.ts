@@ -1,12 +1,12 @@
-import { units } from '#core/quantity'
-import { amount, choice, openLine } from './common'
 import Joi from './joi'
+import { amount, openLine, unit } from './common'
+import { object } from './typed'
 
 const most = 1e6
 
 /** What every instrument says of itself, in a plan or in the cupboard. */
 export const instrumentFields = {
-  unit: choice(...units),
+  unit,
   smallestMark: amount(0.0001, most),
   numberedEvery: amount(0.0001, most),
   least: amount(-most, most),
@@ -17,4 +17,4 @@ export const instrumentFields = {
 }
 
 /** An instrument as a plan carries it. */
-export const instrumentSchema = Joi.object({ name: openLine(60), ...instrumentFields })
+export const instrumentSchema = object({ name: openLine(60), ...instrumentFields })

@@ -1,45 +1,46 @@
 import { observationKinds, observationLimits } from '#core/observation'
-import { choice, id, localId, moment, openLine, wholeNumber } from './common'
-import { mostTries } from './lessons'
+import type { EntrySource } from '#core/record'
+import { id, localId, moment, openLine, wholeNumber } from './common'
+import { mostTries } from './entries'
 import Joi from './joi'
+import { choice, object, optional, orNull, rule, yesOrNo } from './typed'
 
 /** The most bytes of a picture; screens shrink photos to far less before sending. */
 export const pictureLimit = 3_000_000
 
+const kind = choice(...observationKinds)
 const text = openLine(observationLimits.letters)
 
-/** A new observation without its identifier, which is in the address. */
-export const observationSchema = Joi.object({
-  groupId: id.allow(null).required(),
-  kind: choice(...observationKinds).required(),
-  text: text.required(),
-  about: Joi.object({
-    levelId: localId.allow(null).required(),
-    tryNumber: wholeNumber(1, mostTries).required(),
-    moment: openLine(64).required(),
+/** A photo or sketch in base64. */
+const picture = Joi.string()
+  .base64()
+  .max(Math.ceil(pictureLimit / 3) * 4)
+  .messages({
+    'string.base64': 'This is not a picture we can show. Choose a JPEG, PNG or WebP picture.',
+    'string.max': 'This picture is too large. Take it again with less detail.',
   })
-    .allow(null)
-    .required(),
-  source: choice('sheet', 'desk').required(),
-  seenAt: moment.required(),
-  picture: Joi.string()
-    .base64()
-    .max(Math.ceil(pictureLimit / 3) * 4)
-    .allow(null)
-    .required()
-    .messages({
-      'string.base64': 'This is not a picture we can show. Choose a JPEG, PNG or WebP picture.',
-      'string.max': 'This picture is too large. Take it again with less detail.',
-    }),
-}).custom((one: { text: string; picture: string | null }, helpers) =>
-  one.text === '' && one.picture === null
-    ? helpers.message({ custom: 'Write what was seen, or add a photo or a sketch.' })
-    : one,
+
+/** A new observation without its identifier, which is in the address. */
+export const observationSchema = object({
+  groupId: orNull(id),
+  kind,
+  text,
+  about: orNull(
+    object({ levelId: orNull(localId), tryNumber: wholeNumber(1, mostTries), moment: openLine(64) }),
+  ),
+  source: choice<EntrySource>('sheet', 'desk'),
+  seenAt: moment,
+  picture: orNull(picture),
+}).custom(
+  rule((one: { text: string; picture: string | null }) =>
+    one.text === '' && one.picture === null ? 'Write what was seen, or add a photo or a sketch.' : null,
+  ),
 )
 
-export const observationChangeSchema = Joi.object({
-  kind: choice(...observationKinds),
-  text,
-  onBoard: Joi.boolean().strict(),
-  removed: Joi.boolean().strict(),
+/** What may become of an observation. */
+export const observationChangeSchema = object({
+  kind: optional(kind),
+  text: optional(text),
+  onBoard: optional(yesOrNo()),
+  removed: optional(yesOrNo()),
 }).min(1)

@@ -1,101 +1,76 @@
-import type { AlternativesSchema, Schema } from 'joi'
-import { planLimits, type Aim, type Plan } from '#core/plan'
-import { units } from '#core/quantity'
-import { recordingNow, ways, type WayOption } from '#core/recording'
+import type { AnySchema } from 'joi'
+import { planFormat, planLimits, type Plan, type Recording } from '#core/plan'
+import { upgradePlan, ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
-import { amount, choice, id, localId, openLine, wholeNumber } from './common'
-import { instrumentSchema } from './instrument'
+import { amount, id, localId, openLine, unit, wholeNumber } from './common'
 import { distinct } from './distinct'
+import { instrumentSchema } from './instrument'
 import Joi from './joi'
+import { byKind, choice, list, named, object, optional, orNull, yesOrNo } from './typed'
 
-const required = { presence: 'required' } as const
 const most = 1e6
-const list = (item: Schema, limit: number, what: string) =>
-  Joi.array()
-    .items(item)
-    .max(limit)
-    .messages({
-      'array.max': `There are too many ${what}. Use at most ${limit}.`,
-      'array.base': `The ${what} must be a list.`,
-    })
+const many = <Of extends AnySchema>(item: Of, limit: number, what: string) =>
+  list(item, limit).messages({
+    'array.max': `There are too many ${what}. Use at most ${limit}.`,
+    'array.base': `The ${what} must be a list.`,
+  })
 
-const level = Joi.object({
+const level = object({
   id: localId,
   name: openLine(60),
-  value: amount(-most, most).allow(null),
-  baseline: Joi.boolean().strict(),
-  picture: id.allow(null).optional().default(null),
+  value: orNull(amount(-most, most)),
+  baseline: yesOrNo(),
+  picture: orNull(id),
 })
 
-const changed = Joi.object({
+const changed = object({
   name: openLine(80),
   kind: choice('number', 'kinds'),
-  unit: choice(...units).allow(null),
-  range: Joi.object({
-    least: amount(-most, most),
-    greatest: amount(-most, most)
-      .greater(Joi.ref('least'))
-      .messages({ 'number.greater': 'The set-up must reach further than where it starts.' }),
-  })
-    .allow(null)
-    .optional()
-    .default(null),
+  unit: orNull(unit),
+  range: orNull(
+    object({
+      least: amount(-most, most),
+      greatest: amount(-most, most)
+        .greater(Joi.ref('least'))
+        .messages({ 'number.greater': 'The set-up must reach further than where it starts.' }),
+    }),
+  ),
 })
 
-const levels = list(level, planLimits.levels, 'levels').custom(distinct('id'))
-
-const keptSame = Joi.object({
-  id: localId,
-  name: openLine(80),
-  how: openLine(160),
-  was: Joi.object({ changed, levels }).allow(null).optional().default(null),
-})
-
-const property = Joi.object({
+const levels = many(level, planLimits.levels, 'levels').custom(distinct('id'))
+const was = orNull(object({ changed, levels }))
+const keptSame = object({ id: localId, name: openLine(80), how: openLine(160), was })
+const property = object({
   id: localId,
   name: openLine(60),
-  at: Joi.object().pattern(localId, openLine(60)).max(planLimits.levels),
+  at: named(localId, openLine(60), planLimits.levels),
 })
-
-const was = Joi.object({ changed, levels }).allow(null).optional()
-const ideas = list(Joi.object({ id: localId, name: openLine(80), was }), planLimits.ideas, 'cards').custom(
-  distinct('id'),
-)
+const idea = object({ id: localId, name: openLine(80), was: optional(was) })
+const ideas = many(idea, planLimits.ideas, 'cards').custom(distinct('id'))
 
 /**
- * What each way of recording needs to be told, from the ways themselves. Ways may share an option, which then goes by the way that
- * is chosen.
+ * What each way of recording needs to be told, from the ways themselves: the compiler cannot follow them, so that its type is said here.
+ * Ways may share an option, which then goes by the way that is chosen.
  */
 const kinds = ways.map((way) => way.kind)
-const recordings = Joi.alternatives().conditional('.kind', {
+const recording: AnySchema<Recording> = Joi.alternatives().conditional('.kind', {
   switch: ways.map(({ kind, options }) => ({
     is: kind,
     then: Joi.object({
       kind: choice(kind),
       ...Object.fromEntries(options.map((option) => [option.name, optionSchema(option)])),
-      ...(kind === 'measure' ? { was: choice(...kinds).optional() } : {}),
+      ...(kind === 'measure' ? { was: optional(choice(...kinds)) } : {}),
     }),
   })),
   otherwise: Joi.object({ kind: choice(...kinds) }),
 })
-/** Files and pages of an earlier version say it their own way. */
-const recording = (
-  Joi.extend({
-    type: 'recording',
-    base: recordings,
-    coerce: {
-      from: 'object',
-      method: (value: unknown) => ({ value: recordingNow(value) }),
-    },
-  }) as { recording: () => AlternativesSchema }
-).recording()
 
-function optionSchema(option: WayOption): Schema {
+function optionSchema(option: WayOption): AnySchema {
   switch (option.kind) {
     case 'whole':
       return wholeNumber(option.least, option.greatest).presence(option.optional ? 'optional' : 'required')
     case 'words':
-      return list(openLine(option.letters).invalid(...(option.reserved ?? [])), option.most, 'words')
+      return many(openLine(option.letters).invalid(...(option.reserved ?? [])), option.most, 'words')
         .custom(distinct())
         .min(option.fewest ?? 0)
         .messages({
@@ -104,7 +79,7 @@ function optionSchema(option: WayOption): Schema {
         })
         .presence(option.optional ? 'optional' : 'required')
     case 'numbers':
-      return list(amount(option.least, option.greatest), option.most, 'times')
+      return many(amount(option.least, option.greatest), option.most, 'times')
         .min(2)
         .messages({ 'array.min': 'Give at least 2 of these.' })
         .custom(distinct())
@@ -112,137 +87,88 @@ function optionSchema(option: WayOption): Schema {
     case 'choice':
       return choice(...option.choices.map(([value]) => value))
     case 'second':
-      return Joi.object({
-        name: openLine(30).required(),
-        unit: choice(...units).required(),
-        instrument: instrumentSchema.required(),
-      }).optional()
+      return optional(object({ name: openLine(30), unit, instrument: instrumentSchema }))
     case 'own-word':
       return openLine(option.letters)
     case 'amount':
-      return amount(-most, most).optional()
+      return optional(amount(-most, most))
   }
 }
 
 const cm = amount(0.1, 100000)
-const millilitres = amount(1, 1e6)
-const made = Joi.alternatives()
-  .conditional('.kind', {
-    switch: [
-      {
-        is: 'solution',
-        then: Joi.object({
-          kind: 'solution',
-          of: openLine(80),
-          unit: choice('g', 'mL'),
-          amount: amount(0, most),
-          inMillilitres: millilitres,
-        }),
-      },
-      {
-        is: 'series',
-        then: Joi.object({
-          kind: 'series',
-          of: openLine(80),
-          unit: choice('g', 'mL'),
-          inMillilitres: millilitres,
-        }),
-      },
-      {
-        is: 'pieces',
-        then: Joi.object({
-          kind: 'pieces',
-          width: cm,
-          height: cm,
-          from: openLine(120),
-          sheetWidth: cm,
-          sheetHeight: cm,
-        }),
-      },
-      {
-        is: 'lengths',
-        then: Joi.object({ kind: 'lengths', length: cm, from: openLine(120), stickLength: cm }),
-      },
-    ],
-    otherwise: Joi.forbidden(),
-  })
-  .allow(null)
+const mixed = { of: openLine(80), unit: choice('g', 'mL'), inMillilitres: amount(1, most) }
+const made = orNull(
+  byKind({
+    solution: { ...mixed, amount: amount(0, most) },
+    series: mixed,
+    pieces: { width: cm, height: cm, from: openLine(120), sheetWidth: cm, sheetHeight: cm },
+    lengths: { length: cm, from: openLine(120), stickLength: cm },
+  }),
+)
 
-const material = Joi.object({
+const material = object({
   id: localId,
   name: openLine(80),
   amount: amount(0, 100000),
   unit: openLine(20),
   per: choice('class', 'turns', 'group', 'child', 'level', 'try', 'level-try', 'value'),
   use: choice('reused', 'used-up'),
-  spare: Joi.object({ kind: choice('percent', 'number'), value: amount(0, 1000) }),
-  // Plans written before kits were derived say nothing of these.
-  level: localId.allow(null).optional().default(null),
-  place: choice('tray', 'front', 'teacher').optional().default('tray'),
-  made: made.optional().default(null),
+  spare: object({ kind: choice('percent', 'number'), value: amount(0, 1000) }),
+  level: orNull(localId),
+  place: choice('tray', 'front', 'teacher'),
+  made,
 })
 
-const preparing = Joi.object({
+const preparing = object({
   id: localId,
   what: openLine(120),
   nights: wholeNumber(0, 120),
-  keeps: wholeNumber(0, 365).allow(null),
+  keeps: orNull(wholeNumber(0, 365)),
 })
 
-/** A plan as it is saved: it may be unfinished, but every part is of the right kind and size. */
-export const planSchema = Joi.object<Plan & { aim?: Aim }>({
+/** A plan of this version: it may be unfinished, but every part is of the right kind and size. */
+const planNow: AnySchema<Plan> = object({
+  formatVersion: Joi.valid(planFormat).messages({
+    'any.only': 'This plan was written by a newer Jolly Beaker. Update this one to open it.',
+  }) as AnySchema<typeof planFormat>,
   title: openLine(120),
   question: openLine(300),
-  best: choice('most', 'least').allow(null),
-  aim: choice('compare', 'improve').optional(),
-  // Plans written before there were more ways of recording say nothing of these.
-  recording: recording.optional().default({ kind: 'measure' }),
-  ideas: Joi.object({ change: ideas, measure: ideas }).optional().default({ change: [], measure: [] }),
+  best: orNull(choice('most', 'least')),
+  recording,
+  ideas: object({ change: ideas, measure: ideas }),
   changed,
   levels,
-  properties: list(property, planLimits.properties, 'properties')
-    .custom(distinct('id'))
-    .optional()
-    .default([]),
-  measured: Joi.object({ name: openLine(80), unit: choice(...units), instrument: instrumentSchema }),
-  keptSame: list(keptSame, planLimits.keptSame, 'things to keep the same').custom(distinct('id')),
+  properties: many(property, planLimits.properties, 'properties').custom(distinct('id')),
+  measured: object({ name: openLine(80), unit, instrument: instrumentSchema }),
+  keptSame: many(keptSame, planLimits.keptSame, 'things to keep the same').custom(distinct('id')),
   tries: wholeNumber(0, planLimits.tries),
   practiceTries: wholeNumber(0, planLimits.practiceTries),
   summary: choice('mean', 'median', 'most-common', 'none'),
   rounding: choice('mark', 'half-mark'),
   whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
   levelOrder: choice('same', 'own'),
-  prediction: Joi.object({
+  prediction: object({
     format: choice('direction', 'order', 'number', 'choice'),
-    because: Joi.boolean().strict(),
-    who: choice('child', 'group', 'class').optional().default('group'),
+    because: yesOrNo(),
+    who: choice('child', 'group', 'class'),
   }),
-  materials: list(material, planLimits.materials, 'materials').custom(distinct('id')),
-  leftOut: list(localId, 100, 'lines taken out').custom(distinct()).optional().default([]),
-  preparing: list(preparing, planLimits.preparing, 'things to prepare')
-    .custom(distinct('id'))
-    .optional()
-    .default([]),
-  hazards: list(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
-  steps: list(openLine(240), planLimits.steps, 'steps'),
-  workOut: choice('children', 'shown').optional(),
-  // Plans written before rehearsals say nothing of this.
-  expected: Joi.object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })
-    .allow(null)
-    .optional()
-    .default(null),
+  materials: many(material, planLimits.materials, 'materials').custom(distinct('id')),
+  leftOut: many(localId, 100, 'lines taken out').custom(distinct()),
+  preparing: many(preparing, planLimits.preparing, 'things to prepare').custom(distinct('id')),
+  hazards: many(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
+  steps: many(openLine(240), planLimits.steps, 'steps'),
+  workOut: optional(choice('children', 'shown')),
+  expected: orNull(object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })),
+}).messages({
+  'object.base': 'The plan is missing or damaged.',
+  'array.unique': 'The same line stands here twice.',
 })
-  .prefs(required)
-  .custom(withoutAim)
-  .messages({
-    'object.base': 'The plan is missing or damaged.',
-    'array.unique': 'The same line stands here twice.',
-  })
 
-/** Plans of an earlier version said twice that a design is improved in rounds; now the way of recording does. */
-function withoutAim({ aim, ...plan }: Plan & { aim?: Aim }): Plan {
-  const { kind } = plan.recording
-  if (aim === 'improve' && kind !== 'rounds') return { ...plan, recording: { kind: 'rounds' } }
-  if (aim === 'compare' && kind === 'rounds') return { ...plan, recording: { kind: 'measure', was: kind } }
-  return plan
-}
+/** A plan at the door: files and pages of an earlier version say it their own way, and are understood. */
+export const planSchema = (
+  Joi.extend({
+    type: 'plan',
+    base: planNow,
+    coerce: { from: 'object', method: (value: unknown) => ({ value: upgradePlan(value) }) },
+  }) as { plan: () => AnySchema<Plan> }
+).plan()

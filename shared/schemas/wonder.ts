@@ -1,18 +1,16 @@
 import { noteKinds, questionSorts, wonderLimits } from '#core/wonder'
-import { choice, id, line, openLine } from './common'
-import Joi from './joi'
+import { id, line, openLine } from './common'
+import { choice, object, orNull, yesOrNo } from './typed'
 
 /** A note without its identifier, which is in the address. */
-export const noteSchema = Joi.object({
-  kind: choice(...noteKinds).required(),
-  text: line(wonderLimits.noteLetters).required(),
-  sort: choice(...questionSorts)
-    .allow(null)
-    .required(),
-  settled: Joi.boolean().strict().required(),
+export const noteSchema = object({
+  kind: choice(...noteKinds),
+  text: line(wonderLimits.noteLetters),
+  sort: orNull(choice(...questionSorts)),
+  settled: yesOrNo(),
 })
 
-export const stimulusSchema = Joi.object({
-  text: openLine(wonderLimits.stimulusLetters).required(),
-  picture: id.allow(null).required(),
+export const stimulusSchema = object({
+  text: openLine(wonderLimits.stimulusLetters),
+  picture: orNull(id),
 })

@@ -1,4 +1,4 @@
-import type { AgeBand, EmblemId, Vocabulary } from '#core/class'
+import type { EmblemId } from '#core/class'
 import type { Conclusion, PredictionAnswer } from '#core/conclusion'
 import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
@@ -8,7 +8,7 @@ import type { Observation } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
 import type { Note, Stimulus } from '#core/wonder'
-import type { FieldProblem } from '../schemas/validate'
+import type { classSchema, FieldProblem, Given, observationChangeSchema, observationSchema } from '../schemas'
 
 /** The kinds of picture that are kept: what a camera, a scanner or the sketch pad makes. */
 export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp'
@@ -38,15 +38,7 @@ export interface PupilDto {
 }
 
 /** What a teacher writes of a class. */
-export interface ClassInput {
-  name: string
-  ageBand: AgeBand
-  vocabulary: Vocabulary
-  groups: GroupDto[]
-  pupils: PupilDto[]
-  /** How many children react to what. They are counted and never named. */
-  allergies: ClassAllergy[]
-}
+export type ClassInput = Given<typeof classSchema>
 
 export interface ClassDto extends ClassInput {
   id: string
@@ -170,16 +162,10 @@ export interface LessonPartDto {
 }
 
 /** A new observation as a device sends it, with its picture if there is one. */
-export interface ObservationInput extends Pick<
-  Observation,
-  'groupId' | 'kind' | 'text' | 'about' | 'source' | 'seenAt'
-> {
-  /** A photo or sketch in base64. */
-  picture: string | null
-}
+export type ObservationInput = Given<typeof observationSchema>
 
 /** What may become of an observation. */
-export type ObservationChange = Partial<Pick<Observation, 'kind' | 'text' | 'onBoard' | 'removed'>>
+export type ObservationChange = Given<typeof observationChangeSchema>
 
 /** Everything that an open lesson needs. */
 export interface LessonDto {

@@ -10,7 +10,7 @@ const room = ref<RoomDto | null>(null)
 
 async function look() {
   // Without an answer nothing is known of the disk; that nobody answers is told elsewhere.
-  room.value = await request<RoomDto>('GET', '/api/school/room').catch(() => null)
+  room.value = await request('GET', '/api/school/room').catch(() => null)
 }
 onMounted(look)
 useIntervalFn(look, everyFiveMinutes)

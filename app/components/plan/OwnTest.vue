@@ -18,7 +18,10 @@ function toggle(id: string) {
 
 async function split() {
   const made = await notices.attempt(() =>
-    request<{ id: string }>('POST', `/api/lessons/${store.open.id}/parts`, { groupIds: chosen.value }),
+    request('POST', '/api/lessons/:id/parts', {
+      params: { id: store.open.id },
+      body: { groupIds: chosen.value },
+    }),
   )
   shown.value = false
   chosen.value = []

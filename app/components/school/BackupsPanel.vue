@@ -13,14 +13,14 @@ const making = ref(false)
 const address = (name: string) => `/api/school/backups/${encodeURIComponent(name)}`
 
 async function look() {
-  kept.value = await request<BackupsDto>('GET', '/api/school/backups')
+  kept.value = await request('GET', '/api/school/backups')
 }
 onMounted(() => notices.attempt(look))
 
 async function makeNow() {
   making.value = true
   await notices.attempt(async () => {
-    const { name } = await request<{ name: string }>('POST', '/api/school/backups', {}, 'picture')
+    const { name } = await request('POST', '/api/school/backups', { takes: 'picture' })
     window.location.assign(address(name))
     notices.tell('The backup is made. Keep the file that comes on another disk or stick.')
   })

@@ -3,7 +3,6 @@ import { formatISO } from 'date-fns'
 import { mdiClose, mdiPlus, mdiUpload } from '@mdi/js'
 import { ref } from 'vue'
 import type { ClosedDays, SchoolCalendar } from '#core/calendar'
-import type { ClosedDaysRead } from '#core/format'
 import type { FieldProblem } from '#shared/schemas'
 import { request } from '../../api/request'
 import { paperDay } from '../../words/dates'
@@ -39,7 +38,7 @@ async function read(event: Event) {
   if (!chosen) return
   if (chosen.size > 1_000_000) return notices.warn('This calendar is too large. Save only the holidays.')
   const answer = await notices.attempt(async () =>
-    request<ClosedDaysRead>('POST', '/api/school/calendar-preview', { text: await chosen.text() }),
+    request('POST', '/api/school/calendar-preview', { body: { text: await chosen.text() } }),
   )
   input.value = ''
   if (!answer) return

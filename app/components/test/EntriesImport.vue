@@ -52,8 +52,9 @@ async function take() {
   sent.value = 0
   const done = await notices.attempt(async () => {
     for (let from = 0; from < entries.length; from += atOnce) {
-      await request('POST', `/api/lessons/${store.open.id}/entries`, {
-        entries: entries.slice(from, from + atOnce),
+      await request('POST', '/api/lessons/:id/entries', {
+        params: { id: store.open.id },
+        body: { entries: entries.slice(from, from + atOnce) },
       })
       sent.value = Math.min(entries.length, from + atOnce)
     }

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
-import type { ClassDto, ClassInput, SchoolDto } from '#shared/types/api'
+import type { ClassDto, ClassInput } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
@@ -36,12 +36,12 @@ watch(
         .map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
       take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [], allergies: [] })
       // The school's own words, unless the teacher was quicker.
-      const { ways } = await request<SchoolDto>('GET', '/api/school')
+      const { ways } = await request('GET', '/api/school')
       if (draft.value && !changed.value) take({ ...draft.value, vocabulary: ways.vocabulary })
       return
     }
     try {
-      take(await request<ClassDto>('GET', `/api/classes/${id.value}`))
+      take(await request('GET', '/api/classes/:id', { params: { id: id.value } }))
     } catch (error) {
       missing.value = error instanceof Error ? error.message : String(error)
     }

@@ -1,10 +1,9 @@
 import { classSchema } from '#shared/schemas'
-import type { ClassInput } from '#shared/types/api'
 import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { changeClass } from '../../queries/weighed'
 
-export default defineRoute<ClassInput>({
+export default defineRoute({
   body: classSchema,
   handle: ({ event, body }) => changeClass(useDatabase(), idParam(event, 'class'), body),
 })

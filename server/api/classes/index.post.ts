@@ -1,11 +1,10 @@
 import { setResponseStatus } from 'h3'
 import { classSchema } from '#shared/schemas'
-import type { ClassInput } from '#shared/types/api'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { createClass } from '../../queries/classes'
 
-export default defineRoute<ClassInput>({
+export default defineRoute({
   body: classSchema,
   handle: async ({ event, body }) => {
     const made = await createClass(useDatabase(), body)

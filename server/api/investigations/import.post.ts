@@ -5,7 +5,7 @@ import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { importInvestigation } from '../../queries/investigations'
 
-export default defineRoute<{ text: string }>({
+export default defineRoute({
   body: importSchema,
   limit: 2 * investigationLetters,
   handle: async ({ event, body }) => {

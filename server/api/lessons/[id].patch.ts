@@ -1,10 +1,9 @@
 import { lessonChangeSchema } from '#shared/schemas'
-import type { Stage } from '#shared/types/api'
 import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { changeLesson } from '../../queries/lessons'
 
-export default defineRoute<{ date?: string; stage?: Stage }>({
+export default defineRoute({
   body: lessonChangeSchema,
   handle: async ({ event, body }) => {
     await changeLesson(useDatabase(), idParam(event, 'lesson'), body)

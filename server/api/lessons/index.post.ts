@@ -2,9 +2,9 @@ import { setResponseStatus } from 'h3'
 import { newLessonSchema } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
-import { createLesson, type LessonOrigin } from '../../queries/lessons'
+import { createLesson } from '../../queries/lessons'
 
-export default defineRoute<{ classId: string; date: string; from: LessonOrigin }>({
+export default defineRoute({
   body: newLessonSchema,
   handle: async ({ event, body }) => {
     const id = await createLesson(useDatabase(), body.classId, body.date, body.from)

@@ -3,7 +3,7 @@ import { calendarFileSchema } from '#shared/schemas'
 import { defineRoute } from '../../http/defineRoute'
 import { today } from '../../http/today'
 
-export default defineRoute<{ text: string }>({
+export default defineRoute({
   body: calendarFileSchema,
   limit: 1_100_000,
   handle: ({ body }) => readClosedDays(body.text, today()),

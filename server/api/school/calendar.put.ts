@@ -1,10 +1,9 @@
-import type { SchoolCalendar } from '#core/calendar'
 import { calendarSchema } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { saveCalendar } from '../../queries/school'
 
-export default defineRoute<SchoolCalendar>({
+export default defineRoute({
   body: calendarSchema,
   handle: ({ body }) => saveCalendar(useDatabase(), body),
 })

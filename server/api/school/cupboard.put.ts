@@ -1,10 +1,9 @@
-import type { CupboardInstrument } from '#core/instrument'
 import { cupboardSchema } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { saveCupboard } from '../../queries/school'
 
-export default defineRoute<{ cupboard: CupboardInstrument[] }>({
+export default defineRoute({
   body: cupboardSchema,
   handle: ({ body }) => saveCupboard(useDatabase(), body.cupboard),
 })

@@ -3,7 +3,7 @@ import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { importRoster } from '../../../queries/roster'
 
-export default defineRoute<{ csv: string }>({
+export default defineRoute({
   body: rosterSchema,
   handle: ({ event, body }) => importRoster(useDatabase(), idParam(event, 'class'), body.csv),
 })

@@ -1,10 +1,9 @@
-import type { Conclusion } from '#core/conclusion'
 import { conclusionSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveConclusion } from '../../../queries/lessons'
 
-export default defineRoute<{ conclusion: Conclusion; version: number }>({
+export default defineRoute({
   body: conclusionSchema,
   handle: ({ event, body }) =>
     saveConclusion(useDatabase(), idParam(event, 'lesson'), body.conclusion, body.version),

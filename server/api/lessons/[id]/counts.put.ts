@@ -1,10 +1,9 @@
-import type { LineCount } from '#core/kit'
 import { countsSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveCounts } from '../../../queries/packing'
 
-export default defineRoute<{ counts: LineCount[] }>({
+export default defineRoute({
   body: countsSchema,
   handle: ({ event, body }) => saveCounts(useDatabase(), idParam(event, 'lesson'), body.counts),
 })

@@ -1,10 +1,9 @@
-import type { Entry } from '#core/record'
 import { entriesSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { addEntries } from '../../../queries/entries'
 
-export default defineRoute<{ entries: Entry[] }>({
+export default defineRoute({
   body: entriesSchema,
   limit: 400_000,
   handle: async ({ event, body }) => {

@@ -4,7 +4,7 @@ import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { splitLesson } from '../../../queries/parts'
 
-export default defineRoute<{ groupIds: string[] }>({
+export default defineRoute({
   body: partSchema,
   handle: async ({ event, body }) => {
     const made = await splitLesson(useDatabase(), idParam(event, 'lesson'), body.groupIds)

@@ -1,10 +1,9 @@
-import type { Plan } from '#core/plan'
 import { planChangeSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { savePlan } from '../../../queries/plans'
 
-export default defineRoute<{ plan: Plan; version: number }>({
+export default defineRoute({
   body: planChangeSchema,
   handle: ({ event, body }) => savePlan(useDatabase(), idParam(event, 'lesson'), body.plan, body.version),
 })

@@ -1,11 +1,11 @@
-import { entryFromReading, type OldReading } from '#core/record'
+import { entryFromReading } from '#core/record'
 import { oldReadingsSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { addEntries } from '../../../queries/entries'
 
 /** The door for pages that were open before entries came: what they send is taken as entries of one field. */
-export default defineRoute<{ readings: OldReading[] }>({
+export default defineRoute({
   body: oldReadingsSchema,
   handle: async ({ event, body }) => {
     const sent = body.readings.map(entryFromReading)

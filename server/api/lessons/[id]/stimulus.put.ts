@@ -1,10 +1,9 @@
-import type { Stimulus } from '#core/wonder'
 import { stimulusSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveStimulus } from '../../../queries/notes'
 
-export default defineRoute<Stimulus>({
+export default defineRoute({
   body: stimulusSchema,
   handle: ({ event, body }) => saveStimulus(useDatabase(), idParam(event, 'lesson'), body),
 })

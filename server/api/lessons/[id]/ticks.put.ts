@@ -1,10 +1,9 @@
 import { ticksSchema } from '#shared/schemas'
-import type { TickDto } from '#shared/types/api'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveTicks } from '../../../queries/packing'
 
-export default defineRoute<{ ticks: TickDto[] }>({
+export default defineRoute({
   body: ticksSchema,
   handle: async ({ event, body }) => {
     await saveTicks(useDatabase(), idParam(event, 'lesson'), body.ticks)

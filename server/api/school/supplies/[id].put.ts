@@ -1,10 +1,9 @@
-import type { Supply } from '#core/kit'
 import { supplySchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { changeSupply } from '../../../queries/weighed'
 
-export default defineRoute<Supply>({
+export default defineRoute({
   body: supplySchema,
   handle: ({ event, body }) => changeSupply(useDatabase(), { ...body, id: idParam(event, 'thing') }),
 })

@@ -6,7 +6,7 @@ import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
 import { takeInSupplies } from '../../../queries/weighed'
 
-export default defineRoute<{ csv: string }>({
+export default defineRoute({
   body: suppliesFileSchema,
   limit: 300_000,
   handle: async ({ body }) => {

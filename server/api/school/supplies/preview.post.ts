@@ -4,7 +4,7 @@ import { useDatabase } from '../../../database/client'
 import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
 
-export default defineRoute<{ csv: string }>({
+export default defineRoute({
   body: suppliesFileSchema,
   limit: 300_000,
   handle: async ({ body }) => previewSupplies(body.csv, await listSupplies(useDatabase())),

@@ -1,10 +1,9 @@
 import { observationChangeSchema } from '#shared/schemas'
-import type { ObservationChange } from '#shared/types/api'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { changeObservation } from '../../../../queries/observations'
 
-export default defineRoute<ObservationChange>({
+export default defineRoute({
   body: observationChangeSchema,
   handle: ({ event, body }) =>
     changeObservation(

@@ -1,10 +1,9 @@
 import { observationSchema, pictureLimit } from '#shared/schemas'
-import type { ObservationInput } from '#shared/types/api'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { addObservation } from '../../../../queries/observations'
 
-export default defineRoute<ObservationInput>({
+export default defineRoute({
   body: observationSchema,
   // A picture in base64, and words.
   limit: pictureLimit * 1.4,

@@ -1,0 +1,61 @@
+import { planFormat, type Recording } from '../plan'
+import { ways } from './registry'
+
+type Told = Record<string, unknown>
+
+/**
+ * A plan as this version writes it, whatever version wrote it: what was not asked then gets the answer that it had all the same. What
+ * is no plan, or is not understood, stays as it is, for the schema to say what is wrong with it.
+ * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 5, title: 'Ball bounce', properties: [], … }
+ */
+export function upgradePlan(told: unknown): unknown {
+  if (!isTold(told) || 'formatVersion' in told) return told
+  const { aim, ...plan } = told
+  return {
+    ...addedSince,
+    ...plan,
+    formatVersion: planFormat,
+    recording: recordingNow(plan.recording ?? { kind: 'measure' }, aim),
+    ideas: part(plan.ideas ?? { change: [], measure: [] }, ({ change, measure, ...others }) => ({
+      ...others,
+      change: each(change, withFormer),
+      measure: each(measure, withFormer),
+    })),
+    ...changedNow(plan),
+    keptSame: each(plan.keptSame, (same) => ({ was: null, ...withFormer(same) })),
+    prediction: part(plan.prediction, (prediction) => ({ who: 'group', ...prediction })),
+    materials: each(plan.materials, (line) => ({ level: null, place: 'tray', made: null, ...line })),
+  }
+}
+
+/** Whole fields that earlier versions did not have. */
+const addedSince = { properties: [], leftOut: [], preparing: [], expected: null }
+
+/** What is changed, and its levels; a card that was the thing changed before keeps both. */
+const changedNow = (told: Told): Told => ({
+  changed: part(told.changed, (changed) => ({ range: null, ...changed })),
+  levels: each(told.levels, (level) => ({ picture: null, ...level })),
+})
+
+const withFormer = (card: Told): Told =>
+  isTold(card.was) ? { ...card, was: { ...card.was, ...changedNow(card.was) } } : card
+
+/** Plans said twice that a design is improved in rounds, until the way of recording did. */
+function recordingNow(told: unknown, aim: unknown): unknown {
+  const recording = isTold(told)
+    ? (ways.find((way) => way.kind === told.kind)?.fromOld({ ...told }) ?? told)
+    : told
+  const inRounds = isTold(recording) && recording.kind === 'rounds'
+  if (aim === 'improve' && !inRounds) return { kind: 'rounds' } satisfies Recording
+  if (aim === 'compare' && inRounds) return { kind: 'measure', was: 'rounds' } satisfies Recording
+  return recording
+}
+
+const isTold = (value: unknown): value is Told =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+const part = (value: unknown, change: (told: Told) => Told): unknown =>
+  isTold(value) ? change(value) : value
+
+const each = (value: unknown, change: (told: Told) => Told): unknown =>
+  Array.isArray(value) ? value.map((one: unknown) => part(one, change)) : value

@@ -1,0 +1,46 @@
+import { planLimits } from '#core/plan'
+import { amount, line, localId, openLine, wholeNumber } from './common'
+import { distinct } from './distinct'
+import { byKind, choice, list, object, orNull, otherwise } from './typed'
+
+const version = wholeNumber(0, Number.MAX_SAFE_INTEGER)
+const levelIds = list(localId, planLimits.levels).custom(distinct())
+
+const answer = byKind(
+  {
+    direction: { direction: choice('more', 'less', 'same') },
+    order: { levelIds: levelIds.min(1) },
+    number: { levelId: localId, value: amount(-1e6, 1e6) },
+    choice: { levelId: localId },
+  },
+  'format',
+)
+
+export const predictionSchema = object({
+  seat: otherwise(wholeNumber(0, 40), 0),
+  answer,
+  because: openLine(300),
+})
+
+const claim = object({
+  subject: choice('trend', 'most', 'least', 'pair'),
+  comparison: choice('more', 'less', 'same'),
+  levelIds: otherwise(levelIds, []),
+  strength: choice('always', 'mostly', 'think'),
+  scope: byKind({ tested: {}, between: { fromId: localId, toId: localId }, everything: {} }),
+})
+const ownWords = orNull(line(400).allow(''))
+
+/** A claim to be checked against a lesson's data, with the class's own words where there are any. */
+export const claimCheckSchema = object({ claim, words: otherwise(ownWords, null) })
+
+export const conclusionSchema = object({
+  conclusion: object({
+    claim: orNull(claim),
+    ownWords,
+    dissent: openLine(600),
+    better: openLine(600),
+    nextQuestion: openLine(300),
+  }),
+  version,
+})
