@@ -1,25 +1,20 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import { withNote } from '#core/wonder'
+import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
 import { backingOff } from './backingOff'
 import { keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
 
-/** The lesson with what an act changes in it. */
+/** The lesson as it will be once the server has told of an act. */
 function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
-  switch (act.kind) {
-    case 'prediction': {
-      const { groupId, seat, answer, because } = act
-      const others = lesson.predictions.filter((one) => one.groupId !== groupId || one.seat !== seat)
-      const late = lesson.entries.some((entry) => entry.groupId === groupId)
-      return { ...lesson, predictions: [...others, { groupId, seat, answer, because, madeAt: at, late }] }
-    }
-    case 'note':
-      return { ...lesson, notes: withNote(lesson.notes, act.note) }
-    case 'note-removed':
-      return { ...lesson, notes: lesson.notes.filter((note) => note.id !== act.note.id) }
-  }
+  const { seq } = lesson
+  if (act.kind === 'note') return applyEvent(lesson, { kind: 'note', note: act.note, seq })
+  if (act.kind === 'note-removed') return applyEvent(lesson, { kind: 'note-removed', id: act.note.id, seq })
+  const { groupId, seat, answer, because } = act
+  const late = lesson.entries.some((entry) => entry.groupId === groupId)
+  const prediction = { groupId, seat, answer, because, madeAt: at, late }
+  return applyEvent(lesson, { kind: 'prediction', prediction, seq })
 }
 
 /** How an act is sent; each is the same however often it comes. */

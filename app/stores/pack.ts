@@ -14,13 +14,13 @@ import {
   tasksFor,
   withInstruments,
   type Availability,
-  type CountedLine,
   type KitLine,
   type LineCount,
 } from '#core/kit'
 import type { Material } from '#core/plan'
 import { checkSafe } from '#core/safety'
-import type { LessonEvent, PackDto } from '#shared/types/api'
+import { applyToPack, tickKey } from '#shared/lesson/applyEvent'
+import type { NewEvent, PackDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
 import { keptTicks, type KeptTick } from './keptTicks'
 import { useLesson } from './lesson'
@@ -96,12 +96,8 @@ export const usePack = defineStore('pack', () => {
   )
   /** What has been packed, by line and place; what is on its way to the server counts already. */
   const ticks = computed(() => {
-    const all = new Map(
-      (data.value?.ticks ?? []).map((one) => [`${one.materialId}|${one.place}`, one.amount]),
-    )
-    for (const one of pending.value)
-      if (one.lessonId === loadedFor.value) all.set(`${one.materialId}|${one.place}`, one.amount)
-    return all
+    const onItsWay = pending.value.filter((one) => one.lessonId === loadedFor.value)
+    return new Map([...(data.value?.ticks ?? []), ...onItsWay].map((one) => [tickKey(one), one.amount]))
   })
 
   const hasOffer = ({ need }: Availability) =>
@@ -115,30 +111,13 @@ export const usePack = defineStore('pack', () => {
     void sendTicks()
   }
 
-  function take(event: LessonEvent) {
-    if (!data.value || loadedFor.value !== lesson.lesson?.id) return
-    if (event.kind === 'ticks') {
-      const changed = new Map(event.ticks.map((one) => [`${one.materialId}|${one.place}`, one]))
-      data.value = {
-        ...data.value,
-        ticks: [
-          ...data.value.ticks.filter((one) => !changed.has(`${one.materialId}|${one.place}`)),
-          ...event.ticks,
-        ],
-      }
-    } else if (event.kind === 'counts') takeCounts(event.counts)
+  /** Takes in an event of the open lesson, or what is known of it before it is told. */
+  function take(event: NewEvent) {
+    if (data.value && loadedFor.value === lesson.lesson?.id)
+      data.value = applyToPack(data.value, { seq: 0, ...event })
   }
 
   lesson.onPacking(take)
-
-  function takeCounts(counts: CountedLine[]) {
-    if (!data.value) return
-    const changed = new Set(counts.map((one) => one.materialId))
-    data.value = {
-      ...data.value,
-      counts: [...data.value.counts.filter((one) => !changed.has(one.materialId)), ...counts],
-    }
-  }
 
   /** Where a line may be packed, in the order of the columns, and how much of it in each place. */
   const cellsOf = (line: KitLine): PackCell[] => [
@@ -174,7 +153,7 @@ export const usePack = defineStore('pack', () => {
     availability.value.find((one) => one.need.materialIds.includes(line.material.id))?.supply?.place ?? ''
 
   /** How much of a line is packed in a place. */
-  const packed = (materialId: string, place: string) => ticks.value.get(`${materialId}|${place}`) ?? 0
+  const packed = (materialId: string, place: string) => ticks.value.get(tickKey({ materialId, place })) ?? 0
 
   function tick(materialId: string, place: string, amount: number) {
     const one = { lessonId: lesson.open.id, materialId, place, amount }
@@ -183,8 +162,7 @@ export const usePack = defineStore('pack', () => {
     void sendTicks()
   }
 
-  const sameCell = (a: KeptTick, b: KeptTick) =>
-    a.lessonId === b.lessonId && a.materialId === b.materialId && a.place === b.place
+  const sameCell = (a: KeptTick, b: KeptTick) => a.lessonId === b.lessonId && tickKey(a) === tickKey(b)
 
   async function sendTicks(): Promise<void> {
     if (sending || pending.value.length === 0) return
@@ -199,7 +177,7 @@ export const usePack = defineStore('pack', () => {
         }).then(() => true, refusedTicks)
         // The live stream may be slower than the answer; until it has come, this is what is packed.
         if (taken && lessonId === loadedFor.value)
-          take({ kind: 'ticks', seq: 0, ticks: batch.map(({ lessonId: _id, ...one }) => one) })
+          take({ kind: 'ticks', ticks: batch.map(({ lessonId: _id, ...one }) => one) })
         leave(batch)
       }
     } catch {
@@ -224,7 +202,8 @@ export const usePack = defineStore('pack', () => {
 
   async function count(counts: LineCount[]) {
     const params = { id: lesson.open.id }
-    takeCounts(await request('PUT', '/api/lessons/:id/counts', { params, body: { counts } }))
+    const counted = await request('PUT', '/api/lessons/:id/counts', { params, body: { counts } })
+    take({ kind: 'counts', counts: counted })
   }
 
   async function confirm(initials: string) {

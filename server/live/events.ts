@@ -1,14 +1,10 @@
 import { eq, sql } from 'drizzle-orm'
-import type { LessonEvent } from '#shared/types/api'
+import type { LessonEvent, NewEvent } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { events, lessons } from '../database/schema'
 
 /** The channel on which the database tells that a lesson has a new event. */
 export const eventChannel = 'lesson_events'
-
-type WithoutSeq<T> = T extends unknown ? Omit<T, 'seq'> : never
-
-type NewEvent = WithoutSeq<LessonEvent>
 
 /**
  * Writes an event within the transaction that made the change, and has the database tell all listeners

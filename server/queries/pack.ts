@@ -28,7 +28,7 @@ export async function getPack(db: Database, id: string, today: string): Promise<
         offers: [...offers],
         own: reservation,
         others: await othersAround(tx, lesson, reservation, school, today),
-        ticks: await ticksOf(tx, [id]),
+        ticks: (await ticksOf(tx, [id])).map(({ lessonId: _lessonId, ...tick }) => tick),
         counts: (await tx.select().from(kitCounts).where(eq(kitCounts.lessonId, id))).map(
           (row) => row.counted,
         ),

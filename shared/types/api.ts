@@ -219,6 +219,11 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'removed'; removed: boolean }
 )
 
+type WithoutSeq<T> = T extends unknown ? Omit<T, 'seq'> : never
+
+/** An event that has no number yet. */
+export type NewEvent = WithoutSeq<LessonEvent>
+
 /** What a browser hears of the lessons that it has open. */
 export type StreamMessage = { lessonId: string } & (
   | { cursor: string; event: LessonEvent }

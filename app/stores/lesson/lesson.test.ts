@@ -1,11 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
-import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../testing/fakeServer'
-import { entry } from '../../core/testing/exampleEntries'
-import { useFairness } from './fairness'
-import { useLesson } from './lesson'
-import { useNotices } from './notices'
-import { useResults } from './results'
+import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../../testing/fakeServer'
+import { entry } from '../../../core/testing/exampleEntries'
+import { useFairness } from '../fairness'
+import { useLesson } from '.'
+import { useNotices } from '../notices'
+import { useResults } from '../results'
 
 let server: ReturnType<typeof fakeServer>
 let held: LessonDto

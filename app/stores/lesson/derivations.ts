@@ -1,0 +1,49 @@
+import { computed, type ComputedRef } from 'vue'
+import { schoolDays } from '#core/calendar'
+import { variableWords } from '#core/class'
+import { predictorSeats } from '#core/conclusion'
+import { slotStates } from '#core/record'
+import { groupProgress, scoredPlan, wayOf } from '#core/recording'
+import type { LessonDto } from '#shared/types/api'
+import { today } from '../../words/today'
+import { useEntryQueue } from '../entryQueue'
+
+/** What the core makes of an open lesson. */
+export function lessonDerivations(open: ComputedRef<LessonDto>) {
+  const queue = useEntryQueue()
+  const plan = computed(() => open.value.plan)
+  const groups = computed(() => open.value.class.groups)
+  const words = computed(() => variableWords(open.value.class.vocabulary))
+  const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))
+  /** The plan as its results are measured, for everything that prints them. */
+  const scored = computed(() => scoredPlan(plan.value, entries.value))
+  const slots = computed(() => slotStates(entries.value))
+  /** Everybody whose prediction is asked for, with what they have predicted. */
+  const predictors = computed(() =>
+    predictorSeats(
+      plan.value,
+      groups.value.map((group) => group.id),
+      open.value.class.children,
+    ).map(({ groupId, seat }) => ({
+      groupId,
+      seat,
+      group: groups.value.find((group) => group.id === groupId)!,
+      made: open.value.predictions.find((one) => one.groupId === groupId && one.seat === seat) ?? null,
+    })),
+  )
+  /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
+  const confirmed = computed(() => open.value.safety?.stands === true)
+  /** The school days on which it is read, where that takes more than one. */
+  const days = computed(() =>
+    schoolDays(
+      open.value.school.calendar,
+      open.value.date,
+      wayOf(plan.value).needs(plan.value.recording).days,
+    ),
+  )
+  const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
+  const progress = computed(() =>
+    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, entries.value, due.value)),
+  )
+  return { plan, scored, groups, words, entries, slots, predictors, confirmed, days, progress }
+}
