@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, watchEffect } from 'vue'
-import { firstScreenStands, laterComponent } from './loading/later'
+import { firstScreenStands, laterComponent, partsMissing } from './loading/later'
 import { useNotices } from './stores/notices'
 
 const NoticeBar = laterComponent(() => import('./components/frame/NoticeBar.vue'))
@@ -10,10 +10,15 @@ const noticed = ref(false)
 watchEffect(() => (noticed.value ||= notices.current !== null))
 // Lessons say so themselves; on every other page what tells of a lost connection must be there before it is lost.
 onMounted(() => setTimeout(firstScreenStands, 1500))
+const loadAnew = () => window.location.reload()
 </script>
 
 <template>
   <VApp>
+    <p v-if="partsMissing" class="banner no-print" role="alert">
+      <span>Parts of this page did not come. Load it anew; what was recorded is kept.</span>
+      <button type="button" @click="loadAnew">Load it anew</button>
+    </p>
     <NuxtPage />
     <NoticeBar v-if="noticed" />
   </VApp>

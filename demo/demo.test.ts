@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { schoolDays, usualCalendar } from '#core/calendar'
 import { dueToday, wayOf, weighLesson } from '#core/recording'
-import { standingEntries } from '#core/record'
+import { standingOf, standingEntries } from '#core/record'
 import { kestrelLessons } from './lessons'
 import { seededRandom } from '#core/rehearsal'
 import { simulateEntries } from './entries'
@@ -61,7 +61,7 @@ describe('the demo school', () => {
     const { plan } = sprouts.starter
     const readings = simulateEntries(sprouts.starter, { ...sprouts.readings!, groupIds }, seededRandom(2))
     const days = schoolDays(usualCalendar, sprouts.date, 10)
-    expect(dueToday(plan, groupIds, readings, days, today)).toBe(18)
+    expect(dueToday(plan, groupIds, standingOf(readings), days, today)).toBe(18)
     const moments = new Set(readings.filter((one) => one.groupId === groupIds[2]).map((one) => one.moment))
     expect(moments.has('day 4')).toBe(false)
     expect(readings.every((one) => one.fields.at?.value !== today)).toBe(true)

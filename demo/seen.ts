@@ -1,5 +1,5 @@
 import { levelsForGroup, type Plan } from '#core/plan'
-import { slotKey, type Entry, type Slot } from '#core/record'
+import { standingOf, slotKey, type Entry, type Slot } from '#core/record'
 import { atField, groupProgress, letterOf, plannedAt, valueField, wayOf } from '#core/recording'
 import { normalRandom, type Random } from '#core/rehearsal'
 import type { Starter } from '#starters'
@@ -57,7 +57,7 @@ export function simulateSeen(
         (slot) =>
           !missed.has(slotKey(slot)) && (days === undefined || (plannedAt(slot.moment) ?? 0) <= days.length),
       )
-    const most = Math.round(groupProgress(plan, groupId, place, []).needed * (done[place] ?? 1))
+    const most = Math.round(groupProgress(plan, groupId, place, standingOf([])).needed * (done[place] ?? 1))
     for (let slot = open(), made = 0; slot && made < most; slot = open()) {
       made++
       if (mishaps.missed?.place === place && mishaps.missed.moment === slot.moment) {

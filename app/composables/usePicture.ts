@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { countedOf, wayOf } from '#core/recording'
+import { wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 
 /**
@@ -9,7 +9,7 @@ import { useLesson } from '../stores/lesson'
 export function usePicture(quantity: () => number = () => 0) {
   const store = useLesson()
   const way = computed(() => wayOf(store.plan))
-  const counted = computed(() => countedOf(store.entries))
+  const counted = computed(() => store.counted)
   const quantities = computed(() => way.value.quantities(store.plan))
   /** The plan as that quantity is read. */
   const plan = computed(() => quantities.value[quantity()] ?? store.plan)

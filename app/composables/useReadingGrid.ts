@@ -4,15 +4,7 @@ import { gridFromClipboard } from '#core/format'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { printNumber, type QuantityReading } from '#core/quantity'
 import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
-import {
-  contextOf,
-  countedOf,
-  plannedAt,
-  readWithOf,
-  wayOf,
-  type GroupProgress,
-  type Working,
-} from '#core/recording'
+import { contextOf, plannedAt, readWithOf, wayOf, type GroupProgress, type Working } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import type { GroupDto } from '#shared/types/api'
 import { useLesson } from '../stores/lesson'
@@ -141,7 +133,7 @@ export function useReadingGrid() {
     way.value.columns(store.plan)[index + 1]?.tryNumber !== tryNumber
   const countedOfRow = computed(() => {
     const of = new Map<string, Entry[]>()
-    for (const entry of countedOf(store.entries)) {
+    for (const entry of store.counted) {
       const key = `${entry.groupId}|${entry.levelId}`
       of.set(key, [...(of.get(key) ?? []), entry])
     }
@@ -221,7 +213,7 @@ export function useReadingGrid() {
     const typed = drafts.value[slotKey(slot)]?.trim()
     if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
-    const entry = way.value.check(store.plan, typed, contextOf(store.plan, store.entries, slot))
+    const entry = way.value.check(store.plan, typed, contextOf(store.plan, store.counted, slot))
     if (entry.state === 'empty') {
       forget(slot)
       // What was asked about the text that stood here is asked no more.
@@ -320,7 +312,7 @@ export function useReadingGrid() {
           continue
         }
         const slot = slotAt(row, column)
-        const beside = contextOf(store.plan, store.entries, slot)
+        const beside = contextOf(store.plan, store.counted, slot)
         const entry = way.value.check(store.plan, cell, {
           ...beside,
           others: [

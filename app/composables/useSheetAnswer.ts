@@ -26,7 +26,7 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
 
   /** Writes it down, unless there is something to ask first. */
   function write() {
-    const context = contextOf(store.plan, store.entries, slot())
+    const context = contextOf(store.plan, store.counted, slot())
     const entry = wayOf(store.plan).check(store.plan, typed.value, context)
     if (entry.state === 'value') asked.value = entry.hints[0]?.message ?? null
     else if (entry.state === 'unreadable') asked.value = entry.message

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import { slotKey, type Slot } from '#core/record'
-import { countedOf, wayOf } from '#core/recording'
+import { wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 
 /** So many tries of this device wait at most to be worked out; older ones are forgotten. */
@@ -19,12 +19,11 @@ export function useToWorkOut(lessonId: Ref<string>, groupId: Ref<string>, next: 
   const key = (slot: Slot) => slotKey({ ...slot, moment: '' })
 
   const first = computed(() => {
-    const counted = countedOf(store.entries)
     const together = wayOf(store.plan).needs(store.plan.recording).sideBySide
     for (const { lessonId: of, slot } of waiting.value) {
       if (of !== lessonId.value || slot.groupId !== groupId.value) continue
       if (together && next.value?.tryNumber === slot.tryNumber) continue
-      const steps = arithmetic.value?.steps(store.plan, counted, slot) ?? []
+      const steps = arithmetic.value?.steps(store.plan, store.counted, slot) ?? []
       if (steps.length > 0) return { slot, steps }
     }
     return null

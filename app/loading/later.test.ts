@@ -6,9 +6,21 @@ let page: typeof Later
 beforeEach(async () => {
   vi.useFakeTimers()
   vi.resetModules()
+  answers = true
+  asked.mockClear()
+  vi.stubGlobal('fetch', asked)
   page = await import('./later')
 })
-afterEach(() => vi.useRealTimers())
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+/** Whether the server answers. */
+let answers: boolean
+const asked = vi.fn(() =>
+  answers ? Promise.resolve({ ok: true }) : Promise.reject(new TypeError('no network')),
+)
 
 const part = (name: string) => vi.fn(() => Promise.resolve(name))
 
@@ -47,15 +59,41 @@ it('is fetched soon where a page that is opened afterwards brings it', async () 
   expect(load).toHaveBeenCalledOnce()
 })
 
-it('is asked for again until it comes, waiting longer each time', async () => {
-  let reached = false
-  const load = vi.fn(() => (reached ? Promise.resolve('there') : Promise.reject(new Error('no connection'))))
-  const asked = page.later(load)()
+it('is asked for once the server answers again, since browsers give what failed no second try', async () => {
+  const load = part('a dialog')
+  await vi.advanceTimersByTimeAsync(3000)
+  answers = false
+  const dialog = page.later(load)()
   await vi.advanceTimersByTimeAsync(60_000)
-  const tries = load.mock.calls.length
-  expect(tries).toBeGreaterThan(5)
-  expect(tries).toBeLessThan(12)
-  reached = true
+  expect(load).not.toHaveBeenCalled()
+  expect(asked.mock.calls.length).toBeGreaterThan(5)
+  expect(asked.mock.calls.length).toBeLessThan(12)
+  answers = true
   await vi.advanceTimersByTimeAsync(15_000)
-  expect(await asked).toBe('there')
+  expect(await dialog).toBe('a dialog')
+  expect([load.mock.calls.length, page.partsMissing.value]).toEqual([1, false])
+})
+
+it('is asked for again where it does not come, and is told to be missing until it does', async () => {
+  let there = false
+  const load = vi.fn(() => (there ? Promise.resolve('there') : Promise.reject(new Error('no such file'))))
+  const part = page.later(load)()
+  await vi.advanceTimersByTimeAsync(1)
+  expect(page.partsMissing.value).toBe(true)
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(load.mock.calls.length).toBeGreaterThan(5)
+  there = true
+  await vi.advanceTimersByTimeAsync(15_000)
+  expect(await part).toBe('there')
+  expect(page.partsMissing.value).toBe(false)
+})
+
+it('is not said to be missing while the connection is', async () => {
+  const load = vi.fn(() => {
+    answers = false
+    return Promise.reject(new Error('no connection'))
+  })
+  void page.later(load)()
+  await vi.advanceTimersByTimeAsync(20_000)
+  expect(page.partsMissing.value).toBe(false)
 })

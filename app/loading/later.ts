@@ -1,4 +1,5 @@
 import {
+  computed,
   defineAsyncComponent,
   readonly,
   ref,
@@ -13,8 +14,14 @@ const alone = 250
 /** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
 const again = { first: 500, longest: 15_000 }
 
+/** Milliseconds for which the server is taken to be there, since it has just answered. */
+const answersFor = 2000
+
 const notFetched = new Set<() => Promise<unknown>>()
 const stood = ref(false)
+const missing = ref(0)
+// The page itself has just come from there.
+let answeredAt = Date.now()
 
 /** A part of the application that comes later: called, it is fetched; `there` is null until it has come. */
 export interface Later<T> {
@@ -50,6 +57,9 @@ export const laterComponent = <T extends Component>(load: AsyncComponentLoader<T
 /** Whether the first screen has stood for a moment: time for what nobody can press yet. */
 export const firstScreenStood = readonly(stood)
 
+/** Whether parts cannot be had though the server answers: the program was renewed since, or a browser remembers that one failed. */
+export const partsMissing = computed(() => missing.value > 0)
+
 /** To be called when the first screen stands: whatever else its pages use is fetched a moment later. */
 export function firstScreenStands(): void {
   if (!stood.value) fetchSoon()
@@ -63,13 +73,33 @@ function fetchSoon(): void {
   }, alone)
 }
 
+/** Asks for a part only while the server answers: browsers give what failed once no second try until the page is loaded anew. */
 async function untilThere<T>(load: () => Promise<T>): Promise<T> {
+  let failed = false
   for (let after = again.first; ; after = Math.min(2 * after, again.longest)) {
-    try {
-      return await load()
-    } catch {
-      // The browser says so by itself, and it is asked for until it is there.
-      await new Promise((next) => setTimeout(next, after))
-    }
+    if (await serverAnswers())
+      try {
+        const there = await load()
+        if (failed) missing.value--
+        return there
+      } catch {
+        // The browser says so by itself.
+        if (!failed && (await serverAnswers(true))) {
+          failed = true
+          missing.value++
+        }
+      }
+    await new Promise((next) => setTimeout(next, after))
   }
+}
+
+async function serverAnswers(now = false): Promise<boolean> {
+  if (globalThis.navigator?.onLine === false) return false
+  if (!now && Date.now() - answeredAt < answersFor) return true
+  const answers = await fetch('/api/time').then(
+    ({ ok }) => ok,
+    () => false,
+  )
+  if (answers) answeredAt = Date.now()
+  return answers
 }

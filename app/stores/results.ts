@@ -9,7 +9,7 @@ export const useResults = defineStore('results', () => {
   const evidence = computed(() =>
     weighLesson(
       lesson.plan,
-      lesson.entries,
+      lesson.counted,
       lesson.groups.map((group) => group.id),
     ),
   )

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { openDifference, resultSentence, tableOf, verdictOf, worthNoticing } from '.'
 import { resolutionOf } from '../instrument'
+import { standingOf } from '../record'
 import { weighLesson, worthNoticingIn } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'
@@ -46,7 +47,7 @@ describe('weighLesson on numbers', () => {
       entry({ tryNumber: 2, value: 11 }),
       entry({ tryNumber: 3, value: 500, status: 'set-aside', reason: 'x' }),
     ]
-    expect(weighLesson(plan, readings).cells[0]!.values).toEqual([9, 11])
+    expect(weighLesson(plan, standingOf(readings).counted).cells[0]!.values).toEqual([9, 11])
   })
 
   it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { slotKey, slotStates, standingEntries, type Entry, type EntryField } from '../record'
+import { slotKey, standingOf, standingEntries, type Entry, type EntryField } from '../record'
 import { valueField, wayOf } from '../recording'
 import { safeCell } from './cells'
 
@@ -22,7 +22,7 @@ export function entriesCsv(
   entries: readonly Entry[],
 ): string {
   const standing = new Set(standingEntries(entries).map((entry) => entry.id))
-  const states = slotStates(entries)
+  const { slots: states } = standingOf(entries)
   const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
   const way = wayOf(plan)
   const names = [...way.fields(plan).map(({ name }) => name), ...way.also]

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Plan, Recording } from '../plan'
 import { newId } from '../plan'
-import { slotStates, type Entry } from '../record'
+import { standingOf, type Entry } from '../record'
 import { readWithOf, scoresOf, wayOf, ways } from '../recording'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
@@ -133,7 +133,7 @@ describe('a plain table', () => {
   it('adds the same line only once, and two that differ stand beside one another', () => {
     const twice = into(plan, 'group,level,value\nLeaf,20,13\nLeaf,20,13\nLeaf,20,14\n')
     expect(twice.entries).toHaveLength(2)
-    expect([...slotStates(twice.entries).values()][0]!.contested).toHaveLength(2)
+    expect([...standingOf(twice.entries).slots.values()][0]!.contested).toHaveLength(2)
   })
 
   it.each([

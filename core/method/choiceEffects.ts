@@ -1,6 +1,7 @@
 import { checkFair, type FairContext } from '../fair'
 import { testingPlaces, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
+import { standingOf } from '../record'
 import { groupProgress } from '../recording'
 import type { CupboardInstrument } from '../instrument'
 
@@ -53,7 +54,7 @@ interface Readings {
 
 function readingsOf(plan: Plan, groups: number): Readings {
   const places = testingPlaces(plan, groups)
-  const counts = places.map((place) => groupProgress(plan, String(place), place, []).needed)
+  const counts = places.map((place) => groupProgress(plan, String(place), place, standingOf([])).needed)
   return {
     each: Math.max(0, ...counts),
     all: counts.reduce((sum, count) => sum + count, 0),

@@ -11,5 +11,5 @@ export {
 } from './entry'
 export { entryFromReading, isOldReading, type OldReading } from './oldReading'
 export { saysTheSame } from './saysTheSame'
-export { slotStates, standingEntries, type SlotState } from './standing'
+export { standingEntries, standingOf, type SlotState, type Standing } from './standing'
 export { entryHistory, type HistoryStep } from './history'

@@ -22,11 +22,25 @@ export interface SlotState {
   setAside: Entry[]
 }
 
+/** What stands of all that was ever recorded: made once from the entries, and read by all that follows from them. */
+export interface Standing {
+  /** By slot key; a slot that nothing was recorded for is not there. */
+  slots: ReadonlyMap<string, SlotState>
+  /** The entries that stand and count, one in a slot. */
+  counted: readonly Entry[]
+}
+
 /**
- * What stands in each slot, by slot key. A slot that nothing was recorded for is not in the map.
- * @example slotStates(entries).get('g|l|1|')?.counted?.fields.value // { typed: '62', given: 'typed', value: 62 }
+ * What stands of these entries.
+ * @param entries every entry ever made, in any order
+ * @example standingOf(entries).slots.get('g|l|1|')?.counted?.fields.value // { typed: '62', given: 'typed', value: 62 }
  */
-export function slotStates(entries: readonly Entry[]): Map<string, SlotState> {
+export function standingOf(entries: readonly Entry[]): Standing {
+  const slots = slotStates(entries)
+  return { slots, counted: [...slots.values()].flatMap((state) => state.counted ?? []) }
+}
+
+function slotStates(entries: readonly Entry[]): Map<string, SlotState> {
   const states = new Map<string, SlotState>()
   for (const entry of standingEntries(entries)) {
     const key = slotKey(entry)

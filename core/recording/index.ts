@@ -38,7 +38,7 @@ export {
   startMoment,
 } from './series/moments'
 export { numberOf, valueField } from './numberPerTry'
-export { contextOf, countedOf, scoresOf } from './scoresOf'
+export { contextOf, scoresOf } from './scoresOf'
 export { classRows } from './classRows'
 export { setUps, type SetUp } from './setUps'
 export { comparisonOf, worthNoticingIn } from './comparisonOf'

@@ -1,7 +1,6 @@
 import type { Plan } from '../plan'
-import { slotKey, slotStates, type Entry, type Slot } from '../record'
+import { slotKey, type Entry, type Slot, type Standing } from '../record'
 import { wayOf } from './registry'
-import { countedOf } from './scoresOf'
 
 /** How far a group has come, and what it does next. */
 export interface GroupProgress {
@@ -17,26 +16,25 @@ function asked(plan: Plan, groupId: string, place: number, counted: readonly Ent
 }
 
 /** Whether a slot needs nothing more of its group; where two devices filled it, the teacher chooses. */
-const isFilled = (states: ReturnType<typeof slotStates>, slot: Slot) => {
-  const state = states.get(slotKey(slot))
+const isFilled = ({ slots }: Standing, slot: Slot) => {
+  const state = slots.get(slotKey(slot))
   return state !== undefined && (state.counted !== null || state.contested.length > 0)
 }
 
 /**
  * How many of a group's slots hold an entry, and the first that holds none and is read now.
  * @param due the moments that are read today; null where any may be
- * @example groupProgress(plan, 'g', 0, []).next // the first try of the first level
+ * @example groupProgress(plan, 'g', 0, standingOf([])).next // the first try of the first level
  */
 export function groupProgress(
   plan: Plan,
   groupId: string,
   place: number,
-  entries: readonly Entry[],
+  standing: Standing,
   due: readonly string[] | null = null,
 ): GroupProgress {
-  const slots = asked(plan, groupId, place, countedOf(entries))
-  const states = slotStates(entries)
-  const open = slots.filter((slot) => !isFilled(states, slot))
+  const slots = asked(plan, groupId, place, standing.counted)
+  const open = slots.filter((slot) => !isFilled(standing, slot))
   return {
     done: slots.length - open.length,
     needed: slots.length,
@@ -47,24 +45,22 @@ export function groupProgress(
 /**
  * How many of the slots at each level hold an entry, over all groups that test it, by level id.
  * @param groupIds the groups of the class, in order
- * @example levelProgress(plan, ['a', 'b'], entries).get('h20') // { done: 2, needed: 6 }
+ * @example levelProgress(plan, ['a', 'b'], standing).get('h20') // { done: 2, needed: 6 }
  */
 export function levelProgress(
   plan: Plan,
   groupIds: readonly string[],
-  entries: readonly Entry[],
+  standing: Standing,
 ): Map<string, { done: number; needed: number }> {
-  const states = slotStates(entries)
-  const counted = countedOf(entries)
   const way = wayOf(plan)
   const levels = new Map(plan.levels.map((level) => [level.id, { done: 0, needed: 0 }]))
   for (const [place, groupId] of groupIds.entries())
-    for (const slot of asked(plan, groupId, place, counted))
+    for (const slot of asked(plan, groupId, place, standing.counted))
       for (const levelId of way.levelsIn(plan, slot, place)) {
         const level = levels.get(levelId)
         if (!level) continue
         level.needed++
-        if (isFilled(states, slot)) level.done++
+        if (isFilled(standing, slot)) level.done++
       }
   return levels
 }
@@ -73,20 +69,19 @@ export function levelProgress(
  * How many slots of a class are still to be read today.
  * @param days the school days of the lesson
  * @returns null where nothing is read by the day
- * @example dueToday(sprouts, ['a', 'b'], entries, days, '2026-03-11') // 6
+ * @example dueToday(sprouts, ['a', 'b'], standing, days, '2026-03-11') // 6
  */
 export function dueToday(
   plan: Plan,
   groupIds: readonly string[],
-  entries: readonly Entry[],
+  standing: Standing,
   days: readonly string[],
   today: string,
 ): number | null {
   const way = wayOf(plan)
   const due = way.dueOn(plan, days, today)
   if (due === null) return null
-  const states = slotStates(entries)
   return groupIds
     .flatMap((groupId, place) => way.slots(plan, groupId, place))
-    .filter((slot) => due.includes(slot.moment) && !isFilled(states, slot)).length
+    .filter((slot) => due.includes(slot.moment) && !isFilled(standing, slot)).length
 }

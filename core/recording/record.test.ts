@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { entryHistory, saysTheSame, slotStates, standingEntries } from '../record'
+import { entryHistory, saysTheSame, standingOf, standingEntries } from '../record'
 import { groupProgress, levelProgress, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'
@@ -30,13 +30,13 @@ describe('standingEntries', () => {
 
 describe('slotStates', () => {
   it('holds one counted reading beside those set aside', () => {
-    const state = slotStates([first, correction, aside, repeat]).get('leaf|h20|1|')!
+    const state = standingOf([first, correction, aside, repeat]).slots.get('leaf|h20|1|')!
     expect(state.counted?.id).toBe('d')
     expect(state.setAside.map((one) => one.id)).toEqual(['c'])
   })
 
   it('opens a slot again when its reading is set aside', () => {
-    expect(slotStates([first, correction, aside]).get('leaf|h20|1|')!.counted).toBeNull()
+    expect(standingOf([first, correction, aside]).slots.get('leaf|h20|1|')!.counted).toBeNull()
   })
 })
 
@@ -65,7 +65,7 @@ describe('groupProgress', () => {
   const plan = examplePlan({ levelOrder: 'same' })
 
   it('begins with the first try of the first level', () => {
-    expect(groupProgress(plan, 'leaf', 0, [])).toEqual({
+    expect(groupProgress(plan, 'leaf', 0, standingOf([]))).toEqual({
       done: 0,
       needed: 9,
       next: { groupId: 'leaf', levelId: 'h20', tryNumber: 1, moment: '' },
@@ -75,7 +75,7 @@ describe('groupProgress', () => {
   it('comes back to a try that was set aside', () => {
     const readings = [...entriesFrom({ leaf: { h20: [1, 2, 3], h40: [4] } })]
     const gone = entry({ status: 'set-aside', reason: 'x', supersedes: readings[1]!.id, tryNumber: 2 })
-    expect(groupProgress(plan, 'leaf', 0, [...readings, gone])).toMatchObject({
+    expect(groupProgress(plan, 'leaf', 0, standingOf([...readings, gone]))).toMatchObject({
       done: 3,
       next: { levelId: 'h20', tryNumber: 2 },
     })
@@ -83,7 +83,7 @@ describe('groupProgress', () => {
 
   it('has nothing to do for other groups when the class tests together', () => {
     expect(wayOf(plan).slots({ ...plan, whoTests: 'whole-class' }, 'bell', 1)).toEqual([])
-    expect(groupProgress({ ...plan, whoTests: 'whole-class' }, 'bell', 1, [])).toEqual({
+    expect(groupProgress({ ...plan, whoTests: 'whole-class' }, 'bell', 1, standingOf([]))).toEqual({
       done: 0,
       needed: 0,
       next: null,
@@ -96,7 +96,7 @@ describe('groupProgress', () => {
         plan,
         'leaf',
         0,
-        entriesFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } }),
+        standingOf(entriesFrom({ leaf: { h20: [1, 2, 3], h40: [1, 2, 3], h60: [1, 2, 3] } })),
       ).next,
     ).toBeNull()
   })
@@ -106,7 +106,7 @@ describe('levelProgress', () => {
   const readings = entriesFrom({ leaf: { h20: [1, 2, 3], h40: [4] }, bell: { h40: [5] } })
 
   it('counts over all groups, level by level', () => {
-    expect(Object.fromEntries(levelProgress(examplePlan(), ['leaf', 'bell'], readings))).toEqual({
+    expect(Object.fromEntries(levelProgress(examplePlan(), ['leaf', 'bell'], standingOf(readings)))).toEqual({
       h20: { done: 3, needed: 6 },
       h40: { done: 2, needed: 6 },
       h60: { done: 0, needed: 6 },
@@ -114,10 +114,18 @@ describe('levelProgress', () => {
   })
 
   it('needs only what the groups really test', () => {
-    const shared = levelProgress(examplePlan({ whoTests: 'shared-levels' }), ['leaf', 'bell'], readings)
+    const shared = levelProgress(
+      examplePlan({ whoTests: 'shared-levels' }),
+      ['leaf', 'bell'],
+      standingOf(readings),
+    )
     // Leaf tests 20 and 40 cm, Bell 40 and 60 cm.
     expect([...shared.values()].map((level) => level.needed)).toEqual([3, 6, 3])
-    const together = levelProgress(examplePlan({ whoTests: 'whole-class' }), ['leaf', 'bell'], readings)
+    const together = levelProgress(
+      examplePlan({ whoTests: 'whole-class' }),
+      ['leaf', 'bell'],
+      standingOf(readings),
+    )
     expect([...together.values()].map((level) => level.needed)).toEqual([3, 3, 3])
   })
 })

@@ -1,5 +1,5 @@
 import { unitDefinition } from '../quantity'
-import { slotStates, type Entry } from '../record'
+import type { Entry } from '../record'
 
 /** How many of the entries that count were read with one instrument. */
 export interface SetUp {
@@ -10,13 +10,13 @@ export interface SetUp {
 /**
  * The instruments that the entries which count were read with, the most used first: a list for each kind of quantity. More than one in
  * a list tells that the set-up changed while the lesson was under way.
- * @example setUps(entries)[0].map((one) => one.instrument) // ['metre stick', 'tape measure']
+ * @example setUps(counted)[0].map((one) => one.instrument) // ['metre stick', 'tape measure']
  */
-export function setUps(entries: readonly Entry[]): SetUp[][] {
+export function setUps(counted: readonly Entry[]): SetUp[][] {
   const kinds = new Map<string, Map<string, number>>()
-  for (const { counted } of slotStates(entries).values())
-    if (counted?.readWith) {
-      const { instrument, unit } = counted.readWith
+  for (const { readWith } of counted)
+    if (readWith) {
+      const { instrument, unit } = readWith
       const { dimension } = unitDefinition(unit)
       const counts = kinds.get(dimension) ?? new Map<string, number>()
       kinds.set(dimension, counts.set(instrument, (counts.get(instrument) ?? 0) + 1))

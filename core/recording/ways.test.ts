@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Plan, RecordingKind } from '../plan'
-import { slotKey, type Entry } from '../record'
+import { standingOf, slotKey, type Entry } from '../record'
 import { examplePlan } from '../testing/examplePlan'
 import { entry } from '../testing/exampleEntries'
 import { typedFor } from '../testing/typedEntries'
@@ -97,14 +97,18 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
   })
 
   it('asks for what a group has to fill, and for no more once it has', () => {
-    const before = groupProgress(plan, 'leaf', 0, [])
+    const before = groupProgress(plan, 'leaf', 0, standingOf([]))
     expect(before).toMatchObject({ done: 0, next: { groupId: 'leaf' } })
     const filled: Entry[] = []
-    for (let next = before.next; next !== null; next = groupProgress(plan, 'leaf', 0, filled).next) {
+    for (
+      let next = before.next;
+      next !== null;
+      next = groupProgress(plan, 'leaf', 0, standingOf(filled)).next
+    ) {
       filled.push(entry({ ...next, fields: typedFor(plan, next) }))
       expect(filled.length).toBeLessThanOrEqual(before.needed)
     }
-    expect(groupProgress(plan, 'leaf', 0, filled)).toMatchObject({
+    expect(groupProgress(plan, 'leaf', 0, standingOf(filled))).toMatchObject({
       done: filled.length,
       needed: filled.length,
     })
@@ -287,7 +291,7 @@ describe('setUps', () => {
       entry({ tryNumber: 3, readWith: cm('metre stick') }),
       entry({ levelId: 'h40', readWith: cm('ruler'), status: 'set-aside', reason: 'pushed' }),
     ]
-    expect(setUps(entries)).toEqual([
+    expect(setUps(standingOf(entries).counted)).toEqual([
       [
         { instrument: 'metre stick', entries: 2 },
         { instrument: 'tape measure', entries: 1 },
@@ -311,18 +315,22 @@ describe('two entries for one slot', () => {
   const twice = [entry({ id: 'a', value: 12 }), entry({ id: 'b', value: 99 })]
 
   it('count for neither until one is chosen, and keep no group waiting', () => {
-    expect(scoresOf(plan, twice)).toEqual([])
-    expect(groupProgress(plan, 'leaf', 0, twice)).toMatchObject({ done: 1, next: { tryNumber: 2 } })
+    expect(scoresOf(plan, standingOf(twice).counted)).toEqual([])
+    expect(groupProgress(plan, 'leaf', 0, standingOf(twice))).toMatchObject({
+      done: 1,
+      next: { tryNumber: 2 },
+    })
     const chosen = [
       ...twice,
       entry({ value: 99, status: 'set-aside', reason: 'another was chosen', supersedes: 'b' }),
     ]
-    expect(scoresOf(plan, chosen).map((score) => score.id)).toEqual(['a'])
+    expect(scoresOf(plan, standingOf(chosen).counted).map((score) => score.id)).toEqual(['a'])
   })
 
   it('are left out of what a slot is compared with', () => {
-    const others = [...twice, entry({ tryNumber: 2, value: 14 })]
-    expect(contextOf(plan, others, others[2]!).others).toEqual([])
+    const third = entry({ tryNumber: 2, value: 14 })
+    const others = standingOf([...twice, third]).counted
+    expect(contextOf(plan, others, third).others).toEqual([])
     expect(contextOf(plan, others, twice[0]!).others.map((score) => score.value)).toEqual([14])
   })
 })

@@ -7,18 +7,18 @@ import { scoredPlan } from './scoredPlan'
 import { scoresOf } from './scoresOf'
 
 /**
- * Weighs everything that a lesson has recorded.
- * @param entries every entry ever made; superseded and set-aside ones are left out here
+ * Weighs what a lesson has recorded.
+ * @param counted the entries that stand and count
  * @param groupIds the groups of the class, in order
- * @example weighLesson(plan, entries, ['a', 'b']).finding.verdict.word // 'clear'
+ * @example weighLesson(plan, standingOf(entries).counted, ['a', 'b']).finding.verdict.word // 'clear'
  */
 export function weighLesson(
   plan: Plan,
-  entries: readonly Entry[],
+  counted: readonly Entry[],
   groupIds: readonly string[] = [],
 ): Evidence {
   return weighEvidence(
-    comparisonOf(scoredPlan(plan, entries), groupIds, wayOf(plan).readingsPerScore(plan)),
-    scoresOf(plan, entries),
+    comparisonOf(scoredPlan(plan, counted), groupIds, wayOf(plan).readingsPerScore(plan)),
+    scoresOf(plan, counted),
   )
 }

@@ -1,5 +1,6 @@
 import type { Evidence } from '#core/evidence'
 import type { Plan } from '#core/plan'
+import { standingOf } from '#core/record'
 import { scoredPlan, weighLesson } from '#core/recording'
 import type { Database } from '../database/database'
 import { getLesson } from './lessons'
@@ -8,8 +9,9 @@ import { getLesson } from './lessons'
 export async function weighedLesson(db: Database, id: string): Promise<{ plan: Plan; evidence: Evidence }> {
   const lesson = await getLesson(db, id)
   const groupIds = lesson.class.groups.map((group) => group.id)
+  const { counted } = standingOf(lesson.entries)
   return {
-    plan: scoredPlan(lesson.plan, lesson.entries),
-    evidence: weighLesson(lesson.plan, lesson.entries, groupIds),
+    plan: scoredPlan(lesson.plan, counted),
+    evidence: weighLesson(lesson.plan, counted, groupIds),
   }
 }

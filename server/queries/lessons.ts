@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
 import { blankPlan, type Plan } from '#core/plan'
-import type { Entry } from '#core/record'
+import { standingOf, type Standing } from '#core/record'
 import { dueToday, groupProgress, scoredPlan, startMoment, wayOf } from '#core/recording'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
@@ -52,7 +52,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
   return rows.map(({ lesson, own, groupIds }) => {
     const whole = byClass.get(own.id)!
     const { groups } = withoutNames(whole, new Set(groupIds))
-    const entries = read.get(lesson.id) ?? []
+    const standing = standingOf(read.get(lesson.id) ?? [])
     return {
       id: lesson.id,
       title: lesson.plan.title,
@@ -63,17 +63,17 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
       date: lesson.date,
       stage: lesson.stage,
       answer: classAnswer(
-        scoredPlan(lesson.plan, hasScoredAnswer(lesson) ? entries : []),
+        scoredPlan(lesson.plan, hasScoredAnswer(lesson) ? standing.counted : []),
         upgradeConclusion(lesson.plan, lesson.conclusion),
       ),
       nextQuestion: lesson.conclusion.nextQuestion,
       nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
       readings: counts.get(lesson.id) ?? 0,
       needed: groups.reduce(
-        (sum, group, place) => sum + groupProgress(lesson.plan, group.id, place, entries).needed,
+        (sum, group, place) => sum + groupProgress(lesson.plan, group.id, place, standing).needed,
         0,
       ),
-      dueToday: dueIn(lesson, groups, entries, calendar, today),
+      dueToday: dueIn(lesson, groups, standing, calendar, today),
     }
   })
 }
@@ -95,14 +95,14 @@ const daysOf = ({ date, plan }: LessonRow, calendar: SchoolCalendar) =>
 function dueIn(
   lesson: LessonRow,
   groups: readonly { id: string }[],
-  entries: readonly Entry[],
+  standing: Standing,
   calendar: SchoolCalendar,
   today: string,
 ): number | null {
   const days = daysOf(lesson, calendar)
   if (wayOf(lesson.plan).dueOn(lesson.plan, days, today) === null) return null
   const groupIds = groups.map((group) => group.id)
-  return dueToday(lesson.plan, groupIds, days.includes(today) ? entries : [], days, today)
+  return dueToday(lesson.plan, groupIds, standing, days, today)
 }
 
 /** How many slots of each lesson hold an entry that counts, or two that somebody must choose from. */

@@ -32,7 +32,7 @@ const tested = computed(() =>
   levelProgress(
     store.plan,
     store.groups.map((group) => group.id),
-    store.entries,
+    store.standing,
   ),
 )
 

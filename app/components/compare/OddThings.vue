@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { levelName, printResult } from '#core/plan'
 import { listed } from '#core/quantity'
-import { countedOf, setUps, wayOf } from '#core/recording'
+import { setUps, wayOf } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
@@ -28,9 +28,9 @@ const asides = computed(() =>
 )
 
 /** What cannot all be right, and where a repeat would settle it. */
-const doubts = computed(() => wayOf(store.plan).doubts(store.plan, countedOf(store.entries)))
+const doubts = computed(() => wayOf(store.plan).doubts(store.plan, store.counted))
 /** More than one where the set-up changed while the lesson was under way. */
-const changedSetUps = computed(() => setUps(store.entries).filter((instruments) => instruments.length > 1))
+const changedSetUps = computed(() => setUps(store.counted).filter((instruments) => instruments.length > 1))
 const odd = computed(() =>
   results.evidence.odd.map((one) => {
     const entry = [...store.slots.values()].find(({ counted }) => counted?.id === one.id)?.counted

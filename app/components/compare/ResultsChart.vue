@@ -15,7 +15,7 @@ const results = useResults()
 const data = computed(() => ({
   plan: store.scored,
   groups: store.groups,
-  scores: scoresOf(store.plan, store.entries),
+  scores: scoresOf(store.plan, store.counted),
   evidence: results.evidence,
 }))
 const option = computed(() => resultsChart(data.value, props.size))

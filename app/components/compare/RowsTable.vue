@@ -15,9 +15,9 @@ const store = useLesson()
 const results = useResults()
 const { plan, picture } = usePicture(() => props.quantity)
 /** What is read besides is weighed by itself. */
-const scored = computed(() => (props.quantity === 0 ? store.scored : scoredPlan(plan.value, store.entries)))
+const scored = computed(() => (props.quantity === 0 ? store.scored : scoredPlan(plan.value, store.counted)))
 const levelResults = computed(() =>
-  props.quantity === 0 ? results.evidence.results : weighLesson(plan.value, store.entries).results,
+  props.quantity === 0 ? results.evidence.results : weighLesson(plan.value, store.counted).results,
 )
 const table = computed(() => {
   const shown = picture.value

@@ -19,23 +19,9 @@ function putBack() {
 </script>
 
 <template>
-  <p v-if="store.open.removed" class="removed no-print" role="status">
+  <p v-if="store.open.removed" class="banner no-print" role="status">
     <VIcon :icon="mdiArchiveOutline" size="20" />
     <span>This lesson was taken off the logbook. All that was kept is still there; nothing new is kept.</span>
     <VBtn v-if="own" variant="outlined" size="small" @click="putBack">Put it back</VBtn>
   </p>
 </template>
-
-<style scoped>
-.removed {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px;
-  margin: 0;
-  padding: 8px 28px;
-  background: var(--marigold-wash);
-  color: var(--ink);
-  border-bottom: 1px solid var(--line);
-}
-</style>

@@ -18,7 +18,7 @@ const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
 </script>
 
 <template>
-  <p v-if="room?.low" class="room no-print" role="status">
+  <p v-if="room?.low" class="banner no-print" role="status">
     <VIcon :icon="mdiHarddisk" size="20" />
     <span
       >The disk of the school’s machine is nearly full: {{ megabytes(room.free ?? 0) }} MB are left. Make room
@@ -26,16 +26,3 @@ const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
     >
   </p>
 </template>
-
-<style scoped>
-.room {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  margin: 0;
-  padding: 8px 28px;
-  background: var(--marigold-wash);
-  color: var(--ink);
-  border-bottom: 1px solid var(--line);
-}
-</style>

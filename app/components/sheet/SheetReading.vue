@@ -69,7 +69,7 @@ const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
   if (asked.value?.state === 'value') return keep(asked.value.value)
-  const entry = way.value.check(store.plan, typed.value, contextOf(store.plan, store.entries, props.slotAt))
+  const entry = way.value.check(store.plan, typed.value, contextOf(store.plan, store.counted, props.slotAt))
   forget()
   if (entry.state === 'empty') empty.value = true
   else if (entry.state !== 'value' || entry.hints.length > 0) asked.value = entry

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { capital } from '#core/quantity'
 import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
-import { countedOf, wayOf } from '#core/recording'
+import { wayOf } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { SheetLine } from './laterParts'
@@ -38,7 +38,7 @@ const reasons = setAsideReasons.filter(
 function spoilt(reason: string) {
   // What was only read wrongly is read once more; what broke or was pushed is begun anew.
   if (reason !== 'read wrongly')
-    for (const one of way.value.spoiltWith(store.plan, countedOf(store.entries), props.slotAt))
+    for (const one of way.value.spoiltWith(store.plan, store.counted, props.slotAt))
       recorder.setAside(one, reason)
   recorder.noteSpoilt(props.slotAt, reason, props.seen, note.value.trim())
   // The note was about this try. An open box for one would also take the next number out of a child's hands.

@@ -2,7 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats } from '#core/conclusion'
-import { slotStates } from '#core/record'
+import { standingOf } from '#core/record'
 import { groupProgress, scoredPlan, wayOf } from '#core/recording'
 import type { LessonDto } from '#shared/types/api'
 import { today } from '../../words/today'
@@ -15,9 +15,11 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   const groups = computed(() => open.value.class.groups)
   const words = computed(() => variableWords(open.value.class.vocabulary))
   const entries = computed(() => queue.withWaiting(open.value.id, open.value.entries))
+  const standing = computed(() => standingOf(entries.value))
+  const slots = computed(() => standing.value.slots)
+  const counted = computed(() => standing.value.counted)
   /** The plan as its results are measured, for everything that prints them. */
-  const scored = computed(() => scoredPlan(plan.value, entries.value))
-  const slots = computed(() => slotStates(entries.value))
+  const scored = computed(() => scoredPlan(plan.value, counted.value))
   /** Everybody whose prediction is asked for, with what they have predicted. */
   const predictors = computed(() =>
     predictorSeats(
@@ -43,7 +45,20 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   )
   const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
   const progress = computed(() =>
-    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, entries.value, due.value)),
+    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, standing.value, due.value)),
   )
-  return { plan, scored, groups, words, entries, slots, predictors, confirmed, days, progress }
+  return {
+    plan,
+    groups,
+    words,
+    entries,
+    standing,
+    slots,
+    counted,
+    scored,
+    predictors,
+    confirmed,
+    days,
+    progress,
+  }
 }

@@ -129,6 +129,24 @@ describe('the plan of an open lesson', () => {
     expect([held.plan.tries, store.saving]).toEqual([7, 'saved'])
   })
 
+  it('gives way to another screen’s that was saved while this one was away, and undo brings it back', async () => {
+    const store = useLesson()
+    server.answerWith(() => 'offline')
+    store.editPlan({ question: 'mine' })
+    await later()
+    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 1, seq: 1 }
+    server.answerWith(keep)
+    store.apply({ kind: 'plan', plan: held.plan, planVersion: 1, seq: 1 })
+    await later(4000)
+    expect([store.plan.question, useNotices().current?.text]).toEqual([
+      'theirs',
+      'Another screen changed this plan first. Its plan is shown.',
+    ])
+    store.undoPlan()
+    await later()
+    expect(held.plan.question).toBe('mine')
+  })
+
   it('points at the field that the server refuses and keeps the rest', async () => {
     const store = useLesson()
     server.answerWith(() =>

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Instrument } from '../../instrument'
 import type { ChangeRecording, Plan, Recording } from '../../plan'
-import type { Entry, Slot } from '../../record'
+import { standingOf, type Entry, type Slot } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { classRows, contextOf, groupProgress, readWithOf, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
@@ -181,7 +181,7 @@ describe('before and after', () => {
     const beside = changing({ ...beforeAfter, stand: 'side-by-side' }, ['jar', 'cup'])
     expect(order(beside)).toEqual(['jar before 1', 'cup before 1', 'jar after 1', 'cup after 1'])
     expect(wayOf(beside).needs(beside.recording).sideBySide).toBe(true)
-    expect(groupProgress(twice, 'leaf', 0, jarAndCup)).toMatchObject({ done: 6, needed: 10 })
+    expect(groupProgress(twice, 'leaf', 0, standingOf(jarAndCup))).toMatchObject({ done: 6, needed: 10 })
   })
 
   it('knows nothing of a try before its container is weighed, and then all at once', () => {

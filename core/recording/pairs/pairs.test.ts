@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '../../plan'
-import type { Entry } from '../../record'
+import { standingOf, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { contextOf, groupProgress, levelProgress, scoresOf, wayOf } from '..'
@@ -74,16 +74,16 @@ describe('an order out of pairs', () => {
 
 describe('the way in pairs', () => {
   it('asks one pair after the other, and no more once all have a place', () => {
-    expect(groupProgress(rocks, 'leaf', 0, [])).toMatchObject({
+    expect(groupProgress(rocks, 'leaf', 0, standingOf([]))).toMatchObject({
       done: 0,
       needed: 3,
       next: { levelId: 'chalk', moment: 'slate' },
     })
     const two = [found(rocks, 'chalk', 'slate', 'slate'), found(rocks, 'slate', 'granite', 'granite')]
-    expect(groupProgress(rocks, 'leaf', 0, two.slice(0, 1)).next).not.toBeNull()
+    expect(groupProgress(rocks, 'leaf', 0, standingOf(two.slice(0, 1))).next).not.toBeNull()
     // Granite is over slate, so it is over chalk too.
-    expect(groupProgress(rocks, 'leaf', 0, two)).toMatchObject({ done: 2, needed: 2, next: null })
-    expect(levelProgress(rocks, ['leaf'], two).get('slate')).toEqual({ done: 2, needed: 2 })
+    expect(groupProgress(rocks, 'leaf', 0, standingOf(two))).toMatchObject({ done: 2, needed: 2, next: null })
+    expect(levelProgress(rocks, ['leaf'], standingOf(two)).get('slate')).toEqual({ done: 2, needed: 2 })
   })
 
   it('scores a complete order alone, more for more, ties sharing their ranks', () => {

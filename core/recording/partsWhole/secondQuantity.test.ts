@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { kitMaterials } from '../../kit'
 import type { Instrument } from '../../instrument'
 import { instrumentsRead, type Plan } from '../../plan'
-import type { Entry } from '../../record'
+import { standingOf, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { containerMoment } from '../change/containers'
@@ -62,7 +62,7 @@ describe('parts and whole in volume and in mass', () => {
     ])
     expect(readWithOf(plan, 'rice')).toMatchObject({ instrument: 'measuring cylinder', unit: 'mL' })
     expect(readWithOf(plan, 'rice, mass')).toMatchObject({ instrument: 'balance', unit: 'g' })
-    expect(groupProgress(plan, 'leaf', 0, entries)).toMatchObject({ done: 6, needed: 6 })
+    expect(groupProgress(plan, 'leaf', 0, standingOf(entries))).toMatchObject({ done: 6, needed: 6 })
   })
 
   it('compares the volume, 28 mL less, and tells of the mass that it stayed', () => {

@@ -6,10 +6,11 @@ import { evidenceDocument } from '../../format'
 import type { Plan } from '../../plan'
 import { entry } from '../../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../../testing/examplePlan'
-import { countedOf, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
+import { scoredPlan, scoresOf, wayOf, weighLesson } from '..'
 import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
 import { kendallW } from './kendallW'
 import { placesOf } from './placesOf'
+import { standingOf } from '../../record'
 
 const race = kindsPlan(['wool', 'foil', 'none'], { recording: { kind: 'race' } })
 const read = (text: string, plan: Plan = race) => readOrder(plan, text)
@@ -179,7 +180,7 @@ describe('heats', () => {
   })
 
   it('stand in rows of levels, the best on top', () => {
-    const picture = wayOf(race).picture!(race, countedOf(three))
+    const picture = wayOf(race).picture!(race, standingOf(three).counted)
     expect(picture).toMatchObject({
       kind: 'tiles',
       tiles: { rows: ['wool', 'foil', 'none'], columns: [{ head: '1' }, { head: '2' }, { head: '3' }] },

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Plan, Recording } from '../../plan'
 import { instrumentCupboard, fromCupboard } from '../../instrument'
 import { resultSentence } from '../../evidence'
-import { slotStates, type Entry } from '../../record'
+import { standingOf, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { contextOf, scoredPlan, scoresOf, startedAt, wayOf, weighLesson } from '..'
@@ -271,10 +271,10 @@ describe('the start of a container', () => {
 
   it('is the first of two presses on two devices, and the corrected one on the same', () => {
     const [early, late] = ['2026-03-09T09:00:00.000Z', '2026-03-09T09:00:07.000Z']
-    expect(startedAt(slotStates([press('a', late), press('b', early)]), slot)).toBe(Date.parse(early))
+    expect(startedAt(standingOf([press('a', late), press('b', early)]).slots, slot)).toBe(Date.parse(early))
     const again = { ...press('c', late), supersedes: 'b' }
-    expect(startedAt(slotStates([press('b', early), again]), slot)).toBe(Date.parse(late))
-    expect(startedAt(slotStates([]), slot)).toBeNull()
+    expect(startedAt(standingOf([press('b', early), again]).slots, slot)).toBe(Date.parse(late))
+    expect(startedAt(standingOf([]).slots, slot)).toBeNull()
   })
 })
 

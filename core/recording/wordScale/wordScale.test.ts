@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { resultSentence } from '../../evidence'
 import { printResult, type WordsRecording } from '../../plan'
-import type { Entry } from '../../record'
+import { standingOf, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
-import { contextOf, countedOf, dueToday, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
+import { contextOf, dueToday, scoredPlan, scoresOf, wayOf, weighLesson } from '..'
 import { firstReached } from './firstReached'
 import { scaleWords, wordMeant } from './words'
 
@@ -139,7 +139,7 @@ describe('words seen once', () => {
   it('that the scale no longer holds count for nothing, which is said', () => {
     const entries = [saw('a', 'oil', '', 'mouldy'), saw('a', 'salt', '', 'rusty')]
     expect(scoresOf(once, entries)).toHaveLength(1)
-    expect(wayOf(once).tells(once, countedOf(entries), [])).toBe(
+    expect(wayOf(once).tells(once, standingOf(entries).counted, [])).toBe(
       'One entry holds a word that is on the scale no longer, so it does not count.',
     )
   })
@@ -148,8 +148,8 @@ describe('words seen once', () => {
 describe('words by the day', () => {
   it('are due on their day', () => {
     const days = ['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12']
-    expect(dueToday(daily, ['a', 'b'], [], days, '2026-03-10')).toBe(4)
-    expect(dueToday(once, ['a'], [], days, '2026-03-10')).toBeNull()
+    expect(dueToday(daily, ['a', 'b'], standingOf([]), days, '2026-03-10')).toBe(4)
+    expect(dueToday(once, ['a'], standingOf([]), days, '2026-03-10')).toBeNull()
   })
 
   it('show how far it got until then', () => {

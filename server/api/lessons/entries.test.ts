@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { slotStates, type Entry } from '#core/record'
+import { standingOf, type Entry } from '#core/record'
 import { scoresOf } from '#core/recording'
 import type { ApiProblem, LessonDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
@@ -163,7 +163,7 @@ describe('entries', () => {
     const [mine, theirs] = [sentEntry(lesson), sentEntry(lesson, { value: 99 })]
     await send(path, mine)
     expect((await send(path, theirs)).status).toBe(200)
-    const [contested] = [...slotStates(await entriesAt(path)).values()]
+    const [contested] = [...standingOf(await entriesAt(path)).slots.values()]
     expect([contested!.counted, contested!.contested.map((one) => one.id)]).toEqual([
       null,
       [mine.id, theirs.id],
@@ -177,7 +177,7 @@ describe('entries', () => {
         supersedes: theirs.id,
       }),
     )
-    const [settled] = [...slotStates(await entriesAt(path)).values()]
+    const [settled] = [...standingOf(await entriesAt(path)).slots.values()]
     expect([settled!.counted?.id, settled!.contested]).toEqual([mine.id, []])
   })
 
@@ -186,7 +186,7 @@ describe('entries', () => {
     const first = sentEntry(lesson)
     await send(path, first, sentEntry(lesson, { value: 14, supersedes: first.id }))
     expect((await send(path, sentEntry(lesson, { value: 15, supersedes: first.id }))).status).toBe(200)
-    const [state] = [...slotStates(await entriesAt(path)).values()]
+    const [state] = [...standingOf(await entriesAt(path)).slots.values()]
     expect(state!.contested.map((one) => one.fields.value!.value)).toEqual([14, 15])
     // What is corrected has to be in the same place.
     expect((await send(path, sentEntry(lesson, { tryNumber: 2, supersedes: first.id }))).status).toBe(409)
@@ -209,7 +209,7 @@ describe('entries', () => {
     const first = sentEntry(lesson, { value: 130 })
     expect((await send(path, sentEntry(lesson, { value: 13, supersedes: first.id }))).status).toBe(200)
     expect((await send(path, first)).status).toBe(200)
-    const [state] = [...slotStates(await entriesAt(path)).values()]
+    const [state] = [...standingOf(await entriesAt(path)).slots.values()]
     expect([state!.counted?.fields.value!.value, state!.contested]).toEqual([13, []])
   })
 

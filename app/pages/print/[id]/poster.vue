@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { classAnswer, comparePrediction, predictionsMet } from '#core/conclusion'
 import { resultSentence } from '#core/evidence'
 import { capital } from '#core/quantity'
-import { countedOf, wayOf } from '#core/recording'
+import { wayOf } from '#core/recording'
 import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 import { useResults } from '../../../stores/results'
@@ -13,7 +13,7 @@ const results = useResults()
 const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
 const told = computed(() => resultSentence(store.scored, results.evidence))
 const tells = computed(
-  () => wayOf(store.plan).tells(store.plan, countedOf(store.entries), results.evidence.results) ?? '',
+  () => wayOf(store.plan).tells(store.plan, store.counted, results.evidence.results) ?? '',
 )
 const outcomes = computed(() => {
   const all = store.open.predictions.map((one) =>
