@@ -46,6 +46,7 @@ const coreOrder = [
   'method',
   'rehearsal',
   'format',
+  'lesson',
 ]
 const coreUsesNone = ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests']
 const corePackages = ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']

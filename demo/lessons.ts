@@ -3,7 +3,7 @@ import { schoolDays, usualCalendar } from '#core/calendar'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
-import type { Stage } from '#shared/types/api'
+import type { Stage } from '#core/lesson'
 import type { SimulatedClass } from './entries'
 import {
   ballBounce,

@@ -1,4 +1,4 @@
-import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, numberLevels, type Starter, starterDefaults } from './starter'
 
 const heights = [25, 50, 75, 100]
 
@@ -12,7 +12,7 @@ export const ballBounce: Starter = {
     title: 'Ball bounce',
     question: 'Does the height we drop from change how high the ball bounces?',
     changed: { name: 'drop height', kind: 'number', unit: 'cm', range: null },
-    levels: heights.map((value) => ({ id: `h${value}`, name: '', value, baseline: false, picture: null })),
+    levels: numberLevels('h', heights),
     measured: {
       name: 'bounce height',
       unit: 'cm',

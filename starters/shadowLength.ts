@@ -1,4 +1,4 @@
-import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, numberLevels, type Starter, starterDefaults } from './starter'
 
 const distances = [30, 60, 90, 120]
 
@@ -11,7 +11,7 @@ export const shadowLength: Starter = {
     title: 'Shadow length',
     question: 'What happens to the length of a shadow when the lamp is further away?',
     changed: { name: 'lamp distance', kind: 'number', unit: 'cm', range: null },
-    levels: distances.map((value) => ({ id: `d${value}`, name: '', value, baseline: false, picture: null })),
+    levels: numberLevels('d', distances),
     measured: {
       name: 'shadow length',
       unit: 'cm',

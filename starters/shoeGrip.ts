@@ -1,4 +1,4 @@
-import { ideasToMeasure, item, type Starter, starterDefaults } from './starter'
+import { ideasToMeasure, item, kindLevels, type Starter, starterDefaults } from './starter'
 
 const soles: [id: string, name: string, force: number][] = [
   ['smooth', 'smooth plastic', 3.1],
@@ -17,7 +17,7 @@ export const shoeGrip: Starter = {
     question: 'Which shoe sole grips the floor best?',
     best: 'most',
     changed: { name: 'sole', kind: 'kinds', unit: null, range: null },
-    levels: soles.map(([id, name]) => ({ id, name, value: null, baseline: false, picture: null })),
+    levels: kindLevels(soles),
     measured: {
       name: 'pulling force',
       unit: 'N',

@@ -53,7 +53,7 @@ export const numberLevels = (letter: string, values: readonly number[]): Level[]
 
 /** Levels that are named kinds; the first may be the one to compare with. */
 export const kindLevels = (
-  kinds: readonly (readonly [id: string, name: string])[],
+  kinds: readonly (readonly [id: string, name: string, ...rest: unknown[]])[],
   baseline = false,
 ): Level[] =>
   kinds.map(([id, name], index) => ({

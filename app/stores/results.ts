@@ -1,5 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
+import { classAnswer } from '#core/conclusion'
+import { classSays, lessonResult } from '#core/lesson'
 import { weighLesson } from '#core/recording'
 import { useLesson } from './lesson'
 
@@ -13,5 +15,11 @@ export const useResults = defineStore('results', () => {
       lesson.groups.map((group) => group.id),
     ),
   )
-  return { evidence }
+  /** What was found, in words. */
+  const found = computed(() => lessonResult(lesson.plan, lesson.counted, evidence.value))
+  /** The class's own answer; null until it has come to one. */
+  const answer = computed(() => classAnswer(lesson.scored, lesson.open.conclusion))
+  /** The answer, or what was found while there is none. */
+  const said = computed(() => classSays(lesson.scored, lesson.open.conclusion, found.value))
+  return { evidence, found, answer, said }
 })

@@ -14,6 +14,15 @@ export type { ClaimFit } from './checkParts'
 export { judgeClaim, type ClaimGrounds } from './judgeClaim'
 export { markWords, type MarkedWords } from './markWords'
 export { suggestClaim } from './suggestClaim'
+export {
+  claimEffects,
+  claimScopes,
+  effectKey,
+  firstClaim,
+  scopeKey,
+  type ClaimChoice,
+  type ClaimEffect,
+} from './claimChoices'
 export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export {

@@ -1,4 +1,4 @@
-import { levelName, newId, planLimits, suggestLevel, type Level, type Plan } from '../plan'
+import { levelName, newLevel, planLimits, suggestLevel, withLevelAdded, type Level, type Plan } from '../plan'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about the levels: unfinished, twice the same, too few, too many, or nothing to compare with. */
@@ -73,15 +73,9 @@ function tooFew(plan: Plan, changedWords: string): Finding[] {
         next === null || plan.changed.name.trim() === ''
           ? []
           : [
-              remedy(
-                `Add ${levelName(plan, { id: '', name: '', value: next, baseline: false, picture: null })}`,
-                (before) => ({
-                  levels: [
-                    ...before.levels,
-                    { id: newId(), name: '', value: suggestLevel(before), baseline: false, picture: null },
-                  ],
-                }),
-              ),
+              remedy(`Add ${levelName(plan, newLevel({ value: next }))}`, (before) => ({
+                levels: withLevelAdded(before).levels,
+              })),
             ],
     },
   ]
@@ -154,10 +148,7 @@ function noBaseline(plan: Plan): Finding[] {
       reason: 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
       remedies: [
         remedy('Add “nothing added”', (before) => ({
-          levels: [
-            { id: newId(), name: 'nothing added', value: null, baseline: true, picture: null },
-            ...before.levels,
-          ],
+          levels: [newLevel({ name: 'nothing added', baseline: true }), ...before.levels],
         })),
       ],
     },

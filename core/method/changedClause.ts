@@ -1,5 +1,6 @@
 import type { Vocabulary } from '../class'
 import {
+  fittingPrediction,
   guessChanged,
   isInRounds,
   levelName,
@@ -75,15 +76,7 @@ function changedWord(plan: Plan): MethodWord {
 function renamedChanged(plan: Plan, name: string): Plan {
   if (plan.levels.length > 0 || isInRounds(plan)) return { ...plan, changed: { ...plan.changed, name } }
   const changed = { ...guessChanged(name), range: null }
-  const { prediction } = plan
-  return {
-    ...plan,
-    changed,
-    prediction:
-      changed.kind === 'kinds' && prediction.format === 'direction'
-        ? { ...prediction, format: 'choice' }
-        : prediction,
-  }
+  return { ...plan, changed, prediction: fittingPrediction(plan, changed) }
 }
 
 function levelsWord(plan: Plan): MethodWord {

@@ -1,6 +1,7 @@
 import { listPieces, parseQuantity, unitDefinition, unitFromText, units, type Unit } from '../quantity'
 import { levelName, orderedLevels } from './levelName'
-import { newId } from './newId'
+import { newLevel } from './levels'
+import { fittingPrediction } from './fittingPrediction'
 import { planLimits, type Level, type Plan } from './plan'
 
 /** What became of levels typed in one line. */
@@ -73,7 +74,7 @@ function asNumbers(plan: Plan, unit: Unit, numbers: ReturnType<typeof parseQuant
   const sameUnit = plan.changed.kind === 'number' && plan.changed.unit === unit
   const before = sameUnit ? orderedLevels(plan) : []
   const levels = kept(before, values, (level, value) => level.value === value).map((level, index): Level => ({
-    ...(level ?? { id: newId(), baseline: false, picture: null }),
+    ...(level ?? newLevel()),
     name: '',
     value: values[index]!,
   }))
@@ -86,19 +87,13 @@ function asKinds(plan: Plan, typed: readonly string[]): Plan {
   const before = plan.changed.kind === 'kinds' ? plan.levels : []
   const levels = kept(before, names, (level, name) => plain(levelName(plan, level)) === plain(name)).map(
     (level, index): Level => ({
-      ...(level ?? { id: newId(), baseline: nothingAdded.test(names[index]!), picture: null }),
+      ...(level ?? newLevel({ baseline: nothingAdded.test(names[index]!) })),
       name: names[index]!,
       value: null,
     }),
   )
-  const { prediction } = plan
-  return {
-    ...plan,
-    changed: { ...plan.changed, kind: 'kinds', unit: null, range: null },
-    levels,
-    // Named kinds have no direction, so a class chooses one of them instead.
-    prediction: prediction.format === 'direction' ? { ...prediction, format: 'choice' } : prediction,
-  }
+  const changed = { ...plan.changed, kind: 'kinds' as const, unit: null, range: null }
+  return { ...plan, changed, levels, prediction: fittingPrediction(plan, changed) }
 }
 
 /** For each thing typed the level that it was before, if any. */

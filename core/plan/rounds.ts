@@ -1,5 +1,5 @@
-import { newId } from './newId'
-import { planLimits, type Level, type Plan } from './plan'
+import { newLevel } from './levels'
+import { planLimits, type Plan } from './plan'
 
 /** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
 export type Aim = 'compare' | 'improve'
@@ -43,12 +43,8 @@ export function withAim(plan: Plan, aim: Aim): Plan {
 export function withRounds(plan: Plan, count: number): Plan {
   if (!Number.isInteger(count) || count < 2 || count > planLimits.levels)
     throw new RangeError(`a design is improved in 2 to ${planLimits.levels} rounds`)
-  const more = Array.from({ length: Math.max(0, count - plan.levels.length) }, (_, index): Level => ({
-    id: newId(),
-    name: `round ${plan.levels.length + index + 1}`,
-    value: null,
-    baseline: false,
-    picture: null,
-  }))
+  const more = Array.from({ length: Math.max(0, count - plan.levels.length) }, (_, index) =>
+    newLevel({ name: `round ${plan.levels.length + index + 1}` }),
+  )
   return { ...plan, levels: [...plan.levels, ...more].slice(0, count) }
 }

@@ -1,9 +1,10 @@
 import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
 import { unitDefinition, type Unit } from '../quantity'
+import { fittingPrediction } from './fittingPrediction'
 import { guessChanged, guessUnit } from './guessFromName'
 import { newId } from './newId'
 import { isInRounds } from './rounds'
-import type { Changed, FormerlyChanged, Idea, KeptSame, Plan } from './plan'
+import type { FormerlyChanged, Idea, KeptSame, Plan } from './plan'
 import type { Recording } from './recording'
 
 /** Where a card lies on the variables board. */
@@ -133,13 +134,6 @@ function pickChanged(plan: Plan, card: Card): Plan {
     ideas: { ...before.ideas, change: [] },
     expected: null,
   }
-}
-
-/** Named kinds have no direction, so a class chooses one of them instead. */
-function fittingPrediction({ prediction }: Plan, { kind }: Changed): Plan['prediction'] {
-  return kind === 'kinds' && prediction.format === 'direction'
-    ? { ...prediction, format: 'choice' }
-    : prediction
 }
 
 /**

@@ -25,7 +25,8 @@ import type { Plan, SchoolWays } from '#core/plan'
 import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
-import type { LessonEvent, PictureType, Stage } from '#shared/types/api'
+import type { Stage } from '#core/lesson'
+import type { LessonEvent, PictureType } from '#shared/types/api'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
 const madeAt = () => moment('made_at').notNull().defaultNow()

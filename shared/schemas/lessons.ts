@@ -1,11 +1,10 @@
 import { investigationLetters } from '#core/format'
+import { stages } from '#core/lesson'
 import { day, id, localId, openLine, wholeNumber } from './common'
 import { distinct } from './distinct'
 import Joi from './joi'
 import { planSchema } from './plan'
 import { byKind, choice, list, object, optional } from './typed'
-
-export const stages = ['wonder', 'plan', 'pack', 'test', 'compare', 'conclude'] as const
 
 /** A new lesson starts from a starter, a saved investigation, an earlier lesson, or a question of one's own. */
 export const newLessonSchema = object({

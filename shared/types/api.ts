@@ -4,6 +4,7 @@ import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
+import type { Stage } from '#core/lesson'
 import type { Observation } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
@@ -12,8 +13,6 @@ import type { classSchema, FieldProblem, Given, observationChangeSchema, observa
 
 /** The kinds of picture that are kept: what a camera, a scanner or the sketch pad makes. */
 export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp'
-
-export type Stage = 'wonder' | 'plan' | 'pack' | 'test' | 'compare' | 'conclude'
 
 /** The one shape in which the server says that something went wrong. */
 export interface ApiProblem {

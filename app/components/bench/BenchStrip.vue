@@ -1,11 +1,19 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
-import { amountWords } from '#core/kit'
-import { levelName, levelStep, moveLevel, orderedLevels, printResult, type Level } from '#core/plan'
-import { convertUnit, unitDefinition } from '#core/quantity'
+import {
+  benchLevels,
+  kitNote,
+  onInstrument,
+  readNote,
+  resultNote,
+  type BenchLevel,
+  type BenchNote,
+  type Stage,
+} from '#core/lesson'
+import { levelStep, moveLevel } from '#core/plan'
+import { unitDefinition } from '#core/quantity'
 import { levelProgress, usesInstrument, wayOf } from '#core/recording'
-import type { Stage } from '#shared/types/api'
 import { useShownReading } from '../../composables/useShownReading'
 import { useLesson } from '../../stores/lesson'
 import { useResults } from '../../stores/results'
@@ -17,86 +25,40 @@ const store = useLesson()
 const results = useResults()
 const pack = usePack()
 
-const levels = computed(() => orderedLevels(store.plan))
-const largest = computed(() => Math.max(1e-9, ...levels.value.map((level) => Math.abs(level.value ?? 0))))
 const unit = computed(() => unitDefinition(store.plan.measured.instrument.unit).symbol)
 
 /** What is typed in the grid, as the instrument would show it. */
 const shownReading = useShownReading()
-const pointer = computed(() => {
-  const { instrument, unit: own } = store.plan.measured
-  const same = unitDefinition(own).dimension === unitDefinition(instrument.unit).dimension
-  return shownReading.value === null || !same ? null : convertUnit(shownReading.value, own, instrument.unit)
-})
-const tested = computed(() =>
+const pointer = computed(() =>
+  shownReading.value === null ? null : onInstrument(store.plan.measured, shownReading.value),
+)
+const read = computed(() =>
   levelProgress(
     store.plan,
     store.groups.map((group) => group.id),
     store.standing,
   ),
 )
+const drawn = computed(() => benchLevels(store.plan).map((level) => ({ ...level, ...saysOf(level) })))
 
-const dimension = computed(() => {
-  const { kind, unit: own } = store.plan.changed
-  return kind === 'kinds' ? null : own ? unitDefinition(own).dimension : 'count'
-})
-const drawn = computed(() =>
-  levels.value.map((level, place) => ({
-    id: level.id,
-    name: levelName(store.plan, level),
-    dimension: dimension.value,
-    value: level.value,
-    share: Math.abs(level.value ?? 0) / largest.value,
-    largest: largest.value,
-    place,
-    baseline: level.baseline,
-    picture: level.picture,
-    ...saysOf(level),
-  })),
-)
-
-/** What a level says beneath its drawing, and how far its bar is filled, at each stage. */
-function saysOf(level: Level): {
-  note: string
-  fill?: number
-  tone?: 'progress' | 'result'
-  step?: number | null
-} {
+/** What a level says beneath its drawing, and what can be done with it, at each stage. */
+function saysOf(level: BenchLevel): BenchNote & { tone?: 'progress' | 'result'; step?: number | null } {
   switch (props.stage) {
-    case 'test': {
-      const { done, needed } = tested.value.get(level.id)!
-      return { note: `${done} of ${needed}`, fill: needed ? done / needed : 0, tone: 'progress' }
-    }
+    case 'test':
+      return { ...readNote(read.value.get(level.id)!), tone: 'progress' }
     case 'compare':
-    case 'conclude': {
-      const result = results.evidence.results.find((one) => one.level.id === level.id)
-      if (!result) return { note: 'no result', fill: 0, tone: 'result' }
-      const top = Math.max(
-        1e-9,
-        ...results.evidence.results.map((one) => Math.abs(one.centre)).filter(Number.isFinite),
-      )
-      return {
-        note: printResult(store.scored, result.centre, 1),
-        // Places and words have no size that a bar could show.
-        ...(store.scored.measured.scale ? {} : { fill: Math.min(1, Math.abs(result.centre) / top) }),
-        tone: 'result',
-      }
-    }
+    case 'conclude':
+      return { ...resultNote(store.scored, results.evidence, level.id), tone: 'result' }
     case 'pack':
-      return { note: ownThings(level.id) }
+      return kitNote(pack.lines, level.id)
     default:
       return {
         note: level.baseline ? 'the baseline' : '',
-        step: props.stage === 'plan' && dimension.value ? levelStep(store.plan) : null,
+        step: props.stage === 'plan' && level.dimension ? levelStep(store.plan) : null,
       }
   }
 }
-/** What a level alone needs, in the place where the kit is packed. */
-function ownThings(levelId: string): string {
-  const own = pack.lines.find((line) => line.material.level === levelId && line.total > 0)
-  return own ? amountWords(own.total, own.material.unit) : ''
-}
-const ownAmounts = computed(() => levels.value.some((level) => ownThings(level.id) !== ''))
+const ownAmounts = computed(() => store.plan.levels.some(({ id }) => kitNote(pack.lines, id).note !== ''))
 const legend = computed(
   () =>
     ({

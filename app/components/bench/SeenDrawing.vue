@@ -1,27 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { levelName, orderedLevels } from '#core/plan'
-import { letterOf, wayOf } from '#core/recording'
+import { benchChoices } from '#core/lesson'
 import { useLesson } from '../../stores/lesson'
 
 /** Where nothing is read off an instrument: the words that are seen, or the letters of what is set against each other. */
 const store = useLesson()
-const shown = computed(() => {
-  const choices = wayOf(store.plan).fields(store.plan)[0]?.choices
-  if (choices)
-    return choices.map(({ label }, place) => ({
-      key: label,
-      short: label,
-      name: label,
-      share: choices.length < 2 ? 0 : place / (choices.length - 1),
-    }))
-  return orderedLevels(store.plan).map((level) => ({
-    key: level.id,
-    short: letterOf(store.plan, level.id),
-    name: levelName(store.plan, level),
-    share: 0,
-  }))
-})
+const shown = computed(() => benchChoices(store.plan))
 </script>
 
 <template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiRestore } from '@mdi/js'
 import { computed } from 'vue'
-import { checkClaim, claimSentence, suggestClaim, type Claim } from '#core/conclusion'
-import { hasOrder, levelName, orderedLevels } from '#core/plan'
+import { checkClaim, claimSentence, firstClaim, suggestClaim, type Claim } from '#core/conclusion'
+import { levelName, orderedLevels } from '#core/plan'
 import { claimFitWords } from '../../words/claimFitWords'
 import { useLesson } from '../../stores/lesson'
 import { useResults } from '../../stores/results'
@@ -12,17 +12,7 @@ const store = useLesson()
 const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
 const suggested = computed(() => suggestClaim(store.scored, results.evidence))
-const claim = computed<Claim>(
-  () =>
-    conclusion.value.claim ??
-    suggested.value ?? {
-      subject: hasOrder(store.plan) ? 'trend' : 'most',
-      comparison: 'more',
-      levelIds: hasOrder(store.plan) ? [] : store.plan.levels.slice(0, 1).map((level) => level.id),
-      strength: 'think',
-      scope: { kind: 'tested' },
-    },
-)
+const claim = computed<Claim>(() => conclusion.value.claim ?? suggested.value ?? firstClaim(store.plan))
 const begun = computed(() => conclusion.value.claim !== null)
 const check = computed(() =>
   begun.value ? checkClaim(store.scored, claim.value, results.evidence, conclusion.value.ownWords) : null,

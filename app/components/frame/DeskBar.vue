@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
 import { computed } from 'vue'
-import type { Stage } from '#shared/types/api'
+import type { Stage } from '#core/lesson'
 import { dayWords } from '../../words/dates'
 import { useStages } from '../../composables/useStages'
 import { useLesson } from '../../stores/lesson'

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
-import type { Stage } from '#shared/types/api'
+import type { Stage } from '#core/lesson'
 
 /** The tests under one question, each with its groups; the one on the screen is marked. */
 defineProps<{ stage: Stage }>()

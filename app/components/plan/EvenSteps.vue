@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { evenLevels, newId, planLimits } from '#core/plan'
-import { convertUnit, unitDefinition } from '#core/quantity'
+import { evenLevels, planLimits, rangeOf, withEvenLevels } from '#core/plan'
+import { unitDefinition } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** How far the set-up goes, and levels in even steps over that range. */
@@ -14,13 +14,7 @@ const greatest = ref<number | null>(null)
 const count = ref(Math.max(3, store.plan.levels.length || 4))
 const counts = Array.from({ length: planLimits.levels - 1 }, (_, index) => index + 2)
 /** Until somebody says how far the set-up goes, the first instrument that could set the levels does. */
-const suggested = computed(() => {
-  const { dimension } = unitDefinition(unit.value)
-  const found = store.open.school.cupboard.find((one) => one.dimension === dimension)
-  if (!found || dimension === 'temperature') return null
-  const [from, to] = [found.least, found.greatest].map((end) => convertUnit(end, found.unit, unit.value))
-  return { least: from!, greatest: to! }
-})
+const suggested = computed(() => rangeOf(store.open.school.cupboard, unit.value))
 watch(
   () => store.plan.changed.range ?? suggested.value,
   (range) => {
@@ -41,21 +35,9 @@ const levels = computed(() =>
 )
 
 function fill() {
-  if (!range.value || problem.value) return
-  store.editPlan((plan) => ({
-    ...plan,
-    changed: { ...plan.changed, range: range.value },
-    levels: levels.value.map(
-      (value) =>
-        plan.levels.find((level) => level.value === value) ?? {
-          id: newId(),
-          name: '',
-          value,
-          baseline: false,
-          picture: null,
-        },
-    ),
-  }))
+  const whole = range.value
+  if (!whole || problem.value) return
+  store.editPlan((plan) => withEvenLevels(plan, whole, count.value))
   emit('done')
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClose, mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
-import { levelName, newId, planLimits, suggestLevel, type Level } from '#core/plan'
+import { levelName, planLimits, withLevel, withLevelAdded, withoutLevel, type Level } from '#core/plan'
 import { useLesson } from '../../stores/lesson'
 
 /** The levels of the thing changed: numbers in the plan's unit, or named kinds. */
@@ -11,21 +11,11 @@ const plan = computed(() => store.plan)
 const numbers = computed(() => plan.value.changed.kind === 'number')
 
 function change(id: string, changes: Partial<Level>, key = '') {
-  store.editPlan(
-    { levels: plan.value.levels.map((level) => (level.id === id ? { ...level, ...changes } : level)) },
-    key,
-  )
+  store.editPlan((before) => withLevel(before, id, changes), key)
 }
 
 async function add() {
-  const level: Level = {
-    id: newId(),
-    name: '',
-    value: suggestLevel(plan.value),
-    baseline: false,
-    picture: null,
-  }
-  store.editPlan({ levels: [...plan.value.levels, level] })
+  store.editPlan(withLevelAdded)
   await nextTick()
   const inputs = rows.value?.querySelectorAll<HTMLInputElement>('.v-text-field input')
   inputs?.[inputs.length - 1]?.select()
@@ -76,7 +66,7 @@ async function add() {
           size="x-small"
           variant="text"
           :aria-label="`Take out ${levelName(plan, level)}`"
-          @click="store.editPlan({ levels: plan.levels.filter((one) => one.id !== level.id) })"
+          @click="store.editPlan((before) => withoutLevel(before, level.id))"
         />
       </div>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiStairs } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { newId, type Changed } from '#core/plan'
+import { withLevelKind, type Changed } from '#core/plan'
 import { unitDefinition, units } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
@@ -13,31 +13,6 @@ const plan = computed(() => store.plan)
 const stepping = ref(false)
 const numbers = computed(() => plan.value.changed.kind === 'number')
 const unitItems = units.map((unit) => ({ title: unitDefinition(unit).spoken, value: unit }))
-
-/** Numbers and names do not mix, so the levels turn into one another as far as they can. */
-function setKind(kind: Changed['kind']) {
-  if (kind === plan.value.changed.kind) return
-  const levels = plan.value.levels.map((level) =>
-    kind === 'kinds'
-      ? { ...level, name: level.name || (level.value === null ? '' : String(level.value)) }
-      : { ...level, value: level.value ?? (Number(level.name) || null), baseline: false, picture: null },
-  )
-  const { prediction, changed } = plan.value
-  store.editPlan({
-    changed: {
-      ...changed,
-      kind,
-      unit: kind === 'number' ? (changed.unit ?? 'cm') : null,
-      range: null,
-    },
-    levels:
-      levels.length > 0 ? levels : [{ id: newId(), name: '', value: null, baseline: false, picture: null }],
-    prediction:
-      kind === 'kinds' && prediction.format === 'direction'
-        ? { ...prediction, format: 'choice' }
-        : prediction,
-  })
-}
 </script>
 
 <template>
@@ -51,7 +26,9 @@ function setKind(kind: Changed['kind']) {
         color="primary"
         variant="outlined"
         divided
-        @update:model-value="setKind"
+        @update:model-value="
+          (kind: Changed['kind']) => store.editPlan((before) => withLevelKind(before, kind))
+        "
       >
         <VBtn value="number" size="small">by numbers</VBtn>
         <VBtn value="kinds" size="small">by kinds</VBtn>

@@ -2,8 +2,6 @@
 import { mdiFullscreen } from '@mdi/js'
 import { useFullscreen, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { classAnswer } from '#core/conclusion'
-import { resultSentence } from '#core/evidence'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { usePicture } from '../../composables/usePicture'
 import { useLesson } from '../../stores/lesson'
@@ -50,10 +48,7 @@ function holdBack(on: boolean) {
 }
 const footing = computed(() => {
   if (!store.lesson) return ''
-  const answer = classAnswer(store.scored, store.open.conclusion)
-  if (answer) return answer
-  if (needed.value > 0 && done.value === needed.value)
-    return resultSentence(store.scored, results.evidence).sentence
+  if (results.answer !== null || (needed.value > 0 && done.value === needed.value)) return results.said
   return `${done.value} of ${needed.value} ${picture.value ? 'readings' : 'tries'} are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })

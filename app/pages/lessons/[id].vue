@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Stage } from '#shared/types/api'
+import type { Stage } from '#core/lesson'
 import {
   BenchStrip,
   ChecksColumn,

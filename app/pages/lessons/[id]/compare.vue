@@ -1,8 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { resultSentence } from '#core/evidence'
-import { capital } from '#core/quantity'
-import { wayOf } from '#core/recording'
 import { pictureViews } from '../../../components/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
@@ -19,16 +16,6 @@ const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
 const view = ref<number | 'scores' | 'predicted'>(0)
 const pictured = computed(() => (typeof view.value === 'number' ? view.value : null))
 const { lines: predicted } = usePredictedNumbers()
-/** What each level did, in the words of the way of recording. */
-const tells = computed(() => {
-  const said = wayOf(store.plan).tells(store.plan, counted.value, results.evidence.results)
-  return said === null ? '' : capital(said)
-})
-/** While nothing can be compared there may be something to see. */
-const soFar = computed(() =>
-  results.evidence.results.length >= 2 ? null : wayOf(store.plan).soFar(store.plan, counted.value),
-)
-const told = computed(() => soFar.value ?? resultSentence(store.scored, results.evidence))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 
@@ -36,14 +23,14 @@ if (store.open.stage === 'test') void store.setStage('compare')
   <div class="compare">
     <div class="main">
       <div class="says">
-        <h1>{{ told.sentence }}</h1>
+        <h1>{{ results.found.sentence }}</h1>
         <div class="why">
           <VerdictMark
             v-if="results.evidence.results.length >= 2"
             :word="results.evidence.finding.verdict.word"
             :so-far="results.evidence.coverage.partial"
           />
-          <p>{{ told.reason }} {{ tells }}</p>
+          <p>{{ results.found.reason }} {{ results.found.detail }}</p>
         </div>
       </div>
       <template v-if="results.evidence.results.length > 0 || counted.length > 0">

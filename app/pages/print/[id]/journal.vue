@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { classAnswer, predictionWords } from '#core/conclusion'
-import { resultSentence } from '#core/evidence'
+import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 import { useResults } from '../../../stores/results'
@@ -21,11 +20,6 @@ const pages = computed(() =>
     read: results.evidence.cells.some((cell) => cell.groupId === group.id),
     seen: observations.standing.filter((one) => one.groupId === group.id || one.groupId === null),
   })),
-)
-const answer = computed(
-  () =>
-    classAnswer(store.scored, store.open.conclusion) ??
-    resultSentence(store.scored, results.evidence).sentence,
 )
 useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Journal pages') })
 </script>
@@ -70,7 +64,7 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
           </template>
         </template>
         <h3>{{ results.evidence.results.length > 0 ? 'The class found' : 'We found' }}</h3>
-        <p v-if="results.evidence.results.length > 0" class="answer">{{ answer }}</p>
+        <p v-if="results.evidence.results.length > 0" class="answer">{{ results.said }}</p>
         <div v-else class="write" />
         <h3>I think now</h3>
         <div class="write" />

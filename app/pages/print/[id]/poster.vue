@@ -1,26 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { classAnswer, comparePrediction, predictionsMet } from '#core/conclusion'
-import { resultSentence } from '#core/evidence'
-import { capital } from '#core/quantity'
-import { wayOf } from '#core/recording'
+import { predictionsSaid } from '#core/lesson'
 import { paperDay } from '../../../words/dates'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 import { useResults } from '../../../stores/results'
 
 const { store, ready } = usePrintLesson()
 const results = useResults()
-const answer = computed(() => classAnswer(store.scored, store.open.conclusion))
-const told = computed(() => resultSentence(store.scored, results.evidence))
-const tells = computed(
-  () => wayOf(store.plan).tells(store.plan, store.counted, results.evidence.results) ?? '',
-)
-const outcomes = computed(() => {
-  const all = store.open.predictions.map((one) =>
-    comparePrediction(store.scored, one.answer, results.evidence),
-  )
-  return predictionsMet(store.plan.prediction.who, all)
-})
+const predicted = computed(() => predictionsSaid(store.scored, store.open.predictions, results.evidence))
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
 </script>
 
@@ -37,8 +24,8 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
           <LessonChart :size="{ text: 15, symbol: 15, summary: true }" />
         </div>
         <h3>Our answer</h3>
-        <p class="answer">{{ answer ?? told.sentence }}</p>
-        <p class="small">{{ told.reason }} {{ capital(tells) }} {{ outcomes }}</p>
+        <p class="answer">{{ results.said }}</p>
+        <p class="small">{{ results.found.reason }} {{ results.found.detail }} {{ predicted }}</p>
         <template v-if="store.open.conclusion.dissent"
           ><h3>Seen differently</h3>
           <p>{{ store.open.conclusion.dissent }}</p></template

@@ -1,0 +1,58 @@
+import {
+  classAnswer,
+  comparePrediction,
+  predictionsMet,
+  type Conclusion,
+  type PredictionAnswer,
+} from '../conclusion'
+import { resultSentence, type Evidence } from '../evidence'
+import type { Plan } from '../plan'
+import { capital } from '../quantity'
+import { scoredPlan, wayOf } from '../recording'
+import type { Entry } from '../record'
+
+/** What a lesson has found, as Compare, the Board, the poster and the journal pages say it. */
+export interface LessonResult {
+  /** "A larger drop height gave a larger bounce height: each extra 25 cm added about 14 cm." */
+  sentence: string
+  /** Why, and how sure; what would settle it where it is open. */
+  reason: string
+  /** What each level did, in the words of the way of recording; empty where it has none. */
+  detail: string
+}
+
+/**
+ * What a lesson has found. While nothing can be compared there may be something to see, which is then said.
+ * @param counted the entries that stand and count
+ * @param evidence of the same entries
+ * @example lessonResult(plan, counted, weighLesson(plan, counted)).sentence
+ */
+export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Evidence): LessonResult {
+  const way = wayOf(plan)
+  const soFar = evidence.results.length >= 2 ? null : way.soFar(plan, counted)
+  const { sentence, reason } = soFar ?? resultSentence(scoredPlan(plan, counted), evidence)
+  return { sentence, reason, detail: capital(way.tells(plan, counted, evidence.results) ?? '') }
+}
+
+/**
+ * What the class says: its own answer where it has come to one, else what was found.
+ * @param scored the plan as its results are measured (`scoredPlan`)
+ * @example classSays(scored, { ...conclusion, ownWords: 'Higher drop, higher bounce.' }, result) // 'Higher drop, higher bounce.'
+ */
+export const classSays = (scored: Plan, conclusion: Conclusion, { sentence }: LessonResult): string =>
+  classAnswer(scored, conclusion) ?? sentence
+
+/**
+ * How many had predicted what came, in one sentence; empty while nobody predicted or the result is open.
+ * @param scored the plan as its results are measured (`scoredPlan`)
+ * @example predictionsSaid(scored, [{ answer: { format: 'direction', direction: 'more' } }], evidence) // '1 of 1 group had predicted this.'
+ */
+export const predictionsSaid = (
+  scored: Plan,
+  predictions: readonly { answer: PredictionAnswer }[],
+  evidence: Evidence,
+): string =>
+  predictionsMet(
+    scored.prediction.who,
+    predictions.map(({ answer }) => comparePrediction(scored, answer, evidence)),
+  )

@@ -1,0 +1,59 @@
+import type { Plan } from '../plan'
+import type { GroupProgress } from '../recording'
+
+/** The path of a lesson, in the order in which teachers work. */
+export const stages = ['wonder', 'plan', 'pack', 'test', 'compare', 'conclude'] as const
+export type Stage = (typeof stages)[number]
+
+/** How far one stage of a lesson is. */
+export interface StageState {
+  stage: Stage
+  ready: boolean
+  /** What is there, or what it waits for, in a few words. */
+  note: string
+}
+
+/** What the stages of a lesson follow from. */
+export interface LessonState {
+  plan: Pick<Plan, 'question'>
+  /** How many findings of the Fair check must be mended. */
+  mends: number
+  /** What the Kitted check says; null while it is not known. */
+  kit: 'mend' | 'think' | 'good' | null
+  /** Whether somebody has checked the school's own risk assessment. */
+  confirmed: boolean
+  progress: readonly Pick<GroupProgress, 'done' | 'needed'>[]
+  /** How many levels have a result. */
+  results: number
+  answered: boolean
+}
+
+/**
+ * Which stages of a lesson are ready, and what the others wait for.
+ * @example stageStates(state)[1] // { stage: 'plan', ready: false, note: '2 to mend' }
+ */
+export function stageStates(lesson: LessonState): StageState[] {
+  const done = lesson.progress.reduce((sum, one) => sum + one.done, 0)
+  const needed = lesson.progress.reduce((sum, one) => sum + one.needed, 0)
+  const asked = lesson.plan.question.trim() !== ''
+  const sound = lesson.mends === 0
+  const compared = lesson.results >= 2
+  return [
+    { stage: 'wonder', ready: asked, note: asked ? 'asked' : 'needs a question' },
+    { stage: 'plan', ready: sound, note: sound ? 'can be tested' : `${lesson.mends} to mend` },
+    { stage: 'pack', ...packed(lesson) },
+    {
+      stage: 'test',
+      ready: needed > 0 && done === needed,
+      note: needed > 0 ? `${done} of ${needed}` : 'needs levels',
+    },
+    { stage: 'compare', ready: compared, note: compared ? 'has results' : 'needs readings' },
+    { stage: 'conclude', ready: lesson.answered, note: lesson.answered ? 'answered' : 'no answer yet' },
+  ]
+}
+
+function packed({ kit, confirmed }: LessonState): Pick<StageState, 'ready' | 'note'> {
+  if (kit === null) return { ready: false, note: '…' }
+  if (kit === 'mend') return { ready: false, note: 'kit to mend' }
+  return { ready: confirmed, note: confirmed ? 'ready' : 'cautions to check' }
+}
