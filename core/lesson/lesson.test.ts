@@ -135,6 +135,7 @@ describe('the bench', () => {
       {
         groups: 2,
         children: 8,
+        cupboard: [],
       },
     )
     expect(kitNote(lines, 'h20').note).toBe('6')
