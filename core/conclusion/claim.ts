@@ -73,7 +73,7 @@ const strengthWords = { always: 'Every time', mostly: 'In most groups', think: '
 
 /**
  * The sentence that a claim's parts make.
- * @example claimSentence(plan, claim)
+ * @example claimSentence(plan, claim) // 'Every time a larger drop height gave a larger bounce height, from 20 cm to 60 cm.'
  * // 'In most groups a larger drop height gave a larger bounce height, from 20 cm to 100 cm.'
  */
 export function claimSentence(plan: Plan, claim: Claim): string {
@@ -102,7 +102,7 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
 
 /**
  * The end of a claim: how far it reaches.
- * @example claimScope(plan, claim) // 'between 20 cm and 60 cm'
+ * @example claimScope(plan, claim) // 'from 20 cm to 60 cm'
  */
 export function claimScope(plan: Plan, { scope }: Claim): string {
   const levels = orderedLevels(plan)

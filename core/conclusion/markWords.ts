@@ -67,7 +67,7 @@ const generalPhrases =
  * it is the odd one out that turns the claim round.
  *
  * @param partsFit whether the parts of the claim fit the data, so that "every time" may stand where they say it
- * @example markWords(plan, claim, 'Higher drops always bounce higher.', evidence, true)[0]?.text // 'always'
+ * @example markWords(plan, claim, 'Higher drops always bounce higher.', evidence, true)[0]?.text // undefined: every group agrees; else 'always'
  */
 export function markWords(
   plan: Plan,

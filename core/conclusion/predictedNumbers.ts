@@ -22,7 +22,7 @@ export interface PredictedNumber extends PredictorSeat {
  * Predicted numbers beside what came of them, on the scale of the result; predictions of another kind are left out, and numbers for
  * levels that are no longer in the plan.
  * @param who who predicts by the plan; of a class that predicts together, the result is that of all groups
- * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence)[0].found // 32
+ * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence)[0].found // 34
  */
 export function predictedNumbers(
   who: Plan['prediction']['who'],

@@ -22,7 +22,7 @@ export type PredictionOutcome = 'as-predicted' | 'nearly' | 'surprised' | 'open'
 
 /**
  * The level that a number is predicted for: the last in the order of comparison.
- * @example predictedLevel(plan)?.value // 100
+ * @example predictedLevel(plan)?.value // 60
  */
 export function predictedLevel(plan: Pick<Plan, 'changed' | 'levels'>) {
   return orderedLevels(plan).at(-1) ?? null
@@ -63,7 +63,7 @@ export function orderSaid({ best, measured: { name, scale } }: Pick<Plan, 'best'
 
 /**
  * The format in which a plan's predictions are put: kinds have no direction, and places and words are no numbers.
- * @example predictionFormat(plan) // 'choice' for a race of kinds
+ * @example predictionFormat(race) // 'choice'
  */
 export function predictionFormat({ prediction, changed, measured }: Plan): PredictionFormat {
   const { format } = prediction

@@ -40,7 +40,7 @@ export function trendAgreement(
  * Which of the groups that tested the class's first level had it ahead of all others that they tested. While some group that
  * compared anything has not tested it, it cannot be said of all.
  * @param sign 1 where the most comes first, −1 where the least does
- * @example leaderAgreement(cells, 'ridged', 1).agreeing // 6
+ * @example leaderAgreement(cells, 'h60', 1).agreeing // 3
  */
 export function leaderAgreement(cells: readonly Cell[], first: string | undefined, sign: 1 | -1): Agreement {
   const tested = new Set(cells.filter((cell) => cell.levelId === first).map((cell) => cell.groupId))

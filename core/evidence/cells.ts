@@ -25,7 +25,7 @@ export interface LevelResult {
 /**
  * The cells that hold at least one score. Scores of levels that are no longer compared are left out; tries
  * beyond the planned number are kept, since extra care is no mistake.
- * @example cellsOf(comparison, scores)[0].summary.centre // 65
+ * @example cellsOf(comparison, scores)[0].summary.centre // 12
  */
 export function cellsOf(
   { levels, summary }: Pick<Comparison, 'levels' | 'summary'>,
@@ -51,7 +51,7 @@ export function cellsOf(
  * The result of each level, groups weighted equally however many tries they made; levels without readings
  * are left out. Scores of an order or of words have no mean, so they have a middle.
  * @param levels in the order wanted
- * @example levelResults(orderedLevels(plan), cells)[0].centre // 13
+ * @example levelResults(orderedLevels(plan), cells)[0].centre // 11.67
  */
 export function levelResults(
   levels: readonly Level[],

@@ -18,7 +18,7 @@ export interface Coverage {
 /**
  * How far the test has come: partial while a planned level has no reading, or while fewer than half of the groups meant
  * to test a level have done so.
- * @example coverageOf(comparison, cells).partial // true half-way through a lesson
+ * @example coverageOf(comparison, cells).partial // false; true half-way through a lesson
  */
 export function coverageOf({ levels, meant }: Comparison, cells: readonly Cell[]): Coverage {
   const groupsAt = (levelId: string) =>

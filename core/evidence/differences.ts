@@ -32,7 +32,7 @@ let room = new Float64Array(4096)
 /**
  * All differences of a try at one level and a try at the other in the same group, sorted, and how many groups
  * gave any. The list is written over by the next call.
- * @example pairDifferences(table, 1, 0).sorted.length // 54: six groups, three tries each
+ * @example pairDifferences(table, 1, 0).sorted.length // 18: two groups, three tries each
  */
 export function pairDifferences(
   { values, counts, levels, groups, room: tries }: ScoreTable,

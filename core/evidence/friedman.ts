@@ -22,7 +22,7 @@ const mostExactBlocks: Record<number, number> = { 2: 12, 3: 10, 4: 5 }
  *
  * @param blocks each block's values, one for each kind; all of one length
  * @throws RangeError when blocks differ in length.
- * @example friedman([[1, 2, 3], [1, 2, 3], [1, 2, 3]]) // { statistic: 6, p: 0.0278 }
+ * @example friedman([[1, 2, 3], [1, 2, 3], [1, 2, 3]]) // { statistic: 6, p: 1 / 36 }
  */
 export function friedman(blocks: readonly (readonly number[])[]): DifferenceTest {
   const kinds = blocks[0]?.length ?? 0

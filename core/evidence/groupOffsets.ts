@@ -17,7 +17,7 @@ export interface GroupOffset {
  *
  * @param cells the cells of the lesson; fewer than four groups give no hint
  * @param readingError standard deviation of one reading, in the unit of the values
- * @example groupOffsets(cells, 0.29) // [{ groupId: 'moon', offset: 5 }]
+ * @example groupOffsets(cells, 0.29) // []; [{ groupId: 'moon', offset: 5 }] for one that reads 5 more than the others
  */
 export function groupOffsets(cells: readonly Cell[], readingError: number): GroupOffset[] {
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]

@@ -25,7 +25,7 @@ export interface StratifiedTrend extends TrendTest {
  * @param table the scores, group by group
  * @param levels the places of the levels to compare, in order; all of them when left out
  * @param allowance how much wider the spread is taken for what tries of one cell share
- * @example jonckheere(tableOf([[[1, 2], [3, 4], [5, 6]]], 'mean')).pRising // 1/90: all pairs rise
+ * @example jonckheere(tableOf([[[1, 2], [3, 4], [5, 6]]], 'mean')).pRising // 1 / 90: all pairs rise
  */
 export function jonckheere(
   table: ScoreTable,

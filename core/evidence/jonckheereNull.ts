@@ -12,7 +12,7 @@ const exact = sumNull(nullOfPattern)
 
 /**
  * The exact chances of the doubled J summed over groups, or null where there are too many ways to deal tries out.
- * @example jonckheereNull([{ sizes: [2, 2, 2], ties: [1, 1, 1, 1, 1, 1] }], 24)?.from // 1/90
+ * @example jonckheereNull([{ sizes: [2, 2, 2], ties: [1, 1, 1, 1, 1, 1] }], 24)?.from // 1 / 90
  */
 export function jonckheereNull(
   strata: readonly Pick<Stratum, 'sizes' | 'ties' | 'pairs'>[],

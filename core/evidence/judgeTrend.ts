@@ -79,7 +79,7 @@ export function testedLevels({ counts, levels, groups }: ScoreTable): number[] {
 
 /**
  * The groups that tested every one of these levels, each with its centres.
- * @example wholeBlocks(table, [0, 1]) // [[11, 22], [10, 21]]
+ * @example wholeBlocks(table, [0, 1]) // [[12, 22], [11, 22]]
  */
 export function wholeBlocks({ centres, levels, groups }: ScoreTable, tested: readonly number[]): number[][] {
   return Array.from({ length: groups }, (_, group) =>

@@ -27,7 +27,7 @@ export interface KindsEvidence extends Agreement {
 /**
  * Weighs named kinds: which came first and whether it is ahead of the next, the order of all with its ties, and
  * which groups agree.
- * @example kindsEvidence(comparison, table, cells, results).first?.level.name // 'thick card'
+ * @example kindsEvidence(comparison, table, cells, results).first?.level.id // 'h60'
  */
 export function kindsEvidence(
   comparison: Comparison,

@@ -20,7 +20,7 @@ export interface LevelEffects {
  * Source: J. L. Hodges and E. L. Lehmann, Annals of Mathematical Statistics 34 (1963) 598–611; several levels:
  * E. Spjøtvoll, the same 39 (1968) 1486–1492.
  *
- * @example levelEffects(table, 'number').effects // -11, 0, 11
+ * @example levelEffects(table, 'number').effects[2] // 11
  */
 export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects {
   const { levels } = table

@@ -18,7 +18,7 @@ export interface OpenDifference {
 
 /**
  * The smallest difference that is worth noticing, in the unit of the scores.
- * @example worthNoticing(table, { least: 1, share: 0.1 }) // 4.3 where the middle result is 43
+ * @example worthNoticing(table, { least: 1, share: 0.1 }) // 2.2 where the middle result is 22
  */
 export function worthNoticing(table: ScoreTable, { least, share }: Judging['worth']): number {
   if (share === 0) return least

@@ -22,7 +22,7 @@ export interface TrendTest {
  *
  * @param blocks each block's values, in the order of its levels; blocks of fewer than two values say nothing
  * @throws RangeError when a block has more than 12 values.
- * @example pageTrend([[1, 2, 3], [2, 4, 9]]).pRising // 1/36: both blocks rise
+ * @example pageTrend([[1, 2, 3], [2, 4, 9]]).pRising // 1 / 36: both blocks rise
  */
 export function pageTrend(blocks: readonly (readonly number[])[]): TrendTest {
   const levels = Math.max(0, ...blocks.map((block) => block.length))
@@ -36,7 +36,7 @@ const present = new Float64Array(mostLevels)
 /**
  * The same test on a table of numbers, block by block, NaN where a block has nothing.
  * @throws RangeError when a block has more than 12 values.
- * @example pageOfTable({ values: Float64Array.of(1, 2, 3, 2, 4, 9), levels: 3, blocks: 2 }).pRising // 1/36
+ * @example pageOfTable({ values: Float64Array.of(1, 2, 3, 2, 4, 9), levels: 3, blocks: 2 }).pRising // 1 / 36
  */
 export function pageOfTable({
   values,

@@ -26,7 +26,7 @@ const enoughShared = 0.75
  * rank sums.
  *
  * @param a and @param b places of the levels
- * @example pairTest(table, 2, 0) // { p: 0.004, carriedBy: 'tries', ahead: 1, groups: 6 }
+ * @example pairTest(table, 2, 0).carriedBy // 'tries'
  */
 export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   const { differences, either } = groupDifferences(table, a, b)

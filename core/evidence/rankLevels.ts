@@ -18,7 +18,7 @@ export interface Ranking {
  * Puts the levels in order by the comparisons that they win inside the groups, each group weighing the same, and tests each
  * against the next. Distances decide only between equals: by them, one group with wide gaps could turn the others' order.
  * @param tested places of the levels that have readings
- * @example rankLevels(table, [0, 1, 2], 'number').order // [1, 0, 2]
+ * @example rankLevels(table, [0, 1, 2], 'number').order // [2, 1, 0]
  */
 export function rankLevels(table: ScoreTable, tested: readonly number[], scale: ScoreScale): Ranking {
   const { effects, dominance } = levelEffects(table, scale)

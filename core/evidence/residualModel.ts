@@ -23,7 +23,7 @@ export interface ResidualModel {
  * everywhere) and 1 (in proportion), fitted to the levels.
  * @param cells at least one, with finite values
  * @param resolution the mark, and the standard deviation of one reading, in the unit of the values
- * @example residualModel(cells, { mark: 1, error: 0.29 }).scale('h40') // 1.4
+ * @example residualModel(cells, { mark: 1, error: 0.29 }).scale('h40') // 0.68
  */
 export function residualModel(
   cells: readonly Cell[],

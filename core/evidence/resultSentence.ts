@@ -24,7 +24,7 @@ export interface ResultSentence {
 /**
  * Says in one sentence what the data say, as strongly as the verdict allows, and the reason for it. While much
  * is still to come, the sentence is about what is there and says so.
- * @example resultSentence(plan, evidence).sentence
+ * @example resultSentence(plan, evidence).sentence // 'A larger drop height gave a larger bounce height: each extra 20 cm added about 11 cm.'
  * // 'A larger drop height gave a larger bounce height: each extra 20 cm added about 12 cm.'
  */
 export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {

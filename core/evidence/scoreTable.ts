@@ -37,7 +37,7 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
 /**
  * The table of given tries.
  * @param tries group by group, level by level; an empty list where a group has nothing at a level
- * @example tableOf([[[11, 12], [20]], [[10], []]], 'median').counts // 2, 1, 1, 0
+ * @example tableOf([[[11, 12], [20]], [[10], []]], 'median').counts.join(' ') // '2 1 1 0'
  */
 export function tableOf(tries: readonly (readonly (readonly number[])[])[], summary: Summary): ScoreTable {
   const levels = Math.max(0, ...tries.map((group) => group.length))
@@ -71,7 +71,7 @@ export function isReplicated({ counts }: ScoreTable): boolean {
 
 /**
  * How many groups have something at two levels or more; the others compare nothing.
- * @example comparingGroups(table) // 6
+ * @example comparingGroups(table) // 2
  */
 export function comparingGroups({ counts, levels, groups }: ScoreTable): number {
   let comparing = 0
@@ -85,7 +85,7 @@ export function comparingGroups({ counts, levels, groups }: ScoreTable): number 
 
 /**
  * The result of each level, groups weighing the same however many tries they made; NaN where nobody has been.
- * @example levelMeans(table)[0] // 11.25
+ * @example levelMeans(table)[0] // 11.5
  */
 export function levelMeans({ centres, levels, groups }: ScoreTable): Float64Array {
   return Float64Array.from({ length: levels }, (_, level) => {

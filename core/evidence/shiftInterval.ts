@@ -21,7 +21,7 @@ export interface Interval {
  *
  * @param a and @param b places of the levels
  * @param alpha the chance, at most, that the true difference of a less b lies outside
- * @example shiftInterval(table, 1, 0, 0.1) // { least: 9, greatest: 12 }
+ * @example shiftInterval(table, 1, 0, 0.1) // { least: 10, greatest: 12 }
  */
 export function shiftInterval(table: ScoreTable, a: number, b: number, alpha: number): Interval {
   const { differences } = groupDifferences(table, a, b)

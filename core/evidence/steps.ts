@@ -45,7 +45,7 @@ export function stepsOf(
 /**
  * The steps that are up or down beyond chance, all judged together; the others are left open.
  * @param alpha the chance, at most, that any of them is wrong
- * @example turningSteps(table, [0, 1, 2]).map((step) => step.direction) // ['up', 'down']
+ * @example turningSteps(table, [0, 1, 2]).map((step) => step.direction) // ['up', 'up']
  */
 export function turningSteps(table: ScoreTable, tested: readonly number[], alpha = clearAt): Step[] {
   const tests = tested

@@ -8,7 +8,7 @@ import { median } from 'simple-statistics'
  *
  * @param groups for each group its pairs of x and y
  * @returns the slope in units of y per unit of x, or null when no two points differ in x
- * @example theilSen([[[0, 0], [1, 2], [2, 4], [3, 30]]]) // 2 + …: one wild point hardly moves it
+ * @example theilSen([[[0, 0], [1, 2], [2, 4], [3, 6], [4, 90]]]) // 2: one wild point does not move it
  */
 export function theilSen(groups: readonly (readonly (readonly [number, number])[])[]): number | null {
   const slopes: number[] = []

@@ -32,7 +32,7 @@ export interface FairContext {
 
 /**
  * A remedy that replaces some fields of the plan.
- * @example remedy('Test it three times', () => ({ tries: 3 }))
+ * @example remedy('Test it three times', () => ({ tries: 3 })).label // 'Test it three times'
  */
 export function remedy(label: string, change: (plan: Plan) => Partial<Plan>): Remedy {
   return { label, apply: (plan) => ({ ...plan, ...change(plan) }) }

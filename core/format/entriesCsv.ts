@@ -14,7 +14,7 @@ import { safeCell } from './cells'
  * aside, superseded), reason, note, source, taken_at (ISO 8601), id, supersedes.
  *
  * @param groupNames the name of each group by its id
- * @example entriesCsv(plan, { g: 'Leaf' }, entries).split('\r\n')[1] // 'Leaf,20 cm,1,,13,13,typed,cm,…'
+ * @example entriesCsv(plan, { leaf: 'Leaf' }, entries).split('\r\n')[1].slice(0, 27) // 'Leaf,20 cm,1,,11,11,typed,c'
  */
 export function entriesCsv(
   plan: Plan,

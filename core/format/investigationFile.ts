@@ -77,7 +77,7 @@ function texts(given: unknown): Record<string, string> {
 
 /**
  * The identifiers of all pictures that a plan names, each once.
- * @example picturesIn(plan) // ['0190…']
+ * @example picturesIn(plan) // [], or the identifiers of its pictures
  */
 export function picturesIn(plan: Plan): string[] {
   const formerly = [...plan.keptSame, ...plan.ideas.change].flatMap((card) => card.was?.levels ?? [])
@@ -87,7 +87,7 @@ export function picturesIn(plan: Plan): string[] {
 
 /**
  * A plan whose pictures go by other identifiers; those without one are left out.
- * @example withPictures(plan, new Map([['old', 'new']])).levels[0].picture // 'new'
+ * @example withPictures(plan, new Map([['old', 'new']])).levels[0].picture // null; 'new' where it was 'old'
  */
 export function withPictures(plan: Plan, renamed: ReadonlyMap<string, string>): Plan {
   const rename = (levels: Level[]) =>

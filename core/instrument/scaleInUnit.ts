@@ -37,7 +37,7 @@ export function scaleInUnit({ measured: { unit, instrument }, rounding }: Measur
 
 /**
  * The smallest difference that two readings can show, and the error of one, in the unit measured.
- * @example resolutionOf(plan) // { mark: 1, error: 0.2887 } for a metre stick read in cm
+ * @example resolutionOf(plan) // { mark: 1, error: 1 / Math.sqrt(12) } for a metre stick read in cm
  */
 export function resolutionOf(measured: MeasuredScale): Pick<ScaleInUnit, 'mark' | 'error'> {
   const { mark, error } = scaleInUnit(measured)

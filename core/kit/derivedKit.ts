@@ -73,7 +73,7 @@ export function derivedKit(plan: Plan): Material[] {
 /**
  * The typed lines that stand: one in place of a derived line does so only while the plan brings that line, so that
  * another instrument, or a level that is gone, leaves nothing behind.
- * @example standing(plan).map((line) => line.name)
+ * @example standing(plan).map((line) => line.name) // [] for drop heights; what holds a thing up by its name
  */
 export function standing(plan: Plan): Material[] {
   const brought = new Set(candidates(plan).map((line) => line.id))

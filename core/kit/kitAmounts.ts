@@ -48,7 +48,7 @@ export function kitMaterials(plan: Plan): { material: Material; origin: KitLine[
  * measured out (whole things; mL, g and cm by the school's own instruments), trays first, then spares.
  *
  * @throws RangeError when a count is negative or not a whole number.
- * @example kitAmounts(plan, { groups: 6, children: 24, cupboard })[0].total // 7: a ball for each group and one spare
+ * @example kitAmounts(plan, { groups: 6, children: 24, cupboard })[0].total // 6: a metre stick for each group
  */
 export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore = {} }: KitClass): KitLine[] {
   for (const count of [groups, children])

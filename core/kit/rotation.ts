@@ -12,7 +12,7 @@ export interface Turnable {
  *
  * @returns for each turn, for each group, the thing's id, or null where the group waits
  * @throws RangeError when there is none of a thing
- * @example rotation(6, [{ id: 'lamp', howMany: 3 }]) // [['lamp','lamp','lamp',null,null,null], [null,null,null,'lamp',…]]
+ * @example rotation(6, [{ id: 'lamp', howMany: 3 }]) // [[null, null, null, 'lamp', 'lamp', 'lamp'], ['lamp', 'lamp', 'lamp', null, null, null]]
  */
 export function rotation(groups: number, things: readonly Turnable[]): (string | null)[][] {
   if (things.some((one) => !(one.howMany >= 1)))

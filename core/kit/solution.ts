@@ -16,7 +16,7 @@ export interface Mixture {
  * spoon of salt makes no difference that a jug would show.
  * @param millilitres of the mixture, at least 0
  * @throws RangeError when the ratio is to no water at all
- * @example mix({ kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 }, 2700, cupboard)
+ * @example mix({ kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 }, 2700, cupboard) // { water: 2700, added: 95 }
  * // { water: 2700, added: 95 }
  */
 export function mix(
@@ -52,7 +52,7 @@ export interface DilutionSeries {
  * is exact to the nearest millilitre that can be measured; the stock is rounded up so that it is enough for all.
  * @param levels how much of each level is wanted in mL, and its strength: how much goes into `inMillilitres`
  * @throws RangeError when a strength or a volume is below 0
- * @example dilute({ kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 }, [{ id: 'a', millilitres: 600, strength: 10 }, { id: 'b', millilitres: 600, strength: 40 }], cupboard)
+ * @example dilute({ kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 }, [{ id: 'a', millilitres: 600, strength: 10 }, { id: 'b', millilitres: 600, strength: 40 }], cupboard).stock // { water: 750, added: 30 }
  * // stock 750 mL of water with 30 g; a: 150 mL strong + 450 mL water, b: 600 mL strong
  */
 export function dilute(

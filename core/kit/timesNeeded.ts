@@ -12,7 +12,7 @@ import { levelsForGroup, type Material, type Plan } from '../plan'
  *
  * @param place the group's place in the class, from 0
  * @param children how many children the group has
- * @example timesNeeded({ per: 'level-try', use: 'used-up', level: null }, plan, 0, 4) // 16
+ * @example timesNeeded({ per: 'level-try', use: 'used-up', level: null }, plan, 0, 4) // 10: nine tries and one for practice
  */
 export function timesNeeded(
   { per, use, level }: Pick<Material, 'per' | 'use' | 'level'>,

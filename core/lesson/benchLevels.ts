@@ -17,7 +17,7 @@ export interface BenchLevel extends Pick<Level, 'id' | 'value' | 'baseline' | 'p
 
 /**
  * The levels of a plan as they are drawn on the bench, in the order of comparison.
- * @example benchLevels(plan)[0] // { id: 'h20', name: '20 cm', dimension: 'length', value: 20, share: 0.33, largest: 60, place: 0, … }
+ * @example benchLevels(plan)[0] // { id: 'h20', name: '20 cm', dimension: 'length', value: 20, share: 1 / 3, largest: 60, place: 0, … }
  */
 export function benchLevels(plan: Plan): BenchLevel[] {
   const levels = orderedLevels(plan)
@@ -52,7 +52,7 @@ export interface BenchChoice {
 
 /**
  * What is seen where nothing is read off an instrument: the words in their order, or the letters of what is set against each other.
- * @example benchChoices(rustingClips).map((one) => one.short) // ['shiny', 'spotted', 'rusty']
+ * @example benchChoices(clips).map((one) => one.short) // ['shiny', 'spotted', 'rusty']
  */
 export function benchChoices(plan: Plan): BenchChoice[] {
   const words = wayOf(plan).fields(plan)[0]?.choices

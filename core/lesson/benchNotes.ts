@@ -10,7 +10,7 @@ export interface BenchNote {
 
 /**
  * How much of a level has been read.
- * @example readNote({ done: 2, needed: 6 }) // { note: '2 of 6', fill: 0.33… }
+ * @example readNote({ done: 2, needed: 6 }) // { note: '2 of 6', fill: 1 / 3 }
  */
 export const readNote = ({ done, needed }: { done: number; needed: number }): BenchNote => ({
   note: `${done} of ${needed}`,
@@ -20,7 +20,7 @@ export const readNote = ({ done, needed }: { done: number; needed: number }): Be
 /**
  * What a level gave, with a bar to scale with the largest; places and words have no size that a bar could show.
  * @param scored the plan as its results are measured (`scoredPlan`)
- * @example resultNote(scored, evidence, 'h60') // { note: '36 cm', fill: 1 }
+ * @example resultNote(scored, evidence, 'h60') // { note: '34 cm', fill: 1 }
  */
 export function resultNote(scored: Plan, { results }: Evidence, levelId: string): BenchNote {
   const result = results.find((one) => one.level.id === levelId)

@@ -17,7 +17,7 @@ export interface ChoiceEffect {
  * a group would take; whether there are instruments enough.
  *
  * @param groups how many groups the class has
- * @example choiceEffects(plan, { ...plan, levelOrder: 'own' }, context, 6) // [{ kind: 'settles', text: 'settles what Fair asks' }]
+ * @example choiceEffects({ ...plan, levelOrder: 'same' }, plan, context, 6) // [{ kind: 'settles', text: 'settles what Fair asks' }]
  */
 export function choiceEffects(
   before: Plan,
@@ -88,7 +88,7 @@ function instruments(
 
 /**
  * Says so when the cupboard holds fewer of an instrument than groups work at once; null where there are enough or nobody knows.
- * @example tooFewInstruments(plan, cupboard, 6) // 'Only 4 in the cupboard for 6 groups.'
+ * @example tooFewInstruments(plan, cupboard, 6) // null; 'Only 4 in the cupboard for 6 groups.' where there are 4
  */
 export function tooFewInstruments(
   plan: Pick<Plan, 'measured' | 'whoTests'>,

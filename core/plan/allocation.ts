@@ -27,7 +27,7 @@ export function testingPlaces({ whoTests }: Pick<Plan, 'whoTests'>, groups: numb
  * backwards, so that wear, warming or tiredness does not always meet the same level.
  *
  * @param place the group's place in the class, from 0
- * @example levelsForGroup(plan, 1).map((level) => level.value) // own order: [20, 100, 80, 60, 40]
+ * @example levelsForGroup(plan, 1).map((level) => level.value) // [20, 60, 40]: each group in an order of its own
  */
 export function levelsForGroup(
   plan: Pick<Plan, 'changed' | 'levels' | 'whoTests' | 'levelOrder'>,

@@ -3,7 +3,7 @@ import type { Plan } from './plan'
 
 /**
  * The instruments that a plan reads with: of what is compared, and of what is read besides.
- * @example instrumentsRead(plan).map((one) => one.name) // ['measuring cylinder', 'balance']
+ * @example instrumentsRead(rice).map((one) => one.name) // ['measuring jug', 'balance']
  */
 export function instrumentsRead({ measured, recording }: Pick<Plan, 'measured' | 'recording'>): Instrument[] {
   const second = 'second' in recording ? recording.second : undefined

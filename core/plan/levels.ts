@@ -6,7 +6,7 @@ import { suggestLevel } from './suggestLevel'
 
 /**
  * A level that nothing has been said of yet, but what is given.
- * @example newLevel({ value: 40 }) // { id: '0190…', name: '', value: 40, baseline: false, picture: null }
+ * @example newLevel({ id: 'h40', value: 40 }) // { id: 'h40', name: '', value: 40, baseline: false, picture: null }
  */
 export const newLevel = (known: Partial<Level> = {}): Level => ({
   id: newId(),

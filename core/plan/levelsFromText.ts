@@ -27,7 +27,7 @@ export function levelsText(plan: Pick<Plan, 'changed' | 'levels'>): string {
  * is called otherwise is the one in its place. The unit written last counts for those without one.
  *
  * @returns the plan with these levels, or a message that says what to type instead; it never throws
- * @example levelsFromText(plan, '10, 20 and 30 cm') // three levels in centimetres
+ * @example levelsFromText(plan, '10, 20 and 30 cm').plan.levels.length // 3
  */
 export function levelsFromText(plan: Plan, text: string): TypedLevels {
   const listed = listPieces(text)

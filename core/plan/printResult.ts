@@ -7,7 +7,7 @@ import type { Plan } from './plan'
  * these.
  * @param extraDecimals for the middle of several, which may show one decimal more
  * @example printResult(plan, 62.333, 1) // '62.3 cm'
- * @example printResult(race, 1.5) // 'place 1.5'
+ * @example printResult(scoredPlan(race), 1.5) // 'place 1.5'
  */
 export function printResult(
   plan: Pick<Plan, 'measured' | 'rounding'>,

@@ -8,7 +8,7 @@ const usualRounds = 3
 
 /**
  * Whether a plan improves a design in rounds; its way of recording says so.
- * @example isInRounds(paperBridge) // true
+ * @example isInRounds(rounds) // true
  */
 export const isInRounds = ({ recording }: Pick<Plan, 'recording'>): boolean => recording.kind === 'rounds'
 

@@ -59,7 +59,7 @@ export function addIdea(plan: Plan, tray: 'change' | 'measure', name: string): P
  * any other move leaves the plan as it is. Names suggest units and instruments (see `guessUnit`).
  * @param cupboard the instruments at hand
  * @throws RangeError when no card has this id.
- * @example moveCard(plan, 'ball', 'changed').keptSame.map((same) => same.name) // ['drop height', 'floor']
+ * @example moveCard(plan, 'ball', 'changed').keptSame.map((same) => same.name) // ['drop height']
  */
 export function moveCard(
   plan: Plan,
@@ -89,7 +89,7 @@ export function moveCard(
 
 /**
  * Takes a card off the board.
- * @example removeCard(plan, 'ball').keptSame // without the ball
+ * @example removeCard(plan, 'ball').keptSame // []: the ball was the only one
  */
 export function removeCard(plan: Plan, id: string): Plan {
   const card = variableCards(plan).find((one) => one.id === id)

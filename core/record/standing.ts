@@ -33,7 +33,7 @@ export interface Standing {
 /**
  * What stands of these entries.
  * @param entries every entry ever made, in any order
- * @example standingOf(entries).slots.get('g|l|1|')?.counted?.fields.value // { typed: '62', given: 'typed', value: 62 }
+ * @example standingOf(entries).slots.get('leaf|h20|1|')?.counted?.fields.value // { typed: '11', given: 'typed', value: 11 }
  */
 export function standingOf(entries: readonly Entry[]): Standing {
   const slots = slotStates(entries)

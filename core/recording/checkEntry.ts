@@ -52,7 +52,7 @@ const nearEnough = 2
  *
  * @param context the slot and the other readings; without it only the number and the scale are looked at
  * @returns hints and a value, or what to ask; it never throws
- * @example checkEntry('640', plan, contextOf(plan, counted, slot)).hints[0].suggestion // 64
+ * @example checkEntry('340', plan, contextOf(plan, counted, slot)).hints[0].suggestion // 34
  */
 export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry<number> {
   const { unit } = plan.measured
@@ -69,7 +69,7 @@ export function checkEntry(text: string, plan: Plan, context: EntryContext | nul
 
 /**
  * The same for a number that is known already, such as one of two readings that was chosen.
- * @example checkValue(640, plan, contextOf(plan, counted, slot)).hints[0].suggestion // 64
+ * @example checkValue(340, plan, contextOf(plan, counted, slot)).hints[0].suggestion // 34
  */
 export function checkValue(
   value: number,

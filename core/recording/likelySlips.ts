@@ -45,7 +45,7 @@ export interface Misreading {
 /**
  * What a value may have been if two neighbouring digits changed places, or if marks worth two were counted as one beyond the
  * last number on the scale.
- * @example misreadings(14, plan).map((one) => one.meant) // [41, 18]
+ * @example misreadings(14, plan).map((one) => one.meant) // [41, 18, 12]
  */
 export function misreadings(value: number, { measured }: Pick<Plan, 'measured'>): Misreading[] {
   return [...swapped(value), ...marksMiscounted(value, measured)]

@@ -106,7 +106,7 @@ function asReadWith(plan: Plan, readWith: Entry['readWith']): Plan {
 /**
  * The number of an entry in the unit that the plan measures in now, whatever it was read in; null where nothing
  * was read.
- * @example numberOf(plan, entry) // 12.5 for an entry of 125 mm in a plan in centimetres
+ * @example numberOf(plan, { ...entry, readWith: { instrument: 'ruler', unit: 'mm', mark: 1 } }) // 1.3
  */
 export function numberOf(
   { measured }: Pick<Plan, 'measured'>,

@@ -24,7 +24,7 @@ const isFilled = ({ slots }: Standing, slot: Slot) => {
 /**
  * How many of a group's slots hold an entry, and the first that holds none and is read now.
  * @param due the moments that are read today; null where any may be
- * @example groupProgress(plan, 'g', 0, standingOf([])).next // the first try of the first level
+ * @example groupProgress(plan, 'g', 0, standingOf([])).next.levelId // 'h20'
  */
 export function groupProgress(
   plan: Plan,
@@ -45,7 +45,7 @@ export function groupProgress(
 /**
  * How many of the slots at each level hold an entry, over all groups that test it, by level id.
  * @param groupIds the groups of the class, in order
- * @example levelProgress(plan, ['a', 'b'], standing).get('h20') // { done: 2, needed: 6 }
+ * @example levelProgress(plan, ['leaf', 'bell', 'moon'], standing).get('h20') // { done: 6, needed: 9 }
  */
 export function levelProgress(
   plan: Plan,

@@ -5,7 +5,7 @@ import { wayOf } from './registry'
 /**
  * A plan as its scores are measured, for everything that prints results: for beats counted in 15 s the beats a minute.
  * @param counted the entries that stand and count; where starts differ, a change is a share
- * @example scoredPlan(plan).measured.name // 'heart beats a minute'
+ * @example scoredPlan(beats).measured.name // 'heart beats a minute'
  */
 export function scoredPlan(plan: Plan, counted: readonly Entry[] = []): Plan {
   return wayOf(plan).scored(plan, counted)

@@ -6,7 +6,7 @@ import { wayOf } from './registry'
 
 /**
  * The scores of a lesson: what its way of recording makes of the entries that stand and count.
- * @example scoresOf(plan, standingOf(entries).counted)[0] // { id: 'r1', groupId: 'leaf', levelId: 'h20', tryNumber: 1, value: 13 }
+ * @example scoresOf(plan, standingOf(entries).counted)[0] // { id: 'r1', groupId: 'leaf', levelId: 'h20', tryNumber: 1, value: 11 }
  */
 export function scoresOf(plan: Plan, counted: readonly Entry[]): Score[] {
   return wayOf(plan).scores(plan, counted)
@@ -15,7 +15,7 @@ export function scoresOf(plan: Plan, counted: readonly Entry[]): Score[] {
 /**
  * What an entry of a slot is looked at beside while it is typed: what others have read there, and what its own row holds.
  * @param counted the entries that stand and count
- * @example contextOf(plan, counted, slot).others.length
+ * @example contextOf(plan, counted, slot).others.length // 26
  */
 export function contextOf(plan: Plan, counted: readonly Entry[], slot: Slot): EntryContext {
   const key = slotKey(slot)

@@ -10,7 +10,7 @@ export interface SetUp {
 /**
  * The instruments that the entries which count were read with, the most used first: a list for each kind of quantity. More than one in
  * a list tells that the set-up changed while the lesson was under way.
- * @example setUps(counted)[0].map((one) => one.instrument) // ['metre stick', 'tape measure']
+ * @example setUps([{ ...entry, readWith: readWithOf(plan, '') }])[0][0].instrument // 'metre stick'
  */
 export function setUps(counted: readonly Entry[]): SetUp[][] {
   const kinds = new Map<string, Map<string, number>>()

@@ -31,7 +31,7 @@ export const inSum = (plan: Plan, value: number): string =>
 
 /**
  * A difference of two values as one line: the smaller is taken from the greater, and the name says which way it went.
- * @example difference(plan, { from: 160, to: 156 }).said // '160 g − 156 g = 4 g'
+ * @example difference(plan, { from: 160, to: 156 }).said // '160 cm − 156 cm = 4 cm'
  */
 export function difference(
   plan: Plan,

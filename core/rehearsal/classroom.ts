@@ -42,7 +42,7 @@ export interface Classroom {
  * @param groups how many groups test
  * @param perScore how many readings enter one score, each rounded to its mark
  * @throws RangeError when the plan has fewer than two levels or no tries.
- * @example classroom(plan, { first: 14, last: 55, apart: 3 }, 6, random).readings // 72: 6 groups, 4 levels, 3 tries
+ * @example classroom(plan, { first: 14, last: 55, apart: 3 }, 6, seededRandom(1)).readings // 54: 6 groups, 3 levels, 3 tries
  */
 export function classroom(
   plan: Plan,

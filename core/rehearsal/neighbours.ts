@@ -17,7 +17,7 @@ const setUpSeconds = 40
 
 /**
  * How long one group tests, in minutes: every try is set up, read and cleared; practice tries too.
- * @example testingMinutes(plan) // 12 tries and 1 practice try of 48 s: 10.4
+ * @example testingMinutes(plan) // 8: 9 tries and 1 practice try of 48 s
  */
 export function testingMinutes(plan: Plan): number {
   const tries = levelsForGroup(plan, 0).length * plan.tries + plan.practiceTries

@@ -50,7 +50,7 @@ export const noRehearsal: Rehearsal = {
  * @param expected on the scale of the plan's scores
  * @param before classes rehearsed already, to which these are added
  * @throws RangeError when the plan has fewer than two levels or no tries.
- * @example rehearse(plan, { first: 14, last: 55, apart: 3 }, 6, 1000, random).right // 1000
+ * @example rehearse(plan, { first: 14, last: 55, apart: 3 }, 6, 20, seededRandom(1)).right // 20
  */
 export function rehearse(
   plan: Plan,

@@ -44,7 +44,7 @@ export interface SafeContext {
 /**
  * The Safe check: the usual cautions at this age for what the plan brings, the allergies of the class that it touches,
  * what the school itself says of a thing, and what nobody here knows.
- * @example checkSafe(plan, context).cautions[0].heading // 'warm water, only an adult'
+ * @example checkSafe(bottle, safeContext).cautions[0].heading // 'warm water, only an adult'
  */
 export function checkSafe(plan: Plan, { age, lines, allergies, supplies }: SafeContext): SafeCheck {
   const match = matchPlan(plan, lines, age)

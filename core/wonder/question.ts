@@ -55,7 +55,7 @@ export interface QuestionParts {
  * Whether a question can be tested: it names something that can be changed and something that can be measured
  * or ranked, and a "best" in it has a meaning with a direction. "Why" questions are turned into
  * "what happens to … when we change …".
- * @example testability({ question: 'Why do balls bounce?', change: 'drop height', measure: 'bounce height', best: null }).asked
+ * @example testability({ question: 'Why do balls bounce?', change: 'drop height', measure: 'bounce height', best: null }).asked // 'What happens to the bounce height when we change the drop height?'
  * // 'What happens to the bounce height when we change the drop height?'
  */
 export function testability({ question, change, measure, best }: QuestionParts): Testability {

@@ -101,7 +101,7 @@ function planTask(task: PreparingTask, lessonDay: string, calendar: SchoolCalend
 /**
  * Reads a task as a teacher types it: "freeze ice 1 night before", "soak beans overnight", "sow 5 days before", "label cups".
  * @returns the task without an id, or what to type instead
- * @example understandTask('sow the cress 5 days before').nights // 5
+ * @example understandTask('sow the cress 5 days before').task.nights // 5
  */
 export function understandTask(
   text: string,

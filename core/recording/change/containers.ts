@@ -25,7 +25,7 @@ export function containerOf(plan: Pick<Plan, 'recording' | 'measured'>): Contain
 
 /**
  * What each level's empty container reads, by group and level.
- * @example emptyContainers(plan, counted).get('leaf|jar') // 40
+ * @example emptyContainers(plan, counted).get('leaf|jar') // undefined; 40 for a jar of 40 g
  */
 export function emptyContainers(plan: Plan, counted: readonly Entry[]): Map<string, number> {
   const empty = new Map<string, number>()
@@ -44,7 +44,7 @@ export const containerKey = ({ groupId, levelId }: Pick<Slot, 'groupId' | 'level
 /**
  * The readings of each try at the moments of the plan, the container taken off. Where it is weighed, nothing is known of a try before
  * that has been done.
- * @example readRows(plan, counted, ['before', 'after'])[0].values // [160, 148] for a jar of 40 g that read 200 g and 188 g
+ * @example readRows(plan, [], ['before', 'after']) // []; values 160 and 148 for a jar of 40 g that read 200 g and 188 g
  */
 export function readRows(plan: Plan, counted: readonly Entry[], moments: readonly string[]): ReadRow[] {
   const empty = emptyContainers(plan, counted)

@@ -14,7 +14,7 @@ export interface Spans {
 /**
  * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 14 cm", "two rulers + 14". Null where
  * the text tells no lengths of anything.
- * @example inSpans('2 rulers and 14 cm', plan) // { length: 60, rest: '14 cm' } with a ruler of 30 cm
+ * @example inSpans('2 rulers and 14 cm', plan) // { length: 200, rest: '14 cm' } with a metre stick
  */
 export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spans | null {
   const { instrument, unit } = measured

@@ -14,7 +14,7 @@ export const momentsOf = (plan: Plan) => [...partsOf(plan).parts, wholeOf(plan)]
 /**
  * The plan as each of its quantities is read, what is compared first. Of the second, parts and whole are moments of their own:
  * "rice, mass". An empty container is weighed and not measured out, so that it belongs to the mass where there are both.
- * @example quantitiesOf(plan).map((one) => one.measured.name) // ['volume', 'mass']
+ * @example quantitiesOf(rice).map((one) => one.measured.name) // ['volume', 'mass']
  */
 export function quantitiesOf(plan: Plan): Plan[] {
   const { second, ...recording } = partsOf(plan)
@@ -44,7 +44,7 @@ const dimensionOf = ({ unit }: Pick<Plan['measured'], 'unit'>) => unitDefinition
 
 /**
  * A moment of a quantity without the quantity's own name, where everything around it is of that quantity.
- * @example momentCalled(quantitiesOf(plan)[1], 'rice, mass') // 'rice'
+ * @example momentCalled(quantitiesOf(rice)[1], 'rice, mass') // 'rice'
  */
 export function momentCalled(quantity: Plan, moment: string): string {
   const own = `, ${quantity.measured.name}`

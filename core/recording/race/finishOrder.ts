@@ -13,7 +13,7 @@ export type ReadOrder = { ok: true; order: FinishOrder } | { ok: false; message:
 /**
  * Reads an order of levels by their letters or names: "B A=C D!" for B first, A and C together, D not finished. Letters may stand
  * without anything between. All levels run, but where groups share them.
- * @example readOrder(plan, 'ba=c') // { ok: true, order: { places: [['b'], ['a', 'c']], out: [] } }
+ * @example readOrder(race, 'ba=c') // { ok: true, order: { places: [['cotton'], ['paper', 'felt']], out: [] } }
  */
 export function readOrder(plan: Plan, text: string): ReadOrder {
   const runners = orderedLevels(plan)
@@ -83,7 +83,7 @@ export function orderKept(kept: string): FinishOrder {
 
 /**
  * An order as it is typed, by letters.
- * @example orderTyped(plan, order) // 'B A=C D!'
+ * @example orderTyped(race, { places: [['cotton'], ['paper']], out: ['felt'] }) // 'B A C!'
  */
 export const orderTyped = (plan: Plan, { places, out }: FinishOrder): string =>
   [

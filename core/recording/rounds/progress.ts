@@ -16,7 +16,7 @@ export interface Progress {
  * Best so far and gain per round.
  * @param results in the order of rounds; null where a round has none
  * @param end which end is better
- * @example progressOf([6, 9, 8, 12], 'most') // bestSoFar 6, 9, 9, 12; gains null, 3, −1, 4; best 3
+ * @example progressOf([6, 9, 8, 12], 'most') // { bestSoFar: [6, 9, 9, 12], gains: [null, 3, -1, 4], best: 3 }
  */
 export function progressOf(results: readonly (number | null)[], end: 'most' | 'least'): Progress {
   const sign = end === 'most' ? 1 : -1

@@ -30,7 +30,7 @@ export function dayOf({ fields, takenAt }: Pick<Entry, 'fields' | 'takenAt'>): n
  * The readings of each container in the order of their own time; those at moments that the plan no longer has are left out.
  * @param moments those of the plan
  * @param timeOf when an entry was read; null leaves it out
- * @example curvesOf(plan, counted, ['0 min', '5 min', '10 min'], minuteOf)[0].points.map((point) => point.at) // [0, 5, 11.5]
+ * @example curvesOf(plan, [{ ...entry, moment: '5 min' }], ['0 min', '5 min'], minuteOf)[0].points[0].at // 5
  */
 export function curvesOf(
   plan: Plan,

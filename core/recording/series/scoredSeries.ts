@@ -9,7 +9,7 @@ type Series = Extract<Recording, { kind: 'intervals' | 'daily' }>
  * @param per the unit of time, as it is said: "minute", "day"
  * @param span how long the whole row takes, in it
  * @param gap how far two readings lie apart, in it
- * @example scoredSeries(plan, 'minute', { span: 40, gap: 5 }).measured.name // 'temperature lost'
+ * @example scoredSeries(jackets, 'minute', { span: 40, gap: 5 }).measured.name // 'temperature lost'
  */
 export function scoredSeries(
   plan: Plan,

@@ -11,7 +11,7 @@ const other = { lost: 'gained', gained: 'lost' } as const
  * What each level did over the whole row: how much it lost or gained, or that a value was reached between two readings.
  * @param over the time that the row takes, as it is said
  * @returns null where the sentence of the result says it all
- * @example toldOf(plan, results, 'in 40 minutes') // 'temperature: wool lost 9 °C and foil lost 14 °C in 40 minutes.'
+ * @example toldOf(jackets, lost, 'in 40 minutes') // 'temperature: wool lost 9 °C and foil lost 14 °C in 40 minutes.'
  */
 export function toldOf(
   plan: Plan,

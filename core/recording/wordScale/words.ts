@@ -23,7 +23,7 @@ export const wordLimits = { fewest: 2, most: 8, letters: 60 } as const
 
 /**
  * The words of a scale, an example in brackets behind each apart: "spotted (brown dots)".
- * @example scaleWords(plan)[1] // { typed: 'spotted', label: 'spotted', like: 'brown dots' }
+ * @example scaleWords(clips)[1] // { typed: 'spotted', label: 'spotted', like: 'brown dots' }
  */
 export function scaleWords(plan: Pick<Plan, 'recording'>): FieldChoice[] {
   return wordsOf(plan).words.map((text) => {
@@ -59,7 +59,7 @@ export function placeOf(plan: Pick<Plan, 'recording'>, { fields }: Pick<Entry, '
 
 /**
  * The word that is waited for: the one that the plan names, or the last where that is on the scale no longer.
- * @example targetOf(plan) // { word: 'rusty', place: 2 }
+ * @example targetOf(clips) // { word: 'rusty', place: 2 }
  */
 export function targetOf(plan: Pick<Plan, 'recording'>): { word: string; place: number } {
   const words = wordNames(plan)
