@@ -28,7 +28,7 @@ describe('the demo school', () => {
     expect(standingEntries(readings).filter((one) => one.status === 'set-aside')).toHaveLength(1)
     expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(2)
     const evidence = weighLesson(bounce!.starter.plan, readings)
-    expect(evidence.finding).toMatchObject({ verdict: { word: 'clear' }, direction: 'rising' })
+    expect(evidence.judgement).toMatchObject({ verdict: { word: 'clear' }, direction: 'rising' })
     expect(evidence.offsets.map((one) => one.groupId)).toContain(groupIds[4])
   })
 
@@ -43,8 +43,8 @@ describe('the demo school', () => {
     const jackets = kestrelLessons(new Date('2026-03-09')).find((one) => one.starter.id === 'bottle-jackets')!
     const { plan } = jackets.starter
     const readings = simulateEntries(jackets.starter, { ...jackets.readings!, groupIds }, seededRandom(2))
-    const { finding, results } = weighLesson(plan, readings, groupIds)
-    expect(finding.verdict.word).toBe('clear')
+    const { judgement, results } = weighLesson(plan, readings, groupIds)
+    expect(judgement.verdict.word).toBe('clear')
     for (const { level, centre } of results)
       expect(Math.abs(centre - jackets.starter.expected.values[level.id]!)).toBeLessThan(1)
     const picture = wayOf(plan).picture!(plan, standingEntries(readings))

@@ -2,9 +2,9 @@ import { nextTick, onScopeDispose, ref, watch, type Ref } from 'vue'
 import { hearLesson } from '../live/hearLesson'
 import { firstScreenStands } from '../loading/later'
 import { useLesson } from '../stores/lesson'
-import { useEntryQueue } from '../stores/entryQueue'
+import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useObservations } from '../stores/observations'
-import { useOutbox } from '../stores/outbox'
+import { useOutbox } from '../stores/sending/outbox'
 
 const askAgainAfter = 5000
 

@@ -1,7 +1,7 @@
 import { newId } from '#core/plan'
 import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
 import { atField, readWithOf, valueField, wayOf } from '#core/recording'
-import { useEntryQueue } from '../stores/entryQueue'
+import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useLesson } from '../stores/lesson'
 
 /** What was seen for one slot. */

@@ -1,11 +1,11 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { observationsAt, standingObservations, withObservation, type Observation } from '#core/observation'
 import { newId } from '#core/plan'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
-import { backingOff } from './backingOff'
-import { keptObservations, type KeptObservation } from './keptObservations'
+import { keptObservations, type KeptObservation } from './sending/keptObservations'
+import { sender } from './sending/sender'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
 
@@ -18,9 +18,7 @@ export const useObservations = defineStore('observations', () => {
   const notices = useNotices()
   const waiting = shallowRef<KeptObservation[]>([])
   const refused = shallowRef<KeptObservation[]>([])
-  const offline = ref(false)
-  let busy = false
-  const retry = backingOff(() => void flush())
+  const sending = sender({ waiting: () => waiting.value, deliver })
   // What waited when this browser was closed comes first; nothing is sent before it is known.
   const opened = keptObservations.all().then((kept) => {
     waiting.value = kept.filter((one) => one.message === undefined)
@@ -42,27 +40,11 @@ export const useObservations = defineStore('observations', () => {
 
   async function flush(): Promise<void> {
     await opened
-    if (busy) return
-    busy = true
-    const tried = new Set<string>()
-    const untried = () => waiting.value.find((one) => !tried.has(one.id))
-    try {
-      for (let one = untried(); one; one = untried()) {
-        tried.add(one.id)
-        await send(one)
-      }
-      offline.value = waiting.value.length > 0
-    } catch {
-      offline.value = true
-    } finally {
-      busy = false
-    }
-    if (waiting.value.length === 0) retry.well()
-    else retry.again()
+    await sending.flush()
   }
 
-  /** One that the server fails at waits for the next time and holds up no other; what it will never take is set apart with its reason. */
-  async function send(one: KeptObservation): Promise<void> {
+  /** What the server will never take is set apart with its reason. */
+  async function deliver(one: KeptObservation): Promise<[KeptObservation]> {
     const params = { id: one.lessonId, observationId: one.id }
     try {
       show(
@@ -76,12 +58,13 @@ export const useObservations = defineStore('observations', () => {
       await keptObservations.remove(one.id)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.passes) return
+      if (error.passes) return [one]
       const kept = { ...one, message: error.message }
       await keptObservations.put(kept)
       refused.value = [...refused.value, kept]
     }
     waiting.value = waiting.value.filter((other) => other.id !== one.id)
+    return [one]
   }
 
   function show(lessonId: string, observation: Observation) {
@@ -140,7 +123,7 @@ export const useObservations = defineStore('observations', () => {
   return {
     waiting,
     refused,
-    offline,
+    offline: sending.offline,
     standing,
     onBoard,
     takenOff,

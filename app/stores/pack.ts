@@ -22,11 +22,12 @@ import { checkSafe } from '#core/safety'
 import { applyToPack, tickKey } from '#shared/lesson/applyEvent'
 import type { NewEvent, PackDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
-import { keptTicks, type KeptTick } from './keptTicks'
+import { keptTicks, type KeptTick } from './sending/keptTicks'
+import { sender } from './sending/sender'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
 
-const retryAfter = 3000
+const ticksAtOnce = 200
 
 /** One line of the kit in one place: a group's tray, the front table or the teacher, the spares. */
 export interface PackCell {
@@ -44,7 +45,7 @@ export const usePack = defineStore('pack', () => {
   const loadedFor = ref('')
   const pending = ref<KeptTick[]>(keptTicks.all())
   const today = ref(formatISO(new Date(), { representation: 'date' }))
-  let sending = false
+  const sending = sender({ waiting: () => pending.value, deliver })
 
   const people = computed(() => ({
     groups: lesson.groups.length,
@@ -108,7 +109,7 @@ export const usePack = defineStore('pack', () => {
     data.value = fetched
     loadedFor.value = id
     today.value = formatISO(new Date(), { representation: 'date' })
-    void sendTicks()
+    void sending.flush()
   }
 
   /** Takes in an event of the open lesson, or what is known of it before it is told. */
@@ -159,45 +160,29 @@ export const usePack = defineStore('pack', () => {
     const one = { lessonId: lesson.open.id, materialId, place, amount }
     keptTicks.put(one)
     pending.value = [...pending.value.filter((other) => !sameCell(other, one)), one]
-    void sendTicks()
+    void sending.flush()
   }
 
   const sameCell = (a: KeptTick, b: KeptTick) => a.lessonId === b.lessonId && tickKey(a) === tickKey(b)
 
-  async function sendTicks(): Promise<void> {
-    if (sending || pending.value.length === 0) return
-    sending = true
+  /** Sends one with as many others of its lesson as go together. */
+  async function deliver({ lessonId }: KeptTick): Promise<KeptTick[]> {
+    const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, ticksAtOnce)
+    const ticks = batch.map(({ lessonId: _id, ...tick }) => tick)
     try {
-      while (pending.value.length > 0) {
-        const { lessonId } = pending.value[0]!
-        const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, 200)
-        const taken = await request('PUT', '/api/lessons/:id/ticks', {
-          params: { id: lessonId },
-          body: { ticks: batch.map(({ materialId, place, amount }) => ({ materialId, place, amount })) },
-        }).then(() => true, refusedTicks)
-        // The live stream may be slower than the answer; until it has come, this is what is packed.
-        if (taken && lessonId === loadedFor.value)
-          take({ kind: 'ticks', ticks: batch.map(({ lessonId: _id, ...one }) => one) })
-        leave(batch)
-      }
-    } catch {
-      setTimeout(() => void sendTicks(), retryAfter)
-    } finally {
-      sending = false
+      await request('PUT', '/api/lessons/:id/ticks', { params: { id: lessonId }, body: { ticks } })
+      // The live stream may be slower than the answer; until it has come, this is what is packed.
+      if (lessonId === loadedFor.value) take({ kind: 'ticks', ticks })
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.offline) throw error
+      // A server in trouble may be asked again; a refusal may not.
+      if (error.passes) return batch
+      notices.warn(error)
     }
-  }
-
-  /** A lost connection or a server in trouble may be tried again; a refusal may not. */
-  function refusedTicks(error: unknown): false {
-    if (!(error instanceof RequestProblem) || error.passes) throw error
-    notices.warn(error)
-    return false
-  }
-
-  /** What was ticked differently while it was on its way stays. */
-  function leave(batch: KeptTick[]) {
+    // What was ticked differently while it was on its way stays.
     for (const one of batch) if (pending.value.includes(one)) keptTicks.remove(one)
     pending.value = pending.value.filter((one) => !batch.includes(one))
+    return batch
   }
 
   async function count(counts: LineCount[]) {
@@ -279,7 +264,6 @@ export const usePack = defineStore('pack', () => {
     isDone,
     tick,
     shelfOf,
-    sendTicks,
     count,
     confirm,
     putLine,

@@ -3,7 +3,7 @@ import type { Note } from '#core/wonder'
 import { fakeServer, lessonDto, refusal } from '../testing/fakeServer'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
-import { useOutbox } from './outbox'
+import { useOutbox } from './sending/outbox'
 import { useWonder } from './wonder'
 
 const old: Note = { id: 'n1', kind: 'noticed', text: 'It is red', sort: null, settled: false }

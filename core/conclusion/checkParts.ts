@@ -68,10 +68,10 @@ function contradiction(
   if (agrees !== false) return null
   if (claim.subject === 'pair') return 'The data go the other way.'
   if (claim.subject !== 'trend') return `Another level came out ahead as the ${claim.subject}.`
-  const { finding } = evidence
+  const { judgement } = evidence
   if (verdict.because === 'turns') return `The ${plan.measured.name} does not go one way: it turns.`
   const fell = claim.comparison === 'more'
-  return finding.kind === 'trend'
+  return judgement.kind === 'trend'
     ? `The data go the other way: the ${plan.measured.name} got ${fell ? 'smaller' : 'larger'}.`
     : null
 }

@@ -88,7 +88,7 @@ describe('the most, the least and pairs', () => {
   })
 
   it('does not let one of two level ones be the most', () => {
-    expect(evidence.finding.order[0]).toHaveLength(2)
+    expect(evidence.judgement.order[0]).toHaveLength(2)
     expect(check('most', ['tiles'])).toBe('contradicts')
     expect(check('most', ['tiles'], { strength: 'think' })).toBe('contradicts')
     expect(check('most', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
@@ -124,7 +124,7 @@ describe('a lean', () => {
   const check = (changes: Partial<Claim>) => checkClaim(small, { ...claim, ...changes }, leaning, null).fit
 
   it('proves nothing either way', () => {
-    expect(leaning.finding).toMatchObject({ verdict: { word: 'leaning' }, direction: 'rising' })
+    expect(leaning.judgement).toMatchObject({ verdict: { word: 'leaning' }, direction: 'rising' })
     expect(check({ strength: 'think' })).toBe('fits')
     expect(check({})).toBe('says-more')
     expect(check({ comparison: 'less', strength: 'think' })).toBe('says-more')

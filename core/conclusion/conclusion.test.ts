@@ -189,7 +189,7 @@ describe('checkClaim', () => {
       kinds,
       entriesFrom({ a: { carpet: [10, 30], tiles: [21, 25] }, b: { carpet: [15, 35], tiles: [24, 28] } }),
     )
-    expect(evidence.finding.verdict.word).toBe('cant-tell')
+    expect(evidence.judgement.verdict.word).toBe('cant-tell')
     const check = (levelId: string) => checkClaim(kinds, most1(levelId, 'think'), evidence, null).fit
     expect([check('tiles'), check('carpet'), check('grass')]).toEqual(['fits', 'says-more', 'says-more'])
   })

@@ -68,28 +68,28 @@ function within(evidence: Evidence, levels: readonly Level[]): Evidence {
   )
 }
 
-function judgeTrendClaim({ comparison }: Claim, { finding }: Evidence): ClaimGrounds {
-  if (finding.kind !== 'trend') return nothing
+function judgeTrendClaim({ comparison }: Claim, { judgement }: Evidence): ClaimGrounds {
+  if (judgement.kind !== 'trend') return nothing
   const wanted: Direction = comparison === 'less' ? 'falling' : 'rising'
-  const none = finding.direction === 'none' && finding.verdict.because !== 'turns'
+  const none = judgement.direction === 'none' && judgement.verdict.because !== 'turns'
   return {
-    verdict: finding.verdict,
-    agrees: none ? null : finding.direction === wanted,
-    agreement: finding,
-    uneven: finding.shape.kind !== 'steady' || finding.verdict.because === 'uneven',
-    turns: finding.shape.kind === 'turns',
+    verdict: judgement.verdict,
+    agrees: none ? null : judgement.direction === wanted,
+    agreement: judgement,
+    uneven: judgement.shape.kind !== 'steady' || judgement.verdict.because === 'uneven',
+    turns: judgement.shape.kind === 'turns',
   }
 }
 
 /** All kinds alike: only when no end stands out either. */
-function judgeAllSame({ finding }: Evidence): ClaimGrounds {
-  if (finding.kind !== 'kinds') return nothing
-  const { verdict, order } = finding
+function judgeAllSame({ judgement }: Evidence): ClaimGrounds {
+  if (judgement.kind !== 'kinds') return nothing
+  const { verdict, order } = judgement
   const differ = verdict.word === 'no-difference' ? false : order.length > 1
   return {
     verdict: differ ? { ...verdict, word: 'clear' } : verdict,
     agrees: null,
-    agreement: finding,
+    agreement: judgement,
     uneven: false,
     turns: false,
   }
@@ -97,19 +97,19 @@ function judgeAllSame({ finding }: Evidence): ClaimGrounds {
 
 function judgePair(
   { levelIds, comparison }: Claim,
-  { comparison: { levels }, table, cells, finding }: Evidence,
+  { comparison: { levels }, table, cells, judgement }: Evidence,
 ): ClaimGrounds {
   const places = levelIds.map((id) => levels.findIndex((level) => level.id === id))
   const [a, b] = places
   if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
   const test = pairTest(table, a, b)
   const pairs = (levels.length * (levels.length - 1)) / 2
-  const rankOf = (id: string) => finding.order.findIndex((rank) => rank.includes(id))
+  const rankOf = (id: string) => judgement.order.findIndex((rank) => rank.includes(id))
   const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
   // Any pair can be picked after looking, so it must be beyond chance among all pairs, or set apart by the order.
-  const level = finding.verdict.word === 'no-difference' || levelAtTop(finding, levelIds)
+  const level = judgement.verdict.word === 'no-difference' || levelAtTop(judgement, levelIds)
   const verdict: Verdict = level
-    ? { ...finding.verdict, word: 'no-difference' }
+    ? { ...judgement.verdict, word: 'no-difference' }
     : apart
       ? { ...verdictOf(test), word: 'clear' }
       : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
@@ -126,9 +126,9 @@ function judgePair(
 }
 
 /** Whether all of these are among those that came first, level with each other. */
-function levelAtTop(finding: Evidence['finding'], levelIds: readonly string[]): boolean {
-  if (finding.kind !== 'kinds' || finding.verdict.because !== 'level-at-top') return false
-  const top = finding.order.find((rank) => rank.includes(finding.first!.level.id))!
+function levelAtTop(judgement: Evidence['judgement'], levelIds: readonly string[]): boolean {
+  if (judgement.kind !== 'kinds' || judgement.verdict.because !== 'level-at-top') return false
+  const top = judgement.order.find((rank) => rank.includes(judgement.first!.level.id))!
   return levelIds.every((id) => top.includes(id))
 }
 
@@ -136,16 +136,16 @@ function levelAtTop(finding: Evidence['finding'], levelIds: readonly string[]): 
 function judgeEnd(
   { levelIds, comparison }: Claim,
   end: 'most' | 'least',
-  { finding, cells }: Evidence,
+  { judgement, cells }: Evidence,
 ): ClaimGrounds {
-  const rank = end === 'most' ? finding.order[0] : finding.order.at(-1)
+  const rank = end === 'most' ? judgement.order[0] : judgement.order.at(-1)
   if (!rank) return nothing
   const named = new Set(levelIds)
   const holds = levelIds.length > 0 && levelIds.every((id) => rank.includes(id))
   const whole = holds && rank.every((id) => named.has(id))
   const agreement = leaderAgreement(cells, levelIds[0], end === 'most' ? 1 : -1)
-  const { verdict } = finding
-  const stated = finding.kind === 'kinds' && finding.first !== null && rank.includes(finding.first.level.id)
+  const { verdict } = judgement
+  const stated = judgement.kind === 'kinds' && judgement.first !== null && rank.includes(judgement.first.level.id)
   const base = { agreement, uneven: false, turns: false }
   if (verdict.word === 'no-difference') return { ...base, verdict, agrees: null }
   if (comparison === 'same' || levelIds.length > 1) {
@@ -157,14 +157,14 @@ function judgeEnd(
       agrees: level ? whole : null,
     }
   }
-  if (finding.order.length > 1 && rank.length === 1)
+  if (judgement.order.length > 1 && rank.length === 1)
     return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: holds }
-  if (!holds && finding.order.length > 1)
+  if (!holds && judgement.order.length > 1)
     return { ...base, verdict: { ...verdict, word: 'clear' }, agrees: false }
-  if (levelAtTop(finding, levelIds))
+  if (levelAtTop(judgement, levelIds))
     return { ...base, verdict: { ...verdict, word: 'no-difference' }, agrees: null }
   const leaning = stated && verdict.word === 'leaning'
-  const first = finding.kind === 'kinds' ? finding.first?.level.id : undefined
+  const first = judgement.kind === 'kinds' ? judgement.first?.level.id : undefined
   const ahead = stated ? first : rank[end === 'most' ? 0 : rank.length - 1]
   return {
     ...base,

@@ -82,27 +82,27 @@ export function comparePrediction(
   answer: PredictionAnswer,
   evidence: Evidence,
 ): PredictionOutcome {
-  const { finding } = evidence
+  const { judgement } = evidence
   if (answer.format === 'number') return compareNumber(answer, evidence, resolutionOf(plan).mark)
-  const { word } = finding.verdict
+  const { word } = judgement.verdict
   if (answer.format === 'order' && word !== 'no-difference')
-    return compareOrder(plan, answer.levelIds, finding.order)
+    return compareOrder(plan, answer.levelIds, judgement.order)
   if (word !== 'clear' && word !== 'no-difference') return 'open'
   const level = word === 'no-difference'
   if (answer.format === 'order') return 'surprised'
   if (answer.format === 'choice') {
     if (level) return 'surprised'
-    const top = plan.best === 'least' ? finding.order.at(-1) : finding.order[0]
+    const top = plan.best === 'least' ? judgement.order.at(-1) : judgement.order[0]
     if (!top) return 'open'
-    return top.length === 1 || finding.kind === 'kinds'
+    return top.length === 1 || judgement.kind === 'kinds'
       ? top.includes(answer.levelId)
         ? 'as-predicted'
         : 'surprised'
       : 'open'
   }
-  if (finding.kind !== 'trend') return 'open'
-  if (!level && finding.direction === 'none') return 'surprised'
-  const seen = level ? 'same' : finding.direction === 'rising' ? 'more' : 'less'
+  if (judgement.kind !== 'trend') return 'open'
+  if (!level && judgement.direction === 'none') return 'surprised'
+  const seen = level ? 'same' : judgement.direction === 'rising' ? 'more' : 'less'
   return seen === answer.direction ? 'as-predicted' : 'surprised'
 }
 

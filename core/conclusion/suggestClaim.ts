@@ -12,8 +12,8 @@ import type { Claim } from './claim'
  * @example suggestClaim(plan, evidence)?.strength // 'always' when every group agrees
  */
 export function suggestClaim(plan: Plan, evidence: Evidence): Claim | null {
-  const { finding, results } = evidence
-  if (results.length < 2 || finding.verdict.because === 'uneven') return null
+  const { judgement, results } = evidence
+  if (results.length < 2 || judgement.verdict.because === 'uneven') return null
   for (const parts of candidates(plan, evidence))
     for (const strength of ['always', 'mostly', 'think'] as const) {
       const claim = { ...parts, strength }
@@ -24,28 +24,28 @@ export function suggestClaim(plan: Plan, evidence: Evidence): Claim | null {
 
 /** What may be claimed, the best first; how strongly, the check says. */
 function candidates(plan: Plan, evidence: Evidence): Omit<Claim, 'strength'>[] {
-  const { finding } = evidence
+  const { judgement } = evidence
   const scope = testedScope(plan, evidence)
-  if (finding.verdict.word === 'no-difference')
+  if (judgement.verdict.word === 'no-difference')
     return [{ subject: 'trend', comparison: 'same', levelIds: [], scope }]
-  if (finding.kind === 'kinds') {
+  if (judgement.kind === 'kinds') {
     const end = plan.best === 'least' ? 'least' : 'most'
-    const level = finding.verdict.because === 'level-at-top'
-    const top = end === 'least' ? finding.order.at(-1)! : finding.order[0]!
+    const level = judgement.verdict.because === 'level-at-top'
+    const top = end === 'least' ? judgement.order.at(-1)! : judgement.order[0]!
     return [
       {
         subject: end,
         comparison: level ? 'same' : end === 'least' ? 'less' : 'more',
-        levelIds: level ? top : finding.first ? [finding.first.level.id] : [],
+        levelIds: level ? top : judgement.first ? [judgement.first.level.id] : [],
         scope,
       },
     ]
   }
   const whole = { subject: 'trend' as const, levelIds: [], scope }
-  const part = partOneWay(evidence, finding)
+  const part = partOneWay(evidence, judgement)
   return [
     ...(part ? [{ ...whole, ...part }] : []),
-    { ...whole, comparison: finding.direction === 'falling' ? ('less' as const) : ('more' as const) },
+    { ...whole, comparison: judgement.direction === 'falling' ? ('less' as const) : ('more' as const) },
   ]
 }
 

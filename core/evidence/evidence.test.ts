@@ -18,8 +18,8 @@ describe('weighLesson on numbers', () => {
   const plan = examplePlan()
 
   it('finds a clear rise, its size, and who agrees', () => {
-    const { finding, results } = weighLesson(plan, entriesFrom(rising))
-    expect(finding).toMatchObject({
+    const { judgement, results } = weighLesson(plan, entriesFrom(rising))
+    expect(judgement).toMatchObject({
       kind: 'trend',
       direction: 'rising',
       verdict: { word: 'clear', because: 'groups' },
@@ -31,7 +31,7 @@ describe('weighLesson on numbers', () => {
     })
     // Group centres at 20 cm are 11, 11, 12, 11, so the class result is 11.25.
     expect(results[0]!.centre).toBe(11.25)
-    expect(finding.kind === 'trend' && finding.slope).toBeCloseTo(0.55, 2)
+    expect(judgement.kind === 'trend' && judgement.slope).toBeCloseTo(0.55, 2)
   })
 
   it('weighs groups equally, however many tries they made', () => {
@@ -52,15 +52,15 @@ describe('weighLesson on numbers', () => {
 
   it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {
     expect(
-      weighLesson(plan, entriesFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).finding.verdict,
+      weighLesson(plan, entriesFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).judgement.verdict,
     ).toMatchObject({ word: 'cant-tell', because: 'too-little-data' })
-    const { finding } = weighLesson(
+    const { judgement } = weighLesson(
       plan,
       entriesFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
     )
     // Three levels of three tries, all rising: 1 of 1680 ways, both sides and the tries' share: 8/1680.
-    expect(finding.verdict).toMatchObject({ word: 'clear', because: 'tries' })
-    expect(finding.verdict.p).toBeCloseTo(8 / 1680, 2)
+    expect(judgement.verdict).toMatchObject({ word: 'clear', because: 'tries' })
+    expect(judgement.verdict.p).toBeCloseTo(8 / 1680, 2)
   })
 
   it('finds no difference only where the data bound it: within what is worth noticing', () => {
@@ -82,11 +82,11 @@ describe('weighLesson on numbers', () => {
         ),
       )
     const found = of(9)
-    expect(found.finding.verdict).toMatchObject({ word: 'no-difference', because: 'within-noticing' })
+    expect(found.judgement.verdict).toMatchObject({ word: 'no-difference', because: 'within-noticing' })
     expect(resultSentence(plan, found).sentence).toBe(
       'We could measure no difference in bounce height: if there is any, it is no more than 1 cm.',
     )
-    expect(of(1).finding.verdict.word).toBe('cant-tell')
+    expect(of(1).judgement.verdict.word).toBe('cant-tell')
     // Three groups that go every way, by far more than a mark.
     const wild = weighLesson(
       plan,
@@ -96,11 +96,11 @@ describe('weighLesson on numbers', () => {
         c: { h20: [27, 27, 27], h60: [28, 28, 28] },
       }),
     )
-    expect(wild.finding.verdict.word).toBe('cant-tell')
+    expect(wild.judgement.verdict.word).toBe('cant-tell')
   })
 
   it('can’t tell where groups disagree, and names those who see it otherwise', () => {
-    const { finding } = weighLesson(
+    const { judgement } = weighLesson(
       plan,
       entriesFrom({
         leaf: { h20: [10], h40: [20], h60: [30] },
@@ -108,7 +108,7 @@ describe('weighLesson on numbers', () => {
         key: { h20: [10], h40: [21], h60: [30] },
       }),
     )
-    expect(finding).toMatchObject({
+    expect(judgement).toMatchObject({
       verdict: { word: 'cant-tell', because: 'open' },
       agreeing: 2,
       dissenting: ['bell'],
@@ -137,8 +137,8 @@ describe('weighLesson on numbers', () => {
     const readings = entriesFrom(rising)
     fc.assert(
       fc.property(fc.shuffledSubarray(readings, { minLength: readings.length }), (shuffled) => {
-        const { finding } = weighLesson(plan, shuffled)
-        expect(finding).toMatchObject({ direction: 'rising', verdict: { word: 'clear' } })
+        const { judgement } = weighLesson(plan, shuffled)
+        expect(judgement).toMatchObject({ direction: 'rising', verdict: { word: 'clear' } })
       }),
       { numRuns: 20 },
     )
@@ -163,11 +163,11 @@ describe('weighLesson on numbers', () => {
         const one = weighLesson(
           plan,
           from((value) => value),
-        ).finding
+        ).judgement
         const other = weighLesson(
           plan,
           from((value) => 100 - value),
-        ).finding
+        ).judgement
         expect(other.verdict).toMatchObject({ word: one.verdict.word, because: one.verdict.because })
         expect(other.verdict.p).toBeCloseTo(one.verdict.p, 9)
         if (one.kind === 'trend' && other.kind === 'trend')
@@ -187,28 +187,28 @@ describe('weighLesson on kinds', () => {
   )
 
   it('is clear with six groups that agree: 2 of 64 ways', () => {
-    const { finding } = weighLesson(plan, entriesFrom(six))
-    expect(finding).toMatchObject({
+    const { judgement } = weighLesson(plan, entriesFrom(six))
+    expect(judgement).toMatchObject({
       kind: 'kinds',
       verdict: { word: 'clear', because: 'groups' },
       agreeing: 6,
     })
-    expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('tiles')
-    expect(finding.kind === 'kinds' && finding.next?.level.name).toBe('carpet')
+    expect(judgement.kind === 'kinds' && judgement.first?.level.name).toBe('tiles')
+    expect(judgement.kind === 'kinds' && judgement.next?.level.name).toBe('carpet')
   })
 
   it('turns to the other end when the least is best', () => {
-    const { finding } = weighLesson({ ...plan, best: 'least' }, entriesFrom(six))
-    expect(finding.kind === 'kinds' && finding.first?.level.name).toBe('grass')
+    const { judgement } = weighLesson({ ...plan, best: 'least' }, entriesFrom(six))
+    expect(judgement.kind === 'kinds' && judgement.first?.level.name).toBe('grass')
   })
 
   it('takes no shortcut by full agreement: three groups with one try each can’t tell', () => {
-    const { finding } = weighLesson(plan, entriesFrom({ a: six.a!, b: six.b!, c: six.c! }))
-    expect(finding.verdict).toMatchObject({ word: 'cant-tell', because: 'open', p: 0.25 })
+    const { judgement } = weighLesson(plan, entriesFrom({ a: six.a!, b: six.b!, c: six.c! }))
+    expect(judgement.verdict).toMatchObject({ word: 'cant-tell', because: 'open', p: 0.25 })
   })
 
   it('can’t tell while only one kind is tested', () => {
-    expect(weighLesson(plan, entriesFrom({ a: { carpet: [1, 2, 3] } })).finding.verdict.word).toBe(
+    expect(weighLesson(plan, entriesFrom({ a: { carpet: [1, 2, 3] } })).judgement.verdict.word).toBe(
       'cant-tell',
     )
   })
@@ -225,7 +225,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       ]),
     )
     const evidence = weighLesson(examplePlan(), entriesFrom(peak))
-    expect(evidence.finding).toMatchObject({
+    expect(evidence.judgement).toMatchObject({
       verdict: { word: 'clear', because: 'turns' },
       direction: 'none',
     })
@@ -247,7 +247,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         ),
       ),
     )
-    expect(apart.finding).toMatchObject({ kind: 'kinds', verdict: { word: 'cant-tell' } })
+    expect(apart.judgement).toMatchObject({ kind: 'kinds', verdict: { word: 'cant-tell' } })
     expect(resultSentence(plan, apart).sentence).toBe(
       'Carpet and tiles are too close to tell apart yet. From most to least: carpet and tiles (not told apart); grass.',
     )
@@ -270,7 +270,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
         ),
       ),
     )
-    expect(level.finding).toMatchObject({
+    expect(level.judgement).toMatchObject({
       verdict: { word: 'clear', because: 'level-at-top' },
       order: [expect.arrayContaining(['carpet', 'tiles']), ['grass']],
     })
@@ -288,7 +288,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       ]),
     )
     const evidence = weighLesson(bridge, entriesFrom(better))
-    expect(evidence.finding).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
+    expect(evidence.judgement).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
     expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
   })
 })

@@ -19,13 +19,13 @@ export interface Evidence {
   odd: OddReading[]
   offsets: GroupOffset[]
   coverage: Coverage
-  finding: TrendEvidence | KindsEvidence
+  judgement: TrendEvidence | KindsEvidence
 }
 
 /**
  * Weighs scores: cells, level results, odd scores, group offsets and the verdict. Virtual classes are judged
  * by the same `judgeTrend` and `judgeKinds`.
- * @example weighEvidence(comparison, scores).finding.verdict.word // 'clear'
+ * @example weighEvidence(comparison, scores).judgement.verdict.word // 'clear'
  */
 export function weighEvidence(comparison: Comparison, scores: readonly Score[]): Evidence {
   const { levels, error, scale } = comparison
@@ -43,7 +43,7 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     odd: scale === 'number' ? oddReadings(cells, comparison) : [],
     offsets: scale === 'number' ? groupOffsets(cells, error) : [],
     coverage: coverageOf(comparison, cells),
-    finding: comparison.ordered
+    judgement: comparison.ordered
       ? trendEvidence(comparison, table, cells)
       : kindsEvidence(comparison, table, cells, results),
   }

@@ -33,14 +33,14 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
       sentence: 'There is nothing to compare yet.',
       reason: 'Readings from at least two levels are needed.',
     }
-  const { finding } = evidence
+  const { judgement } = evidence
   const say = new Words(plan, evidence)
   const sentence =
-    finding.kind === 'trend' ? trendSentence(plan, finding, say) : kindsSentence(plan, finding, say)
+    judgement.kind === 'trend' ? trendSentence(plan, judgement, say) : kindsSentence(plan, judgement, say)
   const lead = soFar(plan, evidence)
   return {
     sentence: lead === '' ? capital(sentence) : `${lead}${sentence}`,
-    reason: [reasonOf(finding, say), orderCaveat(plan, evidence)].filter(Boolean).join(' '),
+    reason: [reasonOf(judgement, say), orderCaveat(plan, evidence)].filter(Boolean).join(' '),
   }
 }
 
@@ -90,27 +90,27 @@ class Words {
   }
 }
 
-function trendSentence(plan: Plan, finding: TrendEvidence, say: Words): string {
+function trendSentence(plan: Plan, judgement: TrendEvidence, say: Words): string {
   const { changed, measured } = plan
-  const more = finding.direction === 'falling' ? 'less' : 'more'
+  const more = judgement.direction === 'falling' ? 'less' : 'more'
   const what = isInRounds(plan) ? 'later rounds' : `a larger ${changed.name}`
   const effect = `${what} ${gaveLarger(measured, more)}`
-  switch (finding.verdict.word) {
+  switch (judgement.verdict.word) {
     case 'clear':
-      return clearTrend(plan, finding, say, effect)
+      return clearTrend(plan, judgement, say, effect)
     case 'leaning':
-      return finding.verdict.because === 'uneven'
-        ? `it looks as if the ${measured.name} differs, but not steadily up or down: ${mostSaid(plan)} at ${say.named(finding.order[0]!.slice(0, 1))}.`
+      return judgement.verdict.because === 'uneven'
+        ? `it looks as if the ${measured.name} differs, but not steadily up or down: ${mostSaid(plan)} at ${say.named(judgement.order[0]!.slice(0, 1))}.`
         : `it looks as if ${effect}, but it is not certain.`
     case 'no-difference':
-      return `we could measure no difference in ${measured.name}${say.within(finding.bound)}.`
+      return `we could measure no difference in ${measured.name}${say.within(judgement.bound)}.`
     case 'cant-tell':
       return `we can’t tell yet whether ${changed.name} matters for ${measured.name}.`
   }
 }
 
-function clearTrend(plan: Plan, finding: TrendEvidence, say: Words, effect: string): string {
-  const { shape, direction } = finding
+function clearTrend(plan: Plan, judgement: TrendEvidence, say: Words, effect: string): string {
+  const { shape, direction } = judgement
   const went = measureWent(plan.measured, direction === 'falling' ? 'down' : 'up')
   const { name: measured } = plan.measured
   switch (shape.kind) {
@@ -120,15 +120,15 @@ function clearTrend(plan: Plan, finding: TrendEvidence, say: Words, effect: stri
       return `${effect} up to ${say.name(shape.at)}, then no more that we could measure.`
     case 'starts-late':
       return shape.lastStepOnly
-        ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(finding.steps.at(-1)!.to)}.`
+        ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(judgement.steps.at(-1)!.to)}.`
         : lateStart(plan, direction === 'falling' ? 'down' : 'up', say.name(shape.at))
     case 'mixed':
       // It rises and falls more than once: there is no way that it goes overall.
       if (direction === 'none')
-        return `the ${measured} rises and falls more than once: ${mostSaid(plan)} at ${say.named(finding.order[0]!)}, ${plan.measured.scale ? 'earliest' : 'least'} at ${say.named(finding.order.at(-1)!)}.`
+        return `the ${measured} rises and falls more than once: ${mostSaid(plan)} at ${say.named(judgement.order[0]!)}, ${plan.measured.scale ? 'earliest' : 'least'} at ${say.named(judgement.order.at(-1)!)}.`
       return `${effect} overall, but not at every step.`
     case 'steady':
-      return `${effect}${sizeWords(plan, finding, say)}.`
+      return `${effect}${sizeWords(plan, judgement, say)}.`
   }
 }
 
@@ -165,28 +165,28 @@ function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Wo
   return `: each extra ${extra} ${slope > 0 ? 'added' : 'took off'} about ${say.amount(amount)}`
 }
 
-function kindsSentence(plan: Plan, finding: KindsEvidence, say: Words): string {
+function kindsSentence(plan: Plan, judgement: KindsEvidence, say: Words): string {
   const { measured } = plan
   const most = plan.best === 'least' ? 'least' : 'most'
   const more = most === 'most' ? 'more' : 'less'
-  const first = finding.first ? levelName(plan, finding.first.level) : ''
-  const next = finding.next ? levelName(plan, finding.next.level) : ''
-  const ranks = most === 'most' ? finding.order : [...finding.order].reverse()
+  const first = judgement.first ? levelName(plan, judgement.first.level) : ''
+  const next = judgement.next ? levelName(plan, judgement.next.level) : ''
+  const ranks = most === 'most' ? judgement.order : [...judgement.order].reverse()
   const [top, below] = ranks
-  switch (finding.verdict.word) {
+  switch (judgement.verdict.word) {
     case 'clear':
-      if (finding.verdict.because === 'level-at-top')
+      if (judgement.verdict.because === 'level-at-top')
         return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(below!)}.`
-      return `${first} ${gaveMost(measured, most)}${aheadWords(finding, say, more, next)}.${orderWords(ranks, say)}`
+      return `${first} ${gaveMost(measured, most)}${aheadWords(judgement, say, more, next)}.${orderWords(ranks, say)}`
     case 'leaning':
       return `it looks as if ${first} ${gaveMost(measured, most, 'present')}, but it is not certain.${orderWords(ranks, say)}`
     case 'no-difference':
       return say.ordinal
         ? `${say.named(ranks.flat())} came out level.`
-        : `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(finding.bound)}.`
+        : `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(judgement.bound)}.`
     case 'cant-tell':
       if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
-      return finding.differ
+      return judgement.differ
         ? `they do differ, but ${first} and ${next} are too close to tell apart yet.`
         : `we can’t tell yet whether ${first} is really ahead of ${next}.`
   }
@@ -240,32 +240,32 @@ function soFar(plan: Plan, { coverage }: Evidence): string {
   return `So far${parts.length ? `, ${parts.join(' and ')}` : ''}: `
 }
 
-function reasonOf(finding: TrendEvidence | KindsEvidence, say: Words): string {
-  const { word, because } = finding.verdict
+function reasonOf(judgement: TrendEvidence | KindsEvidence, say: Words): string {
+  const { word, because } = judgement.verdict
   if (because === 'too-little-data')
     return 'Too little has been tested so far. More groups or more tries would settle it.'
   if (word === 'no-difference' && say.ordinal)
     return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
   if (word === 'no-difference' || because === 'level-at-top')
     return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
-  if (word === 'cant-tell') return openReason(finding)
+  if (word === 'cant-tell') return openReason(judgement)
   if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
   if (because === 'uneven')
-    return `In ${finding.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
-  const who = agreementWords(finding, say)
+    return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
+  const who = agreementWords(judgement, say)
   if (word === 'leaning')
     return `${who} Such a result would come up by luck more than once in twenty classes.`
-  return because === 'tries' && finding.groups > 1
-    ? `${who} ${finding.groups} groups alone could not show it; their tries, compared group by group, do.`
+  return because === 'tries' && judgement.groups > 1
+    ? `${who} ${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`
     : `${who} Luck alone would rarely do that.`
 }
 
-function agreementWords(finding: TrendEvidence | KindsEvidence, say: Words): string {
-  const { groups, agreeing, unanimous } = finding
+function agreementWords(judgement: TrendEvidence | KindsEvidence, say: Words): string {
+  const { groups, agreeing, unanimous } = judgement
   if (groups <= 1) return 'One group’s tries were weighed.'
   if (unanimous) return `All ${groups} groups found the same.`
-  if (finding.kind === 'kinds' && finding.first) {
-    const tested = `that tested ${levelName(say.plan, finding.first.level)}`
+  if (judgement.kind === 'kinds' && judgement.first) {
+    const tested = `that tested ${levelName(say.plan, judgement.first.level)}`
     return `${agreeing === groups ? 'Each' : agreeing} of the ${groups} groups ${tested} found the same.`
   }
   if (agreeing === groups) return `Each of the ${groups} groups leans this way, though not at every step.`
@@ -285,8 +285,8 @@ function triesOf({ evidence }: Words): number {
 }
 
 /** Where all went through the levels in one order, whatever comes with time looks like the levels. */
-function orderCaveat(plan: Plan, { comparison, finding }: Evidence): string {
-  const said = finding.verdict.word === 'clear' || finding.verdict.word === 'leaning'
+function orderCaveat(plan: Plan, { comparison, judgement }: Evidence): string {
+  const said = judgement.verdict.word === 'clear' || judgement.verdict.word === 'leaning'
   return said && comparison.sameOrder && !isInRounds(plan)
     ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
     : ''

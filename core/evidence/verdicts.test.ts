@@ -29,31 +29,31 @@ describe('places and counts that all groups agree on', () => {
       scale: 'order',
       best: 'least',
     }
-    const { finding } = weighEvidence(
+    const { judgement } = weighEvidence(
       comparison,
       scoresOf(
         kindsPlan(Object.keys(heats)),
         groups(6, () => heats),
       ),
     )
-    expect(finding).toMatchObject({ verdict: { word: 'clear' }, order: [['green'], ['blue'], ['red']] })
-    expect(finding.kind === 'kinds' && finding.first?.level.id).toBe('red')
+    expect(judgement).toMatchObject({ verdict: { word: 'clear' }, order: [['green'], ['blue'], ['red']] })
+    expect(judgement.kind === 'kinds' && judgement.first?.level.id).toBe('red')
   })
 
   it('are clear: two clips against one in every group', () => {
     const plan = kindsPlan(['thin card', 'thick card'], { best: 'most' })
-    const { finding } = weighLesson(
+    const { judgement } = weighLesson(
       plan,
       groups(6, () => ({ 'thin card': [2, 2, 2], 'thick card': [1, 1, 1] })),
     )
-    expect(finding).toMatchObject({ verdict: { word: 'clear' }, unanimous: true })
+    expect(judgement).toMatchObject({ verdict: { word: 'clear' }, unanimous: true })
   })
 
   it('are real and small: every group rises by exactly one mark', () => {
     const readings = groups(6, (g) => ({ h20: [20 + g, 20 + g, 20 + g], h40: [21 + g, 21 + g, 21 + g] }))
     const plan = examplePlan({ levels: [20, 40].map((value) => numberLevel(value)) })
     const evidence = weighLesson(plan, readings)
-    expect(evidence.finding.verdict.word).toBe('clear')
+    expect(evidence.judgement.verdict.word).toBe('clear')
     expect(resultSentence(plan, evidence).sentence).toBe(
       'A larger drop height gave a larger bounce height, by little: about 1 cm from end to end.',
     )
@@ -129,22 +129,22 @@ describe('a slip of x10', () => {
     const plan = kindsPlan(['felt', 'rubber', 'plastic'], { best: 'most', summary: 'mean' })
     const sound = (g: number) => ({ felt: [24, 25, 26], rubber: [60 + g, 62, 61], plastic: [31, 30, 32] })
     const slipped = groups(6, (g) => (g === 2 ? { ...sound(g), felt: [240, 25, 26] } : sound(g)))
-    const { finding } = weighLesson(plan, slipped)
-    expect(finding).toMatchObject({ verdict: { word: 'clear' }, order: [['rubber'], ['plastic'], ['felt']] })
+    const { judgement } = weighLesson(plan, slipped)
+    expect(judgement).toMatchObject({ verdict: { word: 'clear' }, order: [['rubber'], ['plastic'], ['felt']] })
   })
 })
 
 describe('groups that tested different kinds', () => {
   it('do not put a kind first because its group reads high', () => {
     const plan = kindsPlan(['x', 'y', 'z'], { best: 'most', whoTests: 'shared-levels' })
-    const { finding } = weighLesson(
+    const { judgement } = weighLesson(
       plan,
       entriesFrom({
         low: { x: [12, 13, 14], z: [9, 10, 11] },
         high: { y: [52, 53, 54], z: [49, 50, 51] },
       }),
     )
-    expect(finding.kind === 'kinds' && finding.first?.level.id).not.toBe('z')
+    expect(judgement.kind === 'kinds' && judgement.first?.level.id).not.toBe('z')
   })
 })
 
@@ -191,7 +191,7 @@ describe('shapes', () => {
 
   it('that rise and fall more than once are not said to go one way overall', () => {
     const evidence = lesson([40, 70, 40, 70, 40])
-    expect(evidence.finding).toMatchObject({ direction: 'none', verdict: { because: 'turns' } })
+    expect(evidence.judgement).toMatchObject({ direction: 'none', verdict: { because: 'turns' } })
     expect(resultSentence(plan, evidence).sentence).toMatch(
       /^The bounce height rises and falls more than once: most at .*(40|80) cm.*, least at .*(20|60|100) cm/,
     )
@@ -200,8 +200,8 @@ describe('shapes', () => {
 
   it('give a slope only where the steps agree', () => {
     const slope = (centres: number[]) => {
-      const { finding } = lesson(centres)
-      return finding.kind === 'trend' ? finding.slope : undefined
+      const { judgement } = lesson(centres)
+      return judgement.kind === 'trend' ? judgement.slope : undefined
     }
     expect(slope([40, 60, 80, 100, 120])).toBeCloseTo(1, 1)
     expect(slope([40, 60, 80, 80, 80])).toBeNull()

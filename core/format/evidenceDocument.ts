@@ -47,7 +47,7 @@ const verdicts: Record<VerdictWord, EvidenceDocument['verdict']> = {
  * @example evidenceDocument(plan, evidence).verdict // 'clear'
  */
 export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocument {
-  const { comparison, results, finding, odd, offsets } = evidence
+  const { comparison, results, judgement, odd, offsets } = evidence
   const { sentence, reason } = resultSentence(plan, evidence)
   /** What never came has no number; words are themselves. */
   const told = (value: number | undefined) => {
@@ -56,9 +56,9 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
   }
   return {
     scale: comparison.scale,
-    verdict: verdicts[finding.verdict.word],
+    verdict: verdicts[judgement.verdict.word],
     sentence,
-    reason: { code: finding.verdict.because, words: reason },
+    reason: { code: judgement.verdict.because, words: reason },
     levels: comparison.levels.map((level) => {
       const result = results.find((one) => one.level.id === level.id)
       return {
@@ -71,14 +71,14 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
       }
     }),
     steps:
-      finding.kind === 'trend'
-        ? finding.steps.map(({ from, to, direction }) => ({
+      judgement.kind === 'trend'
+        ? judgement.steps.map(({ from, to, direction }) => ({
             fromId: comparison.levels[from]!.id,
             toId: comparison.levels[to]!.id,
             direction,
           }))
         : [],
-    order: finding.order,
+    order: judgement.order,
     odd: odd.map(({ id }) => ({ readingId: id })),
     offsets: offsets.map(({ groupId, offset }) => ({ groupId, by: offset })),
     suggestedClaim: suggestClaim(plan, evidence),

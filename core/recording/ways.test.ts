@@ -260,7 +260,7 @@ describe('count in a set time', () => {
       instrument: { smallestMark: 4 },
     })
     expect(comparisonOf(scoredPlan(beats)).worth.least).toBe(4)
-    expect(weighed.finding.verdict.word).toBe('clear')
+    expect(weighed.judgement.verdict.word).toBe('clear')
   })
 
   it('compares what is typed with the other counts, not with rates', () => {

@@ -10,7 +10,7 @@ import { scoresOf } from './scoresOf'
  * Weighs what a lesson has recorded.
  * @param counted the entries that stand and count
  * @param groupIds the groups of the class, in order
- * @example weighLesson(plan, standingOf(entries).counted, ['a', 'b']).finding.verdict.word // 'clear'
+ * @example weighLesson(plan, standingOf(entries).counted, ['a', 'b']).judgement.verdict.word // 'clear'
  */
 export function weighLesson(
   plan: Plan,

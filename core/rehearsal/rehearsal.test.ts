@@ -127,15 +127,15 @@ describe('classroom', () => {
         const groupId = `g${Math.floor(cell / room.levels.length)}`
         return [entry({ groupId, levelId: level.id, tryNumber: (index % room.table.room) + 1, value })]
       })
-      const { finding, results } = weighLesson(own, readings)
+      const { judgement, results } = weighLesson(own, readings)
       expect([...levelMeans(room.table)]).toEqual(results.map((result) => result.centre))
       const judged =
-        finding.kind === 'trend'
+        judgement.kind === 'trend'
           ? judgeTrend(room.table, comparisonOf(own))
           : judgeKinds(room.table, comparisonOf(own))
-      if (finding.verdict.because !== 'uneven') expect(judged.verdict).toEqual(finding.verdict)
-      if (finding.kind === 'kinds' && 'first' in judged)
-        expect(room.levels[judged.first]!.id).toBe(finding.first!.level.id)
+      if (judgement.verdict.because !== 'uneven') expect(judged.verdict).toEqual(judgement.verdict)
+      if (judgement.kind === 'kinds' && 'first' in judged)
+        expect(room.levels[judged.first]!.id).toBe(judgement.first!.level.id)
     }
   })
 })

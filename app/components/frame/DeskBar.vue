@@ -5,7 +5,7 @@ import type { Stage } from '#core/lesson'
 import { dayWords } from '../../words/dates'
 import { useStages } from '../../composables/useStages'
 import { useLesson } from '../../stores/lesson'
-import { useEntryQueue } from '../../stores/entryQueue'
+import { useEntryQueue } from '../../stores/sending/entryQueue'
 import { useObservations } from '../../stores/observations'
 
 defineProps<{ stage: Stage; connected: boolean }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { KeptAct } from '../../stores/keptActs'
+import type { KeptAct } from '../../stores/sending/keptActs'
 import { useLesson } from '../../stores/lesson'
-import { useOutbox } from '../../stores/outbox'
+import { useOutbox } from '../../stores/sending/outbox'
 
 /** Predictions and notes that the server would not take: it is told why, and they may be sent once more. */
 const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })

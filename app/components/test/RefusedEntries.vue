@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRecorder } from '../../composables/useRecorder'
 import { slotWords } from '../../words/slotWords'
-import { useEntryQueue, type RefusedEntry } from '../../stores/entryQueue'
+import { useEntryQueue, type RefusedEntry } from '../../stores/sending/entryQueue'
 import { useLesson } from '../../stores/lesson'
 
 /** What the server would not take: it is told why, and may be sent once more where its place is still there. */
@@ -23,7 +23,7 @@ const canUse = ({ entry }: RefusedEntry) =>
   store.groups.some((group) => group.id === entry.groupId)
 
 function useMine(one: RefusedEntry) {
-  queue.dismiss(one.entry.id)
+  queue.dismiss(one)
   recorder.putBack(one.entry)
 }
 </script>
@@ -37,7 +37,7 @@ function useMine(one: RefusedEntry) {
       <VBtn v-if="canUse(one)" :size="size" variant="outlined" color="secondary" @click="useMine(one)"
         >Use {{ typedOf(one) }}</VBtn
       >
-      <VBtn :size="size" variant="text" @click="queue.dismiss(one.entry.id)">Leave it</VBtn>
+      <VBtn :size="size" variant="text" @click="queue.dismiss(one)">Leave it</VBtn>
     </div>
   </div>
 </template>

@@ -6,7 +6,7 @@ import { standingOf } from '#core/record'
 import { groupProgress, scoredPlan, wayOf } from '#core/recording'
 import type { LessonDto } from '#shared/types/api'
 import { today } from '../../words/today'
-import { useEntryQueue } from '../entryQueue'
+import { useEntryQueue } from '../sending/entryQueue'
 
 /** What the core makes of an open lesson. */
 export function lessonDerivations(open: ComputedRef<LessonDto>) {

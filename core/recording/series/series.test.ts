@@ -247,7 +247,7 @@ describe('a value that was not reached', () => {
   it('ranks last and is never printed as a number', () => {
     const evidence = weighLesson(plan, lesson(6), ['g0', 'g1', 'g2', 'g3', 'g4', 'g5'])
     const { sentence, reason } = resultSentence(scoredPlan(plan), evidence)
-    expect(evidence.finding.verdict.word).toBe('clear')
+    expect(evidence.judgement.verdict.word).toBe('clear')
     expect(`${sentence} ${reason}`).not.toMatch(/NaN|Infinity|undefined/)
     expect(sentence).toMatch(/^Wool gave the most time to reach 40 °C/)
     expect(wayOf(plan).tells(plan, [], evidence.results)).toMatch(/changed evenly/)

@@ -27,7 +27,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
         <div class="why">
           <VerdictMark
             v-if="results.evidence.results.length >= 2"
-            :word="results.evidence.finding.verdict.word"
+            :word="results.evidence.judgement.verdict.word"
             :so-far="results.evidence.coverage.partial"
           />
           <p>{{ results.found.reason }} {{ results.found.detail }}</p>

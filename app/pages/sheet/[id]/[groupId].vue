@@ -24,9 +24,9 @@ import { firstScreenStood } from '../../../loading/later'
 import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useRunningTimes } from '../../../composables/useRunningTimes'
 import { useLesson } from '../../../stores/lesson'
-import { useEntryQueue } from '../../../stores/entryQueue'
+import { useEntryQueue } from '../../../stores/sending/entryQueue'
 import { useObservations } from '../../../stores/observations'
-import { useOutbox } from '../../../stores/outbox'
+import { useOutbox } from '../../../stores/sending/outbox'
 
 const route = useRoute()
 const store = useLesson()

@@ -1,9 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Entry } from '#core/record'
-import { request, RequestProblem } from '../api/request'
-import { backingOff } from './backingOff'
-import { keptEntries, type KeptEntry } from './keptEntries'
+import { request, RequestProblem } from '../../api/request'
+import { byId, keptEntries, type KeptEntry } from './keptEntries'
+import { sender } from './sender'
 
 /** An entry that the server would not take, with its words why. */
 export type RefusedEntry = KeptEntry & { message: string }
@@ -18,56 +18,50 @@ const failsAtAll = 3
  * lost connection or a closed lid loses nothing; sending one twice is harmless.
  */
 export const useEntryQueue = defineStore('entryQueue', () => {
-  const waiting = ref<KeptEntry[]>(keptEntries.all('waiting'))
-  const refused = ref<RefusedEntry[]>(keptEntries.all('refused').map((kept) => ({ message: '', ...kept })))
-  /** Whether what waits does not get through: no answer comes, or the server fails at it. */
-  const offline = ref(false)
+  const waiting = ref<KeptEntry[]>(keptEntries.waiting.all().sort(byId))
+  const refused = ref<RefusedEntry[]>(
+    keptEntries.refused
+      .all()
+      .sort(byId)
+      .map((kept) => ({ message: '', ...kept })),
+  )
   /** Lessons whose entries wait for somebody, and what they wait for. */
   const held = ref<ReadonlySet<string>>(new Set())
   const heldBecause = ref('')
-  let busy = false
-  const retry = backingOff(() => void flush())
+  const { offline, flush } = sender({
+    waiting: () => waiting.value.filter(({ lessonId }) => !held.value.has(lessonId)),
+    deliver,
+    begins: () => (held.value = new Set()),
+    ended: askForHeld,
+  })
+
+  /** What waits for somebody is asked for now and then, whether or not anybody says that it may come. */
+  function askForHeld(): void {
+    if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
+  }
 
   const count = computed(() => waiting.value.length)
 
   function add(lessonId: string, entries: Entry[]) {
     const fresh = entries.map((entry) => ({ lessonId, entry }))
-    for (const one of fresh) keptEntries.put('waiting', one)
+    for (const one of fresh) keptEntries.waiting.put(one)
     waiting.value = [...waiting.value, ...fresh]
     void flush()
   }
 
-  async function flush(): Promise<void> {
-    if (busy) return
-    busy = true
-    held.value = new Set()
-    const failed = new Set<string>()
-    const isNext = (one: KeptEntry) => !held.value.has(one.lessonId) && !failed.has(one.entry.id)
-    try {
-      for (let next = waiting.value.find(isNext); next; next = waiting.value.find(isNext)) {
-        const { lessonId } = next
-        await send(
-          lessonId,
-          waiting.value.filter((one) => one.lessonId === lessonId && isNext(one)).slice(0, atOnce),
-          failed,
-        )
-      }
-      offline.value = failed.size > 0
-    } catch {
-      offline.value = true
-    } finally {
-      busy = false
-    }
-    if (offline.value) return retry.again()
-    retry.well()
-    if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
+  /** Sends one with as many others of its lesson as go together. */
+  async function deliver({ lessonId }: KeptEntry): Promise<KeptEntry[]> {
+    const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
+    await send(lessonId, batch)
+    return batch
   }
 
   /**
    * Sends entries of one lesson together. One that is refused must not hold up the others, and neither may one that the server fails at:
    * they are then sent one by one, and what fails by itself waits for the next time.
+   * @returns how many the server failed at
    */
-  async function send(lessonId: string, batch: KeptEntry[], failed: Set<string>): Promise<void> {
+  async function send(lessonId: string, batch: KeptEntry[]): Promise<number> {
     try {
       await request('POST', '/api/lessons/:id/entries', {
         params: { id: lessonId },
@@ -75,22 +69,24 @@ export const useEntryQueue = defineStore('entryQueue', () => {
       })
       delivered.value = [...delivered.value.slice(-atOnce), ...batch]
       leave(batch)
+      return 0
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.problem.code === 'waits') return hold(lessonId, error.message)
-      if (batch.length > 1)
-        for (const one of batch)
-          if (failed.size < failsAtAll) await send(lessonId, [one], failed)
-          else failed.add(one.entry.id)
-      else if (error.passes) failed.add(batch[0]!.entry.id)
+      if (error.problem.code === 'waits') hold(lessonId, error.message)
+      else if (batch.length > 1) {
+        let failed = 0
+        for (const one of batch) if (failed < failsAtAll) failed += await send(lessonId, [one])
+        return failed
+      } else if (error.passes) return 1
       else refuse(batch[0]!, error.message)
+      return 0
     }
   }
 
   /** What the server will never take as it is stays here, with the reason, until somebody has decided. */
   function refuse(one: KeptEntry, message: string) {
     const kept = { ...one, message }
-    keptEntries.put('refused', kept)
+    keptEntries.refused.put(kept)
     refused.value = [...refused.value, kept]
     leave([one])
   }
@@ -103,16 +99,16 @@ export const useEntryQueue = defineStore('entryQueue', () => {
 
   function leave(batch: KeptEntry[]) {
     const gone = new Set(batch.map((one) => one.entry.id))
-    for (const id of gone) keptEntries.remove('waiting', id)
+    for (const one of batch) keptEntries.waiting.remove(one)
     waiting.value = waiting.value.filter((one) => !gone.has(one.entry.id))
   }
 
   /** Sent and taken, but perhaps not yet heard back through the live stream. */
   const delivered = ref<KeptEntry[]>([])
 
-  function dismiss(id: string) {
-    keptEntries.remove('refused', id)
-    refused.value = refused.value.filter((one) => one.entry.id !== id)
+  function dismiss(one: RefusedEntry) {
+    keptEntries.refused.remove(one)
+    refused.value = refused.value.filter(({ entry }) => entry.id !== one.entry.id)
   }
 
   /** A lesson's entries with those that are still on their way. */

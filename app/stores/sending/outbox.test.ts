@@ -1,10 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Note } from '#core/wonder'
-import { fakeServer, lessonDto, refusal } from '../testing/fakeServer'
-import { useLesson } from './lesson'
+import { fakeServer, lessonDto, refusal } from '../../testing/fakeServer'
+import { useLesson } from '../lesson'
 import { useOutbox } from './outbox'
-import { useWonder } from './wonder'
+import { useWonder } from '../wonder'
 
 const note: Note = { id: 'n1', kind: 'asking', text: 'Why?', sort: null, settled: false }
 const higher = { format: 'direction', direction: 'more' } as const

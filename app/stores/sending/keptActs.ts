@@ -1,6 +1,7 @@
 import type { PredictionAnswer } from '#core/conclusion'
 import type { Note } from '#core/wonder'
-import { isObject, keptVersion, readKept } from './readKept'
+import { keptInBrowser } from './keptInBrowser'
+import { isObject } from './readKept'
 
 /** What somebody did that is on its way to the server; the newest of one key is the one that counts. */
 export type Act = { lessonId: string } & (
@@ -16,10 +17,6 @@ export interface KeptAct {
   message?: string
 }
 
-export type ActDrawer = 'waiting' | 'refused'
-
-const prefix = 'jolly-beaker-act'
-
 /** What an act is about: a later one about the same takes its place. */
 export function keyOfAct(act: Act): string {
   return act.kind === 'prediction'
@@ -27,32 +24,14 @@ export function keyOfAct(act: Act): string {
     : `${act.lessonId}|note|${act.note.id}`
 }
 
-const keyIn = (drawer: ActDrawer, act: Act) => `${prefix}-${drawer}-${keyOfAct(act)}`
+const keptAs = (state: string) =>
+  keptInBrowser<KeptAct>(`jolly-beaker-act-${state}-`, ({ act }) => keyOfAct(act), understoodAct)
 
-/** Acts kept in this browser until the server has them, each by itself; a full or forbidden store only costs the safety net. */
-export const keptActs = {
-  all(drawer: ActDrawer): KeptAct[] {
-    return readKept(`${prefix}-${drawer}-`, understoodAct).sort((a, b) => a.at.localeCompare(b.at))
-  },
-  /** @returns whether this browser keeps it */
-  put(drawer: ActDrawer, kept: KeptAct): boolean {
-    try {
-      localStorage.setItem(keyIn(drawer, kept.act), JSON.stringify({ version: keptVersion, ...kept }))
-      return true
-    } catch (error) {
-      console.error('This browser keeps no copy of what was not sent:', error)
-      return false
-    }
-  },
-  /** Whether an act is still the one that is kept; another tab may have sent it, or done something newer. */
-  isNewest(drawer: ActDrawer, { act, at }: KeptAct): boolean {
-    const text = localStorage.getItem(keyIn(drawer, act))
-    return text !== null && (JSON.parse(text) as KeptAct).at === at
-  },
-  remove(drawer: ActDrawer, act: Act): void {
-    localStorage.removeItem(keyIn(drawer, act))
-  },
-}
+/** Acts on their way to the server, and those that it has refused. */
+export const keptActs = { waiting: keptAs('waiting'), refused: keptAs('refused') }
+
+/** In the order in which they were done. */
+export const byTime = (a: KeptAct, b: KeptAct) => a.at.localeCompare(b.at)
 
 function understoodAct(kept: unknown): KeptAct | null {
   if (!isObject(kept) || typeof kept.at !== 'string' || !isAct(kept.act)) return null

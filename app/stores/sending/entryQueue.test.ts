@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { entry } from '../../core/testing/exampleEntries'
-import { fakeServer, refusal } from '../testing/fakeServer'
+import { entry } from '../../../core/testing/exampleEntries'
+import { fakeServer, refusal } from '../../testing/fakeServer'
 import { useEntryQueue } from './entryQueue'
 
 let server: ReturnType<typeof fakeServer>
@@ -90,7 +90,7 @@ describe('entries on their way', () => {
     expect(sentIds()).toEqual([['a', 'bad', 'c'], ['a'], ['bad'], ['c']])
     expect(queue.refused.map((one) => [one.entry.id, one.message])).toEqual([['bad', 'refused: conflict']])
     expect(queue.count).toBe(0)
-    queue.dismiss('bad')
+    queue.dismiss(queue.refused[0]!)
     expect([queue.refused, server.kept.size]).toEqual([[], 0])
   })
 

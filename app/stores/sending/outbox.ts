@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
-import { request, RequestProblem } from '../api/request'
-import { backingOff } from './backingOff'
-import { keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
+import { request, RequestProblem } from '../../api/request'
+import { byTime, keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
+import { sender } from './sender'
 
 /** The lesson as it will be once the server has told of an act. */
 function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
@@ -39,77 +39,56 @@ function sendAct(act: Act): Promise<unknown> {
  * lost connection, a server in trouble or a closed lid loses nothing.
  */
 export const useOutbox = defineStore('outbox', () => {
-  const waiting = shallowRef<KeptAct[]>(keptActs.all('waiting'))
-  const refused = shallowRef<KeptAct[]>(keptActs.all('refused'))
-  /** Whether what waits does not get through. */
-  const offline = ref(false)
+  const waiting = shallowRef<KeptAct[]>(keptActs.waiting.all().sort(byTime))
+  const refused = shallowRef<KeptAct[]>(keptActs.refused.all().sort(byTime))
   /** Those that this browser keeps nowhere else. */
   const here = new WeakSet<KeptAct>()
-  let busy = false
   let undone: (lessonId: string) => void = () => {}
-  const retry = backingOff(() => void flush())
+  const { offline, flush } = sender({ waiting: () => waiting.value, deliver })
 
   const without = (all: readonly KeptAct[], act: Act) =>
     all.filter((one) => keyOfAct(one.act) !== keyOfAct(act))
 
   function send(act: Act): Promise<void> {
     const kept = { act, at: new Date().toISOString() }
-    if (!keptActs.put('waiting', kept)) here.add(kept)
+    if (!keptActs.waiting.put(kept)) here.add(kept)
     waiting.value = [...without(waiting.value, act), kept]
     return flush()
   }
 
-  async function flush(): Promise<void> {
-    if (busy) return
-    busy = true
-    const tried = new Set<KeptAct>()
-    const untried = () => waiting.value.find((one) => !tried.has(one))
-    try {
-      for (let one = untried(); one; one = untried()) {
-        tried.add(one)
-        await deliver(one)
-      }
-      offline.value = waiting.value.length > 0
-    } catch {
-      offline.value = true
-    } finally {
-      busy = false
-    }
-    if (waiting.value.length === 0) retry.well()
-    else retry.again()
-  }
-
-  /** One that the server fails at waits for the next time and holds up no other. */
-  async function deliver(one: KeptAct): Promise<void> {
-    if (!here.has(one) && !keptActs.isNewest('waiting', one)) {
-      waiting.value = waiting.value.filter((other) => other !== one)
-      return
+  async function deliver(one: KeptAct): Promise<[KeptAct]> {
+    // Another tab may have sent it, or done something newer.
+    if (!here.has(one) && keptActs.waiting.find(one)?.at !== one.at) {
+      leave(one)
+      return [one]
     }
     try {
       await sendAct(one.act)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.passes) return
       // What was done anew meanwhile is on its way, and this is no longer wanted.
-      if (!waiting.value.includes(one)) return
+      if (error.passes || !waiting.value.includes(one)) return [one]
       // What is to be taken off and is not there has been taken off.
       if (one.act.kind !== 'note-removed' || error.status !== 404) refuse({ ...one, message: error.message })
     }
     // What was changed once more while it was on its way stays.
-    if (!waiting.value.includes(one)) return
-    keptActs.remove('waiting', one.act)
-    waiting.value = waiting.value.filter((other) => other !== one)
+    if (!waiting.value.includes(one)) return [one]
+    keptActs.waiting.remove(one)
+    leave(one)
     if (refused.value.some((other) => other.at === one.at)) undone(one.act.lessonId)
+    return [one]
   }
 
+  const leave = (one: KeptAct) => void (waiting.value = waiting.value.filter((other) => other !== one))
+
   function refuse(kept: KeptAct): void {
-    keptActs.put('refused', kept)
+    keptActs.refused.put(kept)
     refused.value = [...without(refused.value, kept.act), kept]
   }
 
-  function dismiss({ act }: KeptAct): void {
-    keptActs.remove('refused', act)
-    refused.value = without(refused.value, act)
+  function dismiss(kept: KeptAct): void {
+    keptActs.refused.remove(kept)
+    refused.value = without(refused.value, kept.act)
   }
 
   function sendAgain(one: KeptAct): Promise<void> {

@@ -1,0 +1,34 @@
+import { keptVersion, readKept } from './readKept'
+
+/**
+ * Things kept in this browser until the server has them, each by itself, so that two tabs never write over each other's. A full or
+ * forbidden store only costs the safety net, not the lesson.
+ * @param start what their names in the browser begin with
+ * @param nameOf the rest of the name of one of them
+ * @param understood one as it was kept, also by an earlier version; null where it cannot be understood
+ */
+export function keptInBrowser<Kept extends object>(
+  start: string,
+  nameOf: (kept: Kept) => string,
+  understood: (kept: unknown) => Kept | null,
+) {
+  return {
+    all: (): Kept[] => readKept(start, understood),
+    /** @returns whether this browser keeps it */
+    put(kept: Kept): boolean {
+      try {
+        localStorage.setItem(start + nameOf(kept), JSON.stringify({ version: keptVersion, ...kept }))
+        return true
+      } catch (error) {
+        console.error('This browser keeps no copy of what was not sent:', error)
+        return false
+      }
+    },
+    /** As it is kept now; another tab may have put another in its place. */
+    find(kept: Kept): Kept | null {
+      const text = localStorage.getItem(start + nameOf(kept))
+      return text === null ? null : understood(JSON.parse(text))
+    },
+    remove: (kept: Kept): void => localStorage.removeItem(start + nameOf(kept)),
+  }
+}
