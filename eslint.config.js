@@ -77,7 +77,7 @@ export default typescript.config(
   {
     // A promise that nobody waits for fails unheard: it is awaited, or marked as let go with void.
     files: ['{app,bench,core,demo,scripts,server,shared,starters,tests}/**/*.{ts,vue}'],
-    ignores: ['bench/bare/**'],
+    ignores: ['benchmarks/bare/**'],
     languageOptions: {
       parserOptions: {
         projectService: true,
@@ -104,6 +104,6 @@ export default typescript.config(
   { files: ['demo/**/*.ts'], rules: outside(['app', 'server', 'scripts', 'tests']) },
   { files: ['server/**/*.ts'], rules: outside(['app', 'scripts', 'tests']) },
   { files: ['app/**/*.{ts,vue}'], rules: outside(['server', 'starters', 'demo', 'scripts', 'tests']) },
-  { files: ['scripts/**/*.ts', 'bench/**/*.ts', 'tests/**/*.ts'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**/*.ts', 'benchmarks/**/*.ts', 'tests/**/*.ts'], rules: { 'no-console': 'off' } },
   prettier,
 )

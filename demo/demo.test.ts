@@ -49,7 +49,7 @@ describe('the demo school', () => {
       expect(Math.abs(centre - jackets.starter.expected.values[level.id]!)).toBeLessThan(1)
     const picture = wayOf(plan).picture!(plan, standingEntries(readings))
     const curves = picture.kind === 'curves' ? picture.curves : []
-    const of = (place: number) => curves.filter((curve) => curve.groupId === groupIds[place])
+    const of = (groupIndex: number) => curves.filter((curve) => curve.groupId === groupIds[groupIndex])
     expect(of(4).every((curve) => curve.points.every((point) => point.moment !== '25 min'))).toBe(true)
     expect(of(1)[0]!.points.find((point) => point.moment === '15 min')!.at).toBeGreaterThanOrEqual(17)
     expect(readings.filter((one) => one.supersedes !== null)).toHaveLength(1)

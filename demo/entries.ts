@@ -19,7 +19,7 @@ import type { Starter } from '#starters'
 
 /** One reading, by the places of its group and level. */
 interface Place {
-  place: number
+  groupIndex: number
   level: number
   tryNumber: number
   moment?: string
@@ -28,17 +28,17 @@ interface Place {
 /** What goes wrong in a demo lesson, on purpose. */
 export interface Mishaps {
   /** A group whose readings are all too high or too low, by this much. */
-  offset?: { place: number; by: number }
+  offset?: { groupIndex: number; by: number }
   /** A reading typed ten times too large; the group corrects it, or leaves it for the teacher to find. */
   slip?: Place & { corrected: boolean }
   /** A moment at which a group read nothing. */
-  missed?: { place: number; moment: string }
+  missed?: { groupIndex: number; moment: string }
   /** A moment at which a group read its containers late, by this many minutes. */
-  late?: { place: number; moment: string; by: number }
+  late?: { groupIndex: number; moment: string; by: number }
   /** A group that starts with more or less than the others, by this factor. */
-  unequal?: { place: number; times: number }
+  unequal?: { groupIndex: number; times: number }
   /** A pair that a group compared although it followed, and found the other way round. */
-  against?: { place: number; more: number; less: number }
+  against?: { groupIndex: number; more: number; less: number }
   /** A try that was set aside and repeated. */
   spoilt?: Place & { reason: string }
 }
@@ -50,7 +50,7 @@ export interface SimulatedClass {
   groupIds: string[]
   /** When the first reading was taken, ISO 8601. */
   start: string
-  /** The share of its slots that each group has done, from 0 to 1, by place. */
+  /** The share of its slots that each group has done, from 0 to 1, by groupIndex. */
   done: number[]
   mishaps: Mishaps
 }
@@ -71,13 +71,13 @@ function simulateRead(
   const normal = normalRandom(random)
   const entries: Entry[] = []
   let clock = Date.parse(start)
-  groupIds.forEach((groupId, place) => {
+  groupIds.forEach((groupId, groupIndex) => {
     const slots = wayOf(plan)
-      .slots(plan, groupId, place)
+      .slots(plan, groupId, groupIndex)
       .filter(({ moment }) => days === undefined || (plannedAt(moment) ?? 0) <= days.length)
-      .filter(({ moment }) => mishaps.missed?.place !== place || mishaps.missed.moment !== moment)
+      .filter(({ moment }) => mishaps.missed?.groupIndex !== groupIndex || mishaps.missed.moment !== moment)
     const groupFactor = 1 + expected.groupSpread * normal()
-    const offset = mishaps.offset?.place === place ? mishaps.offset.by : 0
+    const offset = mishaps.offset?.groupIndex === groupIndex ? mishaps.offset.by : 0
     /** What is read again and again scatters as a whole: its row is a little steeper or flatter. */
     const steepness = new Map(
       (expected.course ? plan.levels : []).map((level) => [
@@ -94,10 +94,11 @@ function simulateRead(
       rows.set(key, row)
       return row
     }
-    const times = mishaps.unequal?.place === place ? mishaps.unequal.times : 1
+    const times = mishaps.unequal?.groupIndex === groupIndex ? mishaps.unequal.times : 1
     if (expected.course && !days) entries.push(...startsOf(plan, groupId, start, random))
-    for (const slot of slots.slice(0, Math.round(slots.length * (done[place] ?? 1)))) {
-      const late = mishaps.late?.place === place && mishaps.late.moment === slot.moment ? mishaps.late.by : 0
+    for (const slot of slots.slice(0, Math.round(slots.length * (done[groupIndex] ?? 1)))) {
+      const late =
+        mishaps.late?.groupIndex === groupIndex && mishaps.late.moment === slot.moment ? mishaps.late.by : 0
       const when = readingTime(slot, start, days, late, random)
       const centre = expected.row
         ? times * rowOf(slot)[slot.moment]!
@@ -115,7 +116,7 @@ function simulateRead(
           fields: {
             [valueField]: { typed: printNumber(read, mark), given: 'typed', value: read },
             ...when.fields,
-            ...alteredAt(expected.altered, slot, place),
+            ...alteredAt(expected.altered, slot, groupIndex),
           },
           note: '',
           readWith: readWithOf(plan, slot.moment),
@@ -133,7 +134,7 @@ function simulateRead(
         mishap !== undefined &&
         slotKey(slot) ===
           slotKey({
-            groupId: groupIds[mishap.place]!,
+            groupId: groupIds[mishap.groupIndex]!,
             levelId: plan.levels[mishap.level]!.id,
             tryNumber: mishap.tryNumber,
             moment: mishap.moment ?? '',
@@ -156,10 +157,10 @@ function simulateRead(
 function alteredAt(
   altered: Record<string, readonly string[]> | undefined,
   { levelId }: Slot,
-  place: number,
+  groupIndex: number,
 ): Entry['fields'] {
   const said = altered?.[levelId!]
-  const text = said?.[place % said.length]
+  const text = said?.[groupIndex % said.length]
   return text ? { [alteredField]: { typed: text, given: 'typed', value: text } } : {}
 }
 

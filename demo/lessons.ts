@@ -31,13 +31,13 @@ export interface DemoLesson {
   stimulus?: { text: string; sketch: string }
   date: string
   stage: Stage
-  predictions: { place: number; answer: PredictionAnswer; because: string }[]
+  predictions: { groupIndex: number; answer: PredictionAnswer; because: string }[]
   readings: Omit<SimulatedClass, 'groupIds'> | null
   conclusion: Conclusion
 }
 
-const more = (place: number, because: string) => ({
-  place,
+const more = (groupIndex: number, because: string) => ({
+  groupIndex,
   because,
   answer: { format: 'direction' as const, direction: 'more' as const },
 })
@@ -48,20 +48,20 @@ const note = (kind: NoteKind, text: string, sort: QuestionSort | null = null) =>
   settled: false,
 })
 const idea = (name: string) => ({ id: newId(), name })
-const choice = (place: number, levelId: string, because: string) => ({
-  place,
+const choice = (groupIndex: number, levelId: string, because: string) => ({
+  groupIndex,
   because,
   answer: { format: 'choice' as const, levelId },
 })
 
-const washers = (place: number, value: number, because: string) => ({
-  place,
+const washers = (groupIndex: number, value: number, because: string) => ({
+  groupIndex,
   because,
   answer: { format: 'number' as const, levelId: 'r3', value },
 })
 
-const jacketOrder = (place: number, because: string) => ({
-  place,
+const jacketOrder = (groupIndex: number, because: string) => ({
+  groupIndex,
   because,
   answer: { format: 'order' as const, levelIds: ['wrap', 'wool', 'paper', 'none'] },
 })
@@ -84,7 +84,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         more(1, 'there is further to fall'),
         more(2, 'a high one always bounces more'),
         {
-          place: 3,
+          groupIndex: 3,
           because: 'the ball stays the same ball',
           answer: { format: 'direction', direction: 'same' },
         },
@@ -95,9 +95,9 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${day(-6)}T10:12:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
-          offset: { place: 4, by: 6 },
-          slip: { place: 2, level: 2, tryNumber: 2, corrected: true },
-          spoilt: { place: 1, level: 3, tryNumber: 1, reason: 'pushed or bumped' },
+          offset: { groupIndex: 4, by: 6 },
+          slip: { groupIndex: 2, level: 2, tryNumber: 2, corrected: true },
+          spoilt: { groupIndex: 1, level: 3, tryNumber: 1, reason: 'pushed or bumped' },
         },
       },
       conclusion: {
@@ -130,8 +130,8 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${day(0)}T09:35:00.000Z`,
         done: [0.75, 0.6, 0.5, 0.5, 0.4, 0],
         mishaps: {
-          slip: { place: 0, level: 2, tryNumber: 2, corrected: false },
-          spoilt: { place: 2, level: 1, tryNumber: 1, reason: 'started late or early' },
+          slip: { groupIndex: 0, level: 2, tryNumber: 2, corrected: false },
+          spoilt: { groupIndex: 2, level: 1, tryNumber: 1, reason: 'started late or early' },
         },
       },
       conclusion: emptyConclusion,
@@ -195,9 +195,9 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${day(-13)}T10:05:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
-          late: { place: 1, moment: '15 min', by: 2 },
-          missed: { place: 4, moment: '25 min' },
-          slip: { place: 3, level: 0, tryNumber: 1, moment: '20 min', corrected: true },
+          late: { groupIndex: 1, moment: '15 min', by: 2 },
+          missed: { groupIndex: 4, moment: '25 min' },
+          slip: { groupIndex: 3, level: 0, tryNumber: 1, moment: '20 min', corrected: true },
         },
       },
       conclusion: {
@@ -226,8 +226,8 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${day(-20)}T10:15:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
-          unequal: { place: 3, times: 0.72 },
-          slip: { place: 1, level: 1, tryNumber: 1, moment: 'changed', corrected: true },
+          unequal: { groupIndex: 3, times: 0.72 },
+          slip: { groupIndex: 1, level: 1, tryNumber: 1, moment: 'changed', corrected: true },
         },
       },
       conclusion: {
@@ -252,7 +252,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           spoilt: {
-            place: 2,
+            groupIndex: 2,
             level: 2,
             tryNumber: 1,
             moment: 'all together',
@@ -275,7 +275,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       readings: {
         start: `${day(-16)}T10:20:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
-        mishaps: { spoilt: { place: 2, level: 0, tryNumber: 2, reason: 'started late or early' } },
+        mishaps: { spoilt: { groupIndex: 2, level: 0, tryNumber: 2, reason: 'started late or early' } },
       },
       conclusion: emptyConclusion,
     },
@@ -292,7 +292,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${day(-23)}T11:05:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         // A line of powder taken for a scratch: chalk over sandstone, which cannot be beside all the rest.
-        mishaps: { against: { place: 4, more: 0, less: 4 } },
+        mishaps: { against: { groupIndex: 4, more: 0, less: 4 } },
       },
       conclusion: emptyConclusion,
     },
@@ -309,7 +309,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${rusting[0]!}T09:10:00.000Z`,
         days: rusting,
         done: [1, 1, 1, 1, 1, 1],
-        mishaps: { missed: { place: 3, moment: 'day 5' } },
+        mishaps: { missed: { groupIndex: 3, moment: 'day 5' } },
       },
       conclusion: {
         ...emptyConclusion,
@@ -354,7 +354,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         start: `${sprouting[0]!}T09:10:00.000Z`,
         days: sprouting,
         done: [1, 1, 1, 1, 1, 1],
-        mishaps: { missed: { place: 2, moment: 'day 4' } },
+        mishaps: { missed: { groupIndex: 2, moment: 'day 4' } },
       },
       conclusion: emptyConclusion,
     },

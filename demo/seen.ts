@@ -24,7 +24,7 @@ export function simulateSeen(
   const way = wayOf(plan)
   const entries: Entry[] = []
   let clock = Date.parse(start)
-  groupIds.forEach((groupId, place) => {
+  groupIds.forEach((groupId, groupIndex) => {
     const eyes = eyesOf(starter, random)
     const missed = new Set<string>()
     const write = (slot: Slot, typed: string, changes: Partial<Entry> = {}) => {
@@ -53,20 +53,22 @@ export function simulateSeen(
       return one
     }
     const open = () =>
-      asked(plan, groupId, place, entries).find(
+      asked(plan, groupId, groupIndex, entries).find(
         (slot) =>
           !missed.has(slotKey(slot)) && (days === undefined || (plannedAt(slot.moment) ?? 0) <= days.length),
       )
-    const most = Math.round(groupProgress(plan, groupId, place, standingOf([])).needed * (done[place] ?? 1))
+    const most = Math.round(
+      groupProgress(plan, groupId, groupIndex, standingOf([])).needed * (done[groupIndex] ?? 1),
+    )
     for (let slot = open(), made = 0; slot && made < most; slot = open()) {
       made++
-      if (mishaps.missed?.place === place && mishaps.missed.moment === slot.moment) {
+      if (mishaps.missed?.groupIndex === groupIndex && mishaps.missed.moment === slot.moment) {
         missed.add(slotKey(slot))
         continue
       }
-      const typed = eyes(slot, place)
+      const typed = eyes(slot, groupIndex)
       const { spoilt } = mishaps
-      if (spoilt?.place === place && spoilt.tryNumber === slot.tryNumber && !missed.has('spoilt')) {
+      if (spoilt?.groupIndex === groupIndex && spoilt.tryNumber === slot.tryNumber && !missed.has('spoilt')) {
         missed.add('spoilt')
         made--
         const wrong = write(slot, typed)
@@ -74,7 +76,7 @@ export function simulateSeen(
       } else write(slot, typed)
     }
     const { against } = mishaps
-    if (against?.place === place) {
+    if (against?.groupIndex === groupIndex) {
       const [more, less] = [plan.levels[against.more]!.id, plan.levels[against.less]!.id]
       const slot = way.asSlot(plan, { groupId, tryNumber: 1, levelId: more, moment: less })
       write(slot, letterOf(plan, more))
@@ -84,10 +86,10 @@ export function simulateSeen(
 }
 
 /** Every slot that the group still has to fill. */
-function asked(plan: Plan, groupId: string, place: number, entries: readonly Entry[]): Slot[] {
+function asked(plan: Plan, groupId: string, groupIndex: number, entries: readonly Entry[]): Slot[] {
   const way = wayOf(plan)
   const own = entries.filter((entry) => entry.groupId === groupId && entry.status === 'counted')
-  const slots = way.asks ? way.asks(plan, groupId, place, own) : way.slots(plan, groupId, place)
+  const slots = way.asks ? way.asks(plan, groupId, groupIndex, own) : way.slots(plan, groupId, groupIndex)
   const filled = new Set(own.filter((one) => !isGone(one, entries)).map(slotKey))
   return slots.filter((slot) => !filled.has(slotKey(slot)))
 }
@@ -95,12 +97,12 @@ function asked(plan: Plan, groupId: string, place: number, entries: readonly Ent
 const isGone = (one: Entry, entries: readonly Entry[]) => entries.some((other) => other.supersedes === one.id)
 
 /** What a group types for a slot, from what there is to be seen. */
-function eyesOf({ plan, expected }: Starter, random: Random): (slot: Slot, place: number) => string {
+function eyesOf({ plan, expected }: Starter, random: Random): (slot: Slot, groupIndex: number) => string {
   const normal = normalRandom(random)
   const spread = (value: number) => value * (1 + expected.trySpread * normal())
   /** Each container goes its own way, a little earlier or later. */
   const lag = new Map(plan.levels.map((level) => [level.id, 0.6 * normal()]))
-  return ({ levelId, moment }, place) => {
+  return ({ levelId, moment }, groupIndex) => {
     const { recording } = plan
     if (recording.kind === 'word-scale') {
       const day = (plannedAt(moment) ?? 1) + lag.get(levelId!)!
@@ -112,7 +114,7 @@ function eyesOf({ plan, expected }: Starter, random: Random): (slot: Slot, place
       if (Math.abs(a!.value - b!.value) < alike) return '='
       return letterOf(plan, a!.value > b!.value ? a!.id : b!.id)
     }
-    const times = levelsForGroup(plan, place)
+    const times = levelsForGroup(plan, groupIndex)
       .map(({ id }) => ({ id, seconds: spread(expected.values[id]!) }))
       .sort((a, b) => a.seconds - b.seconds)
     return times

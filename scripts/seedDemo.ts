@@ -37,8 +37,8 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
     }
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
-    for (const { place, answer, because } of predictions)
-      await savePrediction(db, id, groupIds[place]!, { seat: 0, answer, because })
+    for (const { groupIndex, answer, because } of predictions)
+      await savePrediction(db, id, groupIds[groupIndex]!, { seat: 0, answer, because })
     if (readings || stage === 'test') {
       const version = changes ? 1 : 0
       await confirmSafety(db, id, 'MT', version)
@@ -62,9 +62,9 @@ async function seedObservations(
 ): Promise<void> {
   if (!readings) return
   for (const one of demoObservations[starter.id] ?? []) {
-    const { place, kind, text, sketch, about, after, onBoard } = one
+    const { groupIndex, kind, text, sketch, about, after, onBoard } = one
     const kept = await addObservation(db, id, uuidFrom(random), {
-      groupId: place === null ? null : groupIds[place]!,
+      groupId: groupIndex === null ? null : groupIds[groupIndex]!,
       kind,
       text,
       about: about

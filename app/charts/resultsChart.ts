@@ -51,7 +51,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
     },
     series: [
       ...(size.summary && plan.summary !== 'none' ? [summarySeries(data, levels, size)] : []),
-      ...data.groups.map((group, place) => groupSeries(data, group, place, size, top)),
+      ...data.groups.map((group, groupIndex) => groupSeries(data, group, groupIndex, size, top)),
     ],
   }
 }

@@ -110,13 +110,13 @@ export function useReadingGrid() {
     })
   })
   const rows = computed<GridRow[]>(() =>
-    store.groups.flatMap((group, place): GridRow[] => {
-      const tested = levelsForGroup(store.plan, place)
+    store.groups.flatMap((group, groupIndex): GridRow[] => {
+      const tested = levelsForGroup(store.plan, groupIndex)
       const row = {
         group,
         tests: new Set(tested.map((level) => level.id)),
-        progress: store.progress[place]!,
-        slots: new Set(way.value.slots(store.plan, group.id, place).map(slotKey)),
+        progress: store.progress[groupIndex]!,
+        slots: new Set(way.value.slots(store.plan, group.id, groupIndex).map(slotKey)),
       }
       if (!beneath.value) return [{ ...row, key: group.id, levelId: null, first: true }]
       return tested.map(({ id }, index): GridRow => ({

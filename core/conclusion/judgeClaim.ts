@@ -145,7 +145,8 @@ function judgeEnd(
   const whole = holds && rank.every((id) => named.has(id))
   const agreement = leaderAgreement(cells, levelIds[0], end === 'most' ? 1 : -1)
   const { verdict } = judgement
-  const stated = judgement.kind === 'kinds' && judgement.first !== null && rank.includes(judgement.first.level.id)
+  const stated =
+    judgement.kind === 'kinds' && judgement.first !== null && rank.includes(judgement.first.level.id)
   const base = { agreement, uneven: false, turns: false }
   if (verdict.word === 'no-difference') return { ...base, verdict, agrees: null }
   if (comparison === 'same' || levelIds.length > 1) {

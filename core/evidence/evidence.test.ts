@@ -288,7 +288,11 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       ]),
     )
     const evidence = weighLesson(bridge, entriesFrom(better))
-    expect(evidence.judgement).toMatchObject({ kind: 'trend', direction: 'rising', verdict: { word: 'clear' } })
+    expect(evidence.judgement).toMatchObject({
+      kind: 'trend',
+      direction: 'rising',
+      verdict: { word: 'clear' },
+    })
     expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
   })
 })

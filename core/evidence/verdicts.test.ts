@@ -130,7 +130,10 @@ describe('a slip of x10', () => {
     const sound = (g: number) => ({ felt: [24, 25, 26], rubber: [60 + g, 62, 61], plastic: [31, 30, 32] })
     const slipped = groups(6, (g) => (g === 2 ? { ...sound(g), felt: [240, 25, 26] } : sound(g)))
     const { judgement } = weighLesson(plan, slipped)
-    expect(judgement).toMatchObject({ verdict: { word: 'clear' }, order: [['rubber'], ['plastic'], ['felt']] })
+    expect(judgement).toMatchObject({
+      verdict: { word: 'clear' },
+      order: [['rubber'], ['plastic'], ['felt']],
+    })
   })
 })
 

@@ -21,7 +21,7 @@ const into = (plan: Plan, csv: string, entries: Entry[] = []) =>
 const made = (plan: Plan, changes: Parameters<typeof entry>[0]): Entry =>
   entry({ id: newId(), groupId: groups[0]!.id, readWith: readWithOf(plan), ...changes })
 /** Ids are made anew in another lesson; all else stays. */
-const essence = (entries: readonly Entry[]) =>
+const content = (entries: readonly Entry[]) =>
   entries.map((one) => ({
     ...one,
     id: '',
@@ -54,7 +54,7 @@ describe('entries out and in again', () => {
   it('gives another lesson the same, and once only', () => {
     const csv = entriesCsv(plan, names, all)
     const read = into(plan, csv)
-    expect(essence(read.entries)).toEqual(essence(all))
+    expect(content(read.entries)).toEqual(content(all))
     expect(scoresOf(plan, read.entries).map((one) => one.value)).toEqual(
       scoresOf(plan, all).map((one) => one.value),
     )
@@ -70,9 +70,9 @@ describe('entries out and in again', () => {
     ['parts-whole in two quantities', inTwo] as const,
   ])('in the way %s', (_, recording) => {
     const own = kindsPlan(['wool', 'foil'], { recording, tries: 2 })
-    const entries = groups.flatMap((group, place) =>
+    const entries = groups.flatMap((group, groupIndex) =>
       wayOf(own)
-        .slots(own, group.id, place)
+        .slots(own, group.id, groupIndex)
         .map((slot, index) =>
           made(own, {
             ...slot,
@@ -83,7 +83,7 @@ describe('entries out and in again', () => {
     )
     const read = into(own, entriesCsv(own, names, entries))
     expect(read.problems).toEqual([])
-    expect(essence(read.entries)).toEqual(essence(entries))
+    expect(content(read.entries)).toEqual(content(entries))
   })
 
   it('in pairs, whichever is named first, but none with itself', () => {

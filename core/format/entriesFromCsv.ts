@@ -71,7 +71,7 @@ type Cells = (name: string) => string
 function reader(header: readonly string[], target: EntriesTarget) {
   const { plan, groups, lessonId, entries, now } = target
   const way = wayOf(plan)
-  const slots = groups.flatMap((group, place) => way.slots(plan, group.id, place))
+  const slots = groups.flatMap((group, groupIndex) => way.slots(plan, group.id, groupIndex))
   const moments = [...new Set([...slots.map((slot) => slot.moment), ...way.beside(plan)])]
   // Of two that are compared either may be named as the other.
   const named = [...new Set([...moments, ...slots.flatMap((slot) => slot.levelId ?? [])])]

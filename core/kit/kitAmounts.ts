@@ -1,5 +1,5 @@
 import type { CupboardInstrument } from '../instrument'
-import { testingPlaces, type Material, type Plan } from '../plan'
+import { testingGroups, type Material, type Plan } from '../plan'
 import { withoutDust } from '../quantity'
 import { derivedKit, standing } from './derivedKit'
 import { measurable } from './measurable'
@@ -54,7 +54,7 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
   for (const count of [groups, children])
     if (!Number.isInteger(count) || count < 0)
       throw new RangeError('groups and children are counted in whole numbers from 0')
-  const places = testingPlaces(plan, groups)
+  const places = testingGroups(plan, groups)
   return kitMaterials(plan).map(({ material, origin }) => {
     const { amount, unit, per, use, place, spare } = material
     const up = (raw: number) => measurable(raw, unit, cupboard)

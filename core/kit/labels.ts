@@ -1,12 +1,12 @@
-import { levelName, levelsForGroup, orderedLevels, testingPlaces, type Plan } from '../plan'
+import { levelName, levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
 
 /** How containers are labelled: by their level, or by a letter or number that does not give it away. */
 export type LabelStyle = 'levels' | 'letters' | 'numbers'
 
 /** One label for one container of one group. */
 export interface ContainerLabel {
-  /** The group's place in the class. */
-  place: number
+  /** The group's index in the class. */
+  groupIndex: number
   levelId: string
   text: string
 }
@@ -24,16 +24,16 @@ export function containerLabels(
   const levels = orderedLevels(plan)
   const sign = (index: number, name: string) =>
     style === 'levels' ? name : style === 'letters' ? String.fromCharCode(65 + index) : String(index + 1)
-  const signs = new Map(levels.map((level, index) => [level.id, sign(index, levelName(plan, level))]))
+  const labels = new Map(levels.map((level, index) => [level.id, sign(index, levelName(plan, level))]))
   return {
-    labels: testingPlaces(plan, groups).flatMap((place) =>
+    labels: testingGroups(plan, groups).flatMap((groupIndex) =>
       levels
-        .filter((level) => levelsForGroup(plan, place).some((one) => one.id === level.id))
-        .map((level) => ({ place, levelId: level.id, text: signs.get(level.id)! })),
+        .filter((level) => levelsForGroup(plan, groupIndex).some((one) => one.id === level.id))
+        .map((level) => ({ groupIndex, levelId: level.id, text: labels.get(level.id)! })),
     ),
     key:
       style === 'levels'
         ? []
-        : levels.map((level) => ({ text: signs.get(level.id)!, level: levelName(plan, level) })),
+        : levels.map((level) => ({ text: labels.get(level.id)!, level: levelName(plan, level) })),
   }
 }

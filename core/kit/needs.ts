@@ -8,7 +8,7 @@ import { kitUnit, sharedUnit } from './kitUnit'
 import { supplyKey } from './sameThing'
 import { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 import { childrenOnTray, timesNeeded } from './timesNeeded'
-import { testingPlaces } from '../plan'
+import { testingGroups } from '../plan'
 
 /** What one line of the kit takes out of the store cupboard. */
 export interface Need {
@@ -90,7 +90,7 @@ function ready(made: Making, line: KitLine, plan: Plan, own: NeedsClass): MadeRe
 
 /** How much of each strength all groups need, with the spares shared out alike. */
 function levelVolumes(line: KitLine, plan: Plan, { groups, children }: NeedsClass) {
-  const places = testingPlaces(plan, groups)
+  const places = testingGroups(plan, groups)
   const more = line.needed > 0 ? line.total / line.needed : 1
   return plan.levels.map((level) => {
     const times = places.reduce(

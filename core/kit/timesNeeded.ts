@@ -17,10 +17,10 @@ import { levelsForGroup, type Material, type Plan } from '../plan'
 export function timesNeeded(
   { per, use, level }: Pick<Material, 'per' | 'use' | 'level'>,
   plan: Plan,
-  place: number,
+  groupIndex: number,
   children: number,
 ): number {
-  const all = levelsForGroup(plan, place)
+  const all = levelsForGroup(plan, groupIndex)
   const levels = level === null ? all : all.filter((one) => one.id === level)
   if (level !== null && levels.length === 0) return 0
   const practice = level === null || all[0]?.id === level ? plan.practiceTries : 0

@@ -1,5 +1,5 @@
 import { checkFair, type FairContext } from '../fair'
-import { testingPlaces, type Plan } from '../plan'
+import { testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { standingOf } from '../record'
 import { groupProgress } from '../recording'
@@ -53,7 +53,7 @@ interface Readings {
 }
 
 function readingsOf(plan: Plan, groups: number): Readings {
-  const places = testingPlaces(plan, groups)
+  const places = testingGroups(plan, groups)
   const counts = places.map((place) => groupProgress(plan, String(place), place, standingOf([])).needed)
   return {
     each: Math.max(0, ...counts),
@@ -96,7 +96,7 @@ export function tooFewInstruments(
   groups: number,
 ): string | null {
   const own = cupboard.find((one) => one.name === plan.measured.instrument.name)
-  const working = testingPlaces(plan, groups).length
+  const working = testingGroups(plan, groups).length
   if (!own || own.howMany >= working) return null
   return `${own.howMany === 0 ? 'None' : `Only ${own.howMany}`} in the cupboard for ${working} groups.`
 }

@@ -3,12 +3,12 @@ import type { Level, Plan } from './plan'
 
 /**
  * The places, among so many groups, of those that test: all, or the first alone where one acts for the class.
- * @example testingPlaces({ whoTests: 'whole-class' }, 6) // [0]
+ * @example testingGroups({ whoTests: 'whole-class' }, 6) // [0]
  */
-export function testingPlaces({ whoTests }: Pick<Plan, 'whoTests'>, groups: number): number[] {
+export function testingGroups({ whoTests }: Pick<Plan, 'whoTests'>, groups: number): number[] {
   return Array.from(
     { length: whoTests === 'whole-class' ? Math.min(groups, 1) : groups },
-    (_, place) => place,
+    (_, groupIndex) => groupIndex,
   )
 }
 
@@ -23,28 +23,28 @@ export function testingPlaces({ whoTests }: Pick<Plan, 'whoTests'>, groups: numb
  *   are at least as many stations as groups;
  * - at home: all of them.
  *
- * When each group has its own order the levels are rotated by the group's place and every second group goes
+ * When each group has its own order the levels are rotated by the group's groupIndex and every second group goes
  * backwards, so that wear, warming or tiredness does not always meet the same level.
  *
- * @param place the group's place in the class, from 0
+ * @param groupIndex the group's groupIndex in the class, from 0
  * @example levelsForGroup(plan, 1).map((level) => level.value) // [20, 60, 40]: each group in an order of its own
  */
 export function levelsForGroup(
   plan: Pick<Plan, 'changed' | 'levels' | 'whoTests' | 'levelOrder'>,
-  place: number,
+  groupIndex: number,
 ): Level[] {
   const levels = orderedLevels(plan)
-  if (levels.length === 0 || !testingPlaces(plan, place + 1).includes(place)) return []
-  if (plan.whoTests === 'stations') return rotate(levels, place)
-  const own = plan.whoTests === 'shared-levels' ? share(levels, place) : levels
+  if (levels.length === 0 || !testingGroups(plan, groupIndex + 1).includes(groupIndex)) return []
+  if (plan.whoTests === 'stations') return rotate(levels, groupIndex)
+  const own = plan.whoTests === 'shared-levels' ? share(levels, groupIndex) : levels
   if (plan.levelOrder === 'same') return own
-  const turned = rotate(own, Math.ceil(place / 2))
-  return place % 2 === 1 ? turned.reverse() : turned
+  const turned = rotate(own, Math.ceil(groupIndex / 2))
+  return groupIndex % 2 === 1 ? turned.reverse() : turned
 }
 
-function share(levels: Level[], place: number): Level[] {
+function share(levels: Level[], groupIndex: number): Level[] {
   const count = Math.min(levels.length, Math.max(2, Math.ceil(levels.length / 2)))
-  const chosen = new Set(rotate(levels, place).slice(0, count))
+  const chosen = new Set(rotate(levels, groupIndex).slice(0, count))
   return levels.filter((level) => chosen.has(level))
 }
 

@@ -1,7 +1,7 @@
 import type { Unit } from '../quantity'
 import type { Changed } from './plan'
 
-const signs: [about: RegExp, unit: Unit][] = [
+const unitsByName: [about: RegExp, unit: Unit][] = [
   [/\b(number|layers?|spoons?|drops|count|clips?|seeds?|beats?|washers?|times|pieces|how many)\b/i, 'count'],
   [/\b(time|seconds|lifetime|how long|lasts?|speed)\b/i, 's'],
   [/\b(temperature|warmth|heat|how (warm|hot|cold))\b/i, 'C'],
@@ -19,7 +19,7 @@ const kinds =
  * @example guessUnit('amount of water') // 'mL'
  */
 export function guessUnit(name: string): Unit | null {
-  return signs.find(([about]) => about.test(name))?.[1] ?? null
+  return unitsByName.find(([about]) => about.test(name))?.[1] ?? null
 }
 
 /**

@@ -8,7 +8,7 @@ export { gaveLarger, gaveMore, gaveMost, measureWent, type Comparative } from '.
 export { blankPlan } from './blankPlan'
 export { defaultsForAge, usualWays, workOutOf, type AgeDefaults, type SchoolWays } from './schoolWays'
 export { hasOrder, levelName, orderedLevels } from './levelName'
-export { levelsForGroup, testingPlaces } from './allocation'
+export { levelsForGroup, testingGroups } from './allocation'
 export { newId } from './newId'
 export { levelsFromText, levelsText, type TypedLevels } from './levelsFromText'
 export { suggestLevel } from './suggestLevel'

@@ -5,7 +5,7 @@ import {
   defaultsForAge,
   levelName,
   levelsForGroup,
-  testingPlaces,
+  testingGroups,
   newId,
   orderedLevels,
   suggestLevel,
@@ -65,8 +65,8 @@ describe('levelsForGroup', () => {
     baseline: false,
     picture: null,
   }))
-  const values = (plan: ReturnType<typeof examplePlan>, place: number) =>
-    levelsForGroup(plan, place).map((level) => level.value)
+  const values = (plan: ReturnType<typeof examplePlan>, groupIndex: number) =>
+    levelsForGroup(plan, groupIndex).map((level) => level.value)
 
   it('gives everyone the same order when wished', () => {
     expect(values(examplePlan({ levels: five, levelOrder: 'same' }), 3)).toEqual([20, 40, 60, 80, 100])
@@ -75,7 +75,7 @@ describe('levelsForGroup', () => {
   it('lets no two groups meet at a station while there are stations enough', () => {
     const plan = examplePlan({ levels: five, whoTests: 'stations', levelOrder: 'same' })
     for (let turn = 0; turn < 5; turn++) {
-      const at = [0, 1, 2, 3, 4].map((place) => values(plan, place)[turn])
+      const at = [0, 1, 2, 3, 4].map((groupIndex) => values(plan, groupIndex)[turn])
       expect(new Set(at).size).toBe(5)
     }
   })
@@ -89,11 +89,11 @@ describe('levelsForGroup', () => {
 
   it('shares levels out so that each is tested and neighbours overlap', () => {
     const plan = examplePlan({ levels: five, levelOrder: 'same', whoTests: 'shared-levels' })
-    const shares = [0, 1, 2, 3, 4].map((place) => values(plan, place))
+    const shares = [0, 1, 2, 3, 4].map((groupIndex) => values(plan, groupIndex))
     expect(shares.every((share) => share.length === 3)).toBe(true)
     expect(new Set(shares.flat()).size).toBe(5)
-    for (let place = 1; place < 5; place++)
-      expect(shares[place]!.some((value) => shares[place - 1]!.includes(value))).toBe(true)
+    for (let groupIndex = 1; groupIndex < 5; groupIndex++)
+      expect(shares[groupIndex]!.some((value) => shares[groupIndex - 1]!.includes(value))).toBe(true)
   })
 
   it('never repeats or invents a level, whatever the plan', () => {
@@ -103,7 +103,7 @@ describe('levelsForGroup', () => {
         fc.integer({ min: 0, max: 11 }),
         fc.constantFrom('all-levels' as const, 'shared-levels' as const, 'whole-class' as const),
         fc.constantFrom('same' as const, 'own' as const),
-        (count, place, whoTests, levelOrder) => {
+        (count, groupIndex, whoTests, levelOrder) => {
           const levels = Array.from({ length: count }, (_, index) => ({
             id: `l${index}`,
             name: '',
@@ -111,10 +111,13 @@ describe('levelsForGroup', () => {
             baseline: false,
             picture: null,
           }))
-          const mine = levelsForGroup({ changed: examplePlan().changed, levels, whoTests, levelOrder }, place)
+          const mine = levelsForGroup(
+            { changed: examplePlan().changed, levels, whoTests, levelOrder },
+            groupIndex,
+          )
           expect(new Set(mine).size).toBe(mine.length)
           expect(mine.every((level) => levels.some((one) => one.id === level.id))).toBe(true)
-          const tests = testingPlaces({ whoTests }, 12).includes(place)
+          const tests = testingGroups({ whoTests }, 12).includes(groupIndex)
           if (whoTests !== 'shared-levels' || !tests) expect(mine).toHaveLength(tests ? count : 0)
         },
       ),

@@ -1,6 +1,6 @@
 import type { Comparison, ScoreScale, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
-import { hasOrder, levelsForGroup, orderedLevels, testingPlaces, type Plan } from '../plan'
+import { hasOrder, levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
 import { wayOf } from './registry'
 
@@ -48,8 +48,8 @@ export function worthNoticingIn(plan: Plan, readings = 1): WorthNoticing {
 
 function groupsMeant(plan: Plan, groupIds: readonly string[]): Record<string, string[]> {
   const meant: Record<string, string[]> = {}
-  for (const place of testingPlaces(plan, groupIds.length))
-    for (const { id } of levelsForGroup(plan, place)) (meant[id] ??= []).push(groupIds[place]!)
+  for (const groupIndex of testingGroups(plan, groupIds.length))
+    for (const { id } of levelsForGroup(plan, groupIndex)) (meant[id] ??= []).push(groupIds[groupIndex]!)
   return meant
 }
 

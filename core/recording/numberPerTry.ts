@@ -15,8 +15,8 @@ export const valueField = 'value'
 export const numberPerTry = {
   ...plainWay,
 
-  slots: (plan: Plan, groupId: string, place: number): Slot[] =>
-    levelsForGroup(plan, place).flatMap((level) =>
+  slots: (plan: Plan, groupId: string, groupIndex: number): Slot[] =>
+    levelsForGroup(plan, groupIndex).flatMap((level) =>
       Array.from({ length: plan.tries }, (_, index) => ({
         groupId,
         levelId: level.id,

@@ -37,7 +37,8 @@ export const plainWay = {
 
   momentSaid: (_plan: Plan, moment: string): string => moment,
 
-  levelsIn: (_plan: Plan, { levelId }: Slot, _place: number): string[] => (levelId === null ? [] : [levelId]),
+  levelsIn: (_plan: Plan, { levelId }: Slot, _groupIndex: number): string[] =>
+    levelId === null ? [] : [levelId],
 
   levelsTold: ({ levelId }: Pick<Entry, 'levelId'>): string[] => (levelId === null ? [] : [levelId]),
 

@@ -10,9 +10,9 @@ export interface GroupProgress {
 }
 
 /** What a group is asked to fill, by what it has found so far. */
-function asked(plan: Plan, groupId: string, place: number, counted: readonly Entry[]): Slot[] {
+function asked(plan: Plan, groupId: string, groupIndex: number, counted: readonly Entry[]): Slot[] {
   const way = wayOf(plan)
-  return way.asks ? way.asks(plan, groupId, place, counted) : way.slots(plan, groupId, place)
+  return way.asks ? way.asks(plan, groupId, groupIndex, counted) : way.slots(plan, groupId, groupIndex)
 }
 
 /** Whether a slot needs nothing more of its group; where two devices filled it, the teacher chooses. */
@@ -29,11 +29,11 @@ const isFilled = ({ slots }: Standing, slot: Slot) => {
 export function groupProgress(
   plan: Plan,
   groupId: string,
-  place: number,
+  groupIndex: number,
   standing: Standing,
   due: readonly string[] | null = null,
 ): GroupProgress {
-  const slots = asked(plan, groupId, place, standing.counted)
+  const slots = asked(plan, groupId, groupIndex, standing.counted)
   const open = slots.filter((slot) => !isFilled(standing, slot))
   return {
     done: slots.length - open.length,
@@ -54,9 +54,9 @@ export function levelProgress(
 ): Map<string, { done: number; needed: number }> {
   const way = wayOf(plan)
   const levels = new Map(plan.levels.map((level) => [level.id, { done: 0, needed: 0 }]))
-  for (const [place, groupId] of groupIds.entries())
-    for (const slot of asked(plan, groupId, place, standing.counted))
-      for (const levelId of way.levelsIn(plan, slot, place)) {
+  for (const [groupIndex, groupId] of groupIds.entries())
+    for (const slot of asked(plan, groupId, groupIndex, standing.counted))
+      for (const levelId of way.levelsIn(plan, slot, groupIndex)) {
         const level = levels.get(levelId)
         if (!level) continue
         level.needed++
@@ -82,6 +82,6 @@ export function dueToday(
   const due = way.dueOn(plan, days, today)
   if (due === null) return null
   return groupIds
-    .flatMap((groupId, place) => way.slots(plan, groupId, place))
+    .flatMap((groupId, groupIndex) => way.slots(plan, groupId, groupIndex))
     .filter((slot) => due.includes(slot.moment) && !isFilled(standing, slot)).length
 }

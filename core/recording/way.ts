@@ -270,7 +270,7 @@ export interface Way {
   /** What a group needs at once because of it. */
   needs: (recording: Recording) => WayNeeds
   /** Every slot that a group has to fill, in working order; none in a whole-class test but for its first group. */
-  slots: (plan: Plan, groupId: string, place: number) => Slot[]
+  slots: (plan: Plan, groupId: string, groupIndex: number) => Slot[]
   /** What is typed in a slot, in order. */
   fields: (plan: Plan) => FieldDefinition[]
   /** One try of one level from left to right, as the grid and the paper show it. */
@@ -283,7 +283,7 @@ export interface Way {
    * The slots that a group is asked to fill, in working order, where that depends on what it has found so far: with pairs, which one
    * comes next. The first open one is next; those after it may still change. Null where every slot is asked for.
    */
-  asks: ((plan: Plan, groupId: string, place: number, counted: readonly Entry[]) => Slot[]) | null
+  asks: ((plan: Plan, groupId: string, groupIndex: number, counted: readonly Entry[]) => Slot[]) | null
   /** A slot in words, without its group: "20 cm, try 2, before". */
   named: (plan: Plan, slot: Slot) => string
   /** What stands above the only try of a slot, in place of "try 1 of 1"; null where that stands. */
@@ -293,11 +293,11 @@ export interface Way {
   /** The slot that is meant, where it may be named in more than one way: B against A is A against B. */
   asSlot: (plan: Plan, slot: Slot) => Slot
   /** The levels that a slot of a group tells of. */
-  levelsIn: (plan: Plan, slot: Slot, place: number) => string[]
+  levelsIn: (plan: Plan, slot: Slot, groupIndex: number) => string[]
   /** The levels that an entry tells of, which must stay while it counts. */
   levelsTold: (entry: Pick<Entry, 'levelId' | 'moment' | 'fields'>) => string[]
   /** The table to be written in on paper, where it is not that of levels by moments; null where it is. */
-  paper: ((plan: Plan, place: number) => PaperTable) | null
+  paper: ((plan: Plan, groupIndex: number) => PaperTable) | null
   /** Whether an entry belongs to the row of a slot, which it is checked against. */
   sameRow: (slot: Slot, entry: Entry) => boolean
   /**

@@ -3,7 +3,7 @@ import { nearestMark, reactionSd, scaleInUnit } from '../instrument'
 import {
   levelsForGroup,
   orderedLevels,
-  testingPlaces,
+  testingGroups,
   type Expectation,
   type Level,
   type Plan,
@@ -54,10 +54,10 @@ export function classroom(
   if (plan.levels.length < 2 || plan.tries < 1)
     throw new RangeError('a rehearsal needs two levels and one try')
   const levels = orderedLevels(plan)
-  const testing = testingPlaces(plan, groups).length
+  const testing = testingGroups(plan, groups).length
   const { tries, summary } = plan
-  const testedBy = Array.from({ length: testing }, (_, place) => {
-    const own = new Set(levelsForGroup(plan, place))
+  const testedBy = Array.from({ length: testing }, (_, groupIndex) => {
+    const own = new Set(levelsForGroup(plan, groupIndex))
     return levels.flatMap((level, index) => (own.has(level) ? [index] : []))
   })
   const atLevel = expectedValues(plan, expected)

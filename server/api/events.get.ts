@@ -3,7 +3,7 @@ import { ApiError } from '../http/apiError'
 import { isId, refused } from '../http/defineRoute'
 import { readCursor } from '../live/cursor'
 import { useHub } from '../live/hub'
-import type { Place } from '../live/places'
+import type { Position } from '../live/positions'
 
 const heartbeatEvery = 15_000
 /** Bytes that wait for a screen which does not take them, before its stream is closed. */
@@ -13,8 +13,8 @@ const mostLessons = 50
 
 /** The live stream of a browser: of each lesson that it has open what it missed, then each event as it happens. */
 export default defineEventHandler(async (event) => {
-  const places = placesOf(getQuery(event).after)
-  if (places === null)
+  const positions = positionsOf(getQuery(event).after)
+  if (positions === null)
     return refused(
       event,
       new ApiError('invalid', 'Say which lessons to hear, and from where. Reload the page.'),
@@ -26,7 +26,7 @@ export default defineEventHandler(async (event) => {
     else void stream.push(messages.map((data) => ({ data })))
   }
   const end = () => void stream.close()
-  const leave = places.map((place) => useHub().subscribe({ ...place, send, end }))
+  const leave = positions.map((position) => useHub().subscribe({ ...position, send, end }))
   // Tells screens behind a quiet connection that it still stands.
   const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatEvery)
   // The browser calls a stream open once its first bytes are there.
@@ -39,12 +39,14 @@ export default defineEventHandler(async (event) => {
 })
 
 /** Reads lessons with cursors as "id:cursor", with commas between; null where that cannot be. */
-function placesOf(after: unknown): Place[] | null {
+function positionsOf(after: unknown): Position[] | null {
   const texts = typeof after === 'string' ? after.split(',', mostLessons + 1) : []
-  const places = texts.flatMap((text) => {
+  const positions = texts.flatMap((text) => {
     const [lessonId = '', cursor = ''] = text.split(':')
     const read = readCursor(cursor)
     return read && isId(lessonId) ? [{ lessonId: lessonId.toLowerCase(), cursor: read }] : []
   })
-  return places.length === texts.length && places.length > 0 && places.length <= mostLessons ? places : null
+  return positions.length === texts.length && positions.length > 0 && positions.length <= mostLessons
+    ? positions
+    : null
 }

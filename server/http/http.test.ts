@@ -2,7 +2,7 @@ import { connect } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, classInput, sentEntry } from '../testing/examples'
-import { placeOf } from '../testing/heardMessages'
+import { positionOf } from '../testing/heardMessages'
 import { describeProblem } from './logProblem'
 
 let app: ApiApp
@@ -69,7 +69,7 @@ it('a stream that nobody reads is closed, and the others go on', async () => {
   const { lesson, path } = await bounceLesson(app)
   const { hostname, port } = new URL(app.url)
   const unread = connect(Number(port), hostname)
-  unread.write(`GET /api/events?after=${placeOf(lesson)} HTTP/1.1\r\nhost: ${hostname}\r\n\r\n`)
+  unread.write(`GET /api/events?after=${positionOf(lesson)} HTTP/1.1\r\nhost: ${hostname}\r\n\r\n`)
   unread.on('error', () => {})
   unread.pause()
   const note = 'W'.repeat(160)

@@ -1,11 +1,11 @@
 import type { Database, OpenDatabase } from '../database/database'
 import { logProblem } from '../http/logProblem'
 import { cursorText } from './cursor'
-import { eventsFrom, placesThatStand, type EventText, type Place } from './places'
+import { eventsFrom, positionsThatStand, type EventText, type Position } from './positions'
 import { eventChannel } from './events'
 
 /** A screen with a lesson open. */
-export interface Subscriber extends Place {
+export interface Subscriber extends Position {
   /** Takes messages of the stream, each a line of JSON. */
   send: (messages: string[]) => void
   end: () => void
@@ -108,7 +108,7 @@ export class LiveHub {
   /** Sends off those that cannot go on from what they have: they fetch the lesson, and come back. */
   private async prove(db: Database): Promise<void> {
     const asked = [...this.unproven]
-    const stand = await placesThatStand(db, asked, furthestBehind)
+    const stand = await positionsThatStand(db, asked, furthestBehind)
     for (const one of asked) {
       this.unproven.delete(one)
       if (stand.has(one) || !this.isHere(one)) continue
@@ -126,7 +126,7 @@ export class LiveHub {
   }
 }
 
-const bySeq = (a: Place, b: Place) => a.cursor.seq - b.cursor.seq
+const bySeq = (a: Position, b: Position) => a.cursor.seq - b.cursor.seq
 
 const asMessage = ({ lessonId, cursor, text }: EventText) => ({
   cursor,

@@ -71,7 +71,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
       nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
       readings: counts.get(lesson.id) ?? 0,
       needed: groups.reduce(
-        (sum, group, place) => sum + groupProgress(lesson.plan, group.id, place, standing).needed,
+        (sum, group, groupIndex) => sum + groupProgress(lesson.plan, group.id, groupIndex, standing).needed,
         0,
       ),
       dueToday: dueIn(lesson, groups, standing, calendar, today),

@@ -1,10 +1,14 @@
 import type { StreamMessage } from '#shared/types/api'
 import type { ApiApp } from './apiApp'
 
-/** Reads the live stream from some places ("lesson id:cursor") until it has brought so many messages, then leaves it. */
-export async function heardMessages(app: ApiApp, places: string[], count: number): Promise<StreamMessage[]> {
+/** Reads the live stream from some positions ("lesson id:cursor") until it has brought so many messages, then leaves it. */
+export async function heardMessages(
+  app: ApiApp,
+  positions: string[],
+  count: number,
+): Promise<StreamMessage[]> {
   const leave = new AbortController()
-  const response = await fetch(`${app.url}/api/events?after=${places.join(',')}`, { signal: leave.signal })
+  const response = await fetch(`${app.url}/api/events?after=${positions.join(',')}`, { signal: leave.signal })
   const messages: StreamMessage[] = []
   let text = ''
   for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
@@ -21,5 +25,5 @@ export async function heardMessages(app: ApiApp, places: string[], count: number
   return messages
 }
 
-/** The place of a lesson as it was fetched. */
-export const placeOf = ({ id, cursor }: { id: string; cursor: string }) => `${id}:${cursor}`
+/** The position in a lesson as it was fetched. */
+export const positionOf = ({ id, cursor }: { id: string; cursor: string }) => `${id}:${cursor}`

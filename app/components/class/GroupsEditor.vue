@@ -31,7 +31,7 @@ const count = (pupils: PupilDto[], groupId: string) =>
 
 <template>
   <div class="groups">
-    <div v-for="(group, place) in groups" :key="group.id" class="group">
+    <div v-for="(group, groupIndex) in groups" :key="group.id" class="group">
       <VMenu>
         <template #activator="{ props: menu }">
           <button
@@ -58,7 +58,7 @@ const count = (pupils: PupilDto[], groupId: string) =>
       </VMenu>
       <VTextField
         :model-value="group.name"
-        :label="`Group ${place + 1}`"
+        :label="`Group ${groupIndex + 1}`"
         :maxlength="24"
         @update:model-value="change(group.id, { name: $event })"
       />

@@ -1,7 +1,7 @@
 import { laterComponent } from '../../loading/later'
 
 // What a Desk shows once the words of its stage stand.
-export const BenchStrip = laterComponent(() => import('../bench/BenchStrip.vue'))
+export const BenchStrip = laterComponent(() => import('../strip/BenchStrip.vue'))
 export const ChecksColumn = laterComponent(() => import('../checks/ChecksColumn.vue'))
 export const KeysDialog = laterComponent(() => import('./KeysDialog.vue'))
 export const LessonRemoved = laterComponent(() => import('./LessonRemoved.vue'))

@@ -97,14 +97,15 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
         </div>
         <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
           <li
-            v-for="(group, place) in store.groups"
+            v-for="(group, groupIndex) in store.groups"
             :key="group.id"
-            :class="{ all: store.progress[place]!.done === store.progress[place]!.needed }"
+            :class="{ all: store.progress[groupIndex]!.done === store.progress[groupIndex]!.needed }"
           >
             <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
             <span
               ><b class="number"
-                >{{ store.progress[place]!.done }}<small>/{{ store.progress[place]!.needed }}</small></b
+                >{{ store.progress[groupIndex]!.done
+                }}<small>/{{ store.progress[groupIndex]!.needed }}</small></b
               ><span class="name">{{ group.name }}</span></span
             >
           </li>

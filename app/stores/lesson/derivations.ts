@@ -45,7 +45,9 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   )
   const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
   const progress = computed(() =>
-    groups.value.map((group, place) => groupProgress(plan.value, group.id, place, standing.value, due.value)),
+    groups.value.map((group, groupIndex) =>
+      groupProgress(plan.value, group.id, groupIndex, standing.value, due.value),
+    ),
   )
   return {
     plan,

@@ -12,13 +12,13 @@ import { difference, inSum } from '../working'
 
 type BeforeAfter = Extract<Recording, { kind: 'before-after' }>
 
-const told = (plan: Plan) => plan.recording as BeforeAfter
+const recordingOf = (plan: Plan) => plan.recording as BeforeAfter
 
 /** The same thing read before and after something happened to it, with up to two moments between: what counts is how much it changed. */
 export const beforeAfter: Way = {
   ...changeWay({
-    moments: (plan) => told(plan).moments,
-    together: (plan) => told(plan).stand === 'side-by-side',
+    moments: (plan) => recordingOf(plan).moments,
+    together: (plan) => recordingOf(plan).stand === 'side-by-side',
     endsOf(values) {
       const [from, to] = [values[0] ?? null, values.at(-1) ?? null]
       return from === null || to === null ? null : { from, to }
@@ -26,13 +26,13 @@ export const beforeAfter: Way = {
     // What its container reads is taken off both, so it adds nothing to the error of their difference.
     readings: () => 2,
     whole: 'of its start',
-    head: (plan) => told(plan).change,
+    head: (plan) => recordingOf(plan).change,
     between: stepsBetween,
     shareSaid: (plan, { from, to }, percent) =>
       to <= from
         ? `${inSum(plan, to)} of ${inSum(plan, from)} left: lost ${percent}`
         : `${inSum(plan, to)} from ${inSum(plan, from)}: gained ${percent}`,
-    against: (plan, value, context) => againstStarts(plan, value, context, told(plan).moments[0]!),
+    against: (plan, value, context) => againstStarts(plan, value, context, recordingOf(plan).moments[0]!),
   }),
   kind: 'before-after',
   name: 'before and after',
@@ -78,7 +78,7 @@ export const beforeAfter: Way = {
   },
   oftenForgotten: [
     {
-      applies: (plan) => hasShare(plan) && told(plan).compare === 'amount',
+      applies: (plan) => hasShare(plan) && recordingOf(plan).compare === 'amount',
       about: /amount|mass|weight|size|volume|water|start/i,
       name: 'amount at the start',
       how: 'measured out alike for every try',
@@ -95,14 +95,14 @@ export const beforeAfter: Way = {
   needs: (recording) => ((recording as BeforeAfter).stand === 'side-by-side' ? sideBySide : oneByOne),
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'paired',
-    moments: told(plan).moments,
-    rows: readRows(plan, counted, told(plan).moments),
+    moments: recordingOf(plan).moments,
+    rows: readRows(plan, counted, recordingOf(plan).moments),
   }),
 }
 
 /** Where there are moments between, what happened from each to the next. */
 function stepsBetween(plan: Plan, { values }: ReadRow): Working[] {
-  const { moments } = told(plan)
+  const { moments } = recordingOf(plan)
   if (moments.length < 3) return []
   return moments.slice(1).flatMap((moment, index) => {
     const [from, to] = [values[index] ?? null, values[index + 1] ?? null]

@@ -52,8 +52,8 @@ export function changeWay(parts: ChangeParts) {
     ...numberPerTry,
     layout: () => 'levels-beneath' as const,
 
-    slots: (plan: Plan, groupId: string, place: number): Slot[] => {
-      const levels = levelsForGroup(plan, place).map((level) => level.id)
+    slots: (plan: Plan, groupId: string, groupIndex: number): Slot[] => {
+      const levels = levelsForGroup(plan, groupIndex).map((level) => level.id)
       const tries = Array.from({ length: plan.tries }, (_, index) => index + 1)
       const at = (levelId: string, tryNumber: number, moment: string): Slot => ({
         groupId,

@@ -86,14 +86,14 @@ export const pairs: Way = {
     'An order out of pairs is not rehearsed: nobody can say beforehand which pairs are hard to tell apart. Let more than one group find its own order; where they agree, it holds.',
   needs: () => ({ ...sideBySide, instruments: 0 }),
 
-  slots: (plan, groupId, place) =>
+  slots: (plan, groupId, groupIndex) =>
     Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
-      allPairs(ownLevels(plan, place)).map(([a, b]) => pairSlot(groupId, tryNumber, a.id, b.id)),
+      allPairs(ownLevels(plan, groupIndex)).map(([a, b]) => pairSlot(groupId, tryNumber, a.id, b.id)),
     ),
 
   /** Those that were done, the next one, and as many as may still come. */
-  asks(plan, groupId, place, counted) {
-    const ids = ownLevels(plan, place).map((level) => level.id)
+  asks(plan, groupId, groupIndex, counted) {
+    const ids = ownLevels(plan, groupIndex).map((level) => level.id)
     return Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) => {
       const own = counted.filter((one) => one.groupId === groupId && one.tryNumber === tryNumber)
       const found = own.flatMap((entry) => foundIn(plan, entry) ?? [])
@@ -122,8 +122,8 @@ export const pairs: Way = {
     pairSlot(groupId, tryNumber, levelId ?? '', moment),
   levelsIn: (_plan, { levelId, moment }) => [levelId ?? '', moment],
   levelsTold: ({ levelId, moment }) => [levelId ?? '', moment],
-  paper: (plan, place) => {
-    const levels = ownLevels(plan, place)
+  paper: (plan, groupIndex) => {
+    const levels = ownLevels(plan, groupIndex)
     const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
     return {
       note: `Write which one has more ${plan.measured.name}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${named.at(-1)!}.` : ''}`,

@@ -12,11 +12,18 @@ import type { Way } from '../way'
 import { inSum, working } from '../working'
 import { oneByOne } from '../wayNeeds'
 import { ofEachQuantity } from './ofEachQuantity'
-import { momentCalled, momentsOf, partsOf as told, wholeMoment, wholeOf, type PartsWhole } from './quantities'
+import {
+  momentCalled,
+  momentsOf,
+  partsOf as recordingOf,
+  wholeMoment,
+  wholeOf,
+  type PartsWhole,
+} from './quantities'
 
 /** The whole and each part enter once; a container is taken off each of them, and so once too often for every part but one. */
 function readingsOf(plan: Plan): number {
-  const parts = told(plan).parts.length
+  const parts = recordingOf(plan).parts.length
   return parts + 1 + (containerOf(plan) === 'weighed' ? (parts - 1) ** 2 : 0)
 }
 
@@ -32,7 +39,7 @@ const ofOneQuantity: Way = {
     },
     readings: readingsOf,
     whole: 'of its parts',
-    head: (plan) => (told(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
+    head: (plan) => (recordingOf(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
     between(plan, { values }) {
       const parts = values.slice(0, -1).flatMap((value) => value ?? [])
       const sum = withoutDust(parts.reduce((total, value) => total + value, 0))
@@ -96,7 +103,7 @@ const ofOneQuantity: Way = {
   needs: () => oneByOne,
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'stacked',
-    parts: told(plan).parts.map((part) => momentCalled(plan, part)),
+    parts: recordingOf(plan).parts.map((part) => momentCalled(plan, part)),
     whole: momentCalled(plan, wholeOf(plan)),
     rows: readRows(plan, counted, momentsOf(plan)),
     within: smallestDifference(plan, readingsOf(plan)),
@@ -115,8 +122,8 @@ function againstParts(plan: Plan, value: number, { slot, row }: EntryContext): s
   })
   const more =
     slot.moment === wholeOf(plan)
-      ? read.find(({ moment, number }) => told(plan).parts.includes(moment) && number > value)
-      : told(plan).parts.includes(slot.moment)
+      ? read.find(({ moment, number }) => recordingOf(plan).parts.includes(moment) && number > value)
+      : recordingOf(plan).parts.includes(slot.moment)
         ? read.find(({ moment, number }) => moment === wholeOf(plan) && number < value)
         : undefined
   if (!more) return null

@@ -30,9 +30,9 @@ export function ofEachQuantity(way: Way): Way {
     at,
     quantities: quantitiesOf,
 
-    slots: (plan, groupId, place) =>
+    slots: (plan, groupId, groupIndex) =>
       inTurn(
-        quantitiesOf(plan).map((one) => way.slots(one, groupId, place)),
+        quantitiesOf(plan).map((one) => way.slots(one, groupId, groupIndex)),
         (slot) => slot.levelId,
       ),
 

@@ -58,8 +58,8 @@ export const race: Way = {
     },
   ],
 
-  slots: (plan, groupId, place) =>
-    ownLevels(plan, place).length < 2
+  slots: (plan, groupId, groupIndex) =>
+    ownLevels(plan, groupIndex).length < 2
       ? []
       : Array.from({ length: plan.tries }, (_, index) => ({
           groupId,
@@ -76,13 +76,13 @@ export const race: Way = {
       head: `heat ${index + 1}`,
     })),
   named: (_plan, { tryNumber }) => `heat ${tryNumber}`,
-  levelsIn: (plan, _slot, place) => ownLevels(plan, place).map((level) => level.id),
+  levelsIn: (plan, _slot, groupIndex) => ownLevels(plan, groupIndex).map((level) => level.id),
   levelsTold: (entry) => {
     const order = orderOf(entry)
     return order ? [...order.places.flat(), ...order.out] : []
   },
-  paper: (plan, place) => {
-    const runners = ownLevels(plan, place)
+  paper: (plan, groupIndex) => {
+    const runners = ownLevels(plan, groupIndex)
     const heads = [...runners.map((_, index) => ordinal(index + 1)), 'not finished']
     return {
       note: `Write the letters: ${runners.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`).join(', ')}. What came in together stands in one box.`,

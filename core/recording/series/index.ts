@@ -58,10 +58,10 @@ function seriesWay({
     also: [atField] as const,
 
     /** Containers stand side by side, so all are read at one moment before the next comes. */
-    slots: (plan: Plan, groupId: string, place: number): Slot[] =>
+    slots: (plan: Plan, groupId: string, groupIndex: number): Slot[] =>
       Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
         moments(plan).flatMap((together) =>
-          levelsForGroup(plan, place).flatMap((level) =>
+          levelsForGroup(plan, groupIndex).flatMap((level) =>
             together.map((moment) => ({ groupId, levelId: level.id, tryNumber, moment })),
           ),
         ),

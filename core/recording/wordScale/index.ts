@@ -152,10 +152,10 @@ export const wordScale: Way = {
       ? days.slice(0, wordsOf(plan).days).flatMap((day, index) => (day === today ? dayMoment(index + 1) : []))
       : null,
 
-  slots: (plan, groupId, place) =>
+  slots: (plan, groupId, groupIndex) =>
     Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>
       momentsOf(plan).flatMap((moment) =>
-        levelsForGroup(plan, place).map((level) => ({ groupId, levelId: level.id, tryNumber, moment })),
+        levelsForGroup(plan, groupIndex).map((level) => ({ groupId, levelId: level.id, tryNumber, moment })),
       ),
     ),
   layout: (plan) => (isRepeated(plan) ? 'levels-beneath' : 'levels-across'),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { levelName, levelsForGroup, testingPlaces } from '#core/plan'
+import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { plannedAt, wayOf } from '#core/recording'
 import { columnDay, paperDay } from '../../../words/dates'
@@ -9,7 +9,7 @@ import { usePrintLesson } from '../../../composables/usePrintLesson'
 
 const mostColumns = 10
 const { store, ready } = usePrintLesson()
-const places = computed(() => testingPlaces(store.plan, store.groups.length))
+const groupIndices = computed(() => testingGroups(store.plan, store.groups.length))
 /** What is read, and behind each try what the children work out of it. */
 const columns = computed(() => {
   const read = wayOf(store.plan).columns(store.plan)
@@ -50,7 +50,7 @@ const caption = computed(() =>
   ),
 )
 /** A table of the way's own, such as heats by places. */
-const paperOf = (place: number) => wayOf(store.plan).paper?.(store.plan, place) ?? null
+const paperOf = (groupIndex: number) => wayOf(store.plan).paper?.(store.plan, groupIndex) ?? null
 /** The words that are written in place of numbers. */
 const words = computed(() => wayOf(store.plan).fields(store.plan)[0]?.choices ?? [])
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
@@ -60,13 +60,13 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
   <VMain>
     <template v-if="ready">
       <PrintBar title="Recording sheets" />
-      <section v-for="place in places" :key="place" class="paper print-page">
+      <section v-for="groupIndex in groupIndices" :key="groupIndex" class="paper print-page">
         <header>
           <GroupEmblem
-            :emblem="store.groups[place]!.emblem"
+            :emblem="store.groups[groupIndex]!.emblem"
             :size="44"
             named
-            :name="store.groups[place]!.name"
+            :name="store.groups[groupIndex]!.name"
           /><span>{{ paperDay(store.open.date) }}</span>
         </header>
         <h2>{{ store.plan.question }}</h2>
@@ -82,8 +82,8 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
             ><template v-if="word.like"> ({{ word.like }})</template></span
           >
         </p>
-        <template v-if="paperOf(place)">
-          <table :class="{ many: paperOf(place)!.heads.length > 6 }">
+        <template v-if="paperOf(groupIndex)">
+          <table :class="{ many: paperOf(groupIndex)!.heads.length > 6 }">
             <caption>
               {{
                 store.plan.measured.name
@@ -91,21 +91,21 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
             </caption>
             <thead>
               <tr>
-                <th scope="col">{{ paperOf(place)!.corner }}</th>
-                <th v-for="head in paperOf(place)!.heads" :key="head" scope="col">{{ head }}</th>
+                <th scope="col">{{ paperOf(groupIndex)!.corner }}</th>
+                <th v-for="head in paperOf(groupIndex)!.heads" :key="head" scope="col">{{ head }}</th>
               </tr>
             </thead>
             <tbody>
-              <tr v-for="row in paperOf(place)!.rows" :key="row.head">
+              <tr v-for="row in paperOf(groupIndex)!.rows" :key="row.head">
                 <th scope="row">{{ row.head }}</th>
                 <td v-for="(cell, index) in row.cells" :key="index" :class="cell" />
               </tr>
             </tbody>
           </table>
-          <p class="spoilt">{{ paperOf(place)!.note }}</p>
+          <p class="spoilt">{{ paperOf(groupIndex)!.note }}</p>
         </template>
         <table
-          v-for="(part, index) in paperOf(place) ? [] : parts"
+          v-for="(part, index) in paperOf(groupIndex) ? [] : parts"
           :key="index"
           :class="{ many: part.length > 5 }"
         >
@@ -124,7 +124,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
             </tr>
           </thead>
           <tbody>
-            <tr v-for="level in levelsForGroup(store.plan, place)" :key="level.id">
+            <tr v-for="level in levelsForGroup(store.plan, groupIndex)" :key="level.id">
               <th scope="row">{{ levelName(store.plan, level) }}</th>
               <td v-for="column in part" :key="column.head">
                 <span>{{ symbolAt(column.moment) }}</span>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { amountOf, amountWords, groupJobs, turnsOf, turnWords } from '#core/kit'
-import { testingPlaces } from '#core/plan'
+import { testingGroups } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '../../../words/dates'
 import { usePrintPack } from '../../../composables/usePrintPack'
@@ -9,7 +9,7 @@ import { useCautions } from '../../../stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
 const care = useCautions()
-const places = computed(() => testingPlaces(store.plan, store.groups.length))
+const places = computed(() => testingGroups(store.plan, store.groups.length))
 const pages = computed(() =>
   places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),
 )

@@ -8,7 +8,7 @@ import { makeDataFolder, startServer } from '../scripts/runServer'
 
 /** Bytes over the wire until the first screen of a Sheet and of a Desk stands, against the smallest page on the same libraries. */
 export async function firstLoad(): Promise<Figure[]> {
-  const built = spawnSync('npx', ['nuxt', 'build', 'bench/bare'], {
+  const built = spawnSync('npx', ['nuxt', 'build', 'benchmarks/bare'], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
   })

@@ -15,7 +15,7 @@ function currentNames(): Set<string> {
  * The one place that decides who may do what. Today: whoever reaches this machine by one of its own names may, but no page of
  * another site may write here through a teacher's browser. Sign-in and group codes will stand here.
  */
-export function mayEnter(event: H3Event): void {
+export function authorize(event: H3Event): void {
   const host = getRequestHeader(event, 'host')
   const name = hostName(host)
   if (name === null || !currentNames().has(name))

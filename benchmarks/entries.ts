@@ -17,10 +17,10 @@ function cleanLesson({ plan, expected }: Starter, seed: number): Score[] {
   const normal = normalRandom(seededRandom(seed))
   const { mark } = resolutionOf(plan)
   const tries = { ...plan, tries: 3 }
-  const own = groupIds.map((groupId, place) => {
+  const own = groupIds.map((groupId, groupIndex) => {
     const factor = 1 + expected.groupSpread * normal()
     return wayOf(tries)
-      .slots(tries, groupId, place)
+      .slots(tries, groupId, groupIndex)
       .map((slot): Score => {
         const { tryNumber } = slot
         const levelId = slot.levelId!

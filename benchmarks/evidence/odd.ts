@@ -14,15 +14,15 @@ const tries = 3
 /** The scores of a clean class of a starter, three tries each. */
 function cleanClass({ plan, expected }: Starter, random: Random, normal: () => number): Score[] {
   const { mark } = resolutionOf(plan)
-  return Array.from({ length: groups }, (_, place) => {
+  return Array.from({ length: groups }, (_, groupIndex) => {
     const factor = 1 + expected.groupSpread * normal()
-    return levelsForGroup(plan, place).flatMap(({ id: levelId }) =>
+    return levelsForGroup(plan, groupIndex).flatMap(({ id: levelId }) =>
       Array.from({ length: tries }, (_, index): Score => {
         const centre = expected.values[levelId]! * factor
         const value = Math.max(0, roundToMark(centre * (1 + expected.trySpread * normal()), mark))
         return {
-          id: `${place}|${levelId}|${index}`,
-          groupId: `g${place}`,
+          id: `${groupIndex}|${levelId}|${index}`,
+          groupId: `g${groupIndex}`,
           levelId,
           tryNumber: index + 1,
           value,
@@ -89,12 +89,12 @@ function sameWobble(lessons: number): Figure {
   const comparison = comparisonOf(plan)
   let flagged = 0
   for (let one = 0; one < lessons; one++) {
-    const scores = Array.from({ length: groups }, (_, place) => {
+    const scores = Array.from({ length: groups }, (_, groupIndex) => {
       const high = 3 * normal()
       return plan.levels.flatMap(({ id: levelId, value }) =>
         Array.from({ length: tries }, (_, index): Score => ({
-          id: `${place}|${levelId}|${index}`,
-          groupId: `g${place}`,
+          id: `${groupIndex}|${levelId}|${index}`,
+          groupId: `g${groupIndex}`,
           levelId,
           tryNumber: index + 1,
           value: Math.round(0.55 * value! + high + 3 * normal()),

@@ -5,52 +5,52 @@ import { events, lessons } from '../database/schema'
 import { momentOf, type Cursor } from './cursor'
 
 /** A lesson, and how far somebody has heard it. */
-export interface Place {
+export interface Position {
   lessonId: string
   cursor: Cursor
 }
 
 /**
- * The places from which somebody can hear on: the lesson is there, has that event, and is not too far ahead of it.
+ * The positions from which somebody can hear on: the lesson is there, has that event, and is not too far ahead of it.
  * @param atMost how many events it may be ahead
  */
-export async function placesThatStand<P extends Place>(
+export async function positionsThatStand<P extends Position>(
   db: Database,
-  places: readonly P[],
+  positions: readonly P[],
   atMost: number,
 ): Promise<Set<P>> {
-  if (places.length === 0) return new Set()
+  if (positions.length === 0) return new Set()
   const rows = await executePrepared<{
     nth: number
   }>(
     db,
     sql`
     select one.nth::int as nth
-    from rows from (jsonb_to_recordset(${placesJson(places)}::jsonb) as ("id" uuid, "seq" int, "at" text)) with ordinality
+    from rows from (jsonb_to_recordset(${positionsJson(positions)}::jsonb) as ("id" uuid, "seq" int, "at" text)) with ordinality
       as one("id", "seq", "at", nth)
     join ${lessons} on lessons.id = one.id
     where lessons.seq - one.seq between 0 and ${atMost}
       and coalesce((select ${momentOf(events.madeAt)} from ${events} where events.lesson_id = one.id and events.seq = one.seq), '0') = one.at`,
   )
-  return new Set(rows.map(({ nth }) => places[nth - 1]!))
+  return new Set(rows.map(({ nth }) => positions[nth - 1]!))
 }
 
 /** An event as it is sent on: its text is not taken apart. */
-export interface EventText extends Place {
+export interface EventText extends Position {
   text: string
 }
 
-/** The events that follow on places, lesson by lesson, in order. */
+/** The events that follow on positions, lesson by lesson, in order. */
 export async function eventsFrom(
   db: Database,
-  places: readonly Place[],
+  positions: readonly Position[],
   atMost: number,
 ): Promise<EventText[]> {
   const rows = await executePrepared<{ lessonId: string; seq: number; at: string; text: string }>(
     db,
     sql`
     select e.lesson_id as "lessonId", e.seq, ${momentOf(sql`e.made_at`)} as at, e.event::text as text
-    from jsonb_to_recordset(${placesJson(places)}::jsonb) as one("id" uuid, "seq" int)
+    from jsonb_to_recordset(${positionsJson(positions)}::jsonb) as one("id" uuid, "seq" int)
     join ${events} e on e.lesson_id = one.id and e.seq > one.seq
     order by e.lesson_id, e.seq
     limit ${atMost}`,
@@ -58,5 +58,5 @@ export async function eventsFrom(
   return rows.map(({ lessonId, seq, at, text }) => ({ lessonId, cursor: { seq, at }, text }))
 }
 
-const placesJson = (places: readonly Place[]) =>
-  JSON.stringify(places.map(({ lessonId, cursor }) => ({ id: lessonId, ...cursor })))
+const positionsJson = (positions: readonly Position[]) =>
+  JSON.stringify(positions.map(({ lessonId, cursor }) => ({ id: lessonId, ...cursor })))
