@@ -3,7 +3,7 @@ import { onMounted, ref, watchEffect } from 'vue'
 import { firstScreenStands, laterComponent, partsMissing } from './loading/later'
 import { useNotices } from './stores/notices'
 
-const NoticeBar = laterComponent(() => import('./components/frame/NoticeBar.vue'))
+const NoticeBar = laterComponent(() => import('./components/shared/frame/NoticeBar.vue'))
 const notices = useNotices()
 /** From the first notice on, so that the last one can leave slowly. */
 const noticed = ref(false)

@@ -10,7 +10,7 @@ import {
   PartsBar,
   RefusedActs,
   RoomWarning,
-} from '../../components/frame/laterParts'
+} from '../../components/desk/frame/laterParts'
 import { useDeskKey } from '../../composables/useDeskKeys'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useStages } from '../../composables/useStages'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { pictureViews } from '../../../components/compare/pictureViews'
+import { pictureViews } from '../../../components/desk/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
 import { useLesson } from '../../../stores/lesson'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiCardsOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { ref } from 'vue'
-import { OwnTest, PlanList, VariablesBoard } from '../../../components/plan/laterParts'
+import { OwnTest, PlanList, VariablesBoard } from '../../../components/desk/plan/laterParts'
 import { firstScreenStood } from '../../../loading/later'
 import { useLesson } from '../../../stores/lesson'
 

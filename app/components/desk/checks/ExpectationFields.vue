@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { resolutionOf } from '#core/instrument'
+import { levelName, orderedLevels, type Expectation } from '#core/plan'
+import { unitDefinition } from '#core/quantity'
+import { scoredPlan } from '#core/recording'
+import { useLesson } from '../../../stores/lesson'
+
+/** The three questions that a rehearsal needs an answer to. */
+const store = useLesson()
+const unanswered = { first: null, last: null, apart: null }
+const answers = ref<Record<keyof Expectation, number | null>>(unanswered)
+/** On the scale of the scores as they are planned, which is what a class compares. */
+const scored = computed(() => scoredPlan(store.plan))
+const unit = computed(() => scored.value.measured.unit)
+const symbol = computed(() => unitDefinition(unit.value).symbol)
+const mark = computed(() => resolutionOf(scored.value).mark)
+/** Once answered, the questions make room for what came of them. */
+const asking = ref(store.plan.expected === null)
+const ends = computed(() => {
+  const levels = orderedLevels(store.plan)
+  return levels.length > 1 ? [levelName(store.plan, levels[0]!), levelName(store.plan, levels.at(-1)!)] : null
+})
+
+watch(
+  () => store.plan.expected,
+  (expected) => {
+    // What was expected of another score is no answer here.
+    answers.value = expected ?? unanswered
+    if (!expected) asking.value = true
+  },
+  { immediate: true },
+)
+
+function show(value: number): string {
+  return String(Number(value.toPrecision(4)))
+}
+
+function answer(key: keyof Expectation, value: number | null) {
+  answers.value = { ...answers.value, [key]: value }
+  const { first, last, apart } = answers.value
+  if (first === null || last === null || apart === null) return
+  store.editPlan({ expected: { first, last, apart } }, `expected-${key}`)
+}
+</script>
+
+<template>
+  <p v-if="ends && !asking && store.plan.expected" class="small soft">
+    Expecting {{ show(store.plan.expected.first) }} to
+    {{ `${show(store.plan.expected.last)} ${symbol}`.trimEnd() }}, tries
+    {{ `${show(store.plan.expected.apart)} ${symbol}`.trimEnd() }} apart.
+    <VBtn size="x-small" variant="text" color="primary" @click="asking = true">Change</VBtn>
+  </p>
+  <div v-else-if="ends" class="fields">
+    <p class="small">
+      What do you expect, roughly<template v-if="scored !== store.plan"
+        >, of the {{ scored.measured.name }}</template
+      >?
+    </p>
+    <QuantityField
+      :model-value="answers.first"
+      :label="`At ${ends[0]}`"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      @update:model-value="answer('first', $event)"
+    />
+    <QuantityField
+      :model-value="answers.last"
+      :label="`At ${ends[1]}`"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      @update:model-value="answer('last', $event)"
+    />
+    <QuantityField
+      :model-value="answers.apart"
+      label="Same again: how far apart?"
+      :unit="unit"
+      :mark="mark"
+      :digits="4"
+      optional
+      :least="0"
+      class="wide"
+      @update:model-value="answer('apart', $event)"
+    />
+  </div>
+  <p v-else class="small soft">With two levels the test can be rehearsed.</p>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+
+p,
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { usePicture } from '../../../composables/usePicture'
+import { useLesson } from '../../../stores/lesson'
+
+/** The tiles as a table: the same words and places, group by group or look by look. */
+const store = useLesson()
+const { picture } = usePicture()
+const tiles = computed(() => (picture.value?.kind === 'tiles' ? picture.value.tiles : null))
+const groupOf = (id: string | null) => store.groups.find((group) => group.id === id) ?? null
+const at = (row: number, column: number) =>
+  tiles.value?.cells.find((cell) => cell.row === row && cell.column === column)?.text ?? '–'
+</script>
+
+<template>
+  <div v-if="tiles" class="sideways">
+    <table class="results">
+      <caption>
+        {{
+          store.plan.measured.name
+        }}:
+        {{
+          tiles.of.rows
+        }}
+        by
+        {{
+          tiles.of.columns
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col" />
+          <th v-for="(column, index) in tiles.columns" :key="index" scope="col">
+            <GroupEmblem
+              v-if="groupOf(column.groupId)"
+              :emblem="groupOf(column.groupId)!.emblem"
+              named
+              :name="groupOf(column.groupId)!.name"
+              :size="16"
+            />
+            {{ column.head }}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(name, row) in tiles.rows" :key="name">
+          <th scope="row">{{ name }}</th>
+          <td v-for="(_, column) in tiles.columns" :key="column">{{ at(row, column) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

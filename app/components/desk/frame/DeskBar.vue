@@ -1,0 +1,197 @@
+<script setup lang="ts">
+import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
+import { computed } from 'vue'
+import type { Stage } from '#core/lesson'
+import { dayWords } from '../../../words/dates'
+import { useStages } from '../../../composables/useStages'
+import { useLesson } from '../../../stores/lesson'
+import { useEntryQueue } from '../../../stores/sending/entryQueue'
+import { useObservations } from '../../../stores/observations'
+
+defineProps<{ stage: Stage; connected: boolean }>()
+defineEmits<{ keys: [] }>()
+const store = useLesson()
+const queue = useEntryQueue()
+const observations = useObservations()
+const stages = useStages()
+const saved = computed(() => {
+  if (queue.held.has(store.open.id)) return `${queue.count} waiting for Safe`
+  const unsent = (queue.offline ? queue.count : 0) + (observations.offline ? observations.waiting.length : 0)
+  if (unsent > 0) return `${unsent} waiting for the connection`
+  return { saved: 'saved', waiting: 'saving…', refused: 'not saved' }[store.saving]
+})
+</script>
+
+<template>
+  <header class="bar no-print">
+    <NuxtLink to="/" class="home" title="Logbook"
+      ><img src="/favicon.svg" alt="Logbook" width="30" height="30"
+    /></NuxtLink>
+    <div class="which">
+      <p class="title">{{ store.plan.title || store.plan.question || 'New lesson' }}</p>
+      <p class="soft small">
+        {{ store.open.class.name }} · {{ dayWords(store.open.date) }} ·
+        <span role="status">{{ saved }}</span>
+        <span v-if="!connected" class="cut"><VIcon :icon="mdiCloudOffOutline" size="14" /> reconnecting</span>
+      </p>
+    </div>
+    <nav aria-label="Stages of the lesson" class="path">
+      <NuxtLink
+        v-for="one in stages"
+        :key="one.stage"
+        :to="`/lessons/${store.open.id}/${one.stage}`"
+        class="stage"
+        :class="{ here: one.stage === stage, ready: one.ready }"
+        :aria-current="one.stage === stage ? 'page' : undefined"
+      >
+        <span class="dot" aria-hidden="true">{{ one.ready ? '✓' : one.key }}</span>
+        <span class="words"
+          ><b>{{ one.name }}</b
+          ><small>{{ one.note }}</small></span
+        >
+      </NuxtLink>
+    </nav>
+    <div class="faces">
+      <VBtn
+        :prepend-icon="mdiMonitor"
+        variant="tonal"
+        color="secondary"
+        size="small"
+        :href="`/board/${store.open.id}`"
+        target="_blank"
+        >Board</VBtn
+      >
+      <VBtn
+        :prepend-icon="mdiTabletCellphone"
+        variant="tonal"
+        color="secondary"
+        size="small"
+        :href="`/sheet/${store.open.id}`"
+        target="_blank"
+        >Sheets</VBtn
+      >
+      <VBtn
+        :icon="mdiKeyboardOutline"
+        variant="text"
+        size="small"
+        aria-label="Keys"
+        title="Keys (?)"
+        @click="$emit('keys')"
+      />
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 6px 16px;
+  height: 58px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+
+.home {
+  flex: none;
+  display: flex;
+}
+
+.which {
+  width: 246px;
+  flex: none;
+  line-height: 1.2;
+}
+
+.title {
+  font-family: var(--heading);
+  font-weight: 600;
+}
+
+.which p {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.cut {
+  color: var(--coral);
+}
+
+.path {
+  flex: 1;
+  display: flex;
+  justify-content: center;
+  gap: 4px;
+  min-width: 0;
+}
+
+.stage {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  padding: 4px 9px;
+  border-radius: var(--radius);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.stage:hover {
+  background: #f1ece1;
+}
+
+.stage.here {
+  background: var(--ink);
+  color: #fff;
+}
+
+.dot {
+  width: 22px;
+  height: 22px;
+  border-radius: 50%;
+  border: 1.5px solid currentColor;
+  display: grid;
+  place-content: center;
+  font: 500 0.75rem var(--heading);
+  flex: none;
+}
+
+.ready .dot {
+  background: var(--teal);
+  border-color: var(--teal);
+  color: #fff;
+}
+
+.words {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.1;
+  white-space: nowrap;
+}
+
+.words b {
+  font-family: var(--heading);
+  font-weight: 500;
+  font-size: 0.92rem;
+}
+
+.words small {
+  font-size: 0.72rem;
+  opacity: 0.85;
+}
+
+.faces {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  flex: none;
+}
+
+@media (max-width: 1150px) {
+  .words small,
+  .which {
+    display: none;
+  }
+}
+</style>

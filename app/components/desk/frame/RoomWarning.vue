@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { mdiHarddisk } from '@mdi/js'
+import { onMounted, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import type { RoomDto } from '#shared/types/api'
+import { request } from '../../../api/request'
+
+const everyFiveMinutes = 300_000
+const room = ref<RoomDto | null>(null)
+
+async function look() {
+  // Without an answer nothing is known of the disk; that nobody answers is told elsewhere.
+  room.value = await request('GET', '/api/school/room').catch(() => null)
+}
+onMounted(look)
+useIntervalFn(look, everyFiveMinutes)
+const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
+</script>
+
+<template>
+  <p v-if="room?.low" class="banner no-print" role="status">
+    <VIcon :icon="mdiHarddisk" size="20" />
+    <span
+      >The disk of the school’s machine is nearly full: {{ megabytes(room.free ?? 0) }} MB are left. Make room
+      on it before the next lesson; a full disk can keep nothing.</span
+    >
+  </p>
+</template>

@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { mdiDotsVertical } from '@mdi/js'
+import { formatISO } from 'date-fns'
+import { computed, ref } from 'vue'
+import type { LessonSummaryDto } from '#shared/types/api'
+import { dayWords } from '../../../words/dates'
+import { lessonNeed } from '../../../words/lessonNeed'
+import { useNotices } from '../../../stores/notices'
+import { useSchool } from '../../../stores/school'
+
+/** Every lesson by question and answer; any of them can be run again. */
+const school = useSchool()
+const notices = useNotices()
+const router = useRouter()
+const again = ref<LessonSummaryDto | null>(null)
+const againShown = computed({
+  get: () => again.value !== null,
+  set: (shown) => (again.value = shown ? again.value : null),
+})
+const find = ref('')
+const stageNames = {
+  wonder: 'Wonder',
+  plan: 'Plan',
+  pack: 'Pack',
+  test: 'Test',
+  compare: 'Compare',
+  conclude: 'Conclude',
+}
+const found = computed(() => {
+  const words = find.value.trim().toLowerCase()
+  return school.lessons.filter((one) =>
+    [one.title, one.question, one.answer, one.className, ...one.nextQuestions].some((text) =>
+      text?.toLowerCase().includes(words),
+    ),
+  )
+})
+
+async function runAgain(classId: string) {
+  const lesson = again.value
+  again.value = null
+  if (!lesson) return
+  const today = formatISO(new Date(), { representation: 'date' })
+  const id = await notices.attempt(() =>
+    school.createLesson(classId, today, { kind: 'lesson', id: lesson.id }),
+  )
+  if (id) await router.push(`/lessons/${id}/plan`)
+}
+
+/** A question that was left over begins a lesson of its own. */
+async function ask(classId: string, question: string) {
+  const today = formatISO(new Date(), { representation: 'date' })
+  const id = await notices.attempt(() => school.createLesson(classId, today, { kind: 'question', question }))
+  if (id) await router.push(`/lessons/${id}/wonder`)
+}
+
+async function remove(lesson: LessonSummaryDto) {
+  await notices.attempt(async () => {
+    await school.removeLesson(lesson.id)
+    notices.tell('The lesson is off the logbook.', () => school.restoreLesson(lesson.id))
+  })
+}
+</script>
+
+<template>
+  <section class="stack" aria-label="Logbook">
+    <div class="spread">
+      <h2>Logbook</h2>
+      <VTextField v-model="find" label="Find" class="find" clearable />
+    </div>
+    <VTable class="list" density="comfortable">
+      <thead>
+        <tr>
+          <th scope="col">Question and answer</th>
+          <th scope="col">Class</th>
+          <th scope="col">Day</th>
+          <th scope="col">Stage</th>
+          <th scope="col"><span class="visually-hidden">More</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="lesson in found" :key="lesson.id">
+          <td class="question">
+            <NuxtLink :to="`/lessons/${lesson.id}/${lesson.stage}`">{{
+              lesson.question || lesson.title || 'No question yet'
+            }}</NuxtLink>
+            <p v-if="lesson.answer" class="small">{{ lesson.answer }}</p>
+            <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
+            <details v-if="lesson.nextQuestions.length" class="small next">
+              <summary>
+                {{ lesson.nextQuestions.length }} next
+                {{ lesson.nextQuestions.length === 1 ? 'question' : 'questions' }}
+              </summary>
+              <p v-for="question in lesson.nextQuestions" :key="question">
+                {{ question }}
+                <VBtn
+                  size="x-small"
+                  variant="text"
+                  color="primary"
+                  :aria-label="`Ask next: ${question}`"
+                  @click="ask(lesson.classId, question)"
+                  >Ask next</VBtn
+                >
+              </p>
+            </details>
+          </td>
+          <td class="nowrap">
+            {{ lesson.className }}
+            <p v-if="lesson.groupNames" class="small soft">{{ lesson.groupNames.join(', ') }}</p>
+          </td>
+          <td class="nowrap">{{ dayWords(lesson.date) }}</td>
+          <td class="nowrap">
+            {{ stageNames[lesson.stage] }}<br /><span class="small soft">{{ lessonNeed(lesson) }}</span>
+          </td>
+          <td class="nowrap">
+            <VBtn size="small" variant="text" color="primary" @click="again = lesson">Run again</VBtn>
+            <VMenu>
+              <template #activator="{ props: menu }">
+                <VBtn
+                  v-bind="menu"
+                  :icon="mdiDotsVertical"
+                  size="small"
+                  variant="text"
+                  :aria-label="`More for ${lesson.title || lesson.question}`"
+                />
+              </template>
+              <VList density="compact">
+                <VListItem :href="`/api/lessons/${lesson.id}/readings.csv`" title="Readings as CSV" />
+                <VListItem
+                  :href="`/api/lessons/${lesson.id}/investigation.json`"
+                  title="Investigation as a file"
+                />
+                <VListItem title="Take off the logbook" @click="remove(lesson)" />
+              </VList>
+            </VMenu>
+          </td>
+        </tr>
+        <tr v-if="found.length === 0">
+          <td colspan="5" class="soft">
+            {{
+              school.lessons.length ? 'No lesson has these words.' : 'No lessons yet. Start one on the right.'
+            }}
+          </td>
+        </tr>
+      </tbody>
+    </VTable>
+    <VDialog v-model="againShown" max-width="420" aria-label="Run again with which class?">
+      <VCard title="Run again with which class?">
+        <VList>
+          <VListItem
+            v-for="one in school.classes"
+            :key="one.id"
+            :title="one.name"
+            :subtitle="`${one.groups.length} groups`"
+            @click="runAgain(one.id)"
+          />
+        </VList>
+        <VCardActions
+          ><VBtn to="/classes">Make another class</VBtn
+          ><VBtn @click="again = null">Not now</VBtn></VCardActions
+        >
+      </VCard>
+    </VDialog>
+  </section>
+</template>
+
+<style scoped>
+.find {
+  max-width: 220px;
+}
+
+.list {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+
+.question {
+  padding-block: 8px !important;
+}
+
+.question a {
+  font-weight: 700;
+}
+
+.next summary {
+  cursor: pointer;
+  color: var(--ink-soft);
+}
+
+.nowrap {
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
+import { formatISO } from 'date-fns'
+import { computed, ref, watch } from 'vue'
+import { investigationLetters } from '#core/format'
+import { useNotices } from '../../../stores/notices'
+import { useSchool, type LessonStart } from '../../../stores/school'
+
+/** A new lesson from a question, a starter or a saved investigation: one press. */
+const school = useSchool()
+const notices = useNotices()
+const router = useRouter()
+const classId = ref<string | null>(null)
+const date = ref(formatISO(new Date(), { representation: 'date' }))
+const question = ref('')
+const busy = ref(false)
+const file = ref<HTMLInputElement | null>(null)
+const classNames = computed(() => school.classes.map((one) => ({ title: one.name, value: one.id })))
+
+watch(
+  () => school.classes,
+  (all) => {
+    if (!all.some((one) => one.id === classId.value)) classId.value = all[0]?.id ?? null
+  },
+  { immediate: true },
+)
+
+async function start(from: LessonStart) {
+  if (!classId.value || busy.value) return
+  busy.value = true
+  const id = await notices.attempt(() => school.createLesson(classId.value!, date.value, from))
+  busy.value = false
+  if (id) await router.push(`/lessons/${id}/${from.kind === 'question' ? 'wonder' : 'plan'}`)
+}
+
+async function open(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  await notices.attempt(async () => {
+    if (chosen.size > investigationLetters) throw new Error('This file is too large for an investigation.')
+    await school.importInvestigation(await chosen.text())
+    notices.tell('The investigation is in the list. Press it to start a lesson.')
+  })
+}
+</script>
+
+<template>
+  <section class="panel stack start" aria-label="Start a lesson">
+    <h2>Start a lesson</h2>
+    <div class="when">
+      <VSelect v-model="classId" :items="classNames" label="Class" />
+      <VTextField v-model="date" type="date" label="Day" class="day" />
+    </div>
+    <form class="own" @submit.prevent="start({ kind: 'question', question })">
+      <VTextField
+        v-model="question"
+        label="From a question of your own"
+        placeholder="What happens to … when …?"
+        :maxlength="300"
+      />
+      <VBtn
+        type="submit"
+        color="primary"
+        :icon="mdiArrowRight"
+        rounded="lg"
+        size="40"
+        aria-label="Start from this question"
+        :disabled="busy"
+      />
+    </form>
+    <h3>or from one that is ready</h3>
+    <ul>
+      <li v-for="one in school.investigations" :key="one.id">
+        <button type="button" :disabled="busy" @click="start({ kind: one.kind, id: one.id })">
+          <img v-if="one.kind === 'starter'" :src="`/starters/${one.id}.svg`" alt="" width="38" height="38" />
+          <VIcon v-else :icon="mdiFlaskOutline" size="38" />
+          <span
+            ><b>{{ one.title || one.question }}</b
+            ><span class="small soft">{{ one.about || one.question }}</span></span
+          >
+        </button>
+      </li>
+    </ul>
+    <VBtn variant="text" color="primary" :prepend-icon="mdiFileUploadOutline" @click="file?.click()"
+      >Open an investigation file</VBtn
+    >
+    <input
+      ref="file"
+      type="file"
+      accept=".json,application/json"
+      class="visually-hidden"
+      aria-label="Investigation file"
+      tabindex="-1"
+      @change="open"
+    />
+  </section>
+</template>
+
+<style scoped>
+.day :deep(input) {
+  padding-inline: 10px 8px;
+}
+
+.when {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+li b {
+  font-family: var(--heading);
+  font-weight: 500;
+}
+
+.own {
+  display: flex;
+  gap: 8px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-height: max(300px, calc(100vh - 330px));
+  overflow-y: auto;
+}
+
+li button {
+  all: unset;
+  box-sizing: border-box;
+  width: 100%;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px;
+  border-radius: 8px;
+  cursor: pointer;
+}
+
+li button > span {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.3;
+}
+
+li button:hover,
+li button:focus-visible {
+  background: var(--teal-wash);
+}
+
+li button:focus-visible {
+  outline: 3px solid var(--marigold);
+}
+</style>

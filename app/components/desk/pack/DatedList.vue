@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { mdiCalendarExport, mdiClose } from '@mdi/js'
+import { computed, ref } from 'vue'
+import { understandTask } from '#core/kit'
+import { newId, planLimits } from '#core/plan'
+import { dayWords } from '../../../words/dates'
+import { useLesson } from '../../../stores/lesson'
+import { usePack } from '../../../stores/pack'
+
+/** What to do before the lesson, each on the last open day on which it can be done. */
+const store = useLesson()
+const pack = usePack()
+const text = ref('')
+const problem = ref<string | null>(null)
+const days = computed(() => {
+  const all = new Map<string | null, typeof pack.tasks>()
+  for (const task of pack.tasks) all.set(task.day, [...(all.get(task.day) ?? []), task])
+  return [...all].map(([day, tasks]) => ({ day, tasks }))
+})
+const isOwn = (id: string) => store.plan.preparing.some((one) => one.id === id)
+
+function add() {
+  const read = understandTask(text.value)
+  if (!read.ok) {
+    problem.value = read.message
+    return
+  }
+  store.editPlan((plan) => ({ ...plan, preparing: [...plan.preparing, { ...read.task, id: newId() }] }))
+  text.value = ''
+}
+
+const remove = (id: string) =>
+  store.editPlan((plan) => ({ ...plan, preparing: plan.preparing.filter((one) => one.id !== id) }))
+</script>
+
+<template>
+  <section class="stack dated" aria-label="Before the lesson">
+    <div class="spread">
+      <h2>Before the lesson</h2>
+      <VBtn
+        v-if="pack.tasks.some((one) => one.day)"
+        size="small"
+        variant="text"
+        :prepend-icon="mdiCalendarExport"
+        :href="`/api/lessons/${store.open.id}/preparing.ics`"
+        >Calendar file</VBtn
+      >
+    </div>
+    <ol>
+      <li v-for="{ day, tasks } in days" :key="day ?? 'none'" :class="{ none: day === null }">
+        <b>{{ day === null ? 'no open day' : dayWords(day) }}</b>
+        <ul>
+          <li v-for="task in tasks" :key="task.id" :data-task="task.id">
+            <label :class="{ done: pack.isDone(task.id) }">
+              <input
+                type="checkbox"
+                :checked="pack.isDone(task.id)"
+                @change="pack.tick(task.id, 'shared', pack.isDone(task.id) ? 0 : 1)"
+              />
+              <span>{{ task.what }}</span></label
+            >
+            <VBtn
+              v-if="isOwn(task.id)"
+              :icon="mdiClose"
+              size="x-small"
+              variant="text"
+              density="compact"
+              :aria-label="`Take out: ${task.what}`"
+              @click="remove(task.id)"
+            />
+            <span v-if="task.note" class="small soft">{{ task.note }}</span>
+          </li>
+        </ul>
+      </li>
+      <li v-if="days.length === 0" class="soft">Nothing has to be done before.</li>
+    </ol>
+    <form v-if="store.plan.preparing.length < planLimits.preparing" @submit.prevent="add">
+      <VTextField
+        v-model="text"
+        label="Add, like “freeze ice 1 night before”"
+        density="compact"
+        :maxlength="140"
+        :error-messages="problem ?? undefined"
+        @update:model-value="problem = null"
+      />
+    </form>
+  </section>
+</template>
+
+<style scoped>
+form {
+  align-self: stretch;
+  width: 100%;
+}
+
+ol,
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+ol {
+  display: grid;
+  gap: 8px;
+}
+
+ol > li {
+  border-left: 3px solid var(--teal);
+  padding-left: 10px;
+  line-height: 1.35;
+}
+
+ol > li.none {
+  border-color: var(--coral);
+}
+
+label {
+  display: inline-flex;
+  gap: 8px;
+  align-items: flex-start;
+}
+
+input {
+  flex: none;
+  width: 18px;
+  height: 18px;
+  margin: 2px 0 0;
+  accent-color: var(--teal);
+}
+
+.done {
+  color: var(--ink-soft);
+  text-decoration: line-through;
+}
+
+ul .small {
+  display: block;
+}
+</style>

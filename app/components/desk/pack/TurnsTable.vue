@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { turnsOf } from '#core/kit'
+import { useLesson } from '../../../stores/lesson'
+import { usePack } from '../../../stores/pack'
+
+/** Who has which of the things that go round, turn by turn. */
+const store = useLesson()
+const pack = usePack()
+const rounds = computed(() => turnsOf(pack.lines, store.groups.length))
+</script>
+
+<template>
+  <section v-if="rounds.length" class="stack" aria-label="Taking turns">
+    <h2>Taking turns</h2>
+    <table v-for="(round, index) in rounds" :key="index">
+      <thead>
+        <tr>
+          <th scope="col">{{ round.lines.length === 1 ? round.lines[0]!.material.name : 'turn' }}</th>
+          <th v-for="group in store.groups" :key="group.id" scope="col">
+            <GroupEmblem :emblem="group.emblem" :size="22" :name="group.name" />
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(turn, number) in round.turns" :key="number">
+          <th scope="row">turn {{ number + 1 }}</th>
+          <td v-for="(line, place) in turn" :key="place">
+            {{ line === null ? '–' : round.lines.length === 1 ? 'has it' : line.material.name }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 4px 10px;
+  border-top: 1px solid var(--line);
+  text-align: center;
+  font-size: 0.88rem;
+}
+
+th:first-child {
+  text-align: left;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { ageBands, type AgeBand } from '#core/class'
+import { planLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
+import {
+  counts,
+  predictors,
+  roundings,
+  summaries,
+  unitSystems,
+  vocabularies,
+  whoTests,
+} from '../../../words/planChoices'
+
+/** How the school usually works: what new classes and plans begin with. */
+const ways = defineModel<SchoolWays>({ required: true })
+
+function set(changes: Partial<SchoolWays>) {
+  ways.value = { ...ways.value, ...changes }
+}
+
+function setAge(age: AgeBand, changes: Partial<AgeDefaults>) {
+  set({ byAge: { ...ways.value.byAge, [age]: { ...ways.value.byAge[age], ...changes } } })
+}
+</script>
+
+<template>
+  <div class="ways">
+    <VSelect
+      :model-value="ways.vocabulary"
+      :items="vocabularies"
+      label="Our words"
+      @update:model-value="set({ vocabulary: $event })"
+    />
+    <VSelect
+      :model-value="ways.units"
+      :items="unitSystems"
+      label="Units"
+      @update:model-value="set({ units: $event })"
+    />
+    <VSelect
+      :model-value="ways.paper"
+      :items="['A4', 'Letter']"
+      label="Paper to print on"
+      @update:model-value="set({ paper: $event })"
+    />
+    <VSelect
+      :model-value="ways.rounding"
+      :items="roundings"
+      label="Read to"
+      @update:model-value="set({ rounding: $event })"
+    />
+    <VSelect
+      :model-value="ways.whoTests"
+      :items="whoTests"
+      label="Who tests what"
+      @update:model-value="set({ whoTests: $event })"
+    />
+    <VSelect
+      :model-value="ways.prediction.who"
+      :items="predictors"
+      label="Who predicts"
+      @update:model-value="set({ prediction: { ...ways.prediction, who: $event } })"
+    />
+    <VSelect
+      :model-value="ways.practiceTries"
+      :items="counts(0, planLimits.practiceTries)"
+      label="Practice tries first"
+      @update:model-value="set({ practiceTries: $event })"
+    />
+    <VCheckbox
+      :model-value="ways.prediction.because"
+      label="predict with “because”"
+      @update:model-value="set({ prediction: { ...ways.prediction, because: $event ?? false } })"
+    />
+    <div class="ages">
+      <template v-for="age in ageBands" :key="age">
+        <b>{{ age.replace('-', ' to ') }} years</b>
+        <VSelect
+          :model-value="ways.byAge[age].tries"
+          :items="counts(1, planLimits.tries)"
+          :label="`Tries at each level, ${age.replace('-', ' to ')}`"
+          @update:model-value="setAge(age, { tries: $event })"
+        />
+        <VSelect
+          :model-value="ways.byAge[age].summary"
+          :items="summaries"
+          :label="`One number from tries, ${age.replace('-', ' to ')}`"
+          @update:model-value="setAge(age, { summary: $event })"
+        />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px;
+}
+
+.ages {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 110px 1fr 1fr;
+  gap: 10px 12px;
+  align-items: center;
+}
+
+@media (max-width: 800px) {
+  .ways {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,13 @@
+<script setup lang="ts">
+import type { ChartSize } from '../../../charts/frame'
+import { usePicture } from '../../../composables/usePicture'
+
+/** The chart of the lesson's way of recording. */
+withDefaults(defineProps<{ size?: ChartSize; quantity?: number }>(), { size: undefined, quantity: 0 })
+const { picture } = usePicture()
+</script>
+
+<template>
+  <PictureChart v-if="picture" :size="size" :quantity="quantity" />
+  <ResultsChart v-else :size="size" />
+</template>

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { computed } from 'vue'
+import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } from '#core/conclusion'
+import { gaveLarger, gaveMost, levelName, orderedLevels, type Comparative } from '#core/plan'
+import { capital } from '#core/quantity'
+import { resolutionOf } from '#core/instrument'
+import { useLesson } from '../../../stores/lesson'
+
+/** One prediction in the plan's format: on the Desk as a line, on a Sheet as large buttons. */
+const answer = defineModel<PredictionAnswer | null>({ required: true })
+const props = withDefaults(defineProps<{ large?: boolean; label: string }>(), { large: false })
+const store = useLesson()
+const format = computed(() => predictionFormat(store.scored))
+const levels = computed(() => orderedLevels(store.plan))
+const mark = computed(() => resolutionOf(store.plan).mark)
+const asked = computed(() => predictedLevel(store.plan))
+const directions = computed(() => {
+  const {
+    measured,
+    measured: { name, scale },
+  } = store.scored
+  const it = (comparison: Comparative) => `it ${gaveLarger(measured, comparison, 'present')}`
+  return [
+    { title: scale ? it('more') : `larger ${name}`, value: 'more' as const },
+    { title: 'the same', value: 'same' as const },
+    { title: scale ? it('less') : `smaller ${name}`, value: 'less' as const },
+  ]
+})
+const question = computed(() => {
+  const { changed, measured } = store.plan
+  const most = store.scored.best === 'least' ? 'least' : 'most'
+  switch (format.value) {
+    case 'direction':
+      return store.scored.measured.scale
+        ? `With a larger ${changed.name}…`
+        : `With a larger ${changed.name} we will get…`
+    case 'choice':
+      return `Which ${gaveMost(store.scored.measured, most, 'present')}?`
+    case 'order':
+      return store.scored.measured.scale
+        ? capital(orderSaid(store.scored))
+        : `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
+    case 'number':
+      return asked.value ? `What ${measured.name} at ${levelName(store.plan, asked.value)}?` : ''
+  }
+  return ''
+})
+const order = computed(() => {
+  const chosen = answer.value?.format === 'order' ? answer.value.levelIds : []
+  const known = chosen.filter((id) => levels.value.some((level) => level.id === id))
+  return [...known, ...levels.value.map((level) => level.id).filter((id) => !known.includes(id))]
+})
+const nameOf = (id: string) =>
+  levelName(
+    store.plan,
+    levels.value.find((level) => level.id === id)!,
+  )
+const options = computed(() =>
+  format.value === 'direction'
+    ? directions.value
+    : levels.value.map((level) => ({ title: levelName(store.plan, level), value: level.id })),
+)
+const chosen = computed(() =>
+  answer.value?.format === 'direction'
+    ? answer.value.direction
+    : answer.value?.format === 'choice'
+      ? answer.value.levelId
+      : null,
+)
+
+function choose(value: string) {
+  answer.value =
+    format.value === 'direction'
+      ? { format: 'direction', direction: value as 'more' | 'less' | 'same' }
+      : { format: 'choice', levelId: value }
+}
+
+function move(index: number, by: number) {
+  const ids = [...order.value]
+  const [moved] = ids.splice(index, 1)
+  ids.splice(index + by, 0, moved!)
+  answer.value = { format: 'order', levelIds: ids }
+}
+
+function giveNumber(value: number | null) {
+  answer.value = value !== null && asked.value ? { format: 'number', levelId: asked.value.id, value } : null
+}
+</script>
+
+<template>
+  <div :class="{ large: props.large }" role="group" :aria-label="`${label}: ${question}`">
+    <p class="ask" :class="{ 'visually-hidden': !props.large }">{{ question }}</p>
+    <template v-if="format === 'direction' || format === 'choice'">
+      <div v-if="props.large" class="choices">
+        <button
+          v-for="option in options"
+          :key="option.value"
+          type="button"
+          :aria-pressed="chosen === option.value"
+          class="choice"
+          @click="choose(option.value)"
+        >
+          {{ option.title }}
+        </button>
+      </div>
+      <VSelect v-else :model-value="chosen" :items="options" :label="question" @update:model-value="choose" />
+    </template>
+    <ol v-else-if="format === 'order'" class="order">
+      <li v-for="(id, index) in order" :key="id">
+        <span>{{ nameOf(id) }}</span>
+        <VBtn
+          :icon="mdiArrowUp"
+          size="x-small"
+          variant="text"
+          :disabled="index === 0"
+          :aria-label="`${nameOf(id)} up`"
+          @click="move(index, -1)"
+        />
+        <VBtn
+          :icon="mdiArrowDown"
+          size="x-small"
+          variant="text"
+          :disabled="index === order.length - 1"
+          :aria-label="`${nameOf(id)} down`"
+          @click="move(index, 1)"
+        />
+      </li>
+      <VBtn
+        v-if="!answer"
+        size="small"
+        variant="outlined"
+        color="primary"
+        @click="answer = { format: 'order', levelIds: order }"
+        >This is our order</VBtn
+      >
+    </ol>
+    <QuantityField
+      v-else
+      :label="question"
+      :unit="store.scored.measured.unit"
+      :mark="mark"
+      optional
+      :model-value="answer?.format === 'number' ? answer.value : null"
+      @update:model-value="giveNumber"
+    />
+  </div>
+</template>
+
+<style scoped>
+.ask {
+  font: 600 1.35rem/1.3 var(--heading);
+  margin-bottom: 14px;
+}
+
+.choices {
+  display: grid;
+  gap: 12px;
+}
+
+.order {
+  margin: 0;
+  padding-left: 22px;
+}
+
+.order li span {
+  display: inline-block;
+  min-width: 8em;
+}
+
+.large .order {
+  font-size: 1.2rem;
+}
+</style>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { useNotices } from '../../../stores/notices'
+
+const notices = useNotices()
+
+async function undo() {
+  const act = notices.current?.undo
+  notices.current = null
+  if (act) await notices.attempt(async () => act())
+}
+</script>
+
+<template>
+  <VSnackbar
+    location="bottom left"
+    :model-value="notices.current !== null"
+    :color="notices.current?.kind === 'problem' ? 'error' : 'secondary'"
+    :timeout="notices.current?.kind === 'problem' ? 8000 : 6000"
+    class="no-print"
+    @update:model-value="notices.current = null"
+  >
+    {{ notices.current?.text }}
+    <template #actions>
+      <VBtn v-if="notices.current?.undo" variant="text" @click="undo">Undo</VBtn>
+      <VBtn variant="text" @click="notices.current = null">Close</VBtn>
+    </template>
+  </VSnackbar>
+</template>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { amountOf, amountWords } from '#core/kit'
+import { levelName } from '#core/plan'
+import { countedThing } from '#core/quantity'
+import { useLesson } from '../../../stores/lesson'
+import { usePack } from '../../../stores/pack'
+
+/** What is mixed and cut, with the amounts and a drawing. */
+const store = useLesson()
+const pack = usePack()
+const things = computed(() =>
+  pack.lines.flatMap((line, index) => {
+    const made = pack.made[index]
+    return made && (line.total > 0 || made.kind === 'problem') ? [{ line, made }] : []
+  }),
+)
+function fromEach({ sheets, perSheet, onLast }: { sheets: number; perSheet: number; onLast: number }) {
+  if (sheets === 1) return onLast < perSheet ? `which would give ${perSheet}` : 'which gives just that many'
+  return `${perSheet} from each${onLast < perSheet ? `, ${onLast} from the last` : ''}`
+}
+const nameOf = (levelId: string) => {
+  const level = store.plan.levels.find((one) => one.id === levelId)
+  return level ? levelName(store.plan, level) : ''
+}
+</script>
+
+<template>
+  <div class="made">
+    <p v-if="things.length === 0" class="soft">
+      Nothing to cut or mix. Type a line like “12 x 8 cm card from A4 per try”, “150 mL salt water per level,
+      35 g salt to 1 L”, or for a series over the levels “100 mL salt water per level, g salt to 1 L by
+      level”.
+    </p>
+    <article v-for="{ line, made } in things" :key="line.material.id">
+      <template v-if="made.kind === 'pieces' && line.material.made?.kind === 'pieces'">
+        <CutDrawing
+          :plan="made.plan"
+          :sheet="{ width: line.material.made.sheetWidth, height: line.material.made.sheetHeight }"
+          :piece="{ width: line.material.made.width, height: line.material.made.height }"
+        />
+        <p>
+          <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
+          ><br />
+          from {{ countedThing(made.plan.sheets, made.from) }}, {{ fromEach(made.plan) }}.
+        </p>
+      </template>
+      <p v-else-if="made.kind === 'lengths'">
+        <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
+        ><br />
+        from {{ countedThing(made.sticks, made.from) }}, {{ made.perStick }} from each<template
+          v-if="made.left > 0"
+          >, {{ made.left }} cm of each left</template
+        >.
+      </p>
+      <p v-else-if="made.kind === 'solution'">
+        <b>Mix {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
+        ><br />
+        {{ amountWords(made.mixture.water, 'mL') }} of water and
+        {{ amountWords(made.mixture.added, made.unit) }} of {{ made.of }}.
+      </p>
+      <div v-else-if="made.kind === 'series'">
+        <b>Mix strong {{ line.material.name }}</b
+        >: {{ amountWords(made.series.stock.water, 'mL') }} of water and
+        {{ amountWords(made.series.stock.added, made.unit) }} of {{ made.of }}. Then for each level:
+        <ul>
+          <li v-for="step in made.series.steps" :key="step.levelId">
+            <b>{{ nameOf(step.levelId) }}</b>: {{ step.strong }} mL of the strong one, {{ step.water }} mL of
+            water
+          </li>
+        </ul>
+      </div>
+      <p v-else-if="made.kind === 'problem'" class="problem">{{ made.message }}</p>
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.made {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(172px, 1fr));
+  gap: 18px 20px;
+}
+
+.made > .soft {
+  grid-column: 1 / -1;
+}
+
+article {
+  line-height: 1.4;
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+
+ul {
+  margin: 4px 0 0;
+  padding-left: 18px;
+}
+
+.problem {
+  color: var(--coral);
+}
+</style>

@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { mdiDotsVertical } from '@mdi/js'
+import { computed, nextTick, ref } from 'vue'
+import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
+import { useLesson } from '../../../stores/lesson'
+import { useWonder } from '../../../stores/wonder'
+import { noteWords, sortWords } from '../../../words/noteWords'
+
+/** One note: moved by drag or by arrow keys; a guess among the noticed is put up for the class to sort. */
+const props = withDefaults(defineProps<{ note: Note; large?: boolean }>(), { large: false })
+const lesson = useLesson()
+const wonder = useWonder()
+const draft = ref<string | null>(null)
+const field = ref<{ focus: () => void } | null>(null)
+const card = ref<HTMLElement | null>(null)
+const hint = computed(() => sortingHint(props.note))
+const suggested = computed(() => (props.note.sort === null ? suggestSort(props.note.text) : null))
+const chosen = computed(
+  () => lesson.plan.question.trim().toLowerCase() === props.note.text.trim().toLowerCase(),
+)
+
+async function move(to: NoteKind) {
+  if (to === props.note.kind) return
+  void wonder.changeNote(props.note, { kind: to })
+  await nextTick()
+  document.querySelector<HTMLElement>(`[data-note="${props.note.id}"]`)?.focus()
+}
+
+function step(by: 1 | -1) {
+  const to = noteKinds[noteKinds.indexOf(props.note.kind) + by]
+  if (to) void move(to)
+}
+
+async function edit() {
+  draft.value = props.note.text
+  await nextTick()
+  field.value?.focus()
+}
+
+function keep() {
+  const text = draft.value?.trim()
+  draft.value = null
+  if (text && text !== props.note.text) void wonder.changeNote(props.note, { text, settled: false })
+  card.value?.focus()
+}
+
+function choose() {
+  lesson.editPlan({ question: props.note.text })
+}
+</script>
+
+<template>
+  <li
+    ref="card"
+    class="note"
+    :class="[note.kind, { large, chosen }]"
+    tabindex="0"
+    :data-note="note.id"
+    :aria-label="`${noteWords[note.kind].name}: ${note.text}`"
+    @keydown.left.self.prevent="step(-1)"
+    @keydown.right.self.prevent="step(1)"
+    @keydown.enter.self.prevent="edit"
+    @keydown.delete.self.prevent="wonder.removeNote(note)"
+  >
+    <div class="top">
+      <VTextarea
+        v-if="draft !== null"
+        ref="field"
+        v-model="draft"
+        :maxlength="200"
+        :rows="1"
+        label="The note"
+        @keydown.enter.prevent="keep"
+        @keydown.esc="draft = null"
+        @blur="keep"
+      />
+      <p v-else class="text">{{ note.text }}</p>
+      <VMenu>
+        <template #activator="{ props: menu }">
+          <VBtn
+            v-bind="menu"
+            :icon="mdiDotsVertical"
+            :size="large ? 'default' : 'x-small'"
+            variant="text"
+            :aria-label="`More for ${note.text}`"
+          />
+        </template>
+        <VList density="compact">
+          <template v-for="kind in noteKinds" :key="kind">
+            <VListItem
+              v-if="kind !== note.kind"
+              :title="`Move to ${noteWords[kind].name.toLowerCase()}`"
+              @click="move(kind)"
+            />
+          </template>
+          <VListItem title="Change the words" @click="edit" />
+          <VListItem title="Take it off" @click="wonder.removeNote(note)" />
+        </VList>
+      </VMenu>
+    </div>
+    <div v-if="hint" class="hint" role="note">
+      <p>{{ hint }}</p>
+      <div class="row">
+        <VBtn
+          :size="large ? 'x-large' : 'small'"
+          variant="outlined"
+          @click="wonder.changeNote(note, { settled: true })"
+          >We saw it</VBtn
+        >
+        <VBtn
+          :size="large ? 'x-large' : 'small'"
+          variant="outlined"
+          @click="wonder.changeNote(note, { kind: 'guessed', settled: true })"
+          >We guess it</VBtn
+        >
+      </div>
+    </div>
+    <div v-if="note.kind === 'asking'" class="foot">
+      <VMenu>
+        <template #activator="{ props: menu }">
+          <button v-bind="menu" type="button" class="sort" :class="note.sort ?? 'open'">
+            {{
+              note.sort ? sortWords[note.sort] : suggested ? `${sortWords[suggested]}?` : 'how to answer it?'
+            }}
+          </button>
+        </template>
+        <VList density="compact">
+          <VListItem
+            v-for="sort in questionSorts"
+            :key="sort"
+            :title="sortWords[sort]"
+            @click="wonder.changeNote(note, { sort })"
+          />
+        </VList>
+      </VMenu>
+      <span v-if="chosen" class="ours">our question</span>
+      <VBtn
+        v-else-if="note.sort !== 'unanswerable'"
+        :size="large ? 'x-large' : 'small'"
+        variant="text"
+        color="primary"
+        @click="choose"
+        >Choose</VBtn
+      >
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.note {
+  background: #fff;
+  border: 1px solid var(--line);
+  border-left: 5px solid var(--line);
+  border-radius: 8px;
+  padding: 6px 4px 6px 10px;
+  cursor: grab;
+  list-style: none;
+}
+
+.note.noticed {
+  border-left-color: var(--teal);
+}
+
+.note.guessed {
+  border-left: 5px dashed var(--marigold);
+}
+
+.note.asking {
+  border-left: 5px double var(--ink);
+}
+
+.note.chosen {
+  background: var(--teal-wash);
+}
+
+.top {
+  display: flex;
+  align-items: flex-start;
+  gap: 4px;
+}
+
+.text {
+  flex: 1;
+  line-height: 1.3;
+  overflow-wrap: anywhere;
+  padding-top: 2px;
+}
+
+.large .text {
+  font-size: 28px;
+}
+
+.hint {
+  margin: 6px 6px 0 0;
+  padding: 6px 8px;
+  background: var(--marigold-wash);
+  border-radius: 6px;
+  font-size: 0.85rem;
+  line-height: 1.3;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+
+.large .hint {
+  font-size: 28px;
+}
+
+.row {
+  gap: 6px;
+}
+
+.foot {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-top: 4px;
+  flex-wrap: wrap;
+}
+
+.sort {
+  font: 500 0.8rem var(--heading);
+  color: var(--ink);
+  border: 1px solid var(--ink-soft);
+  border-radius: 999px;
+  padding: 1px 9px;
+  background: #fff;
+}
+
+.sort.open {
+  border-style: dashed;
+}
+
+.sort.test {
+  background: var(--teal);
+  border-color: var(--teal);
+  color: #fff;
+}
+
+.large .sort,
+.large :deep(.v-btn--size-x-large) {
+  font-size: 28px;
+  padding: 4px 16px;
+}
+
+.large .sort {
+  border-radius: 14px;
+}
+
+.ours {
+  font: 600 0.8rem var(--heading);
+  color: var(--teal);
+}
+
+.large .ours {
+  font-size: 28px;
+}
+</style>
