@@ -102,18 +102,29 @@ export default defineNuxtConfig({
             }),
           )
       },
-      // The embedded database runs in a thread, which is loaded from a file of its own.
-      'rollup:before': (_nitro, config) => {
-        config.input = {
-          index: config.input as string,
-          databaseThread: folder('./server/database/embedded/thread.ts'),
-        }
-        Object.assign(config.output as object, { entryFileNames: '[name].mjs' })
+    },
+  },
+  // The development server has an entry of its own; of an application without server rendering it asks for one all the same.
+  $production: {
+    nitro: {
+      entry: folder('./server/entry.ts'),
+      hooks: {
+        // The embedded database runs in a thread, which is loaded from a file of its own.
+        'rollup:before': (_nitro, config) => {
+          config.input = {
+            index: config.input as string,
+            databaseThread: folder('./server/database/embedded/thread.ts'),
+          }
+          Object.assign(config.output as object, { entryFileNames: '[name].mjs' })
+        },
       },
     },
   },
-  // The development server has an entry of its own.
-  $production: { nitro: { entry: folder('./server/entry.ts') } },
+  $development: {
+    vite: {
+      build: { rollupOptions: { input: { server: folder('./node_modules/nuxt/dist/app/entry-spa.js') } } },
+    },
+  },
   typescript: {
     strict: true,
     tsConfig: {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, watchEffect } from 'vue'
-import { firstScreenStands, laterComponent, partsMissing } from './loading/later'
+import { allPartsThere, firstScreenStands, laterComponent, partsMissing } from './loading/later'
 import { useNotices } from './stores/notices'
 
 const NoticeBar = laterComponent(() => import('./components/shared/frame/NoticeBar.vue'))
@@ -14,7 +14,7 @@ const loadAnew = () => window.location.reload()
 </script>
 
 <template>
-  <VApp>
+  <VApp :data-parts="allPartsThere ? 'all' : 'some'">
     <p v-if="partsMissing" class="banner no-print" role="alert">
       <span>Parts of this page did not come. Load it anew; what was recorded is kept.</span>
       <button type="button" @click="loadAnew">Load it anew</button>

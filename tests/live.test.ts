@@ -2,7 +2,7 @@ import type { Browser, BrowserContext, Page } from 'playwright-core'
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
-import { confirmCautions, lessonFrom, numbersOf, openBrowser, openPage } from './support/browser'
+import { confirmCautions, goOffline, lessonFrom, numbersOf, openBrowser, openPage } from './support/browser'
 import { lessonAt, send } from './support/lessons'
 import { startServer, type RunningServer } from '../scripts/runServer'
 import { dataFolder } from './support/dataFolder'
@@ -166,7 +166,7 @@ it('a lost connection loses nothing: readings wait and are sent once it is back'
   const id = await begun([13, 14, 15, 27])
   const [desk, sheet] = [await openDesk(id), await openSheet(id)]
   await heading(sheet, '50 cm, try 2 of 3')
-  await sheet.context().setOffline(true)
+  await goOffline(sheet)
   await sheet.getByLabel('bounce height').fill('28')
   await writeDown(sheet)
   await sheet.getByText('1 kept here until the connection is back').waitFor()
@@ -216,7 +216,7 @@ it('two devices in one slot: both are shown, and the teacher chooses', async () 
   const id = await begun()
   const desk = await openDesk(id)
   await desk.getByRole('button', { name: 'Readings' }).click()
-  await desk.context().setOffline(true)
+  await goOffline(desk)
   await cell(desk, 'Bell, 25 cm, try 1').fill('40')
   await cell(desk, 'Bell, 25 cm, try 1').press('Enter')
   await read(await lessonAt(server.url, id), 1, 0, 14)
@@ -255,7 +255,7 @@ it('two Desks change one plan: the second sees the first’s, and undo brings it
   await desk.getByRole('button', { name: 'Cards' }).click()
   const own = desk.getByLabel('How ball is kept the same')
   await own.waitFor()
-  await desk.context().setOffline(true)
+  await goOffline(desk)
   await own.fill('mine')
   const { plan, planVersion } = await lessonAt(server.url, id)
   await send(server.url, 'PUT', `/api/lessons/${id}/plan`, {
@@ -274,7 +274,7 @@ it('two Desks write different parts of one conclusion: both stay', async () => {
   const desk = await openDesk(id, 'conclude')
   const next = desk.getByLabel('Our next question')
   await next.waitFor()
-  await desk.context().setOffline(true)
+  await goOffline(desk)
   await next.fill('On carpet?')
   const { conclusion, conclusionVersion } = await lessonAt(server.url, id)
   await send(server.url, 'PUT', `/api/lessons/${id}/conclusion`, {

@@ -2,7 +2,7 @@ import { join } from 'node:path'
 import type { Browser, BrowserContext, Page } from 'playwright-core'
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../scripts/runServer'
-import { openBrowser, openPage, seriousFindings } from './support/browser'
+import { goOffline, openBrowser, openPage, seriousFindings } from './support/browser'
 import { dataFolder } from './support/dataFolder'
 import { lessonAt, smallLesson } from './support/lessons'
 
@@ -75,7 +75,7 @@ it('a group writes what it sees on its Sheet, is asked whether it saw it, and th
 it('a sketch drawn with the finger and a photo wait on the device while it is away', async () => {
   const id = await bridge()
   const { page: sheet } = await openSheet(id)
-  await sheet.context().setOffline(true)
+  await goOffline(sheet)
   await sheet.getByRole('button', { name: 'We noticed something' }).click()
   await sheet.getByRole('button', { name: 'Sketch' }).click()
   const paper = (await sheet.getByRole('img', { name: 'Sheet to draw on' }).boundingBox())!

@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { PackDto } from '#shared/types/api'
 import { startServer, type RunningServer } from '../scripts/runServer'
-import { lessonFrom, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { goOffline, lessonFrom, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
 import { dataFolder } from './support/dataFolder'
 
 let server: RunningServer
@@ -89,7 +89,7 @@ it('is packed by two people at once, and no tick is lost, also without a network
   await cell(ben, '1 Bell').click()
   await expect.poll(() => cell(ada, '1 Bell').getAttribute('aria-pressed')).toBe('true')
   await expect.poll(() => cell(ben, '1 Leaf').getAttribute('aria-pressed')).toBe('true')
-  await ben.context().setOffline(true)
+  await goOffline(ben)
   await cell(ben, '1 Key').click()
   await ben.getByText('1 ticks are kept here').or(ben.getByText('1 tick is kept here')).waitFor()
   await ben.context().setOffline(false)

@@ -2,7 +2,7 @@ import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import { startServer, type RunningServer } from '../scripts/runServer'
-import { openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
+import { goOffline, openBrowser, openPage, seriousFindings, type Watch } from './support/browser'
 import { dataFolder } from './support/dataFolder'
 import { lessonAt, send, smallLesson } from './support/lessons'
 
@@ -63,7 +63,7 @@ it('two devices press Start: the first counts, nobody is asked, and both go on',
   const { page: sheet } = await openPage(browser, server.url, { width: 390, height: 844 })
   await sheet.goto(`${server.url}/sheet/${jackets}/${place.groupId}`)
   await sheet.getByRole('button', { name: 'We are ready' }).click()
-  await sheet.context().setOffline(true)
+  await goOffline(sheet)
   await sheet.getByRole('button', { name: `Start ${level!.name}` }).click()
   await sheet.getByRole('heading', { name: `${level!.name}, 0 min` }).waitFor()
   const earlier = new Date(Date.now() - 60_000).toISOString()

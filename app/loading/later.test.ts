@@ -32,6 +32,18 @@ it('is fetched when it is asked for, and only once', async () => {
   expect([dialog.there.value, load.mock.calls.length]).toEqual(['a dialog', 1])
 })
 
+it('is told to be there once all are, also those that come with a later page', async () => {
+  expect(page.allPartsThere.value).toBe(true)
+  const dialog = page.later(part('a dialog'))
+  expect(page.allPartsThere.value).toBe(false)
+  await dialog()
+  expect(page.allPartsThere.value).toBe(true)
+  page.later(part('of the next page'))
+  page.firstScreenStands()
+  await vi.advanceTimersByTimeAsync(300)
+  expect(page.allPartsThere.value).toBe(true)
+})
+
 it('is fetched a moment after the first screen stands, though nobody asked, one after another', async () => {
   const order: string[] = []
   const slow = (name: string) => () =>

@@ -20,6 +20,8 @@ const answersFor = 2000
 const notFetched = new Set<() => Promise<unknown>>()
 const stood = ref(false)
 const missing = ref(0)
+/** How many parts have not come yet. */
+const toCome = ref(0)
 // The page itself has just come from there.
 let answeredAt = Date.now()
 
@@ -37,7 +39,12 @@ export interface Later<T> {
 export function later<T>(load: () => Promise<T>): Later<T> {
   const there = shallowRef<T | null>(null)
   let loading: Promise<T> | null = null
-  const fetched = async () => (there.value = await untilThere(load))
+  toCome.value++
+  const fetched = async () => {
+    there.value = await untilThere(load)
+    toCome.value--
+    return there.value
+  }
   const once = Object.assign(
     () => {
       notFetched.delete(once)
@@ -59,6 +66,9 @@ export const firstScreenStood = readonly(stood)
 
 /** Whether parts cannot be had though the server answers: the program was renewed since, or a browser remembers that one failed. */
 export const partsMissing = computed(() => missing.value > 0)
+
+/** Whether everything is there that the pages opened so far can need: from then on a lost connection takes nothing away. */
+export const allPartsThere = computed(() => toCome.value === 0)
 
 /** To be called when the first screen stands: whatever else its pages use is fetched a moment later. */
 export function firstScreenStands(): void {

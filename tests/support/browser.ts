@@ -123,3 +123,9 @@ export async function confirmCautions(url: string, id: string): Promise<void> {
 /** The entries of a lesson with their one number in sight. */
 export const numbersOf = ({ entries }: LessonDto) =>
   entries.map(({ fields, ...entry }) => ({ ...entry, ...fields.value }))
+
+/** Takes the connection away from a page that has everything which it will need without one. */
+export async function goOffline(page: Page): Promise<void> {
+  await page.locator('[data-parts="all"]').waitFor({ state: 'attached' })
+  await page.context().setOffline(true)
+}

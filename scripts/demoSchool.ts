@@ -1,0 +1,40 @@
+import { existsSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { databaseSettings, openDatabase, provideDatabase } from '../server/database/client'
+import { lockFolder } from '../server/database/embedded/lock'
+import { sayWhy } from '../server/running/sayWhy'
+import { seedDemo } from './seedDemo'
+
+/** Makes the demo school in a folder that has none yet, or anew; ends the program with a word why where that cannot be. */
+export async function makeDemoSchool(folder: string, fresh: boolean): Promise<void> {
+  process.env.JOLLY_DATA ??= folder
+  const settings = databaseSettings()
+  if (settings.url) {
+    console.error('The demo keeps its data in a folder. Unset DATABASE_URL to start it.')
+    process.exit(1)
+  }
+  try {
+    if (fresh) forget(settings.folder)
+    const opened = await openDatabase(settings)
+    provideDatabase(opened)
+    const seeded = await seedDemo(opened.db, new Date())
+    await opened.close()
+    console.log(
+      seeded
+        ? 'The demo school is ready.'
+        : 'Going on with the demo school as it was left. (Add -- --fresh to begin it anew.)',
+    )
+  } catch (error) {
+    console.error(sayWhy(error, settings))
+    process.exit(1)
+  }
+}
+
+/** Removes the demo's database, but not under the feet of a running demo. */
+function forget(folder: string): void {
+  if (!existsSync(folder)) return
+  const lock = lockFolder(folder)
+  for (const part of ['database', 'pictures', 'backups'])
+    rmSync(join(folder, part), { recursive: true, force: true })
+  lock.release()
+}
