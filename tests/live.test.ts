@@ -209,7 +209,9 @@ it('a reading that can never be taken is told on the Sheet, with what to do', as
   await told.getByRole('button', { name: 'Use 14' }).click()
   await heading(sheet, '25 cm, try 3 of 3')
   await told.waitFor({ state: 'detached' })
-  expect(numbersOf(await lessonAt(server.url, id)).map(({ value }) => value)).toEqual([13, 14])
+  await expect
+    .poll(async () => numbersOf(await lessonAt(server.url, id)).map(({ value }) => value))
+    .toEqual([13, 14])
 })
 
 it('two devices in one slot: both are shown, and the teacher chooses', async () => {

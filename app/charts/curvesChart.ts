@@ -6,6 +6,7 @@ import { resolutionOf } from '#core/instrument'
 import { classCurves, curveKey, type ClassPoint, type Curve } from '#core/recording'
 import type { GroupDto } from '#shared/types/api'
 import { alongAxis, asText, chartFrame, chartText, measuredAxis, type ChartSize } from './frame'
+import { palette } from '../theme/palette'
 
 /** What curves over time are drawn from. */
 export interface CurvesData {
@@ -19,11 +20,11 @@ export interface CurvesData {
 
 /** Apart by lightness, by hue and by their dashes, so that they stay apart in black and white. */
 const looks: { colour: string; dash: number[] | 'solid' }[] = [
-  { colour: '#1f2a44', dash: 'solid' },
-  { colour: '#b8412f', dash: [10, 5] },
-  { colour: '#0b6e6e', dash: [2, 4] },
-  { colour: '#8a5a00', dash: [14, 4, 3, 4] },
-  { colour: '#2f5fa8', dash: [6, 3] },
+  { colour: palette.ink, dash: 'solid' },
+  { colour: palette.coral, dash: [10, 5] },
+  { colour: palette.teal, dash: [2, 4] },
+  { colour: palette.brown, dash: [14, 4, 3, 4] },
+  { colour: palette.blue, dash: [6, 3] },
   { colour: '#7a3b86', dash: [18, 5] },
 ]
 

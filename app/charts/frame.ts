@@ -1,5 +1,6 @@
 import type { Plan } from '#core/plan'
 import { measuredLabel } from '../words/measuredWords'
+import { palette } from '../theme/palette'
 
 /** Sizes for a teacher's screen or for the back row. */
 export interface ChartSize {
@@ -9,8 +10,8 @@ export interface ChartSize {
   summary: boolean
 }
 
-export const ink = '#1f2a44'
-const quiet = '#d9d2c5'
+export const { ink } = palette
+const quiet = palette.line
 /** The page's face, and the machine's own where that has not come yet. */
 export const textFace = 'Atkinson Hyperlegible, system-ui, sans-serif'
 

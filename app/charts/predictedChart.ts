@@ -5,6 +5,7 @@ import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { measuredLabel } from '../words/measuredWords'
 import { alongAxis, asText, chartFrame, chartText, ink, type ChartSize } from './frame'
+import { palette } from '../theme/palette'
 
 /** A predicted number with whose it is. */
 export interface PredictedLine extends PredictedNumber {
@@ -39,7 +40,7 @@ export function predictedChart(data: PredictedData, size: ChartSize): EChartsCor
       scale: true,
       // No ring lies on the names.
       boundaryGap: ['6%', '6%'],
-      splitLine: { show: true, lineStyle: { color: '#d9d2c5', type: 'dashed' } },
+      splitLine: { show: true, lineStyle: { color: palette.line, type: 'dashed' } },
     },
     yAxis: {
       type: 'category',

@@ -5,6 +5,7 @@ import { convertUnit, unitDefinition } from '#core/quantity'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
+import { palette } from '../theme/palette'
 
 /** What a results chart is drawn from. */
 export interface ChartData {
@@ -166,7 +167,7 @@ function offScaleLabel(plan: Plan, value: number, size: ChartSize) {
     show: true,
     position: 'right',
     formatter: `↑ ${printed(plan, value)}`,
-    color: '#b8412f',
+    color: palette.coral,
     fontSize: size.text,
     fontWeight: 'bold',
   }

@@ -4,6 +4,7 @@ import { levelName, orderedLevels, type Plan } from '#core/plan'
 import { printQuantity } from '#core/quantity'
 import { classRows, type Picture } from '#core/recording'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
+import { palette } from '../theme/palette'
 
 /** What parts beside their whole are drawn from. */
 export interface StackedData {
@@ -12,8 +13,8 @@ export interface StackedData {
   picture: Extract<Picture, { kind: 'stacked' }>
 }
 
-const colours = ['#0b6e6e', '#e8a317', '#2f5fa8', '#b8412f']
-const wholeColour = '#d9d2c5'
+const colours = [palette.teal, palette.marigold, palette.blue, palette.coral]
+const wholeColour = palette.line
 
 /** For each level its parts on top of one another, and beside them the whole with how far the readings may be off. */
 export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOption {

@@ -1,4 +1,5 @@
 import { defineVuetifyConfiguration } from 'vuetify-nuxt-module/custom-configuration'
+import { palette } from './palette'
 
 export default defineVuetifyConfiguration({
   icons: { defaultSet: 'mdi-svg' },
@@ -8,19 +9,19 @@ export default defineVuetifyConfiguration({
       bench: {
         dark: false,
         colors: {
-          background: '#FBF8F2',
-          surface: '#FFFFFF',
-          'on-background': '#1F2A44',
-          'on-surface': '#1F2A44',
-          primary: '#0B6E6E',
-          secondary: '#1F2A44',
-          accent: '#E8A317',
-          error: '#B8412F',
-          warning: '#E8A317',
-          info: '#0B6E6E',
-          success: '#0B6E6E',
+          background: palette.paper,
+          surface: palette.surface,
+          'on-background': palette.ink,
+          'on-surface': palette.ink,
+          primary: palette.teal,
+          secondary: palette.ink,
+          accent: palette.marigold,
+          error: palette.coral,
+          warning: palette.marigold,
+          info: palette.teal,
+          success: palette.teal,
         },
-        variables: { 'border-color': '#1F2A44', 'border-opacity': 0.18, 'medium-emphasis-opacity': 0.78 },
+        variables: { 'border-color': palette.ink, 'border-opacity': 0.18, 'medium-emphasis-opacity': 0.78 },
       },
     },
   },

@@ -52,7 +52,7 @@ li {
   flex-direction: column;
   gap: 8px;
   padding: 12px 18px;
-  background: #fff;
+  background: var(--surface);
   border: 3px solid var(--line);
   border-radius: var(--radius);
 }
@@ -66,7 +66,7 @@ li.guessed {
   display: flex;
   justify-content: space-between;
   gap: 14px;
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 img {
@@ -76,7 +76,7 @@ img {
 }
 
 .words {
-  font: 500 30px/1.3 var(--heading);
+  font: 500 var(--board-text)/1.3 var(--heading);
   overflow-wrap: anywhere;
   white-space: pre-line;
 }

@@ -57,7 +57,7 @@ figure img {
 }
 
 figcaption {
-  font: 500 30px/1.3 var(--heading);
+  font: 500 var(--board-text)/1.3 var(--heading);
 }
 
 .columns {

@@ -37,7 +37,7 @@ const print = () => window.print()
 }
 
 h1 {
-  font-size: 1.1rem;
+  font-size: var(--text-lead);
   flex: 1;
 }
 </style>

@@ -17,7 +17,7 @@ defineEmits<{ again: []; keep: [] }>()
   background: var(--marigold-wash);
   border-radius: var(--radius);
   padding: 14px;
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
   display: flex;
   flex-direction: column;
   gap: 10px;

@@ -34,11 +34,11 @@ watch(
   display: flex;
   align-items: center;
   gap: 10px;
-  font: 500 1.35rem var(--heading);
+  font: 500 var(--text-title) var(--heading);
   font-variant-numeric: tabular-nums;
   border: 2px solid var(--line);
   border-radius: var(--radius);
-  background: #fff;
+  background: var(--surface);
   padding: 10px 14px;
 }
 

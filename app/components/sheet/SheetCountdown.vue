@@ -40,7 +40,7 @@ const over = computed(() => startedAt.value !== null && left.value === 0)
   border: 2px solid var(--line);
   border-radius: var(--radius);
   padding: 10px 16px;
-  font: 500 1.15rem var(--heading);
+  font: 500 var(--text-lead) var(--heading);
 }
 
 .over {
@@ -49,7 +49,7 @@ const over = computed(() => startedAt.value !== null && left.value === 0)
 }
 
 .left {
-  font-size: 2.6rem;
+  font-size: var(--text-hero);
   font-weight: 600;
   min-width: 2ch;
   text-align: right;

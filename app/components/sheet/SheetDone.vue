@@ -13,10 +13,10 @@ defineProps<{ groupId: string }>()
 
 <style scoped>
 .step {
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 
 h1 {
-  font-size: 1.7rem;
+  font-size: var(--text-large);
 }
 </style>

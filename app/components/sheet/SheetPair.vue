@@ -59,7 +59,7 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
 
 <style scoped>
 .ask {
-  font: 600 1.35rem/1.3 var(--heading);
+  font: 600 var(--text-title)/1.3 var(--heading);
 }
 
 .two {
@@ -83,7 +83,7 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
 .one .letter {
   width: 64px;
   height: 64px;
-  font-size: 1.8rem;
+  font-size: var(--text-large);
 }
 
 img {

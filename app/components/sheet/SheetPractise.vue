@@ -40,12 +40,12 @@ const care = useCautions()
 
 <style scoped>
 h1 {
-  font-size: 1.5rem;
+  font-size: var(--text-display);
 }
 
 ol {
   padding-left: 26px;
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
   line-height: 1.6;
 }
 

@@ -35,16 +35,16 @@ function keep() {
 
 <style scoped>
 .turn {
-  font: 600 1.2rem var(--heading);
+  font: 600 var(--text-heading) var(--heading);
 }
 
 h1 {
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
   font-weight: 500;
   color: var(--ink-soft);
 }
 
 .because :deep(textarea) {
-  font-size: 1.2rem;
+  font-size: var(--text-heading);
 }
 </style>

@@ -122,7 +122,7 @@ function anew() {
 
 <style scoped>
 .ask {
-  font: 600 1.35rem/1.3 var(--heading);
+  font: 600 var(--text-title)/1.3 var(--heading);
 }
 
 .came {
@@ -131,7 +131,7 @@ function anew() {
   padding: 0;
   display: grid;
   gap: 6px;
-  font-size: 1.2rem;
+  font-size: var(--text-heading);
 }
 
 .came b {

@@ -207,25 +207,25 @@ function lookAgain() {
   display: flex;
   flex-direction: column;
   gap: 6px;
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 
 .box {
   display: flex;
   align-items: center;
   gap: 12px;
-  font: 600 1.8rem var(--heading);
+  font: 600 var(--text-large) var(--heading);
 }
 
 input {
   flex: 1;
   min-width: 0;
-  font: 600 2.4rem var(--heading);
+  font: 600 var(--text-hero) var(--heading);
   text-align: center;
   border: 3px solid var(--ink);
   border-radius: var(--radius);
   padding: 10px;
-  background: #fff;
+  background: var(--surface);
   color: var(--ink);
 }
 
@@ -233,7 +233,7 @@ input {
   background: var(--marigold-wash);
   border-radius: var(--radius);
   padding: 14px;
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
   display: flex;
   flex-direction: column;
   gap: 10px;

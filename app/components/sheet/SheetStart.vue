@@ -27,6 +27,6 @@ function start() {
 
 <style scoped>
 p {
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 </style>

@@ -53,7 +53,7 @@ const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
 
 <style scoped>
 .ask {
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 
 .words {

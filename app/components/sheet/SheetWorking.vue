@@ -78,7 +78,7 @@ function next() {
   margin: 0;
   display: grid;
   gap: 10px;
-  font: 600 1.5rem/1.3 var(--heading);
+  font: 600 var(--text-display)/1.3 var(--heading);
 }
 
 .sum,
@@ -89,7 +89,7 @@ label {
 }
 
 label {
-  font: 600 1.7rem var(--heading);
+  font: 600 var(--text-large) var(--heading);
 }
 
 .box {
@@ -101,12 +101,12 @@ label {
 input {
   flex: 1;
   min-width: 0;
-  font: 600 2.4rem var(--heading);
+  font: 600 var(--text-hero) var(--heading);
   text-align: center;
   border: 3px solid var(--ink);
   border-radius: var(--radius);
   padding: 10px;
-  background: #fff;
+  background: var(--surface);
   color: var(--ink);
 }
 
@@ -114,6 +114,6 @@ input {
   background: var(--marigold-wash);
   border-radius: var(--radius);
   padding: 14px;
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 </style>

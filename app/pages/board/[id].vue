@@ -145,12 +145,12 @@ header {
 }
 
 h1 {
-  font-size: 40px;
+  font-size: var(--board-title);
   flex: 1;
 }
 
 .cut {
-  font-size: 28px;
+  font-size: var(--board-text);
   color: var(--coral);
 }
 
@@ -160,7 +160,7 @@ h1 {
 }
 
 .faces :deep(.v-btn) {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 .wall {
@@ -172,7 +172,7 @@ h1 {
   height: 100%;
   display: grid;
   place-content: center;
-  font-size: 36px;
+  font-size: var(--board-title);
   color: var(--ink-soft);
   border: 3px dashed var(--line);
   border-radius: var(--radius);
@@ -223,17 +223,17 @@ h1 {
 }
 
 .groups b {
-  font-size: 40px;
+  font-size: var(--board-title);
   font-weight: 600;
 }
 
 .groups small {
-  font-size: 28px;
+  font-size: var(--board-text);
   color: var(--ink-soft);
 }
 
 .name {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 .below {
@@ -244,10 +244,10 @@ h1 {
 }
 
 .below .v-btn {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 .footing {
-  font: 600 32px/1.25 var(--heading);
+  font: 600 var(--board-lead)/1.25 var(--heading);
 }
 </style>

@@ -90,7 +90,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
 .strip-place {
   flex: none;
   height: 136px;
-  background: #fff;
+  background: var(--surface);
   border-bottom: 1px solid var(--line);
   overflow: hidden;
 }
@@ -99,7 +99,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
   flex: none;
   width: 290px;
   display: flex;
-  background: #fffdf9;
+  background: var(--surface-warm);
   border-left: 1px solid var(--line);
 }
 

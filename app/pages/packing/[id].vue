@@ -132,11 +132,11 @@ header {
   align-items: center;
   gap: 12px;
   padding-bottom: 8px;
-  font: 600 1.25rem var(--heading);
+  font: 600 var(--text-heading) var(--heading);
 }
 
 h1 {
-  font-size: 1.3rem;
+  font-size: var(--text-heading);
 }
 
 .by {
@@ -149,7 +149,7 @@ h1 {
 }
 
 section {
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: 8px 12px;
@@ -165,7 +165,7 @@ h2 {
   display: flex;
   align-items: center;
   gap: 8px;
-  font-size: 1.1rem;
+  font-size: var(--text-lead);
 }
 
 h2 > span:not(.emblem) {
@@ -189,11 +189,11 @@ li button {
   gap: 8px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--surface);
   color: var(--ink);
   padding: 4px 8px;
   text-align: left;
-  font: 400 0.95rem/1.2 var(--text);
+  font: 400 var(--text-body-small)/1.2 var(--text);
 }
 
 .box {

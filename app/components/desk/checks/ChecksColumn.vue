@@ -129,7 +129,7 @@ watch(
   list-style: none;
   margin: -14px 0 4px;
   padding: 14px 0 8px;
-  background: #fffdf9;
+  background: var(--surface-warm);
   z-index: 1;
   display: flex;
   justify-content: space-between;
@@ -143,7 +143,7 @@ watch(
   flex-direction: column;
   align-items: center;
   gap: 2px;
-  font: 500 0.8rem var(--heading);
+  font: 500 var(--text-caption) var(--heading);
 }
 
 .five {
@@ -162,7 +162,7 @@ watch(
 
 .checks :deep(.state) {
   margin-left: auto;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink-soft);
 }
 
@@ -170,7 +170,7 @@ watch(
   border-left: 3px solid var(--marigold);
   padding: 4px 0 6px 10px;
   margin-top: 8px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
   line-height: 1.35;
   display: flex;
   flex-direction: column;

@@ -52,7 +52,7 @@ const counted = computed(() =>
 svg {
   border: 1px solid var(--line);
   border-radius: 5px;
-  background: #fff;
+  background: var(--surface);
 }
 
 .right circle {

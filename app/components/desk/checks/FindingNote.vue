@@ -33,7 +33,7 @@ function mend(remedy: Remedy) {
 .finding {
   border-left: 3px solid var(--marigold);
   padding: 4px 0 6px 10px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
   line-height: 1.35;
   display: flex;
   flex-direction: column;

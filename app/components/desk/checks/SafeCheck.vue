@@ -124,7 +124,7 @@ async function confirm() {
   padding: 0;
   display: grid;
   gap: 7px;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   line-height: 1.35;
 }
 

@@ -94,7 +94,7 @@ function take(neighbour: RankedNeighbour) {
 
 .state {
   margin-left: auto;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink-soft);
 }
 
@@ -106,7 +106,7 @@ function take(neighbour: RankedNeighbour) {
 }
 
 .sentence {
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
   line-height: 1.35;
 }
 

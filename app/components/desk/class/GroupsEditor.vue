@@ -101,7 +101,7 @@ const count = (pupils: PupilDto[], groupId: string) =>
 .emblem {
   border: 1px solid var(--line);
   border-radius: var(--radius);
-  background: #fff;
+  background: var(--surface);
   padding: 4px;
   width: 46px;
   height: 44px;

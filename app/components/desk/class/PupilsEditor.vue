@@ -97,8 +97,8 @@ select {
   border: 1px solid var(--line);
   border-radius: 6px;
   padding: 3px 6px;
-  background: #fff;
+  background: var(--surface);
   font: inherit;
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 </style>

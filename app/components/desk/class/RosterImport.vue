@@ -119,7 +119,7 @@ async function take() {
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 
 th,

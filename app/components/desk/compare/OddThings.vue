@@ -115,7 +115,7 @@ function setAside(reason: string) {
 
 <style scoped>
 .card {
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-left: 4px solid var(--marigold);
   border-radius: 8px;

@@ -24,7 +24,7 @@ const look = computed(() => looks[props.word])
   display: inline-flex;
   gap: 8px;
   align-items: center;
-  font: 600 1rem var(--heading);
+  font: 600 var(--text-body) var(--heading);
   border-radius: 999px;
   padding: 4px 14px;
   border: 2px solid var(--teal);

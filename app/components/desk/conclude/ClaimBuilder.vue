@@ -100,7 +100,7 @@ const levelWords = computed(() =>
 }
 
 .words :deep(textarea) {
-  font: 600 1.3rem/1.35 var(--heading);
+  font: 600 var(--text-heading)/1.35 var(--heading);
 }
 
 .check {

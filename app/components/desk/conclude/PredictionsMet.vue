@@ -49,7 +49,7 @@ ul {
   padding: 0;
   display: grid;
   gap: 5px;
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
 }
 
 li {

@@ -138,7 +138,7 @@ const saved = computed(() => {
 }
 
 .stage:hover {
-  background: #f1ece1;
+  background: var(--surface-sunk);
 }
 
 .stage.here {
@@ -153,7 +153,7 @@ const saved = computed(() => {
   border: 1.5px solid currentColor;
   display: grid;
   place-content: center;
-  font: 500 0.75rem var(--heading);
+  font: 500 var(--text-tiny) var(--heading);
   flex: none;
 }
 
@@ -173,11 +173,11 @@ const saved = computed(() => {
 .words b {
   font-family: var(--heading);
   font-weight: 500;
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
 }
 
 .words small {
-  font-size: 0.72rem;
+  font-size: var(--text-tiny);
   opacity: 0.85;
 }
 

@@ -84,12 +84,12 @@ async function rejoin() {
   border-radius: 999px;
   color: var(--ink) !important;
   text-decoration: none;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   white-space: nowrap;
 }
 
 .part.here {
-  background: #fff;
+  background: var(--surface);
   border-color: var(--teal);
   box-shadow: inset 0 -2px var(--teal);
 }

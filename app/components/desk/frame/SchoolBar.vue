@@ -29,7 +29,7 @@ import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js
   display: flex;
   align-items: center;
   gap: 10px;
-  font: 600 1.25rem var(--heading);
+  font: 600 var(--text-heading) var(--heading);
   color: var(--ink);
   text-decoration: none;
 }

@@ -90,7 +90,7 @@ const lacks = (id: string) => {
   grid-auto-columns: minmax(0, 1fr);
   border: 1px solid var(--line);
   border-radius: var(--radius);
-  background: #fff;
+  background: var(--surface);
   min-height: 130px;
 }
 
@@ -110,7 +110,7 @@ li + li {
 }
 
 .name {
-  font: 500 0.9rem var(--heading);
+  font: 500 var(--text-small) var(--heading);
 }
 
 .lesson {
@@ -118,7 +118,7 @@ li + li {
   flex-direction: column;
   color: var(--ink);
   text-decoration: none;
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-left: 4px solid var(--teal);
   border-radius: 8px;

@@ -44,7 +44,7 @@ img {
 }
 
 .words {
-  font: 500 1.15rem/1.35 var(--heading);
+  font: 500 var(--text-lead)/1.35 var(--heading);
   overflow-wrap: anywhere;
   white-space: pre-line;
 }

@@ -109,10 +109,10 @@ async function reword() {
   gap: 4px;
   min-width: 0;
   padding: 4px 10px 8px;
-  background: #fff;
+  background: var(--surface);
   border: 2px solid var(--line);
   border-radius: var(--radius);
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
   line-height: 1.3;
 }
 
@@ -125,7 +125,7 @@ async function reword() {
   display: flex;
   align-items: center;
   gap: 8px;
-  font-size: 0.82rem;
+  font-size: var(--text-caption);
 }
 
 time {
@@ -164,7 +164,7 @@ time {
   display: flex;
   flex-wrap: wrap;
   gap: 0 10px;
-  font-size: 0.8rem;
+  font-size: var(--text-caption);
 }
 
 .kind {
@@ -179,7 +179,7 @@ time {
   width: 100%;
   max-height: 88vh;
   object-fit: contain;
-  background: #fff;
+  background: var(--surface);
   border-radius: var(--radius);
 }
 </style>

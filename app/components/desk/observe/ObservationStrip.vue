@@ -39,7 +39,7 @@ const count = (kind: ObservationKind) => observations.standing.filter((one) => o
 }
 
 h2 {
-  font-size: 1rem;
+  font-size: var(--text-body);
 }
 
 ul {

@@ -56,15 +56,15 @@ const waiting = computed(
 }
 
 kbd {
-  font: 600 0.85rem var(--text);
+  font: 600 var(--text-small) var(--text);
   padding: 0 6px;
   border: 1px solid var(--line);
   border-radius: 4px;
-  background: #fff;
+  background: var(--surface);
 }
 
 h2 {
-  font-size: 1rem;
+  font-size: var(--text-body);
 }
 
 ul {

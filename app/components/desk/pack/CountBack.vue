@@ -124,7 +124,7 @@ async function save() {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 22px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 
 table {
@@ -137,7 +137,7 @@ th {
 }
 
 thead th {
-  font: 500 0.82rem var(--heading);
+  font: 500 var(--text-caption) var(--heading);
   color: var(--ink-soft);
 }
 

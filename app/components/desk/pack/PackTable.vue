@@ -186,7 +186,7 @@ td {
   border: 0;
   background: none;
   padding: 0;
-  font: 700 0.95rem var(--text);
+  font: 700 var(--text-body-small) var(--text);
   color: var(--ink);
   text-align: left;
   cursor: pointer;
@@ -199,13 +199,13 @@ td {
 .short {
   color: var(--coral);
   font-weight: 700;
-  font-size: 0.8rem;
+  font-size: var(--text-caption);
   margin-left: 6px;
 }
 
 .rule {
   display: block;
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   color: var(--ink-soft);
 }
 
@@ -214,11 +214,11 @@ td {
   min-height: 30px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--surface);
   color: var(--ink);
   cursor: pointer;
   padding: 0 3px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 
 .many .tray {
@@ -233,7 +233,7 @@ td {
 .many .cell {
   min-width: 34px;
   padding: 0 1px;
-  font-size: 0.82rem;
+  font-size: var(--text-caption);
 }
 
 .many .what {

@@ -44,7 +44,7 @@ td {
   padding: 4px 10px;
   border-top: 1px solid var(--line);
   text-align: center;
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 
 th:first-child {

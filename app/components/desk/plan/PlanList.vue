@@ -19,7 +19,7 @@ const { words } = useMethod()
   margin: 0;
   columns: 2;
   column-gap: 32px;
-  font-size: 1.05rem;
+  font-size: var(--text-body);
 }
 
 .list > div {

@@ -35,7 +35,7 @@ function roam(event: KeyboardEvent) {
 
 <style scoped>
 .paragraph {
-  font: 400 1.5rem/1.72 var(--heading);
+  font: 400 var(--text-display)/1.72 var(--heading);
   letter-spacing: -0.012em;
   color: var(--ink);
   max-width: 62ch;

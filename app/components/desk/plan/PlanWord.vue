@@ -157,7 +157,7 @@ function toggled(open: boolean) {
 }
 
 .opened {
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-radius: var(--radius);
   box-shadow: 0 8px 28px rgb(31 42 68 / 16%);

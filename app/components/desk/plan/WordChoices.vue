@@ -134,7 +134,7 @@ onMounted(async () => {
 small {
   display: block;
   color: var(--ink-soft);
-  font-size: 0.8rem;
+  font-size: var(--text-caption);
   line-height: 1.3;
 }
 

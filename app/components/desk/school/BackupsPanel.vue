@@ -80,7 +80,7 @@ const newest = computed(() => kept.value?.backups[0])
 <style scoped>
 .sentence {
   margin: 0 0 4px;
-  font: 600 1.15rem var(--heading);
+  font: 600 var(--text-lead) var(--heading);
 }
 
 .failed {

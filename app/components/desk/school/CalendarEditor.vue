@@ -163,7 +163,7 @@ table {
 
 th {
   text-align: left;
-  font: 500 0.82rem var(--heading);
+  font: 500 var(--text-caption) var(--heading);
   color: var(--ink-soft);
 }
 

@@ -142,7 +142,7 @@ table {
 th {
   text-align: left;
   font-weight: 400;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink-soft);
   padding: 0 6px 4px 2px;
 }

@@ -144,11 +144,11 @@ img {
 }
 
 .bar .result {
-  background: #2f5fa8;
+  background: var(--blue);
 }
 
 figcaption {
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   line-height: 1.2;
   display: flex;
   flex-direction: column;

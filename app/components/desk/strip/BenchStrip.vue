@@ -130,7 +130,7 @@ const legend = computed(
 }
 
 .what {
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   margin-bottom: 4px;
   white-space: nowrap;
   overflow: hidden;
@@ -169,7 +169,7 @@ const legend = computed(
   border-radius: 999px;
   background: var(--paper);
   padding: 1px 9px 1px 5px;
-  font-size: 0.82rem;
+  font-size: var(--text-caption);
   max-width: 145px;
   white-space: nowrap;
   overflow: hidden;

@@ -116,18 +116,18 @@ const swatches = [
 }
 
 .body {
-  fill: #2f8583;
-  stroke: #1f2a44;
+  fill: var(--teal-soft);
+  stroke: var(--ink);
   stroke-width: 1.2;
 }
 
 .warm {
-  fill: #b8412f;
+  fill: var(--coral);
 }
 
 .glass {
-  fill: #fff;
-  stroke: #1f2a44;
+  fill: var(--surface);
+  stroke: var(--ink);
   stroke-width: 1.6;
 }
 
@@ -137,19 +137,19 @@ const swatches = [
 
 .line {
   fill: none;
-  stroke: #1f2a44;
+  stroke: var(--ink);
   stroke-width: 1.7;
   stroke-linecap: round;
 }
 
 .thin {
   fill: none;
-  stroke: #2f8583;
+  stroke: var(--teal-soft);
   stroke-width: 1.3;
 }
 
 .thick {
-  stroke: #2f8583;
+  stroke: var(--teal-soft);
   stroke-width: 5;
 }
 </style>

@@ -32,7 +32,7 @@ const shown = computed(() => benchChoices(store.plan))
 
 small {
   display: block;
-  font-size: 0.72rem;
+  font-size: var(--text-tiny);
   overflow: hidden;
   text-overflow: ellipsis;
 }
@@ -44,7 +44,7 @@ li {
   text-align: center;
   border: 1px solid var(--line);
   border-radius: 8px;
-  font: 500 0.95rem var(--heading);
+  font: 500 var(--text-body-small) var(--heading);
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

@@ -89,7 +89,7 @@ const triesOf = (levelId: string) => props.columns.filter((column) => column.lev
 
 <style scoped>
 th {
-  font: 500 0.85rem var(--heading);
+  font: 500 var(--text-small) var(--heading);
   text-align: left;
   padding: 3px 8px;
   white-space: nowrap;
@@ -110,7 +110,7 @@ th {
 }
 
 .under {
-  font-size: 0.75rem;
+  font-size: var(--text-tiny);
 }
 
 .done {

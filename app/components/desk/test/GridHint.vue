@@ -39,7 +39,7 @@ defineEmits<{ choose: [value: number]; lookAgain: []; takeInstead: []; keep: [] 
 <style scoped>
 .hint {
   min-height: 34px;
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
   color: var(--ink-soft);
 }
 

@@ -280,7 +280,7 @@ const nameOf = (levelId: string) =>
   overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: var(--radius);
-  background: #fff;
+  background: var(--surface);
 }
 
 .grid {
@@ -289,7 +289,7 @@ const nameOf = (levelId: string) =>
 }
 
 th {
-  font: 500 0.85rem var(--heading);
+  font: 500 var(--text-small) var(--heading);
   text-align: left;
   padding: 3px 8px;
   white-space: nowrap;
@@ -298,11 +298,11 @@ th {
 tbody th {
   position: sticky;
   left: 0;
-  background: #fff;
+  background: var(--surface);
 }
 
 tbody tr {
-  border-top: 1px solid #ece6da;
+  border-top: 1px solid var(--line-soft);
 }
 
 tbody tr.begins {
@@ -320,7 +320,7 @@ tbody th:not(.of-level) {
 td {
   padding: 0;
   position: relative;
-  border-left: 1px solid #ece6da;
+  border-left: 1px solid var(--line-soft);
   min-width: 46px;
 }
 
@@ -329,7 +329,7 @@ td.wide {
 }
 
 td.wide input {
-  font-size: 0.95rem;
+  font-size: var(--text-body-small);
 }
 
 td.next input {
@@ -347,7 +347,7 @@ input {
   border: 0;
   background: transparent;
   text-align: center;
-  font: 500 1rem var(--heading);
+  font: 500 var(--text-body) var(--heading);
   font-variant-numeric: tabular-nums;
   color: var(--ink);
 }
@@ -355,11 +355,11 @@ input {
 input:focus {
   outline: 3px solid var(--marigold);
   outline-offset: -3px;
-  background: #fffaf0;
+  background: var(--surface-warm);
 }
 
 input:disabled {
-  background: repeating-linear-gradient(45deg, #f3eee4 0 4px, transparent 4px 9px);
+  background: repeating-linear-gradient(45deg, var(--surface-sunk) 0 4px, transparent 4px 9px);
 }
 
 .has-aside::after {
@@ -384,7 +384,7 @@ input:disabled {
 
 .contested input {
   background: var(--coral-wash);
-  font-size: 0.8rem;
+  font-size: var(--text-caption);
 }
 
 .odd input {
@@ -401,6 +401,6 @@ input:disabled {
   text-align: right;
   padding-right: 10px;
   color: var(--ink-soft);
-  font-size: 0.85rem;
+  font-size: var(--text-small);
 }
 </style>

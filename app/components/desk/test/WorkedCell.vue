@@ -24,9 +24,9 @@ const short = computed(() => {
 .worked {
   padding: 0 8px;
   white-space: nowrap;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink-soft);
-  background: #fbf8f2;
-  border-left: 1px solid #ece6da;
+  background: var(--paper);
+  border-left: 1px solid var(--line-soft);
 }
 </style>

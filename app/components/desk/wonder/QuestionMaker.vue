@@ -111,14 +111,14 @@ function guess(key: 'changed' | 'measured') {
   display: grid;
   grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr) 250px;
   gap: 18px;
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: 14px 16px;
 }
 
 .question :deep(textarea) {
-  font: 500 1.15rem/1.35 var(--heading);
+  font: 500 var(--text-lead)/1.35 var(--heading);
 }
 
 .asked,
@@ -153,7 +153,7 @@ function guess(key: 'changed' | 'measured') {
 .chips button {
   border: 1px dashed var(--ink-soft);
   border-radius: 999px;
-  background: #fff;
+  background: var(--surface);
   padding: 1px 10px;
   color: var(--ink);
 }

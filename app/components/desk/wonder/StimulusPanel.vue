@@ -66,7 +66,7 @@ img {
   width: 100%;
   max-height: 210px;
   object-fit: contain;
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-radius: var(--radius);
 }

@@ -79,16 +79,16 @@ function drop(event: SortableEvent) {
 }
 
 h2 {
-  font-size: 1.02rem;
+  font-size: var(--text-body);
 }
 
 .large h2 {
-  font-size: 32px;
+  font-size: var(--board-lead);
 }
 
 .large .add :deep(input),
 .large .add :deep(label) {
-  font-size: 26px;
+  font-size: var(--board-text);
 }
 
 .cards {
@@ -97,7 +97,7 @@ h2 {
   padding: 8px;
   min-height: 62px;
   border-radius: var(--radius);
-  background: #f4efe4;
+  background: var(--surface-sunk);
   display: flex;
   flex-direction: column;
   gap: 6px;
@@ -106,17 +106,17 @@ h2 {
 
 .changed .cards,
 .measured .cards {
-  background: #fff;
+  background: var(--surface);
   border: 2px dashed var(--teal);
 }
 
 .cards[data-empty]:empty::before {
   content: attr(data-empty);
   color: var(--ink-soft);
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 
 .large .cards[data-empty]:empty::before {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 </style>

@@ -112,7 +112,7 @@ const moveWords = (place: CardPlace) =>
 <style scoped>
 .card {
   list-style: none;
-  background: #fff;
+  background: var(--surface);
   border: 1.5px solid var(--ink-soft);
   border-radius: 8px;
   padding: 5px 2px 5px 10px;
@@ -132,15 +132,15 @@ const moveWords = (place: CardPlace) =>
 
 .name {
   flex: 1;
-  font: 500 0.98rem/1.25 var(--heading);
+  font: 500 var(--text-body)/1.25 var(--heading);
   overflow-wrap: anywhere;
 }
 
 .picked .name {
-  font-size: 1.1rem;
+  font-size: var(--text-lead);
 }
 
 .large .name {
-  font-size: 30px;
+  font-size: var(--board-text);
 }
 </style>

@@ -35,6 +35,6 @@ const words = computed(() => {
 }
 
 .large {
-  font-size: 32px;
+  font-size: var(--board-lead);
 }
 </style>

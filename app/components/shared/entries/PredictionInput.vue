@@ -149,7 +149,7 @@ function giveNumber(value: number | null) {
 
 <style scoped>
 .ask {
-  font: 600 1.35rem/1.3 var(--heading);
+  font: 600 var(--text-title)/1.3 var(--heading);
   margin-bottom: 14px;
 }
 
@@ -169,6 +169,6 @@ function giveNumber(value: number | null) {
 }
 
 .large .order {
-  font-size: 1.2rem;
+  font-size: var(--text-heading);
 }
 </style>

@@ -52,7 +52,7 @@ const lines = computed(() =>
 <style scoped>
 table {
   border-collapse: collapse;
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
 }
 

@@ -50,11 +50,11 @@ const middle = computed(() => (left + right.value) / 2)
     :aria-label="label"
   >
     <template v-if="look === 'cylinder'">
-      <path v-if="surface" :d="surface" fill="#8fc7c7" class="moves" />
+      <path v-if="surface" :d="surface" fill="var(--water)" class="moves" />
       <path
         :d="`M${left - 4} 3H${left}V${height - 10}H${right}V3H${right + 4}M${left - 6} ${height - 3}H${right + 6}V${height - 10}H${left - 6}Z`"
         fill="none"
-        stroke="#1f2a44"
+        stroke="var(--ink)"
         stroke-width="2"
       />
     </template>
@@ -65,15 +65,15 @@ const middle = computed(() => (left + right.value) / 2)
         :width="tube"
         :height="height - 34"
         rx="4"
-        fill="#fff7e3"
-        stroke="#1f2a44"
+        fill="var(--brass)"
+        stroke="var(--ink)"
         stroke-width="2"
       />
-      <circle :cx="middle" cy="7" r="5" fill="none" stroke="#1f2a44" stroke-width="2" />
+      <circle :cx="middle" cy="7" r="5" fill="none" stroke="var(--ink)" stroke-width="2" />
       <path
         :d="`M${middle} ${height - 22}v8a5 5 0 1 1 -6 5`"
         fill="none"
-        stroke="#1f2a44"
+        stroke="var(--ink)"
         stroke-width="2.4"
         stroke-linecap="round"
       />
@@ -83,11 +83,11 @@ const middle = computed(() => (left + right.value) / 2)
           :x2="middle"
           y1="13"
           :y2="level"
-          stroke="#8b8f9c"
+          stroke="var(--steel)"
           stroke-width="4"
           stroke-dasharray="2 2"
         />
-        <line :x1="left + 3" :x2="right - 3" :y1="level" :y2="level" stroke="#b8412f" stroke-width="4" />
+        <line :x1="left + 3" :x2="right - 3" :y1="level" :y2="level" stroke="var(--coral)" stroke-width="4" />
       </template>
     </template>
     <template v-else>
@@ -98,21 +98,28 @@ const middle = computed(() => (left + right.value) / 2)
         :height="height - 20"
         rx="11"
         fill="#fff"
-        stroke="#1f2a44"
+        stroke="var(--ink)"
         stroke-width="2"
       />
-      <circle :cx="middle" :cy="height - 17" r="14" fill="#b8412f" stroke="#1f2a44" stroke-width="2" />
+      <circle
+        :cx="middle"
+        :cy="height - 17"
+        r="14"
+        fill="var(--coral)"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
       <rect
         v-if="level !== null"
         :x="middle - 4"
         :y="level"
         width="8"
         :height="height - 24 - level"
-        fill="#b8412f"
+        fill="var(--coral)"
         class="moves"
       />
     </template>
-    <g stroke="#1f2a44">
+    <g stroke="var(--ink)">
       <line
         v-for="mark in marks"
         :key="mark.value"
@@ -123,12 +130,12 @@ const middle = computed(() => (left + right.value) / 2)
         :stroke-width="mark.numbered ? 1.6 : 0.8"
       />
     </g>
-    <g :font-size="small ? 10 : 13" fill="#1f2a44" class="number">
+    <g :font-size="small ? 10 : 13" fill="var(--ink)" class="number">
       <text v-for="mark in numbered" :key="mark.value" :x="right + 23" :y="y(mark.fraction) + 4">
         {{ mark.value }}
       </text>
     </g>
-    <path v-if="level !== null" :d="`M2 ${level}l8 -5v10z`" fill="#e8a317" />
+    <path v-if="level !== null" :d="`M2 ${level}l8 -5v10z`" fill="var(--marigold)" />
   </svg>
 </template>
 

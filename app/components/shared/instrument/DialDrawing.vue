@@ -35,8 +35,15 @@ const digits = computed(() =>
     role="img"
     :aria-label="label"
   >
-    <circle :cx="radius" :cy="radius" :r="radius - 2" fill="#fff7e3" stroke="#1f2a44" stroke-width="2" />
-    <g stroke="#1f2a44">
+    <circle
+      :cx="radius"
+      :cy="radius"
+      :r="radius - 2"
+      fill="var(--brass)"
+      stroke="var(--ink)"
+      stroke-width="2"
+    />
+    <g stroke="var(--ink)">
       <line
         v-for="mark in marks"
         :key="mark.value"
@@ -51,7 +58,7 @@ const digits = computed(() =>
       :font-size="Math.max(8, radius / 9)"
       text-anchor="middle"
       dominant-baseline="central"
-      fill="#1f2a44"
+      fill="var(--ink)"
       class="number"
     >
       <text
@@ -70,10 +77,10 @@ const digits = computed(() =>
       :y1="radius"
       :x2="needle.x"
       :y2="needle.y"
-      stroke="#b8412f"
+      stroke="var(--coral)"
       stroke-width="3"
       stroke-linecap="round"
     />
-    <circle :cx="radius" :cy="radius" :r="radius / 14" fill="#1f2a44" />
+    <circle :cx="radius" :cy="radius" :r="radius / 14" fill="var(--ink)" />
   </svg>
 </template>

@@ -26,11 +26,11 @@ const pointerAt = computed(() => {
       :width="width - 8"
       height="44"
       rx="6"
-      fill="#fff7e3"
-      stroke="#1f2a44"
+      fill="var(--brass)"
+      stroke="var(--ink)"
       stroke-width="1.4"
     />
-    <g stroke="#1f2a44">
+    <g stroke="var(--ink)">
       <line
         v-for="mark in marks"
         :key="mark.value"
@@ -41,11 +41,11 @@ const pointerAt = computed(() => {
         :stroke-width="mark.numbered ? 1.4 : 0.7"
       />
     </g>
-    <g font-size="11" text-anchor="middle" fill="#1f2a44" class="number">
+    <g font-size="11" text-anchor="middle" fill="var(--ink)" class="number">
       <template v-for="mark in marks" :key="mark.value">
         <text v-if="numbered.has(mark.value)" :x="x(mark.fraction)" y="40">{{ mark.value }}</text>
       </template>
     </g>
-    <path v-if="pointerAt !== null" :d="`M${pointerAt} 26l-6 -20h12z`" fill="#b8412f" />
+    <path v-if="pointerAt !== null" :d="`M${pointerAt} 26l-6 -20h12z`" fill="var(--coral)" />
   </svg>
 </template>

@@ -28,8 +28,8 @@ const strokes = computed(() =>
     role="img"
     :aria-label="label"
   >
-    <line x1="4" x2="346" y1="44" y2="44" stroke="#d9d2c5" />
-    <g :stroke="pale ? '#d9d2c5' : '#1f2a44'" stroke-width="3" stroke-linecap="round">
+    <line x1="4" x2="346" y1="44" y2="44" stroke="var(--line)" />
+    <g :stroke="pale ? 'var(--line)' : 'var(--ink)'" stroke-width="3" stroke-linecap="round">
       <line
         v-for="one in strokes"
         :key="one.index"
@@ -39,6 +39,8 @@ const strokes = computed(() =>
         :y2="one.y + (one.across ? 14 : 38)"
       />
     </g>
-    <text v-if="known > most" x="346" y="36" text-anchor="end" font-size="14" fill="#1f2a44">and more</text>
+    <text v-if="known > most" x="346" y="36" text-anchor="end" font-size="14" fill="var(--ink)">
+      and more
+    </text>
   </svg>
 </template>

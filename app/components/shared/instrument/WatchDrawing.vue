@@ -32,16 +32,16 @@ const ticks = Array.from({ length: 60 }, (_, index) => index)
     role="img"
     :aria-label="label"
   >
-    <rect :x="radius * 0.86" y="1" :width="radius * 0.28" :height="radius * 0.34" rx="3" fill="#1f2a44" />
+    <rect :x="radius * 0.86" y="1" :width="radius * 0.28" :height="radius * 0.34" rx="3" fill="var(--ink)" />
     <circle
       :cx="middle.x"
       :cy="middle.y"
       :r="radius * 0.97 - 2"
       fill="#fff"
-      stroke="#1f2a44"
+      stroke="var(--ink)"
       stroke-width="3"
     />
-    <g stroke="#1f2a44">
+    <g stroke="var(--ink)">
       <line
         v-for="tick in ticks"
         :key="tick"
@@ -56,7 +56,7 @@ const ticks = Array.from({ length: 60 }, (_, index) => index)
       :font-size="Math.max(8, radius / 6)"
       text-anchor="middle"
       dominant-baseline="central"
-      fill="#1f2a44"
+      fill="var(--ink)"
       class="number"
     >
       <text v-for="tick in [15, 30, 45, 60]" :key="tick" :x="at(tick, 0.64).x" :y="at(tick, 0.64).y">
@@ -72,10 +72,10 @@ const ticks = Array.from({ length: 60 }, (_, index) => index)
       :y1="middle.y"
       :x2="hand.x"
       :y2="hand.y"
-      stroke="#b8412f"
+      stroke="var(--coral)"
       stroke-width="3"
       stroke-linecap="round"
     />
-    <circle :cx="middle.x" :cy="middle.y" :r="radius / 16" fill="#1f2a44" />
+    <circle :cx="middle.x" :cy="middle.y" :r="radius / 16" fill="var(--ink)" />
   </svg>
 </template>

@@ -69,7 +69,7 @@ figure {
 }
 
 .sheet {
-  fill: #fff;
+  fill: var(--surface);
   stroke: var(--ink);
   stroke-width: 1.2;
 }

@@ -148,7 +148,7 @@ function choose() {
 
 <style scoped>
 .note {
-  background: #fff;
+  background: var(--surface);
   border: 1px solid var(--line);
   border-left: 5px solid var(--line);
   border-radius: 8px;
@@ -187,7 +187,7 @@ function choose() {
 }
 
 .large .text {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 .hint {
@@ -195,7 +195,7 @@ function choose() {
   padding: 6px 8px;
   background: var(--marigold-wash);
   border-radius: 6px;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   line-height: 1.3;
   display: flex;
   flex-direction: column;
@@ -203,7 +203,7 @@ function choose() {
 }
 
 .large .hint {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 
 .row {
@@ -219,12 +219,12 @@ function choose() {
 }
 
 .sort {
-  font: 500 0.8rem var(--heading);
+  font: 500 var(--text-caption) var(--heading);
   color: var(--ink);
   border: 1px solid var(--ink-soft);
   border-radius: 999px;
   padding: 1px 9px;
-  background: #fff;
+  background: var(--surface);
 }
 
 .sort.open {
@@ -239,7 +239,7 @@ function choose() {
 
 .large .sort,
 .large :deep(.v-btn--size-x-large) {
-  font-size: 28px;
+  font-size: var(--board-text);
   padding: 4px 16px;
 }
 
@@ -248,11 +248,11 @@ function choose() {
 }
 
 .ours {
-  font: 600 0.8rem var(--heading);
+  font: 600 var(--text-caption) var(--heading);
   color: var(--teal);
 }
 
 .large .ours {
-  font-size: 28px;
+  font-size: var(--board-text);
 }
 </style>

@@ -96,15 +96,15 @@ function drop(event: SortableEvent) {
   flex-direction: column;
   gap: 6px;
   border-radius: var(--radius);
-  background: #f4efe4;
+  background: var(--surface-sunk);
 }
 
 .large h2 {
-  font-size: 32px;
+  font-size: var(--board-lead);
 }
 
 .large .add :deep(input),
 .large .add :deep(label) {
-  font-size: 26px;
+  font-size: var(--board-text);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { palette } from '../../../theme/palette'
 import { mdiUndo } from '@mdi/js'
 import { getStroke } from 'perfect-freehand'
 import { computed, ref, watch } from 'vue'
@@ -17,9 +18,9 @@ interface Stroke {
 const width = 640
 const height = 420
 const pens = [
-  { name: 'ink', colour: '#1f2a44' },
-  { name: 'teal', colour: '#0b6e6e' },
-  { name: 'red', colour: '#b8412f' },
+  { name: 'ink', colour: palette.ink },
+  { name: 'teal', colour: palette.teal },
+  { name: 'red', colour: palette.coral },
 ]
 const pen = ref(pens[0]!.colour)
 const strokes = ref<Stroke[]>([])

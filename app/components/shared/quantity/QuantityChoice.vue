@@ -27,10 +27,10 @@ defineEmits<{ choose: [value: number] }>()
   flex-wrap: wrap;
   align-items: center;
   gap: 6px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 
 .large {
-  font-size: 1.15rem;
+  font-size: var(--text-lead);
 }
 </style>

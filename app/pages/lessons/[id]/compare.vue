@@ -94,7 +94,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
 }
 
 h1 {
-  font-size: 1.35rem;
+  font-size: var(--text-title);
 }
 
 .why {

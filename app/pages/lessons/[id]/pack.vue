@@ -116,7 +116,7 @@ const prints = computed(() => [
   flex-wrap: wrap;
   align-items: baseline;
   gap: 2px 14px;
-  font-size: 0.92rem;
+  font-size: var(--text-body-small);
 }
 
 .ready {

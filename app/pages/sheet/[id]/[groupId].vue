@@ -201,12 +201,12 @@ header {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  font: 600 1.25rem var(--heading);
+  font: 600 var(--text-heading) var(--heading);
   padding-bottom: 10px;
 }
 
 .words {
-  font: 500 1.3rem/1.4 var(--heading);
+  font: 500 var(--text-heading)/1.4 var(--heading);
   margin: 30px 0;
 }
 

@@ -38,7 +38,7 @@ useHead({ title: 'Sheet' })
 }
 
 h1 {
-  font-size: 1.9rem;
+  font-size: var(--text-large);
   text-align: center;
   margin-bottom: 20px;
 }
@@ -55,11 +55,11 @@ h1 {
   align-items: center;
   gap: 6px;
   padding: 18px 8px;
-  background: #fff;
+  background: var(--surface);
   border: 2px solid var(--line);
   border-radius: var(--radius);
   color: var(--ink);
-  font: 600 1.3rem var(--heading);
+  font: 600 var(--text-heading) var(--heading);
   text-decoration: none;
 }
 
