@@ -1,74 +1,19 @@
-import { median } from 'simple-statistics'
 import type { LevelResult, Score } from '../../evidence'
-import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
+import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
-import type { Entry, Slot } from '../../record'
+import type { Slot } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkEntry'
 import { letterOf, levelMeant } from '../letters'
 import { valueField } from '../numberPerTry'
 import { ordinalPlan } from '../ordinalPlan'
 import { ownLevels } from '../ownLevels'
 import { levelSaid, plainWay } from '../plainWay'
-import type { Doubt, Tiles, Understood, Way } from '../way'
+import type { Doubt, Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { growOrder } from './insertion'
+import { ladders } from './ladders'
 import { shortestContradiction, type Found } from './relation'
-
-/** What is kept where both are the same. */
-const theSame = '='
-
-/** The slot of a pair names both by their identifiers, in the order of these, so that it stays when levels are moved. */
-function pairSlot(groupId: string, tryNumber: number, a: string, b: string): Slot {
-  const [levelId, moment] = [a, b].sort()
-  return { groupId, levelId: levelId!, tryNumber, moment: moment! }
-}
-
-/** The two levels of a slot, as the plan orders them. */
-function pairOf(plan: Plan, { levelId, moment }: Pick<Slot, 'levelId' | 'moment'>): Level[] {
-  return orderedLevels(plan).filter((level) => level.id === levelId || level.id === moment)
-}
-
-const allPairs = (levels: readonly Level[]) =>
-  levels.flatMap((a, index) => levels.slice(index + 1).map((b) => [a, b] as const))
-
-/** What an entry found; null where nothing was seen, or where one of its levels is gone. */
-function foundIn(plan: Plan, entry: Entry): Found | null {
-  const winner = entry.fields[valueField]?.value
-  const [a, b] = pairOf(plan, entry)
-  if (!a || !b || typeof winner !== 'string') return null
-  if (winner === theSame) return { more: a.id, less: b.id, same: true }
-  if (winner !== a.id && winner !== b.id) return null
-  return { more: winner, less: winner === a.id ? b.id : a.id, same: false }
-}
-
-/** The comparisons of each group and try. */
-function rowsOf(plan: Plan, counted: readonly Entry[]) {
-  const rows = new Map<string, { groupId: string; tryNumber: number; entries: Entry[]; found: Found[] }>()
-  for (const entry of counted) {
-    const { groupId, tryNumber } = entry
-    const found = foundIn(plan, entry)
-    if (!found) continue
-    const row = rows.get(`${groupId}|${tryNumber}`) ?? { groupId, tryNumber, entries: [], found: [] }
-    row.entries.push(entry)
-    row.found.push(found)
-    rows.set(`${groupId}|${tryNumber}`, row)
-  }
-  return [...rows.values()]
-}
-
-/** The levels that a row has to put in order: its group's own where levels are shared, or those that it has compared. */
-function levelsOfRow(plan: Plan, found: readonly Found[]): string[] {
-  const ids = orderedLevels(plan).map((level) => level.id)
-  if (plan.whoTests !== 'shared-levels') return ids
-  return ids.filter((id) => found.some(({ more, less }) => more === id || less === id))
-}
-
-/** The complete orders, each with its group and try. */
-const ordersOf = (plan: Plan, counted: readonly Entry[]) =>
-  rowsOf(plan, counted).flatMap(({ groupId, tryNumber, found }) => {
-    const { order, next } = growOrder(levelsOfRow(plan, found), found)
-    return next === null && order.length > 0 ? [{ groupId, tryNumber, order }] : []
-  })
+import { allPairs, foundIn, ordersOf, pairOf, pairSlot, rowsOf, theSame } from './rows'
 
 /** Two at a time: which has more? The order of all grows out of the fewest comparisons. */
 export const pairs: Way = {
@@ -306,55 +251,3 @@ function againstRow(plan: Plan, winner: string, { slot, row }: EntryContext): st
 
 const downward = (plan: Plan, results: readonly LevelResult[]): string[] =>
   [...results].sort((a, b) => b.centre - a.centre).map(({ level }) => levelName(plan, level))
-
-/** The order of each group as a ladder, the most on top; before them the class's, once any is complete. */
-function ladders(plan: Plan, counted: readonly Entry[]): Tiles {
-  const ids = orderedLevels(plan).map((level) => level.id)
-  const rungs = ids.length
-  const grown = rowsOf(plan, counted).map(({ groupId, tryNumber, found }) => ({
-    groupId,
-    head: plan.tries > 1 ? `try ${tryNumber}` : '',
-    order: growOrder(levelsOfRow(plan, found), found).order,
-  }))
-  const classOrder = middleOrder(
-    ids,
-    ordersOf(plan, counted).map(({ order }) => order),
-  )
-  const columns = [
-    ...(classOrder.length > 0 ? [{ groupId: null, head: 'the class', order: classOrder }] : []),
-    ...grown,
-  ]
-  return {
-    of: { rows: `place, from most ${plan.measured.name}`, columns: 'group' },
-    rows: Array.from({ length: rungs }, (_, place) => String(place + 1)),
-    columns: columns.map(({ head, groupId }) => ({ head, groupId })),
-    cells: columns.flatMap(({ order }, column) => {
-      let row = 0
-      return order.flatMap((together) =>
-        together.map((id) => ({
-          row: row++,
-          column,
-          text: `${levelSaid(plan, id)}${together.length > 1 ? ' =' : ''}`,
-          // The same shade for the same level in every ladder, so that the eye can follow it.
-          share: rungs < 2 ? 1 : 1 - classPlace(classOrder, ids, id) / (rungs - 1),
-        })),
-      )
-    }),
-  }
-}
-
-const classPlace = (order: readonly string[][], ids: readonly string[], id: string): number =>
-  Math.max(0, (order.length > 0 ? order.flat() : ids).indexOf(id))
-
-/** Levels by the middle of their ranks over several orders, those with the same middle together. */
-function middleOrder(ids: readonly string[], orders: readonly string[][][]): string[][] {
-  const middles = ids.flatMap((id) => {
-    const ranks = orders.flatMap((order) => {
-      const at = order.findIndex((together) => together.includes(id))
-      return at < 0 ? [] : [order.slice(0, at).flat().length + (order[at]!.length + 1) / 2]
-    })
-    return ranks.length === 0 ? [] : [{ id, middle: median(ranks) }]
-  })
-  const steps = [...new Set(middles.map(({ middle }) => middle))].sort((a, b) => a - b)
-  return steps.map((step) => middles.filter(({ middle }) => middle === step).map(({ id }) => id))
-}

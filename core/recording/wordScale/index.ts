@@ -1,60 +1,22 @@
 import { median } from 'simple-statistics'
 import type { Score } from '../../evidence'
 import { levelName, levelsForGroup, orderedLevels, type Plan, type WordsRecording } from '../../plan'
-import { capital, listed, printNumber } from '../../quantity'
-import type { Entry } from '../../record'
+import { listed } from '../../quantity'
 import type { CheckedEntry, EntryContext } from '../checkEntry'
 import { valueField } from '../numberPerTry'
 import { ordinalPlan } from '../ordinalPlan'
 import { plainWay } from '../plainWay'
 import { minutesFromText, minutesSaid } from '../series/minutesFromText'
-import { atField, dayMoment, minuteMoment, minutesLimits, plannedAt, startMoment } from '../series/moments'
-import { minuteOf } from '../series/points'
+import { atField, dayMoment, minutesLimits, startMoment } from '../series/moments'
 import { understoodWithTime } from '../series/timedFields'
 import { readTime, timeTypedWith } from '../series/timeTyped'
-import type { Tiles, Understood, Way } from '../way'
+import type { Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
-import { firstReached, type SeenWord } from './firstReached'
+import { firstReached } from './firstReached'
+import { firstsSaid } from './firstsSaid'
+import { isRepeated, momentsOf, perOf, rowsOf, seesFirst } from './rows'
+import { strips } from './strips'
 import { placeOf, scaleWords, seenOnce, targetOf, wordLimits, wordMeant, wordNames, wordsOf } from './words'
-
-const perOf = (plan: Plan): 'day' | 'minute' => (wordsOf(plan).seen === 'days' ? 'day' : 'minute')
-const isRepeated = (plan: Plan) => wordsOf(plan).seen !== 'once'
-const seesFirst = (plan: Plan) => isRepeated(plan) && wordsOf(plan).score === 'reached'
-
-/** When it is looked at. */
-function momentsOf(plan: Plan): string[] {
-  const { seen, minutes, days } = wordsOf(plan)
-  if (seen === 'once') return ['']
-  return seen === 'minutes'
-    ? minutes.map((minute) => minuteMoment(minute))
-    : Array.from({ length: days }, (_, index) => dayMoment(index + 1))
-}
-
-/** What was seen of one container, in the order of time. */
-interface Row {
-  groupId: string
-  levelId: string
-  tryNumber: number
-  seen: (SeenWord & { moment: string })[]
-}
-
-function rowsOf(plan: Plan, counted: readonly Entry[]): Row[] {
-  const moments = momentsOf(plan)
-  const rows = new Map<string, Row>()
-  for (const entry of counted) {
-    const { groupId, levelId, tryNumber, moment } = entry
-    const place = placeOf(plan, entry)
-    if (place === null || levelId === null || !moments.includes(moment)) continue
-    const key = `${groupId}|${levelId}|${tryNumber}`
-    const row = rows.get(key) ?? { groupId, levelId, tryNumber, seen: [] }
-    // Days are counted as school days, minutes as they really passed.
-    const at = perOf(plan) === 'day' ? plannedAt(moment) : minuteOf(entry)
-    row.seen.push({ moment, at: at ?? 0, place })
-    rows.set(key, row)
-  }
-  for (const { seen } of rows.values()) seen.sort((a, b) => a.at - b.at)
-  return [...rows.values()]
-}
 
 /** Ordered words in place of a measure: shiny < spotted < rusty. They have no distances, so they have middles and no means. */
 export const wordScale: Way = {
@@ -294,70 +256,3 @@ function goesBack(plan: Plan, place: number, { slot, row }: EntryContext): strin
   if (!furthest || furthest.was <= place) return null
   return `It was “${wordNames(plan)[furthest.was]!}” at ${furthest.moment} already. Did it really go back?`
 }
-
-/** For each word but the first: when each level came to it, by the middle of its rows. */
-function firstsSaid(plan: Plan, rows: readonly Row[]): string {
-  const per = perOf(plan)
-  const last = momentsOf(plan).at(-1)
-  const when = (at: number) =>
-    at === Infinity
-      ? 'never'
-      : per === 'day'
-        ? `day ${printNumber(at, 1, 1)}`
-        : `${printNumber(at, 1, 1)} min`
-  return wordNames(plan)
-    .slice(1)
-    .flatMap((word, index) => {
-      const levels = orderedLevels(plan).flatMap((level) => {
-        const own = rows
-          .filter((row) => row.levelId === level.id)
-          .flatMap(({ seen }) => {
-            const at = firstReached(seen, index + 1)
-            // Before the last look, "never" is only "not yet".
-            return at === Infinity && !seen.some(({ moment }) => moment === last) ? [] : [at]
-          })
-        return own.length === 0 ? [] : [`${levelName(plan, level)} ${when(middleOf(own))}`]
-      })
-      return levels.length === 0 ? [] : [`first “${word}”: ${listed(levels)}.`]
-    })
-    .map((sentence, index) => (index === 0 ? sentence : capital(sentence)))
-    .join(' ')
-}
-
-/** What never came ranks last; between a time and never there is no middle. */
-function middleOf(times: readonly number[]): number {
-  const sorted = [...times].sort((a, b) => a - b)
-  const [below, above] = [sorted[(sorted.length - 1) >> 1]!, sorted[sorted.length >> 1]!]
-  return above === Infinity ? above : (below + above) / 2
-}
-
-/** Once: a level's word in each group. Again and again: the class's word at each look. */
-function strips(plan: Plan, counted: readonly Entry[]): Tiles {
-  const rows = rowsOf(plan, counted)
-  const levels = orderedLevels(plan)
-  const words = wordNames(plan)
-  const share = (place: number) => place / Math.max(1, words.length - 1)
-  const groups = [...new Set(rows.map((row) => row.groupId))]
-  const moments = momentsOf(plan)
-  const columns = isRepeated(plan)
-    ? moments.map((moment) => ({ head: moment, groupId: null, placesAt: seenAt(moment) }))
-    : groups.map((groupId) => ({ head: '', groupId, placesAt: seenBy(groupId) }))
-  return {
-    of: { rows: plan.changed.name, columns: isRepeated(plan) ? 'when' : 'group' },
-    rows: levels.map((level) => levelName(plan, level)),
-    columns: columns.map(({ head, groupId }) => ({ head, groupId })),
-    cells: columns.flatMap(({ placesAt }, column) =>
-      levels.flatMap((level, row) => {
-        const places = placesAt(rows.filter((one) => one.levelId === level.id))
-        if (places.length === 0) return []
-        const place = Math.floor(median(places))
-        return [{ row, column, text: words[place]!, share: share(place) }]
-      }),
-    ),
-  }
-}
-
-const seenAt = (moment: string) => (rows: readonly Row[]) =>
-  rows.flatMap(({ seen }) => seen.filter((one) => one.moment === moment).map((one) => one.place))
-const seenBy = (groupId: string) => (rows: readonly Row[]) =>
-  rows.filter((row) => row.groupId === groupId).flatMap(({ seen }) => seen.map((one) => one.place))

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { levelName, type Level } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
-import type { GridColumn } from '../../../composables/useReadingGrid'
+import type { GridColumn } from '../../../composables/useGridLayout'
 import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
 
