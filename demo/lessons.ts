@@ -1,3 +1,4 @@
+// One list: the lessons of the demo school, each with its mishaps.
 import { addDays, formatISO } from 'date-fns'
 import { schoolDays, usualCalendar } from '#core/calendar'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'

@@ -1,3 +1,4 @@
+// Long: one lesson of each kind, from the Sheet to the poster.
 import type { Browser, Page } from 'playwright-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { ChangeRecording, Plan } from '#core/plan'

@@ -1,3 +1,4 @@
+// One list: what every hazard asks of each age is read side by side.
 import type { AgeBand } from '../class'
 
 /** Who may handle a hazard at an age, the strictest first. */

@@ -1,3 +1,4 @@
+// Long: each kind of claim against each kind of result.
 import { describe, expect, it } from 'vitest'
 import {
   checkClaim,

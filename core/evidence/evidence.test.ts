@@ -1,3 +1,4 @@
+// Long: every sentence that a class may be told has its lesson here.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { openDifference, resultSentence, tableOf, verdictOf, worthNoticing } from '.'

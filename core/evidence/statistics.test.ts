@@ -1,3 +1,4 @@
+// Long: each statistic against tables, brute force and hand-worked examples.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { medianPolish, pageTrend, signedRank, signedRankCut, summariseCell, theilSen } from '.'

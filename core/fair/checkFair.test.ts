@@ -1,3 +1,4 @@
+// Long: every finding has an example that raises it and one that does not.
 import { usualWays, type Plan } from '../plan'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'

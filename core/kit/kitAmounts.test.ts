@@ -1,3 +1,4 @@
+// Long: every rule of a line, alone and together, by hand.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { instrumentCupboard } from '../instrument'

@@ -1,3 +1,4 @@
+// One interface: everything that a way of recording is can be read here from top to bottom.
 import type { LevelResult, ResultSentence, Score } from '../evidence'
 import type { Instrument } from '../instrument'
 import type { Plan, Recording, RecordingKind, SecondMeasure } from '../plan'

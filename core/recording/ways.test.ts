@@ -1,3 +1,4 @@
+// Long: the contract that all ways keep, and what is special about some.
 import { describe, expect, it } from 'vitest'
 import type { Plan, RecordingKind } from '../plan'
 import { standingOf, slotKey, type Entry } from '../record'

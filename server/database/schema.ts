@@ -1,3 +1,4 @@
+// One place for all tables, so that what points at what is seen at once; docs/data.md draws it.
 import { sql } from 'drizzle-orm'
 import {
   boolean,

@@ -1,3 +1,4 @@
+// Long: everything that may happen to a lesson while it is open on several screens.
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../../testing/fakeServer'

@@ -1,3 +1,4 @@
+// Long: before and after, apart and together, with and without a container.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Instrument } from '../../instrument'

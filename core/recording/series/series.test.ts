@@ -1,3 +1,4 @@
+// Long: over minutes and over days, each from entry to sentence.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Plan, Recording } from '../../plan'

@@ -1,3 +1,4 @@
+// One list: plans as teachers type them, with what each must warn of.
 import type { Typed } from './typed'
 
 export const firstForty: Typed[] = [

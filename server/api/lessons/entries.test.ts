@@ -1,3 +1,4 @@
+// Long: everything that may be sent, and what becomes of it.
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
