@@ -3,7 +3,7 @@ import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
 import { printNumber, type QuantityReading } from '#core/quantity'
 import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
-import { contextOf, readWithOf } from '#core/recording'
+import { answerTo, contextOf, readWithOf, type CheckedEntry } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
 import { slotWords } from '../words/slotWords'
@@ -77,39 +77,33 @@ export function useReadingGrid() {
     if (typed === undefined) return true
     const before = stateOf(slot)?.counted ?? null
     const entry = way.value.check(store.plan, typed, contextOf(store.plan, store.counted, slot))
-    if (entry.state === 'empty') {
+    const asked = hint.value?.typed === typed && slotKey(hint.value.slot) === slotKey(slot)
+    const answer = answerTo(entry, asked || leaving)
+    if (answer.does === 'nothing') {
       forget(slot)
       // What was asked about the text that stood here is asked no more.
       if (hint.value && slotKey(hint.value.slot) === slotKey(slot)) hint.value = null
       if (before) setAside(slot, 'typed by mistake')
       return true
     }
-    if (entry.state !== 'value') {
-      const readings = entry.state === 'two-ways' ? entry.readings : []
-      hint.value = {
-        where: whereWords(slot),
-        message: entry.message,
-        slot,
-        typed,
-        value: null,
-        suggestion: null,
-        readings,
-      }
+    if (answer.does === 'ask') {
+      hint.value = questionOf(slot, typed, answer.about)
       return false
     }
-    const first = entry.hints[0]
-    const asked = hint.value?.typed === typed && slotKey(hint.value.slot) === slotKey(slot)
-    const question: GridHint | null = first
-      ? { where: whereWords(slot), typed, slot, value: entry.value, readings: [], ...first }
-      : null
-    if (question && !asked && !leaving) {
-      hint.value = question
-      return false
-    }
-    keep({ slot, fields: { ...oneField(typed, 'typed', entry.value), ...alsoAt(slot) } })
+    keep({ slot, fields: { ...oneField(typed, 'typed', answer.value), ...alsoAt(slot) } })
     // Left behind, a question stays in sight; answered, it goes.
-    hint.value = leaving ? question : null
+    const left = leaving && entry.state === 'value' && entry.hints.length > 0
+    hint.value = left ? questionOf(slot, typed, entry) : null
     return true
+  }
+
+  /** What is asked about a text, in the words of its first hint where it could be kept. */
+  function questionOf(slot: Slot, typed: string, about: Exclude<CheckedEntry, { state: 'empty' }>): GridHint {
+    const where = whereWords(slot)
+    if (about.state === 'value')
+      return { where, typed, slot, value: about.value, readings: [], ...about.hints[0]! }
+    const readings = about.state === 'two-ways' ? about.readings : []
+    return { where, typed, slot, value: null, suggestion: null, readings, message: about.message }
   }
 
   function keep(entered: Entered) {
@@ -186,11 +180,12 @@ export function useReadingGrid() {
           ],
         })
         // What would be asked about when typed is asked about when pasted: it waits in its cell.
-        if (entry.state === 'value' && entry.hints.length === 0) {
+        const answer = answerTo(entry, false)
+        if (answer.does === 'keep') {
           forget(slot)
-          good.push({ slot, fields: { ...oneField(cell, 'typed', entry.value), ...alsoAt(slot) } })
-          if (typeof entry.value === 'number' && slot.levelId !== null)
-            pasted.push({ ...slot, levelId: slot.levelId, id: slotKey(slot), value: entry.value })
+          good.push({ slot, fields: { ...oneField(cell, 'typed', answer.value), ...alsoAt(slot) } })
+          if (typeof answer.value === 'number' && slot.levelId !== null)
+            pasted.push({ ...slot, levelId: slot.levelId, id: slotKey(slot), value: answer.value })
         } else {
           draft(slot, cell.slice(0, 200))
           left++

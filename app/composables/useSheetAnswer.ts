@@ -1,6 +1,6 @@
 import { computed, ref } from 'vue'
 import type { Entry, Slot } from '#core/record'
-import { contextOf, wayOf } from '#core/recording'
+import { answerTo, contextOf, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 import { useReadNow } from './useReadNow'
 import { oneField, useRecorder } from './useRecorder'
@@ -27,10 +27,11 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
   /** Writes it down, unless there is something to ask first. */
   function write() {
     const context = contextOf(store.plan, store.counted, slot())
-    const entry = wayOf(store.plan).check(store.plan, typed.value, context)
-    if (entry.state === 'value') asked.value = entry.hints[0]?.message ?? null
-    else if (entry.state === 'unreadable') asked.value = entry.message
-    if (entry.state === 'value' && asked.value === null) keep()
+    const answer = answerTo(wayOf(store.plan).check(store.plan, typed.value, context), false)
+    asked.value = null
+    if (answer.does === 'keep') keep()
+    else if (answer.does === 'ask')
+      asked.value = answer.about.state === 'value' ? answer.about.hints[0]!.message : answer.about.message
   }
 
   function keep() {

@@ -5,7 +5,15 @@ import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
 import { slotKey, type Given, type Slot } from '#core/record'
-import { alteredField, alteredLetters, contextOf, startOf, wayOf, type CheckedEntry } from '#core/recording'
+import {
+  alteredField,
+  alteredLetters,
+  answerTo,
+  contextOf,
+  startOf,
+  wayOf,
+  type CheckedEntry,
+} from '#core/recording'
 import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
@@ -68,12 +76,12 @@ const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[
 
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
-  if (asked.value?.state === 'value') return keep(asked.value.value)
   const entry = way.value.check(store.plan, typed.value, contextOf(store.plan, store.counted, props.slotAt))
+  const answer = answerTo(entry, asked.value?.state === 'value')
   forget()
-  if (entry.state === 'empty') empty.value = true
-  else if (entry.state !== 'value' || entry.hints.length > 0) asked.value = entry
-  else keep(entry.value)
+  if (answer.does === 'nothing') empty.value = true
+  else if (answer.does === 'ask') asked.value = answer.about
+  else keep(answer.value)
 }
 
 function keep(value: number | string, given: Given = 'typed') {
