@@ -1,5 +1,16 @@
-import type { Vocabulary } from '#core/class'
-import type { Plan, Predictor, SchoolWays, Summary, WhoTests } from '#core/plan'
+import { vocabularyKinds, type Vocabulary } from '#core/class'
+import {
+  predictorKinds,
+  roundingKinds,
+  summaryKinds,
+  unitSystems as unitSystemKinds,
+  whoTestsKinds,
+  type Predictor,
+  type Rounding,
+  type Summary,
+  type UnitSystem,
+  type WhoTests,
+} from '#core/plan'
 
 /** One line of a list to choose from. */
 interface Choice<T> {
@@ -7,43 +18,46 @@ interface Choice<T> {
   value: T
 }
 
-/** The words for what a plan or a school can choose, in the order in which lists offer them. */
-export const vocabularies: Choice<Vocabulary>[] = [
-  { title: 'we change, we measure, we keep the same', value: 'plain' },
-  { title: 'independent, dependent, control', value: 'formal' },
-  { title: 'test, outcome, controlled', value: 'tested' },
-]
+/** Everything of a kind, in its own order, as a list to choose from. */
+const titled = <T extends string>(kinds: readonly T[], titles: Record<T, string>): Choice<T>[] =>
+  kinds.map((value) => ({ title: titles[value], value }))
 
-export const whoTests: Choice<WhoTests>[] = [
-  { title: 'every group, all levels', value: 'all-levels' },
-  { title: 'levels shared over the groups', value: 'shared-levels' },
-  { title: 'the whole class together', value: 'whole-class' },
-  { title: 'groups turn from station to station', value: 'stations' },
-  { title: 'at home, over some days', value: 'at-home' },
-]
+export const vocabularies = titled<Vocabulary>(vocabularyKinds, {
+  plain: 'we change, we measure, we keep the same',
+  formal: 'independent, dependent, control',
+  tested: 'test, outcome, controlled',
+})
 
-export const summaries: Choice<Summary>[] = [
-  { title: 'the mean', value: 'mean' },
-  { title: 'the middle value', value: 'median' },
-  { title: 'the most common', value: 'most-common' },
-  { title: 'none, dots only', value: 'none' },
-]
+export const whoTests = titled<WhoTests>(whoTestsKinds, {
+  'all-levels': 'every group, all levels',
+  'shared-levels': 'levels shared over the groups',
+  'whole-class': 'the whole class together',
+  stations: 'groups turn from station to station',
+  'at-home': 'at home, over some days',
+})
 
-export const roundings: Choice<Plan['rounding']>[] = [
-  { title: 'the nearest mark', value: 'mark' },
-  { title: 'half marks too', value: 'half-mark' },
-]
+export const summaries = titled<Summary>(summaryKinds, {
+  mean: 'the mean',
+  median: 'the middle value',
+  'most-common': 'the most common',
+  none: 'none, dots only',
+})
 
-export const predictors: Choice<Predictor>[] = [
-  { title: 'every child', value: 'child' },
-  { title: 'each group', value: 'group' },
-  { title: 'the class together', value: 'class' },
-]
+export const roundings = titled<Rounding>(roundingKinds, {
+  mark: 'the nearest mark',
+  'half-mark': 'half marks too',
+})
 
-export const unitSystems: Choice<SchoolWays['units']>[] = [
-  { title: 'metric: cm, g, °C', value: 'metric' },
-  { title: 'customary: inches first', value: 'customary' },
-]
+export const predictors = titled<Predictor>(predictorKinds, {
+  child: 'every child',
+  group: 'each group',
+  class: 'the class together',
+})
+
+export const unitSystems = titled<UnitSystem>(unitSystemKinds, {
+  metric: 'metric: cm, g, °C',
+  customary: 'customary: inches first',
+})
 
 /** Whole numbers in a row, as a list to choose from. */
 export const counts = (from: number, to: number): number[] =>

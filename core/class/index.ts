@@ -1,4 +1,4 @@
 export { ageBands, type AgeBand } from './ageBand'
 export { emblemIds, emblemWord, freeEmblem, groupLimits, type EmblemId } from './emblems'
 export { firstNameProblem, type NameProblem } from './firstName'
-export { variableWords, type VariableWords, type Vocabulary } from './vocabulary'
+export { variableWords, type VariableWords, type Vocabulary, vocabularyKinds } from './vocabulary'

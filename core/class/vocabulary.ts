@@ -1,5 +1,6 @@
 /** Which words a school uses for the three kinds of variable. */
-export type Vocabulary = 'plain' | 'formal' | 'tested'
+export const vocabularyKinds = ['plain', 'formal', 'tested'] as const
+export type Vocabulary = (typeof vocabularyKinds)[number]
 
 /** The words for the three kinds of variable, as they stand in a sentence. */
 export interface VariableWords {

@@ -6,7 +6,17 @@ export type { ResultScale } from './resultScale'
 export { printResult } from './printResult'
 export { gaveLarger, gaveMore, gaveMost, measureWent, type Comparative } from './gave'
 export { blankPlan } from './blankPlan'
-export { defaultsForAge, usualWays, workOutOf, type AgeDefaults, type SchoolWays } from './schoolWays'
+export {
+  defaultsForAge,
+  papers,
+  unitSystems,
+  usualWays,
+  workOutOf,
+  type AgeDefaults,
+  type Paper,
+  type SchoolWays,
+  type UnitSystem,
+} from './schoolWays'
 export { hasOrder, levelName, orderedLevels } from './levelName'
 export { levelsForGroup, testingGroups } from './allocation'
 export { newId } from './newId'

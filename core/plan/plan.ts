@@ -67,19 +67,27 @@ export interface KeptSame {
 }
 
 /** How a prediction is put: a direction, the order of the levels, a number, or a choice of level. */
-export type PredictionFormat = 'direction' | 'order' | 'number' | 'choice'
+export const predictionFormats = ['direction', 'order', 'number', 'choice'] as const
+export type PredictionFormat = (typeof predictionFormats)[number]
 
 /** Whose prediction it is. */
-export type Predictor = 'child' | 'group' | 'class'
+export const predictorKinds = ['child', 'group', 'class'] as const
+export type Predictor = (typeof predictorKinds)[number]
 
 /** Who tests which levels, and where. */
-export type WhoTests = 'all-levels' | 'shared-levels' | 'whole-class' | 'stations' | 'at-home'
+export const whoTestsKinds = ['all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'] as const
+export type WhoTests = (typeof whoTestsKinds)[number]
 
 /** Whether the children do the sums of a try, which are then checked, or see them done. */
 export type WorkOut = 'children' | 'shown'
 
 /** How several tries become one number. */
-export type Summary = 'mean' | 'median' | 'most-common' | 'none'
+export const summaryKinds = ['mean', 'median', 'most-common', 'none'] as const
+export type Summary = (typeof summaryKinds)[number]
+
+/** How finely a reading is taken: to the nearest mark, or to half marks too. */
+export const roundingKinds = ['mark', 'half-mark'] as const
+export type Rounding = (typeof roundingKinds)[number]
 
 /** What the teacher expects to see, in the unit measured: the three answers that a rehearsal needs. */
 export interface Expectation {
@@ -113,7 +121,7 @@ export interface Plan {
   tries: number
   practiceTries: number
   summary: Summary
-  rounding: 'mark' | 'half-mark'
+  rounding: Rounding
   whoTests: WhoTests
   /** Whether every group goes through the levels in the same order or in its own. */
   levelOrder: 'same' | 'own'

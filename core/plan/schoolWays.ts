@@ -1,5 +1,5 @@
 import type { AgeBand, Vocabulary } from '../class'
-import type { Plan, Predictor, Summary, WhoTests, WorkOut } from './plan'
+import type { Plan, Predictor, Summary, WhoTests, WorkOut, Rounding } from './plan'
 
 /** Tries and summary that suit an age, where the school has not said otherwise. */
 export interface AgeDefaults {
@@ -14,17 +14,25 @@ export interface AgeDefaults {
 export const workOutOf = ({ workOut }: Pick<Plan, 'workOut'>, age: AgeBand): WorkOut =>
   workOut ?? (age === '9-11' ? 'children' : 'shown')
 
+/** The units that a school teaches in first. */
+export const unitSystems = ['metric', 'customary'] as const
+export type UnitSystem = (typeof unitSystems)[number]
+
+/** What its printers hold. */
+export const papers = ['A4', 'Letter'] as const
+export type Paper = (typeof papers)[number]
+
 /** How a school usually works; new classes and plans begin with it, and any of them can differ. */
 export interface SchoolWays {
   vocabulary: Vocabulary
-  units: 'metric' | 'customary'
+  units: UnitSystem
   practiceTries: number
-  rounding: Plan['rounding']
+  rounding: Rounding
   whoTests: WhoTests
   prediction: { who: Predictor; because: boolean }
   byAge: Record<AgeBand, AgeDefaults>
   /** The paper that the school prints on. */
-  paper: 'A4' | 'Letter'
+  paper: Paper
 }
 
 /** How most schools work: the defaults until a school says otherwise. */

@@ -1,5 +1,5 @@
 import { allergenIds } from '#core/catalogue'
-import { ageBands, emblemIds, firstNameProblem, groupLimits } from '#core/class'
+import { ageBands, emblemIds, firstNameProblem, groupLimits, vocabularyKinds } from '#core/class'
 import { fileText, id, line, wholeNumber } from './common'
 import { distinct, nameKey } from './distinct'
 import { choice, list, object, orNull, otherwise, rule } from './typed'
@@ -16,7 +16,7 @@ const allergy = object({ allergen: choice(...allergenIds), children: wholeNumber
 export const classSchema = object({
   name: line(60),
   ageBand: choice(...ageBands),
-  vocabulary: otherwise(choice('plain', 'formal', 'tested'), 'plain'),
+  vocabulary: otherwise(choice(...vocabularyKinds), 'plain'),
   groups: list(group, groupLimits.most)
     .min(groupLimits.fewest)
     .custom(distinct('emblem'))

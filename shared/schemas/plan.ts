@@ -1,5 +1,15 @@
 import type { AnySchema } from 'joi'
-import { planFormat, planLimits, type Plan, type Recording } from '#core/plan'
+import {
+  planFormat,
+  planLimits,
+  predictionFormats,
+  predictorKinds,
+  roundingKinds,
+  summaryKinds,
+  whoTestsKinds,
+  type Plan,
+  type Recording,
+} from '#core/plan'
 import { upgradePlan, ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
 import { amount, id, localId, openLine, unit, wholeNumber } from './common'
@@ -143,14 +153,14 @@ const planNow: AnySchema<Plan> = object({
   keptSame: many(keptSame, planLimits.keptSame, 'things to keep the same').custom(distinct('id')),
   tries: wholeNumber(0, planLimits.tries),
   practiceTries: wholeNumber(0, planLimits.practiceTries),
-  summary: choice('mean', 'median', 'most-common', 'none'),
-  rounding: choice('mark', 'half-mark'),
-  whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
+  summary: choice(...summaryKinds),
+  rounding: choice(...roundingKinds),
+  whoTests: choice(...whoTestsKinds),
   levelOrder: choice('same', 'own'),
   prediction: object({
-    format: choice('direction', 'order', 'number', 'choice'),
+    format: choice(...predictionFormats),
     because: yesOrNo(),
-    who: choice('child', 'group', 'class'),
+    who: choice(...predictorKinds),
   }),
   materials: many(material, planLimits.materials, 'materials').custom(distinct('id')),
   leftOut: many(localId, 100, 'lines taken out').custom(distinct()),

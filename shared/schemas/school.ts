@@ -1,5 +1,14 @@
 import type { CupboardInstrument } from '#core/instrument'
-import { planLimits } from '#core/plan'
+import { vocabularyKinds } from '#core/class'
+import {
+  papers,
+  planLimits,
+  predictorKinds,
+  roundingKinds,
+  summaryKinds,
+  unitSystems,
+  whoTestsKinds,
+} from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { line, localId, wholeNumber } from './common'
 import { distinct, nameKey } from './distinct'
@@ -9,19 +18,19 @@ import { choice, list, object, otherwise, yesOrNo } from './typed'
 
 const forAge = object({
   tries: wholeNumber(1, planLimits.tries),
-  summary: choice('mean', 'median', 'most-common', 'none'),
+  summary: choice(...summaryKinds),
 })
 
 /** How a school usually works. */
 export const waysSchema = object({
-  vocabulary: choice('plain', 'formal', 'tested'),
-  units: choice('metric', 'customary'),
+  vocabulary: choice(...vocabularyKinds),
+  units: choice(...unitSystems),
   practiceTries: wholeNumber(0, planLimits.practiceTries),
-  rounding: choice('mark', 'half-mark'),
-  whoTests: choice('all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'),
-  prediction: object({ who: choice('child', 'group', 'class'), because: yesOrNo() }),
+  rounding: choice(...roundingKinds),
+  whoTests: choice(...whoTestsKinds),
+  prediction: object({ who: choice(...predictorKinds), because: yesOrNo() }),
   byAge: object({ '5-7': forAge, '7-9': forAge, '9-11': forAge }),
-  paper: otherwise(choice('A4', 'Letter'), 'A4'),
+  paper: otherwise(choice(...papers), 'A4'),
 })
 
 /** What an instrument measures follows from its unit, whatever was sent. */
