@@ -15,45 +15,8 @@ import { normalRandom, type Random } from '#core/rehearsal'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'
 import { simulateSeen } from './seen'
+import type { Reading, SimulatedClass } from './simulatedClass'
 import type { Starter } from '#starters'
-
-/** One reading, by the places of its group and level. */
-interface Place {
-  groupIndex: number
-  level: number
-  tryNumber: number
-  moment?: string
-}
-
-/** What goes wrong in a demo lesson, on purpose. */
-export interface Mishaps {
-  /** A group whose readings are all too high or too low, by this much. */
-  offset?: { groupIndex: number; by: number }
-  /** A reading typed ten times too large; the group corrects it, or leaves it for the teacher to find. */
-  slip?: Place & { corrected: boolean }
-  /** A moment at which a group read nothing. */
-  missed?: { groupIndex: number; moment: string }
-  /** A moment at which a group read its containers late, by this many minutes. */
-  late?: { groupIndex: number; moment: string; by: number }
-  /** A group that starts with more or less than the others, by this factor. */
-  unequal?: { groupIndex: number; times: number }
-  /** A pair that a group compared although it followed, and found the other way round. */
-  against?: { groupIndex: number; more: number; less: number }
-  /** A try that was set aside and repeated. */
-  spoilt?: Place & { reason: string }
-}
-
-/** How a class is simulated. */
-export interface SimulatedClass {
-  /** Of a lesson over several days: its school days until now. */
-  days?: string[]
-  groupIds: string[]
-  /** When the first reading was taken, ISO 8601. */
-  start: string
-  /** The share of its slots that each group has done, from 0 to 1, by groupIndex. */
-  done: number[]
-  mishaps: Mishaps
-}
 
 /** Entries of a made-up class, from the starter's expected values and spread and a seeded source. */
 export function simulateEntries(starter: Starter, own: SimulatedClass, random: Random): Entry[] {
@@ -130,7 +93,7 @@ function simulateRead(
         entries.push(one)
         return one
       }
-      const here = (mishap: Place | undefined) =>
+      const here = (mishap: Reading | undefined) =>
         mishap !== undefined &&
         slotKey(slot) ===
           slotKey({

@@ -5,7 +5,7 @@ import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/c
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#core/lesson'
-import type { SimulatedClass } from './entries'
+import type { SimulatedClass } from './simulatedClass'
 import {
   ballBounce,
   beanSprouts,

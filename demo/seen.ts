@@ -3,7 +3,7 @@ import { standingOf, slotKey, type Entry, type Slot } from '#core/record'
 import { atField, groupProgress, letterOf, plannedAt, valueField, wayOf } from '#core/recording'
 import { normalRandom, type Random } from '#core/rehearsal'
 import type { Starter } from '#starters'
-import type { SimulatedClass } from './entries'
+import type { SimulatedClass } from './simulatedClass'
 import { uuidFrom } from './random'
 
 /** A race is stopped after so many seconds; what comes in closer together than the second comes in level. */

@@ -1,4 +1,5 @@
 import { jonckheereNull } from './jonckheereNull'
+import type { Stratum } from './stratum'
 import type { TrendTest } from './pageTrend'
 import { tableOf, type ScoreTable } from './scoreTable'
 import { edgeworthTail, type Moments } from './tails'
@@ -57,17 +58,6 @@ export function jonckheere(
  */
 export function jonckheereOf(samples: readonly (readonly number[])[]): StratifiedTrend {
   return jonckheere(tableOf([samples], 'mean'), undefined, 1)
-}
-
-/** What one group's tries come to. */
-export interface Stratum {
-  /** How many tries at each level that has any. */
-  sizes: number[]
-  /** How many tries share each distinct value, values rising. */
-  ties: number[]
-  statistic2: number
-  /** Pairs of tries at different levels. */
-  pairs: number
 }
 
 let room = new Float64Array(256)

@@ -1,4 +1,4 @@
-import type { Stratum } from './jonckheere'
+import type { Stratum } from './stratum'
 import { sumNull, type Distribution, type Tails } from './sumNull'
 
 /** Up to so many tries of a group are always counted; more where they take only a few distinct values. */

@@ -1,5 +1,6 @@
 import { groupDifferences, pairDifferences } from './differences'
-import { momentsOf, type Stratum } from './jonckheere'
+import { momentsOf } from './jonckheere'
+import type { Stratum } from './stratum'
 import { jonckheereNull } from './jonckheereNull'
 import { groupsWeight, triesWeight } from './joinedChance'
 import { isReplicated, type ScoreTable } from './scoreTable'

@@ -1,4 +1,4 @@
-import type { CheckedEntry } from './checkEntry'
+import type { CheckedEntry } from './checkedEntry'
 
 /** What becomes of something that was typed or pressed. */
 export type Answer<Value extends number | string = number | string> =

@@ -1,41 +1,10 @@
-import type { Score } from '../evidence'
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
-import {
-  convertUnit,
-  isOnMark,
-  parseQuantity,
-  printQuantity,
-  roundToMark,
-  unitDefinition,
-  type QuantityReading,
-} from '../quantity'
-import type { Entry, Slot } from '../record'
+import { convertUnit, isOnMark, parseQuantity, printQuantity, roundToMark, unitDefinition } from '../quantity'
 import { expectedReading, type ExpectedReading } from './expectedReading'
 import { fixingCauses, misreadings } from './likelySlips'
+import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
 import { comparisonOf } from './comparisonOf'
-
-/** A hint about a typed value. None of them stops anybody from keeping it; the first thing to do is to look again. */
-export interface EntryHint {
-  code: 'below-scale' | 'above-scale' | 'between-marks' | 'likely-slip' | 'stands-apart' | 'against-row'
-  message: string
-  /** What was probably meant, in the unit of what is measured; only where the cause says what the value must be. */
-  suggestion: number | null
-}
-
-/** What came of an entry: a value with hints, two values that it may be, nothing typed, or text that is no number. */
-export type CheckedEntry<Value extends number | string = number | string> =
-  | { state: 'empty' }
-  | { state: 'unreadable'; message: string }
-  | { state: 'two-ways'; message: string; readings: QuantityReading[] }
-  | { state: 'value'; value: Value; hints: EntryHint[] }
-
-/** Where an entry belongs, what has been read in all other slots that it may be compared with, and what stands in its own row. */
-export interface EntryContext {
-  slot: Slot
-  others: readonly Score[]
-  row: readonly Entry[]
-}
 
 /** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
 const apartAt = { explained: 3.3, unexplained: 5.4 }

@@ -2,15 +2,20 @@ import type { Comparison, ScoreScale, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
 import { hasOrder, levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
-import { wayOf } from './registry'
 
 /**
  * What a plan compares, as evidence needs to know it.
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
  * @param readings how many readings enter one score: two where it is a change
+ * @param sideBySide whether all levels are tried at once, so that none comes before another
  * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
  */
-export function comparisonOf(plan: Plan, groupIds: readonly string[] = [], readings = 1): Comparison {
+export function comparisonOf(
+  plan: Plan,
+  groupIds: readonly string[] = [],
+  readings = 1,
+  sideBySide = false,
+): Comparison {
   const { mark, error } = resolutionOf(plan)
   return {
     scale: scaleOf(plan),
@@ -19,10 +24,7 @@ export function comparisonOf(plan: Plan, groupIds: readonly string[] = [], readi
     best: plan.best ?? 'most',
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),
-    sameOrder:
-      plan.levelOrder === 'same' &&
-      !['stations', 'at-home'].includes(plan.whoTests) &&
-      !wayOf(plan).needs(plan.recording).sideBySide,
+    sameOrder: plan.levelOrder === 'same' && !['stations', 'at-home'].includes(plan.whoTests) && !sideBySide,
     meant: groupsMeant(plan, groupIds),
     mark,
     error: error * Math.sqrt(readings),

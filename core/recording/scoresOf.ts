@@ -1,7 +1,7 @@
 import type { Score } from '../evidence'
 import type { Plan } from '../plan'
 import { slotKey, type Entry, type Slot } from '../record'
-import type { EntryContext } from './checkEntry'
+import type { EntryContext } from './checkedEntry'
 import { wayOf } from './registry'
 
 /**

@@ -4,7 +4,7 @@ import type { Instrument } from '../instrument'
 import type { Plan, Recording, RecordingKind, SecondMeasure } from '../plan'
 import type { Dimension, Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
-import type { CheckedEntry, EntryContext } from './checkEntry'
+import type { CheckedEntry, EntryContext } from './checkedEntry'
 import type { Forgotten } from './forgotten'
 import type { WayNeeds } from './wayNeeds'
 

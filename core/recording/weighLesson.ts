@@ -17,8 +17,10 @@ export function weighLesson(
   counted: readonly Entry[],
   groupIds: readonly string[] = [],
 ): Evidence {
+  const way = wayOf(plan)
+  const { sideBySide } = way.needs(plan.recording)
   return weighEvidence(
-    comparisonOf(scoredPlan(plan, counted), groupIds, wayOf(plan).readingsPerScore(plan)),
+    comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan), sideBySide),
     scoresOf(plan, counted),
   )
 }

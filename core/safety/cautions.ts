@@ -1,7 +1,7 @@
 import type { AgeBand } from '../class'
 import { handlingWords, hazards, type Handling, type HazardId } from '../catalogue'
 import { listed } from '../quantity'
-import type { HazardSource } from './matchPlan'
+import type { HazardSource } from './hazardSource'
 
 /** One caution as it is shown and printed. */
 export interface Caution {

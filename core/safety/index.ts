@@ -7,4 +7,5 @@ export {
   type SafeCheck,
   type SafeContext,
 } from './checkSafe'
-export { matchPlan, type HazardSource, type PlanMatch } from './matchPlan'
+export type { HazardSource } from './hazardSource'
+export { matchPlan, type PlanMatch } from './matchPlan'

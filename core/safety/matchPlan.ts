@@ -13,16 +13,8 @@ import { instrumentsRead, levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { actions } from './actions'
 import { hazardsOfAmounts, isLight } from './amounts'
+import type { HazardSource } from './hazardSource'
 import { hazardsTogether } from './together'
-
-/** One thing in a plan that brings a hazard. */
-export interface HazardSource {
-  hazard: HazardId
-  /** The words of the plan that say so: "glass jar", "water at 60 °C". */
-  words: string
-  /** Where they stand: the line, the step or the card as a whole. */
-  text: string
-}
 
 /** What a plan shows of hazards and allergens, and what nobody here knows. */
 export interface PlanMatch {

@@ -1,5 +1,5 @@
 import type { HazardId } from '../catalogue'
-import type { HazardSource } from './matchPlan'
+import type { HazardSource } from './hazardSource'
 
 /** Two sayings that bring a hazard only together, wherever in the plan each stands. */
 const pairs: readonly { one: RegExp; other: RegExp; hazard: HazardId }[] = [
