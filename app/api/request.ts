@@ -81,18 +81,16 @@ export async function request<P extends Path, M extends MethodOf<P>>(
     body?: object
     takes?: keyof typeof patience
   }
+  const address = path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!))
   try {
-    return await $fetch<GivenAt<P, M>>(
-      path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!)),
-      {
-        method,
-        body,
-        retry: false,
-        timeout: patience[takes],
-        // Half an answer is none.
-        parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
-      },
-    )
+    return await $fetch<GivenAt<P, M>>(address, {
+      method,
+      body,
+      retry: false,
+      timeout: patience[takes],
+      // Half an answer is none.
+      parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
+    })
   } catch (error) {
     const answer = (error as FetchError<ApiProblem>).response
     const problem = answer?._data?.error

@@ -14,6 +14,8 @@ const alone = 250
 /** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
 const again = { first: 500, longest: 15_000 }
 
+/** Milliseconds that an answer may take. */
+const patience = 5000
 /** Milliseconds for which the server is taken to be there, since it has just answered. */
 const answersFor = 2000
 
@@ -106,7 +108,7 @@ async function untilThere<T>(load: () => Promise<T>): Promise<T> {
 async function serverAnswers(now = false): Promise<boolean> {
   if (globalThis.navigator?.onLine === false) return false
   if (!now && Date.now() - answeredAt < answersFor) return true
-  const answers = await fetch('/api/time').then(
+  const answers = await fetch('/api/time', { signal: AbortSignal.timeout(patience) }).then(
     ({ ok }) => ok,
     () => false,
   )

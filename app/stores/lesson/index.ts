@@ -111,7 +111,7 @@ export const useLesson = defineStore('lesson', () => {
   async function load(id: string) {
     wanted = id
     if (heard.value && heard.value.id !== id) {
-      await Promise.all([planDraft.flush(), conclusionDraft.flush()])
+      await Promise.all([planDraft.leave(), conclusionDraft.leave()])
       if (wanted !== id) return
       close()
     }
@@ -132,8 +132,6 @@ export const useLesson = defineStore('lesson', () => {
 
   function close() {
     heard.value = null
-    planDraft.forget()
-    conclusionDraft.forget()
     steps.forget()
     planProblems.value = []
   }

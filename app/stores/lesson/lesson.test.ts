@@ -184,6 +184,22 @@ describe('the plan of an open lesson', () => {
   })
 })
 
+describe('a lesson that is left while the server fails', () => {
+  it('is saved once it works, though another one is open', async () => {
+    const store = useLesson()
+    server.answerWith((request) => (request.method === 'PUT' ? refusal(500, 'failed') : keep(request)))
+    store.editPlan({ tries: 6 })
+    store.editConclusion({ better: 'Level the floor.' })
+    const loading = store.load('two')
+    await later()
+    await loading
+    expect([held.plan.tries, store.saving]).toEqual([3, 'saved'])
+    server.answerWith(keep)
+    await later(4000)
+    expect([held.plan.tries, held.conclusion.better]).toEqual([6, 'Level the floor.'])
+  })
+})
+
 describe('what other screens do', () => {
   it('appears once, whichever way it is heard', () => {
     const store = useLesson()

@@ -42,6 +42,8 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   const draft = shallowRef<Draft<Doc> | null>(null)
   const state = ref<'saved' | 'waiting' | 'refused'>('saved')
   let saving: Promise<void> = Promise.resolve()
+  /** Whether what was refused last may be sent once more as it is. */
+  let passes = false
   const saveSoon = useDebounceFn(() => (saving = saving.then(save)), saveAfter)
 
   function edit(doc: Doc): void {
@@ -73,9 +75,10 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     } catch (error) {
       if (!stillOpen()) return on.refused(error)
       state.value = 'refused'
+      passes = error instanceof RequestProblem && error.passes
       if (error instanceof RequestProblem && isConflict(error)) return await takeTheirs(lessonId)
       on.refused(error)
-      if (error instanceof RequestProblem && error.passes) tryAgain()
+      if (passes) tryAgain()
     }
   }
 
@@ -89,10 +92,25 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
 
   const tryAgain = () => void setTimeout(() => void saveSoon(), tryAgainAfter)
 
-  /** Saves at once what is not saved yet. */
-  const flush = () => (saving = saving.then(save))
+  /** Saves at once what is not saved yet, for the lesson to be left; what the server fails at now is sent until it has it. */
+  async function leave(): Promise<void> {
+    const lessonId = on.held()?.lessonId
+    await (saving = saving.then(save))
+    const left = draft.value
+    if (lessonId && left && passes) sendUntilThere(lessonId, left)
+    forget()
+  }
 
-  return { draft, state, edit, flush, forget }
+  function sendUntilThere(lessonId: string, left: Draft<Doc>): void {
+    setTimeout(() => {
+      on.save(lessonId, left.doc, left.version).catch((error: unknown) => {
+        if (error instanceof RequestProblem && error.passes) sendUntilThere(lessonId, left)
+        else on.refused(error)
+      })
+    }, tryAgainAfter)
+  }
+
+  return { draft, state, edit, leave }
 }
 
 /** A conflict that points at fields is about what was sent, whoever else has saved. */

@@ -119,6 +119,19 @@ describe('entries on their way', () => {
     expect([queue.count, queue.refused.length]).toEqual([1, 0])
   })
 
+  it('that wait for somebody are asked for once in a while, however many were typed meanwhile', async () => {
+    server.answerWith(() => refusal(409, 'waits'))
+    const queue = useEntryQueue()
+    for (const id of ['a', 'b', 'c', 'd']) {
+      queue.send('one', [entry({ id })])
+      await later()
+    }
+    const before = server.sent.length
+    await later(20_000)
+    expect(server.sent.length - before).toBe(4)
+    expect(queue.waiting).toHaveLength(4)
+  })
+
   it('are not held up by one that the server fails at, which waits alone', async () => {
     server.answerWith(({ body }) =>
       (body as { entries: { id: string }[] }).entries.some((one) => one.id === 'bad')

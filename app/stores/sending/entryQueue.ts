@@ -35,9 +35,11 @@ export const useEntryQueue = defineStore('entryQueue', () => {
     ended: askForHeld,
   })
 
-  /** What waits for somebody is asked for now and then, whether or not anybody says that it may come. */
+  let asking: ReturnType<typeof setTimeout> | undefined
+  /** What waits for somebody is asked for now and then, whether or not anybody says that it may come; once, however much waits. */
   function askForHeld(): void {
-    if (held.value.size > 0) setTimeout(() => void flush(), retryHeldAfter)
+    clearTimeout(asking)
+    if (held.value.size > 0) asking = setTimeout(() => void flush(), retryHeldAfter)
   }
 
   const count = computed(() => waiting.value.length)

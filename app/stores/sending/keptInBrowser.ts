@@ -1,4 +1,4 @@
-import { keptVersion, readKept } from './readKept'
+import { keptVersion, parsed, readKept } from './readKept'
 
 /**
  * Things kept in this browser until the server has them, each by itself, so that two tabs never write over each other's. A full or
@@ -27,7 +27,7 @@ export function keptInBrowser<Kept extends object>(
     /** As it is kept now; another tab may have put another in its place. */
     find(kept: Kept): Kept | null {
       const text = localStorage.getItem(start + nameOf(kept))
-      return text === null ? null : understood(JSON.parse(text))
+      return text === null ? null : understood(parsed(text))
     },
     remove: (kept: Kept): void => localStorage.removeItem(start + nameOf(kept)),
   }

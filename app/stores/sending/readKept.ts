@@ -27,7 +27,8 @@ export function readKept<Kept>(start: string, understand: (kept: unknown) => Kep
 export const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-function parsed(text: string): unknown {
+/** Null for what is no JSON: it was cut short, or somebody changed it. */
+export function parsed(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
