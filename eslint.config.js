@@ -39,6 +39,7 @@ const coreOrder = [
   'plan',
   'evidence',
   'recording',
+  'variables',
   'conclusion',
   'fair',
   'kit',

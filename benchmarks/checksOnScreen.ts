@@ -1,5 +1,4 @@
-import type { Page } from 'playwright-core'
-import { chromium } from 'playwright-core'
+import { type Page, chromium } from 'playwright-core'
 import { median } from 'simple-statistics'
 import type { Figure } from './figure'
 import type { LessonSummaryDto } from '../shared/types/api'

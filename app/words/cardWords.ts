@@ -1,5 +1,5 @@
 import type { VariableWords } from '#core/class'
-import type { CardPlace } from '#core/plan'
+import type { CardPlace } from '#core/variables'
 import { capital } from '#core/quantity'
 
 /** What the places of the variables board are called, in the school's words. */

@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence'
-import { hasOrder, levelName, type Plan } from '../plan'
+import { levelName, type Plan } from '../plan'
+import { hasOrder } from '../recording'
 import type { Claim } from './claim'
 import { judgeClaim, scopeLevels, type ClaimGrounds } from './judgeClaim'
 

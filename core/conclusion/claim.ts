@@ -1,13 +1,5 @@
-import {
-  gaveLarger,
-  gaveMore,
-  gaveMost,
-  hasOrder,
-  isInRounds,
-  levelName,
-  orderedLevels,
-  type Plan,
-} from '../plan'
+import { gaveLarger, gaveMore, gaveMost, levelName, orderedLevels, type Plan } from '../plan'
+import { hasOrder, isInRounds } from '../recording'
 import { listed } from '../quantity'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */

@@ -1,4 +1,5 @@
-import { hasOrder, orderedLevels, type Plan } from '../plan'
+import { orderedLevels, type Plan } from '../plan'
+import { hasOrder } from '../recording'
 import { claimEffect, claimScope, type Claim } from './claim'
 
 /** What a claim says has happened. */

@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence'
-import { hasOrder, type Plan } from '../plan'
+import { type Plan } from '../plan'
+import { hasOrder } from '../recording'
 import { parseQuantity, unitDefinition } from '../quantity'
 import type { Claim } from './claim'
 import { scopeLevels } from './judgeClaim'

@@ -1,5 +1,6 @@
 import type { Evidence, TrendEvidence } from '../evidence'
-import { hasOrder, orderedLevels, type Plan } from '../plan'
+import { orderedLevels, type Plan } from '../plan'
+import { hasOrder } from '../recording'
 import { checkParts } from './checkParts'
 import type { Claim } from './claim'
 

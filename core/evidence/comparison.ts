@@ -21,6 +21,8 @@ export interface Comparison extends Judging {
   levels: Level[]
   /** Whether results may rise or fall along the levels. */
   ordered: boolean
+  /** Whether the levels are rounds in which a design is improved, so that later is what larger is elsewhere. */
+  inRounds: boolean
   /** How the tries of a cell become one number. */
   summary: Summary
   /** The smallest difference that two scores can show, in the unit of the scores. */

@@ -1,13 +1,4 @@
-import {
-  gaveLarger,
-  gaveMore,
-  gaveMost,
-  isInRounds,
-  levelName,
-  measureWent,
-  orderedLevels,
-  type Plan,
-} from '../plan'
+import { gaveLarger, gaveMore, gaveMost, levelName, measureWent, orderedLevels, type Plan } from '../plan'
 import { capital, listed, printQuantity, unitDefinition } from '../quantity'
 import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
@@ -40,7 +31,7 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
   const lead = soFar(plan, evidence)
   return {
     sentence: lead === '' ? capital(sentence) : `${lead}${sentence}`,
-    reason: [reasonOf(judgement, say), orderCaveat(plan, evidence)].filter(Boolean).join(' '),
+    reason: [reasonOf(judgement, say), orderCaveat(evidence)].filter(Boolean).join(' '),
   }
 }
 
@@ -93,7 +84,7 @@ class Words {
 function trendSentence(plan: Plan, judgement: TrendEvidence, say: Words): string {
   const { changed, measured } = plan
   const more = judgement.direction === 'falling' ? 'less' : 'more'
-  const what = isInRounds(plan) ? 'later rounds' : `a larger ${changed.name}`
+  const what = say.evidence.comparison.inRounds ? 'later rounds' : `a larger ${changed.name}`
   const effect = `${what} ${gaveLarger(measured, more)}`
   switch (judgement.verdict.word) {
     case 'clear':
@@ -285,9 +276,9 @@ function triesOf({ evidence }: Words): number {
 }
 
 /** Where all went through the levels in one order, whatever comes with time looks like the levels. */
-function orderCaveat(plan: Plan, { comparison, judgement }: Evidence): string {
+function orderCaveat({ comparison, judgement }: Evidence): string {
   const said = judgement.verdict.word === 'clear' || judgement.verdict.word === 'leaning'
-  return said && comparison.sameOrder && !isInRounds(plan)
+  return said && comparison.sameOrder && !comparison.inRounds
     ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
     : ''
 }

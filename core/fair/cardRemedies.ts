@@ -1,4 +1,5 @@
-import { moveCard, variableCards, type CardPlace, type Plan } from '../plan'
+import { type Plan } from '../plan'
+import { moveCard, variableCards, type CardPlace } from '../variables'
 import { quoted, type Remedy } from './finding'
 
 /** Remedies that pick one of the cards on the board, the first three of them. */

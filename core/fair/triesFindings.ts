@@ -1,5 +1,5 @@
-import { defaultsForAge, isInRounds, type Plan } from '../plan'
-import { wayOf } from '../recording'
+import { defaultsForAge, type Plan } from '../plan'
+import { isInRounds, wayOf } from '../recording'
 import { remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about tries: too few to see the wobble, and levels that every group meets in the same order. */

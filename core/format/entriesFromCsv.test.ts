@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Plan, Recording } from '../plan'
-import { newId } from '../plan'
+import { type Plan, type Recording, newId } from '../plan'
 import { standingOf, type Entry } from '../record'
 import { readWithOf, scoresOf, wayOf, ways } from '../recording'
 import { entry } from '../testing/exampleEntries'

@@ -1,7 +1,7 @@
 import { findThings, thingNamed, type Thing } from '../catalogue'
-import { instrumentsRead, isInRounds, levelName, type KeptSame, type Material, type Plan } from '../plan'
+import { instrumentsRead, levelName, type KeptSame, type Material, type Plan } from '../plan'
+import { isInRounds, wayOf } from '../recording'
 import { parseQuantity, unitDefinition } from '../quantity'
-import { wayOf } from '../recording'
 import { kitUnit } from './kitUnit'
 import { brings } from './sameThing'
 

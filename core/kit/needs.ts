@@ -1,5 +1,5 @@
 import type { CupboardInstrument } from '../instrument'
-import type { Making, Plan } from '../plan'
+import { type Making, type Plan, testingGroups } from '../plan'
 import { convertUnit, withoutDust } from '../quantity'
 import { cutPlan, type CutPlan } from './cutting/cutPlan'
 import { sticksFor } from './cutting/lengths'
@@ -8,7 +8,6 @@ import { kitUnit, sharedUnit } from './kitUnit'
 import { supplyKey } from './sameThing'
 import { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 import { childrenOnTray, timesNeeded } from './timesNeeded'
-import { testingGroups } from '../plan'
 
 /** What one line of the kit takes out of the store cupboard. */
 export interface Need {

@@ -2,16 +2,14 @@ import type { Vocabulary } from '../class'
 import {
   fittingPrediction,
   guessChanged,
-  isInRounds,
   levelName,
   levelsText,
   orderedLevels,
   planLimits,
-  withAim,
-  withRounds,
-  type Aim,
   type Plan,
 } from '../plan'
+import { withAim, withRounds, type Aim } from '../variables'
+import { isInRounds } from '../recording'
 import { listed } from '../quantity'
 import { articleBefore } from './named'
 import { choiceOf, word, type MethodSentence, type MethodWord } from './word'

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { variableWords, type Vocabulary } from '../class'
 import { instrumentCupboard } from '../instrument'
-import { blankPlan, usualWays, withAim, type Plan } from '../plan'
+import { blankPlan, usualWays, type Plan } from '../plan'
+import { withAim } from '../variables'
 import { ways } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import {

@@ -1,6 +1,5 @@
 import {
   defaultsForAge,
-  isInRounds,
   planLimits,
   workOutOf,
   type Plan,
@@ -8,7 +7,7 @@ import {
   type WhoTests,
   type WorkOut,
 } from '../plan'
-import { usesInstrument, wayOf } from '../recording'
+import { isInRounds, usesInstrument, wayOf } from '../recording'
 import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
 
 const whoTests: [WhoTests, string][] = [

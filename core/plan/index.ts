@@ -17,7 +17,7 @@ export {
   type SchoolWays,
   type UnitSystem,
 } from './schoolWays'
-export { hasOrder, levelName, orderedLevels } from './levelName'
+export { levelName, orderedLevels } from './levelName'
 export { levelsForGroup, testingGroups } from './allocation'
 export { newId } from './newId'
 export { levelsFromText, levelsText, type TypedLevels } from './levelsFromText'
@@ -27,17 +27,4 @@ export { guessChanged, guessUnit } from './guessFromName'
 export { newLevel, withEvenLevels, withLevel, withLevelAdded, withLevelKind, withoutLevel } from './levels'
 export { fittingPrediction } from './fittingPrediction'
 export { evenLevels, rangeOf } from './evenLevels'
-export { isInRounds, withAim, withRounds, type Aim } from './rounds'
 export { waysToKeep } from './waysToKeep'
-export {
-  addIdea,
-  guessFromNames,
-  moveCard,
-  namedMeasured,
-  pickedCards,
-  removeCard,
-  renameCard,
-  variableCards,
-  type Card,
-  type CardPlace,
-} from './variables'

@@ -1,6 +1,5 @@
 import { unitDefinition } from '../quantity'
 import type { Level, Plan } from './plan'
-import { isInRounds } from './rounds'
 
 /**
  * What a level is called on every screen: "40 cm" or "thick card".
@@ -21,12 +20,4 @@ export function levelName(plan: Pick<Plan, 'changed'>, level: Level): string {
 export function orderedLevels(plan: Pick<Plan, 'changed' | 'levels'>): Level[] {
   if (plan.changed.kind === 'kinds') return plan.levels
   return [...plan.levels].sort((a, b) => (a.value ?? Infinity) - (b.value ?? Infinity))
-}
-
-/**
- * Whether the levels have an order along which results may rise or fall: numbers, or rounds one after another.
- * @example hasOrder(plan) // true for drop heights, false for kinds of paper
- */
-export function hasOrder(plan: Pick<Plan, 'changed' | 'recording'>): boolean {
-  return plan.changed.kind === 'number' || isInRounds(plan)
 }

@@ -73,11 +73,15 @@ function scaleHints(value: number, { measured, rounding }: Plan): EntryHint[] {
   ]
 }
 
-function slipHint(value: number, plan: Plan, { slot, others }: EntryContext): EntryHint | null {
+function slipHint(
+  value: number,
+  plan: Plan,
+  { slot, others, inRounds = false }: EntryContext,
+): EntryHint | null {
   const { unit } = plan.measured
   const { mark } = resolutionOf(plan)
   const show = (amount: number) => printQuantity(roundToMark(amount, mark), unit, mark)
-  const expected = expectedReading(comparisonOf(plan), others, slot)
+  const expected = expectedReading(comparisonOf(plan, [], 1, { sideBySide: false, inRounds }), others, slot)
   const here = others.filter((one) => one.levelId === slot.levelId).map((one) => one.value)
   const fixed = fixingCauses(value, plan).find(
     ({ meant }) =>

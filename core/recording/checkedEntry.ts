@@ -22,4 +22,6 @@ export interface EntryContext {
   slot: Slot
   others: readonly Score[]
   row: readonly Entry[]
+  /** Whether the levels are rounds, one after another. */
+  inRounds?: boolean
 }

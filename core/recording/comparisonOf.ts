@@ -1,26 +1,27 @@
 import type { Comparison, ScoreScale, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
-import { hasOrder, levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
+import { levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
 
 /**
  * What a plan compares, as evidence needs to know it.
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
  * @param readings how many readings enter one score: two where it is a change
- * @param sideBySide whether all levels are tried at once, so that none comes before another
+ * @param way what of the way of recording matters: whether all levels are tried at once, and whether they are rounds
  * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
  */
 export function comparisonOf(
   plan: Plan,
   groupIds: readonly string[] = [],
   readings = 1,
-  sideBySide = false,
+  { sideBySide, inRounds } = { sideBySide: false, inRounds: false },
 ): Comparison {
   const { mark, error } = resolutionOf(plan)
   return {
     scale: scaleOf(plan),
     levels: orderedLevels(plan),
-    ordered: hasOrder(plan),
+    ordered: plan.changed.kind === 'number' || inRounds,
+    inRounds,
     best: plan.best ?? 'most',
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),

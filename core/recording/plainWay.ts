@@ -1,4 +1,5 @@
 import { levelName, type Plan, type Recording } from '../plan'
+import type { Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
 import type { Forgotten } from './forgotten'
 import type { Way } from './way'
@@ -10,6 +11,10 @@ export const plainWay = {
   quantities: (plan: Plan): Plan[] => [plan],
 
   fromOld: (_told: Record<string, unknown>): Recording | null => null,
+
+  improves: false,
+
+  suits: null as ((unit: Unit) => boolean) | null,
 
   onlyUnit: null,
 

@@ -22,5 +22,5 @@ export function contextOf(plan: Plan, counted: readonly Entry[], slot: Slot): En
   const besides = counted.filter((one) => slotKey(one) !== key)
   const way = wayOf(plan)
   const row = besides.filter((one) => one.groupId === slot.groupId && way.sameRow(slot, one))
-  return { slot, row, others: way.comparable(plan, besides, slot) }
+  return { slot, row, others: way.comparable(plan, besides, slot), inRounds: way.improves }
 }

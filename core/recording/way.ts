@@ -252,6 +252,10 @@ export interface Way {
   at: (plan: Plan, moment: string) => Plan
   /** The plan as each of its quantities is read, first the one that is compared. */
   quantities: (plan: Plan) => Plan[]
+  /** Whether its levels are rounds in which a design is improved, one after another. */
+  improves: boolean
+  /** For which units a plan begins with it; null where somebody has to choose it. */
+  suits: ((unit: Unit) => boolean) | null
   /** What it needs to be told; the plan's form and its schema are made from these. */
   options: readonly WayOption[]
   /** With the usual answers. */

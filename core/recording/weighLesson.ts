@@ -20,7 +20,10 @@ export function weighLesson(
   const way = wayOf(plan)
   const { sideBySide } = way.needs(plan.recording)
   return weighEvidence(
-    comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan), sideBySide),
+    comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan), {
+      sideBySide,
+      inRounds: way.improves,
+    }),
     scoresOf(plan, counted),
   )
 }

@@ -1,7 +1,7 @@
 import { judgeKinds, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
-import { hasOrder, type Expectation, type Plan } from '../plan'
-import { comparisonOf, scoredPlan, wayOf } from '../recording'
+import { type Expectation, type Plan } from '../plan'
+import { hasOrder, isInRounds, comparisonOf, scoredPlan, wayOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from './expectedValues'
 import type { Random } from './random'
@@ -91,7 +91,7 @@ function judgeOf(
   { table, levels }: Classroom,
   readings: number,
 ): (truth: string) => ClassOutcome {
-  const comparison = comparisonOf(plan, [], readings)
+  const comparison = comparisonOf(plan, [], readings, { sideBySide: false, inRounds: isInRounds(plan) })
   if (comparison.ordered)
     return (truth) => {
       const { verdict, direction } = judgeTrend(table, comparison)

@@ -27,6 +27,7 @@ export const count: Way = {
     },
   ],
   usual: { kind: 'count' },
+  suits: (unit) => unit === 'count',
   onlyUnit: 'count',
   needs: () => oneByOne,
   seconds: secondsOf,

@@ -17,6 +17,7 @@ export const measure: Way = {
   oneEntry: 'what you read',
   options: [],
   usual: { kind: 'measure' },
+  suits: (unit) => unit !== 'count',
   needs: () => oneByOne,
 
   check(plan, text, context) {

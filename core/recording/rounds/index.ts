@@ -20,6 +20,7 @@ export const rounds: Way = {
   oneEntry: 'what the round reached',
   options: [],
   usual: { kind: 'rounds' },
+  improves: true,
   onceIsEnough: true,
   // A round goes by its name.
   onlyTry: '',

@@ -1,5 +1,4 @@
-import { connect, createServer, type Socket } from 'node:net'
-import type { AddressInfo } from 'node:net'
+import { connect, createServer, type Socket, type AddressInfo } from 'node:net'
 import { sql } from 'drizzle-orm'
 import { expect, it } from 'vitest'
 import { watchDatabase } from '../../running/watchDatabase'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
-import { addIdea, moveCard, planLimits, removeCard, variableCards } from '#core/plan'
+import { planLimits } from '#core/plan'
+import { addIdea, moveCard, removeCard, variableCards } from '#core/variables'
 import { useTypedOver } from '../../../composables/useTypedOver'
 import { useLesson } from '../../../stores/lesson'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
 import { computed } from 'vue'
-import { guessFromNames } from '#core/plan'
+import { guessFromNames } from '#core/variables'
 import { suggestMeasures, testability } from '#core/wonder'
 import { useLesson } from '../../../stores/lesson'
 

@@ -2,7 +2,7 @@
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus'
-import { addIdea, moveCard, variableCards, type CardPlace } from '#core/plan'
+import { addIdea, moveCard, variableCards, type CardPlace } from '#core/variables'
 import { useLesson } from '../../../stores/lesson'
 import { placeName } from '../../../words/cardWords'
 

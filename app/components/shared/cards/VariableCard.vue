@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiDotsVertical } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
-import { moveCard, pickedCards, removeCard, renameCard, type Card, type CardPlace } from '#core/plan'
+import { moveCard, pickedCards, removeCard, renameCard, type Card, type CardPlace } from '#core/variables'
 import { useLesson } from '../../../stores/lesson'
 import { cardWays, placeName } from '../../../words/cardWords'
 

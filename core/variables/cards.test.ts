@@ -3,20 +3,16 @@ import { describe, expect, it } from 'vitest'
 import { examplePlan } from '../testing/examplePlan'
 import {
   addIdea,
-  evenLevels,
-  guessChanged,
   guessFromNames,
-  guessUnit,
   moveCard,
   removeCard,
   renameCard,
   variableCards,
-  waysToKeep,
   withAim,
   withRounds,
   type CardPlace,
-  type Plan,
 } from '.'
+import { evenLevels, guessChanged, guessUnit, waysToKeep, type Plan } from '../plan'
 
 const ideas = {
   change: [

@@ -1,16 +1,10 @@
-import { newLevel } from './levels'
-import { planLimits, type Plan } from './plan'
+import { newLevel, planLimits, type Plan } from '../plan'
+import { inRounds, isInRounds, usualFor } from '../recording'
 
 /** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
 export type Aim = 'compare' | 'improve'
 
 const usualRounds = 3
-
-/**
- * Whether a plan improves a design in rounds; its way of recording says so.
- * @example isInRounds(rounds) // true
- */
-export const isInRounds = ({ recording }: Pick<Plan, 'recording'>): boolean => recording.kind === 'rounds'
 
 /**
  * The plan turned to comparing levels, or to improving a design in rounds. Rounds are named levels in the
@@ -19,14 +13,15 @@ export const isInRounds = ({ recording }: Pick<Plan, 'recording'>): boolean => r
  */
 export function withAim(plan: Plan, aim: Aim): Plan {
   if (isInRounds(plan) === (aim === 'improve')) return plan
-  if (aim === 'compare') return { ...plan, levels: [], recording: { kind: 'measure' }, expected: null }
+  if (aim === 'compare')
+    return { ...plan, levels: [], recording: usualFor(plan.measured.unit), expected: null }
   return withRounds(
     {
       ...plan,
       changed: { name: plan.changed.name.trim() || 'our design', kind: 'kinds', unit: null, range: null },
       levels: [],
       properties: [],
-      recording: { kind: 'rounds' },
+      recording: inRounds(),
       levelOrder: 'same',
       whoTests: plan.whoTests === 'whole-class' ? 'whole-class' : 'all-levels',
       prediction: { ...plan.prediction, format: 'number' },

@@ -1,11 +1,16 @@
 import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
-import { unitDefinition, type Unit } from '../quantity'
-import { fittingPrediction } from './fittingPrediction'
-import { guessChanged, guessUnit } from './guessFromName'
-import { newId } from './newId'
-import { isInRounds } from './rounds'
-import type { FormerlyChanged, Idea, KeptSame, Plan } from './plan'
-import type { Recording } from './recording'
+import { unitDefinition } from '../quantity'
+import {
+  fittingPrediction,
+  guessChanged,
+  guessUnit,
+  newId,
+  type FormerlyChanged,
+  type Idea,
+  type KeptSame,
+  type Plan,
+} from '../plan'
+import { isInRounds, recordingFor } from '../recording'
 
 /** Where a card lies on the variables board. */
 export type CardPlace = 'could-change' | 'changed' | 'kept-same' | 'could-measure' | 'measured'
@@ -215,12 +220,6 @@ function readBy(
     measured: { ...measured, name, unit: found.unit, instrument: fromCupboard(found) },
     recording: recordingFor(recording, found.unit),
   }
-}
-
-/** What is counted is recorded as a count, and what is read is measured; other ways of recording stay. */
-function recordingFor(recording: Recording, unit: Unit): Recording {
-  if (recording.kind !== 'measure' && recording.kind !== 'count') return recording
-  return { kind: unit === 'count' ? 'count' : 'measure' }
 }
 
 function keep(plan: Plan, card: Card): Plan {

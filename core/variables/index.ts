@@ -1,0 +1,13 @@
+export { withAim, withRounds, type Aim } from './aim'
+export {
+  addIdea,
+  guessFromNames,
+  moveCard,
+  namedMeasured,
+  pickedCards,
+  removeCard,
+  renameCard,
+  variableCards,
+  type Card,
+  type CardPlace,
+} from './cards'
