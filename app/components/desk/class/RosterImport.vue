@@ -12,9 +12,11 @@ const emit = defineEmits<{ imported: [saved: ClassDto] }>()
 const school = useSchool()
 const notices = useNotices()
 const text = ref('')
-const preview = usePreview(text, (lines) => notices.attempt(() => school.previewRoster(props.classId, lines)))
+const { preview, fresh } = usePreview(text, (lines) =>
+  notices.attempt(() => school.previewRoster(props.classId, lines)),
+)
 const problems = computed(() => preview.value?.rows.filter((row) => row.problem).length ?? 0)
-const ready = computed(() => !!preview.value && !preview.value.problem && problems.value === 0)
+const ready = computed(() => fresh.value && !!preview.value && !preview.value.problem && problems.value === 0)
 
 async function take() {
   const saved = await notices.attempt(() => school.importRoster(props.classId, text.value))

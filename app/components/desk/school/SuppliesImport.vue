@@ -11,9 +11,11 @@ const shown = defineModel<boolean>({ required: true })
 const supplies = useSupplies()
 const notices = useNotices()
 const text = ref('')
-const preview = usePreview(text, (lines) => notices.attempt(() => supplies.preview(lines)))
+const { preview, fresh } = usePreview(text, (lines) => notices.attempt(() => supplies.preview(lines)))
 const bad = computed(() => preview.value?.rows.filter((row) => row.problem) ?? [])
-const ready = computed(() => !!preview.value && !preview.value.problem && bad.value.length === 0)
+const ready = computed(
+  () => fresh.value && !!preview.value && !preview.value.problem && bad.value.length === 0,
+)
 
 async function take() {
   const count = preview.value?.rows.length ?? 0

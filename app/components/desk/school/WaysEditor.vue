@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ageBands, type AgeBand } from '#core/class'
-import { planLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
+import { papers, planLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
 import {
   counts,
   predictors,
@@ -21,51 +21,33 @@ function set(changes: Partial<SchoolWays>) {
 function setAge(age: AgeBand, changes: Partial<AgeDefaults>) {
   set({ byAge: { ...ways.value.byAge, [age]: { ...ways.value.byAge[age], ...changes } } })
 }
+
+/** What is one choice from a list. */
+const lists = [
+  { key: 'vocabulary', label: 'Our words', items: vocabularies },
+  { key: 'units', label: 'Units', items: unitSystems },
+  { key: 'paper', label: 'Paper to print on', items: papers },
+  { key: 'rounding', label: 'Read to', items: roundings },
+  { key: 'whoTests', label: 'Who tests what', items: whoTests },
+  { key: 'practiceTries', label: 'Practice tries first', items: counts(0, planLimits.practiceTries) },
+] as const
 </script>
 
 <template>
   <div class="ways">
     <VSelect
-      :model-value="ways.vocabulary"
-      :items="vocabularies"
-      label="Our words"
-      @update:model-value="set({ vocabulary: $event })"
-    />
-    <VSelect
-      :model-value="ways.units"
-      :items="unitSystems"
-      label="Units"
-      @update:model-value="set({ units: $event })"
-    />
-    <VSelect
-      :model-value="ways.paper"
-      :items="['A4', 'Letter']"
-      label="Paper to print on"
-      @update:model-value="set({ paper: $event })"
-    />
-    <VSelect
-      :model-value="ways.rounding"
-      :items="roundings"
-      label="Read to"
-      @update:model-value="set({ rounding: $event })"
-    />
-    <VSelect
-      :model-value="ways.whoTests"
-      :items="whoTests"
-      label="Who tests what"
-      @update:model-value="set({ whoTests: $event })"
+      v-for="one in lists"
+      :key="one.key"
+      :model-value="ways[one.key]"
+      :items="one.items"
+      :label="one.label"
+      @update:model-value="set({ [one.key]: $event })"
     />
     <VSelect
       :model-value="ways.prediction.who"
       :items="predictors"
       label="Who predicts"
       @update:model-value="set({ prediction: { ...ways.prediction, who: $event } })"
-    />
-    <VSelect
-      :model-value="ways.practiceTries"
-      :items="counts(0, planLimits.practiceTries)"
-      label="Practice tries first"
-      @update:model-value="set({ practiceTries: $event })"
     />
     <VCheckbox
       :model-value="ways.prediction.because"

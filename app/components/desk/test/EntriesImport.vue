@@ -16,7 +16,7 @@ const text = ref('')
 const sent = ref<number | null>(null)
 /** So many fit into one request. */
 const atOnce = 200
-const preview = usePreview(text, (lines) =>
+const { preview, fresh } = usePreview(text, (lines) =>
   previewEntries(lines, {
     lessonId: store.open.id,
     plan: store.plan,
@@ -27,7 +27,7 @@ const preview = usePreview(text, (lines) =>
 )
 const ready = computed(() => {
   const seen = preview.value
-  return !!seen && !seen.problem && seen.problems.length === 0 && seen.entries.length > 0
+  return fresh.value && !!seen && !seen.problem && seen.problems.length === 0 && seen.entries.length > 0
 })
 
 /** Sending what is there already changes nothing, so whoever was interrupted presses once more. */

@@ -97,7 +97,7 @@ const middle = computed(() => (left + right.value) / 2)
         :width="tube"
         :height="height - 20"
         rx="11"
-        fill="#fff"
+        fill="var(--surface)"
         stroke="var(--ink)"
         stroke-width="2"
       />

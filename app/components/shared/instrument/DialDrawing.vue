@@ -10,7 +10,6 @@ const props = defineProps<{ instrument: Instrument; pointer: number | null; labe
 const turn = 270
 const radius = computed(() => props.size / 2)
 const marks = computed(() => scaleMarks(props.instrument, Math.floor(radius.value * 1.2)))
-const numbered = computed(() => numberedMarks(marks.value, Math.floor(radius.value / 9)))
 const at = (fraction: number, from: number) => {
   const angle = ((135 + fraction * turn) * Math.PI) / 180
   return {
@@ -18,6 +17,20 @@ const at = (fraction: number, from: number) => {
     y: radius.value + Math.sin(angle) * from * radius.value,
   }
 }
+const lines = computed(() =>
+  marks.value.map(({ value, fraction, numbered }) => ({
+    value,
+    from: at(fraction, 0.95),
+    to: at(fraction, numbered ? 0.84 : 0.9),
+    width: numbered ? 1.6 : 0.7,
+  })),
+)
+const numbers = computed(() =>
+  numberedMarks(marks.value, Math.floor(radius.value / 9)).map(({ value, fraction }) => ({
+    value,
+    at: at(fraction, 0.68),
+  })),
+)
 const needle = computed(() => {
   const fraction = scaleFraction(props.instrument, props.pointer)
   return fraction === null ? null : at(fraction, 0.66)
@@ -43,44 +56,14 @@ const digits = computed(() =>
       stroke="var(--ink)"
       stroke-width="2"
     />
-    <g stroke="var(--ink)">
-      <line
-        v-for="mark in marks"
-        :key="mark.value"
-        :x1="at(mark.fraction, 0.95).x"
-        :y1="at(mark.fraction, 0.95).y"
-        :x2="at(mark.fraction, mark.numbered ? 0.84 : 0.9).x"
-        :y2="at(mark.fraction, mark.numbered ? 0.84 : 0.9).y"
-        :stroke-width="mark.numbered ? 1.6 : 0.7"
-      />
-    </g>
-    <g
-      :font-size="Math.max(8, radius / 9)"
-      text-anchor="middle"
-      dominant-baseline="central"
-      fill="var(--ink)"
-      class="number"
-    >
-      <text
-        v-for="mark in numbered"
-        :key="mark.value"
-        :x="at(mark.fraction, 0.68).x"
-        :y="at(mark.fraction, 0.68).y"
-      >
-        {{ mark.value }}
-      </text>
-      <text :x="radius" :y="radius * 1.55" :font-size="radius / 4.2" font-weight="600">{{ digits }}</text>
-    </g>
-    <line
-      v-if="needle"
-      :x1="radius"
-      :y1="radius"
-      :x2="needle.x"
-      :y2="needle.y"
-      stroke="var(--coral)"
-      stroke-width="3"
-      stroke-linecap="round"
+    <RoundFace
+      :middle="{ x: radius, y: radius }"
+      :marks="lines"
+      :numbers="numbers"
+      :number-size="Math.max(8, radius / 9)"
+      :digits="{ text: digits, y: radius * 1.55, size: radius / 4.2 }"
+      :hand="needle"
+      :hub="radius / 14"
     />
-    <circle :cx="radius" :cy="radius" :r="radius / 14" fill="var(--ink)" />
   </svg>
 </template>

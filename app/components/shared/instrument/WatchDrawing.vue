@@ -21,7 +21,15 @@ const digits = computed(() =>
     ? `0 ${unitDefinition(props.instrument.unit).symbol}`
     : `${printNumber(props.pointer, props.instrument.smallestMark)} ${unitDefinition(props.instrument.unit).symbol}`,
 )
-const ticks = Array.from({ length: 60 }, (_, index) => index)
+const lines = computed(() =>
+  Array.from({ length: 60 }, (_, tick) => ({
+    value: tick,
+    from: at(tick, 0.9),
+    to: at(tick, tick % 5 === 0 ? 0.8 : 0.86),
+    width: tick % 5 === 0 ? 2 : 0.8,
+  })),
+)
+const numbers = computed(() => [15, 30, 45, 60].map((value) => ({ value, at: at(value, 0.64) })))
 </script>
 
 <template>
@@ -37,45 +45,18 @@ const ticks = Array.from({ length: 60 }, (_, index) => index)
       :cx="middle.x"
       :cy="middle.y"
       :r="radius * 0.97 - 2"
-      fill="#fff"
+      fill="var(--surface)"
       stroke="var(--ink)"
       stroke-width="3"
     />
-    <g stroke="var(--ink)">
-      <line
-        v-for="tick in ticks"
-        :key="tick"
-        :x1="at(tick, 0.9).x"
-        :y1="at(tick, 0.9).y"
-        :x2="at(tick, tick % 5 === 0 ? 0.8 : 0.86).x"
-        :y2="at(tick, tick % 5 === 0 ? 0.8 : 0.86).y"
-        :stroke-width="tick % 5 === 0 ? 2 : 0.8"
-      />
-    </g>
-    <g
-      :font-size="Math.max(8, radius / 6)"
-      text-anchor="middle"
-      dominant-baseline="central"
-      fill="var(--ink)"
-      class="number"
-    >
-      <text v-for="tick in [15, 30, 45, 60]" :key="tick" :x="at(tick, 0.64).x" :y="at(tick, 0.64).y">
-        {{ tick }}
-      </text>
-      <text :x="middle.x" :y="middle.y + radius * 0.3" :font-size="radius / 4.5" font-weight="600">
-        {{ digits }}
-      </text>
-    </g>
-    <line
-      v-if="hand"
-      :x1="middle.x"
-      :y1="middle.y"
-      :x2="hand.x"
-      :y2="hand.y"
-      stroke="var(--coral)"
-      stroke-width="3"
-      stroke-linecap="round"
+    <RoundFace
+      :middle="middle"
+      :marks="lines"
+      :numbers="numbers"
+      :number-size="Math.max(8, radius / 6)"
+      :digits="{ text: digits, y: middle.y + radius * 0.3, size: radius / 4.5 }"
+      :hand="hand"
+      :hub="radius / 16"
     />
-    <circle :cx="middle.x" :cy="middle.y" :r="radius / 16" fill="var(--ink)" />
   </svg>
 </template>
