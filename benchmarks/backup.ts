@@ -7,7 +7,7 @@ import { openDatabase, provideDatabase } from '../server/database/client'
 import type { OpenDatabase } from '../server/database/database'
 import { keepBytes } from '../server/database/pictureFiles'
 import { entries, lessons, pictures, supplies } from '../server/database/schema'
-import { makeDataFolder } from '../scripts/runServer'
+import { makeDataFolder } from '../scripts/makeDataFolder'
 import type { Figure } from './figure'
 
 const readings = 300_000

@@ -3,7 +3,8 @@ import { median } from 'simple-statistics'
 import type { Figure } from './figure'
 import type { LessonSummaryDto } from '../shared/types/api'
 import { chromiumArguments, chromiumPath } from '../scripts/chromium'
-import { makeDataFolder, startServer } from '../scripts/runServer'
+import { makeDataFolder } from '../scripts/makeDataFolder'
+import { startServer } from '../scripts/runServer'
 
 const rounds = 15
 const frame = 16

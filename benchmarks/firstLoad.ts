@@ -4,7 +4,8 @@ import { chromiumArguments, chromiumPath } from '../scripts/chromium'
 import type { LessonDto, LessonSummaryDto } from '../shared/types/api'
 import type { Figure } from './figure'
 import { freePort } from '../scripts/freePort'
-import { makeDataFolder, startServer } from '../scripts/runServer'
+import { makeDataFolder } from '../scripts/makeDataFolder'
+import { startServer } from '../scripts/runServer'
 
 /** Bytes over the wire until the first screen of a Sheet and of a Desk stands, against the smallest page on the same libraries. */
 export async function firstLoad(): Promise<Figure[]> {

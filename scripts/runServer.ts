@@ -1,10 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { openDatabase, provideDatabase } from '../server/database/client'
+import { rmSync } from 'node:fs'
 import { freePort } from './freePort'
-import { seedDemo } from './seedDemo'
 
 /** A built application running on a folder of its own. */
 export interface RunningServer {
@@ -16,17 +12,6 @@ export interface RunningServer {
   stop: (signal?: NodeJS.Signals) => Promise<number | null>
   /** Removes the data; to be called last. */
   forget: () => void
-}
-
-/** A new data folder: bare, or with a school in it that is empty or the demo's. */
-export async function makeDataFolder(school: 'none' | 'empty' | 'demo'): Promise<string> {
-  const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
-  if (school === 'none') return folder
-  const opened = await openDatabase({ folder })
-  provideDatabase(opened)
-  if (school === 'demo') await seedDemo(opened.db, new Date())
-  await opened.close()
-  return folder
 }
 
 /** Starts the built application and waits until it answers. */

@@ -1,7 +1,8 @@
 import { mkdirSync } from 'node:fs'
 import { chromium } from 'playwright-core'
 import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
-import { makeDataFolder, startServer } from './runServer'
+import { makeDataFolder } from './makeDataFolder'
+import { startServer } from './runServer'
 import { buildWhenNeeded } from './build'
 import { chromiumArguments, chromiumPath, ensureChromium } from './chromium'
 

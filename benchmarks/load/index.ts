@@ -1,10 +1,12 @@
 import { fork } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
 import { median, quantile } from 'simple-statistics'
 import { buildWhenNeeded } from '../../scripts/build'
-import { makeDataFolder, startServer, type RunningServer } from '../../scripts/runServer'
+import { startServer, type RunningServer } from '../../scripts/runServer'
 import { figureLine, type Figure } from '../figure'
 import type { DriveOrder, DriveReport } from './driver'
 import { fetchLesson, makeLessons, type LoadedLesson } from './school'
@@ -29,7 +31,7 @@ const servers: RunningServer[] = []
 
 async function startOne(): Promise<void> {
   servers.push(
-    await startServer(await makeDataFolder('none'), {
+    await startServer(mkdtempSync(join(tmpdir(), 'jolly-beaker-')), {
       environment: database ? { DATABASE_URL: database } : {},
     }),
   )

@@ -1,5 +1,4 @@
-import type { LessonDto } from '../../shared/types/api'
-import { chromium, type Browser, type Locator, type Page } from 'playwright-core'
+import { chromium, type Browser, type BrowserContextOptions, type Locator, type Page } from 'playwright-core'
 import axe from 'axe-core'
 import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
 
@@ -12,14 +11,22 @@ export interface Watch {
   errors: string[]
 }
 
-/** A page of the given size that notes every request to another machine and every error. */
+/** What a page is looked at on. */
+export type Screen = Pick<BrowserContextOptions, 'viewport' | 'hasTouch' | 'isMobile'>
+
+export const desk: Screen = { viewport: { width: 1280, height: 800 } }
+export const phone: Screen = { viewport: { width: 390, height: 844 } }
+/** A phone that only fingers touch. */
+export const touched: Screen = { ...phone, hasTouch: true, isMobile: true }
+
+/** A page on such a screen that notes every request to another machine and every error. */
 export async function openPage(
   browser: Browser,
   url: string,
-  size = { width: 1280, height: 800 },
+  screen: Screen = desk,
 ): Promise<{ page: Page; watch: Watch }> {
   const context = await browser.newContext({
-    viewport: size,
+    ...screen,
     reducedMotion: 'reduce',
     acceptDownloads: true,
     permissions: ['clipboard-read', 'clipboard-write'],
@@ -56,6 +63,9 @@ export async function seriousFindings(page: Page): Promise<string[]> {
     )
 }
 
+/** Waits until something is there at least once, like a heading on each page of a print. */
+export const anywhere = (what: Locator): Promise<void> => what.nth(0).waitFor()
+
 /** Pulls a thing onto another with the mouse, in steps, as a hand does. */
 export async function dragTo(page: Page, what: Locator, onto: Locator): Promise<void> {
   const [from, to] = [await what.boundingBox(), await onto.boundingBox()]
@@ -70,10 +80,7 @@ export async function dragTo(page: Page, what: Locator, onto: Locator): Promise<
 
 /** Chooses from one of the lists that open over the page. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
-  await page
-    .locator('.v-select', { has: page.getByText(label, { exact: true }) })
-    .first()
-    .click()
+  await page.locator('.v-select', { has: page.getByText(label, { exact: true }) }).click()
   await page.getByRole('option', { name: option, exact: true }).click()
 }
 
@@ -86,43 +93,16 @@ export async function openWord(page: Page, id: string): Promise<void> {
 /** Chooses what a word of the plan's sentences becomes. */
 export async function chooseWord(page: Page, id: string, text: string): Promise<void> {
   await openWord(page, id)
-  await page
-    .getByRole('option', { name: new RegExp(`^${text}`) })
-    .first()
-    .click()
+  await page.getByRole('option', { name: new RegExp(`^${text}`) }).click()
   await page.locator('.v-overlay--active [role="dialog"]').waitFor({ state: 'detached' })
 }
 
-const send = async <T>(url: string, body: object): Promise<T> =>
-  (await (
-    await fetch(url, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    })
-  ).json()) as T
-
-/** A new lesson of the demo school's class, begun from a starter. */
-export async function lessonFrom(url: string, starter: string, date: string): Promise<string> {
-  const [own] = (await (await fetch(`${url}/api/classes`)).json()) as { id: string }[]
-  return (
-    await send<{ id: string }>(`${url}/api/lessons`, {
-      classId: own!.id,
-      date,
-      from: { kind: 'starter', id: starter },
-    })
-  ).id
-}
-
-/** Says that the cautions of a lesson have been checked, as a teacher does before the first reading. */
-export async function confirmCautions(url: string, id: string): Promise<void> {
-  const { planVersion } = (await (await fetch(`${url}/api/lessons/${id}`)).json()) as { planVersion: number }
-  await send(`${url}/api/lessons/${id}/safety`, { initials: 'AB', version: planVersion })
-}
-
-/** The entries of a lesson with their one number in sight. */
-export const numbersOf = ({ entries }: LessonDto) =>
-  entries.map(({ fields, ...entry }) => ({ ...entry, ...fields.value }))
+/** Waits until all that was changed on a page is kept. */
+export const isSaved = (page: Page): Promise<void> =>
+  page
+    .getByRole('status')
+    .filter({ hasText: /^saved$/ })
+    .waitFor()
 
 /** Takes the connection away from a page that has everything which it will need without one. */
 export async function goOffline(page: Page): Promise<void> {

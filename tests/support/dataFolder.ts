@@ -17,9 +17,9 @@ declare module 'vitest' {
   }
 }
 
-/** A data folder of a test's own, in which a school is ready to be started. */
-export function dataFolder(school: keyof ReadySchools, within = tmpdir()): string {
+/** A data folder of a test's own, in which a school is ready to be started, or nothing is yet. */
+export function dataFolder(school: keyof ReadySchools | 'none', within = tmpdir()): string {
   const folder = mkdtempSync(join(within, 'jolly-beaker-'))
-  cpSync(inject('readySchools')[school], folder, { recursive: true })
+  if (school !== 'none') cpSync(inject('readySchools')[school], folder, { recursive: true })
   return folder
 }

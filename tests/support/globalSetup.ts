@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import type { TestProject } from 'vitest/node'
 import { buildWhenNeeded } from '../../scripts/build'
 import { ensureChromium } from '../../scripts/chromium'
-import { makeDataFolder } from '../../scripts/runServer'
+import { makeDataFolder } from '../../scripts/makeDataFolder'
 
 /** Browser tests run against the built application, as a school does. */
 export default async function setup({ provide }: TestProject): Promise<() => void> {

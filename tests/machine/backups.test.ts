@@ -2,34 +2,28 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Browser } from 'playwright-core'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import type { LessonSummaryDto } from '#shared/types/api'
-import { startServer, type RunningServer } from '../scripts/runServer'
-import { restoreBackup } from '../server/database/backup/restoreBackup'
-import { openBrowser, openPage, seriousFindings } from './support/browser'
-import { dataFolder } from './support/dataFolder'
+import { expect } from 'vitest'
+import { startServer } from '../../scripts/runServer'
+import { restoreBackup } from '../../server/database/backup/restoreBackup'
+import { seriousFindings } from '../support/browser'
+import { dataFolder } from '../support/dataFolder'
+import { inSchool } from '../support/inSchool'
+import { schoolAt, type School } from '../support/school'
 
-let server: RunningServer
-let browser: Browser
-const elsewhere = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
-beforeAll(async () => {
-  server = await startServer(dataFolder('demo'))
-  browser = await openBrowser()
-})
-afterAll(async () => {
-  await browser.close()
-  await server.stop()
-  server.forget()
-  rmSync(elsewhere, { recursive: true, force: true })
+const it = inSchool('demo').extend('elsewhere', ({}, { onCleanup }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
+  onCleanup(() => rmSync(folder, { recursive: true, force: true }))
+  return folder
 })
 
-const lessons = async (at: RunningServer) =>
-  ((await (await fetch(`${at.url}/api/lessons`)).json()) as LessonSummaryDto[]).map((one) => one.title).sort()
+const titles = async (school: School) => (await school.lessons()).map((one) => one.title).sort()
 
-it('a backup made by the button comes as one file, with which another machine goes on', async () => {
-  const { page, watch } = await openPage(browser, server.url)
-  await page.goto(`${server.url}/school?view=backups`)
+it('a backup made by the button comes as one file, with which another machine goes on', async ({
+  school,
+  open,
+  elsewhere,
+}) => {
+  const page = await open('/school?view=backups')
   const make = page.getByRole('button', { name: 'Make one now and save it' })
   await make.waitFor()
   expect(await seriousFindings(page)).toEqual([])
@@ -38,39 +32,38 @@ it('a backup made by the button comes as one file, with which another machine go
   const file = join(elsewhere, 'complete.tar')
   await (await coming).saveAs(file)
   await page.getByText('Keep the file that comes on another disk').waitFor()
-  expect(watch).toMatchObject({ foreign: [], errors: [] })
   const data = join(elsewhere, 'data')
   expect(await restoreBackup(data, file, () => Promise.resolve(true))).toEqual({ before: null })
-  const other = await startServer(data)
-  expect(await lessons(other)).toEqual(await lessons(server))
-  const summaries = (await (await fetch(`${other.url}/api/lessons`)).json()) as { id: string }[]
-  const pictures = await Promise.all(
-    summaries.map(async ({ id }) => {
-      const { observations } = (await (await fetch(`${other.url}/api/lessons/${id}`)).json()) as {
-        observations: { picture: string | null }[]
-      }
-      return observations.flatMap(({ picture }) => (picture ? [picture] : []))
-    }),
-  )
+  const server = await startServer(data)
+  const other = schoolAt(server)
+  expect(await titles(other)).toEqual(await titles(school))
+  const lessons = await Promise.all((await other.lessons()).map(({ id }) => other.lesson(id)))
+  const pictures = lessons.flatMap(({ observations }) => observations.flatMap(({ picture }) => picture ?? []))
   const statuses = await Promise.all(
-    pictures.flat().map(async (id) => (await fetch(`${other.url}/api/pictures/${id}`)).status),
+    pictures.map(async (id) => (await fetch(`${other.url}/api/pictures/${id}`)).status),
   )
-  await other.stop()
+  await server.stop()
   expect(statuses.length).toBeGreaterThan(0)
   expect(new Set(statuses)).toEqual(new Set([200]))
 })
 
-it('the Desk says that the disk is nearly full, and Sheets do not', async () => {
-  const { page } = await openPage(browser, server.url)
-  await page.route('**/api/school/room', (route) => route.fulfill({ json: { free: 612_000_000, low: true } }))
-  const [lesson] = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
-  for (const path of ['/', `/lessons/${lesson!.id}/test`]) {
-    await page.goto(server.url + path)
+it('the Desk says that the disk is nearly full, and Sheets do not', async ({ school, open }) => {
+  const nearlyFull = async (path: string) => {
+    const page = await open('/classes')
+    await page.route('**/api/school/room', (route) =>
+      route.fulfill({ json: { free: 612_000_000, low: true } }),
+    )
+    await page.goto(school.url + path)
+    return page
+  }
+  const id = await school.titled('Ball bounce')
+  for (const path of ['/', `/lessons/${id}/test`]) {
+    const page = await nearlyFull(path)
     await page.getByText('nearly full: 612 MB are left').waitFor()
   }
-  await page.goto(`${server.url}/sheet/${lesson!.id}`)
-  await page.getByRole('heading').first().waitFor()
-  expect(await page.getByText('nearly full').count()).toBe(0)
+  const sheet = await nearlyFull(`/sheet/${id}`)
+  await sheet.getByText('Which group are you?').waitFor()
+  expect(await sheet.getByText('nearly full').count()).toBe(0)
 })
 
 /** Restores as somebody at the machine does, who types these lines. */

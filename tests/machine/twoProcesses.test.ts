@@ -1,11 +1,12 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { Entry } from '#core/record'
-import type { ClassDto, LessonDto, StreamMessage } from '#shared/types/api'
-import { makeDataFolder, startServer, type RunningServer } from '../scripts/runServer'
-import { classInput, sentEntry } from '../server/testing/examples'
-import { send } from './support/lessons'
-import { startPostgres, type PostgresServer } from './support/startPostgres'
+import type { LessonDto, StreamMessage } from '#shared/types/api'
+import { startServer, type RunningServer } from '../../scripts/runServer'
+import { classInput, sentEntry } from '../../server/testing/examples'
+import { dataFolder } from '../support/dataFolder'
+import { schoolAt, type School } from '../support/school'
+import { startPostgres, type PostgresServer } from '../support/startPostgres'
 
 // A district runs several programs on one database server, behind whatever spreads the requests.
 let postgres: PostgresServer
@@ -13,9 +14,7 @@ let servers: RunningServer[] = []
 beforeAll(async () => {
   postgres = await startPostgres()
   const environment = { DATABASE_URL: postgres.url }
-  servers = await Promise.all(
-    [0, 1].map(async () => startServer(await makeDataFolder('none'), { environment })),
-  )
+  servers = await Promise.all([0, 1].map(() => startServer(dataFolder('none'), { environment })))
 })
 afterAll(async () => {
   for (const server of servers) {
@@ -25,19 +24,11 @@ afterAll(async () => {
   postgres?.stop()
 })
 
-async function call<T>(url: string, method: string, path: string, body?: object): Promise<T> {
-  const answer = body ? await send(url, method, path, body) : await fetch(url + path)
-  if (!answer.ok) throw new Error(await answer.text())
-  return (await answer.json()) as T
-}
-
-async function lessonOn(url: string): Promise<LessonDto> {
-  const own = await call<ClassDto>(url, 'POST', '/api/classes', classInput())
-  const from = { kind: 'starter', id: 'ball-bounce' }
-  const made = { classId: own.id, date: '2026-03-09', from }
-  const { id } = await call<{ id: string }>(url, 'POST', '/api/lessons', made)
-  await call(url, 'POST', `/api/lessons/${id}/safety`, { initials: 'AB', version: 0 })
-  return call<LessonDto>(url, 'GET', `/api/lessons/${id}`)
+async function lessonOn(school: School): Promise<LessonDto> {
+  await school.send('POST', '/api/classes', classInput())
+  const id = await school.begin('ball-bounce')
+  await school.confirmCautions(id)
+  return school.lesson(id)
 }
 
 /** Hears a lesson as a page does, and opens the stream again where it ends. */
@@ -84,7 +75,7 @@ async function sendUntilTaken(url: string, lessonId: string, entry: Entry): Prom
 
 it('two programs on one database lose nothing and tell everything once, though the database restarts in the middle', async () => {
   const urls = servers.map((server) => server.url)
-  const lesson = await lessonOn(urls[0]!)
+  const lesson = await lessonOn(schoolAt(servers[0]!))
   const screens = urls.map((url) => hear(url, lesson))
   const sent = Array.from({ length: 80 }, () => sentEntry(lesson, { id: newId() }))
   let taken = 0
@@ -108,26 +99,19 @@ it('two programs on one database lose nothing and tell everything once, though t
   }
   // Both heard them in the order of the events.
   expect(screens[0]!.heard).toEqual(screens[1]!.heard)
-  for (const url of urls) {
-    const { entries } = await call<LessonDto>(url, 'GET', `/api/lessons/${lesson.id}`)
+  for (const server of servers) {
+    const { entries } = await schoolAt(server).lesson(lesson.id)
     expect(entries.map((entry) => entry.id).sort()).toEqual(ids)
   }
 })
 
 it('what one program is told of a plan holds for what the other is sent next', async () => {
-  const [one, other] = servers.map((server) => server.url) as [string, string]
+  const [one, other] = servers.map(schoolAt) as [School, School]
   const lesson = await lessonOn(one)
   const [gone, ...levels] = lesson.plan.levels
-  const post = async (url: string, levelId: string) =>
-    (
-      await fetch(`${url}/api/lessons/${lesson.id}/entries`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ entries: [sentEntry(lesson, { levelId })] }),
-      })
-    ).status
-  expect(await post(other, levels[0]!.id)).toBe(200)
-  await call(one, 'PUT', `/api/lessons/${lesson.id}/plan`, { plan: { ...lesson.plan, levels }, version: 0 })
-  expect(await post(other, gone!.id)).toBe(400)
-  expect(await post(other, levels[0]!.id)).toBe(200)
+  const read = (school: School, levelId: string) => school.record(lesson.id, sentEntry(lesson, { levelId }))
+  await read(other, levels[0]!.id)
+  await one.changePlan(lesson.id, () => ({ levels }))
+  await expect(read(other, gone!.id)).rejects.toThrow(/level/)
+  await read(other, levels[0]!.id)
 })

@@ -1,60 +1,38 @@
 import { join } from 'node:path'
-import type { Browser, BrowserContext, Page } from 'playwright-core'
-import { afterAll, afterEach, beforeAll, expect, it } from 'vitest'
-import { startServer, type RunningServer } from '../scripts/runServer'
-import { goOffline, openBrowser, openPage, seriousFindings } from './support/browser'
-import { dataFolder } from './support/dataFolder'
-import { lessonAt, smallLesson } from './support/lessons'
-
-const sketchFile = join('demo', 'pictures', 'foldedSides.png')
-let server: RunningServer
-let browser: Browser
-const contexts: BrowserContext[] = []
-
-beforeAll(async () => {
-  server = await startServer(dataFolder('demo'))
-  browser = await openBrowser()
-})
-afterEach(async () => {
-  for (const context of contexts.splice(0)) await context.close()
-})
-afterAll(async () => {
-  await browser.close()
-  await server.stop()
-  server.forget()
-})
-
-async function open(path: string, size?: { width: number; height: number }) {
-  const opened = await openPage(browser, server.url, size)
-  contexts.push(opened.page.context())
-  await opened.page.goto(server.url + path)
-  return opened
-}
+import type { Page } from 'playwright-core'
+import { expect } from 'vitest'
+import { goOffline, phone, seriousFindings } from '../../support/browser'
+import { inSchool } from '../../support/inSchool'
+import type { School } from '../../support/school'
 
 /** A bridge in three rounds, of which nothing is read yet. */
-const bridge = () =>
-  smallLesson(server.url, 'paper-bridge', '2031-05-05', (plan) => ({
-    prediction: { ...plan.prediction, format: 'choice' },
-  }))
+const it = inSchool('demo')
+  .extend('bridge', ({ school }) =>
+    school.small('paper-bridge', (plan) => ({ prediction: { ...plan.prediction, format: 'choice' } })),
+  )
+  .extend('openSheet', ({ school, bridge, open }) => async () => {
+    const { class: own } = await school.lesson(bridge)
+    const sheet = await open(`/sheet/${bridge}/${own.groups[0]!.id}`, phone)
+    const ready = sheet.getByRole('button', { name: 'We are ready' })
+    await ready.or(sheet.locator('form.step')).waitFor()
+    if ((await ready.count()) > 0) await ready.click()
+    return sheet
+  })
 
-async function openSheet(id: string) {
-  const { class: own } = await lessonAt(server.url, id)
-  const opened = await open(`/sheet/${id}/${own.groups[0]!.id}`, { width: 390, height: 844 })
-  const ready = opened.page.getByRole('button', { name: 'We are ready' })
-  await ready.or(opened.page.locator('form.step')).waitFor()
-  if ((await ready.count()) > 0) await ready.click()
-  return opened
-}
-const observations = async (id: string) => (await lessonAt(server.url, id)).observations
+const sketchFile = join('demo', 'pictures', 'foldedSides.png')
+const observations = async (school: School, id: string) => (await school.lesson(id)).observations
 const card = (page: Page, text: string) => page.getByRole('listitem').filter({ hasText: text })
 async function act(page: Page, text: string, name: string) {
   await page.getByRole('button', { name: `What to do with: ${text}` }).click()
-  await page.getByRole('listitem').filter({ hasText: name }).last().or(page.getByText(name)).last().click()
+  await page.locator('.v-overlay--active').getByText(name, { exact: true }).click()
 }
 
-it('a group writes what it sees on its Sheet, is asked whether it saw it, and the Desk has it at once', async () => {
-  const id = await bridge()
-  const [{ page: sheet, watch }, { page: desk }] = [await openSheet(id), await open(`/lessons/${id}/test`)]
+it('a group writes what it sees on its Sheet, is asked whether it saw it, and the Desk has it at once', async ({
+  bridge: id,
+  open,
+  openSheet,
+}) => {
+  const [sheet, desk] = [await openSheet(), await open(`/lessons/${id}/test`)]
   await desk.getByRole('button', { name: 'Noticed' }).click()
   await desk.getByText('Nothing yet.').waitFor()
   await sheet.getByLabel('number of washers held').fill('5')
@@ -69,12 +47,14 @@ it('a group writes what it sees on its Sheet, is asked whether it saw it, and th
   // What was being typed for the try is still there.
   expect(await sheet.getByLabel('number of washers held').inputValue()).toBe('5')
   expect(await seriousFindings(desk)).toEqual([])
-  expect(watch).toEqual({ foreign: [], errors: [] })
 })
 
-it('a sketch drawn with the finger and a photo wait on the device while it is away', async () => {
-  const id = await bridge()
-  const { page: sheet } = await openSheet(id)
+it('a sketch drawn with the finger and a photo wait on the device while it is away', async ({
+  school,
+  bridge: id,
+  openSheet,
+}) => {
+  const sheet = await openSheet()
   await goOffline(sheet)
   await sheet.getByRole('button', { name: 'We noticed something' }).click()
   await sheet.getByRole('button', { name: 'Sketch' }).click()
@@ -93,20 +73,23 @@ it('a sketch drawn with the finger and a photo wait on the device while it is aw
   await sheet.getByLabel('In words').fill('two folds')
   await sheet.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()
   await sheet.getByText('2 kept here until the connection is back').waitFor()
-  expect(await observations(id)).toEqual([])
+  expect(await observations(school, id)).toEqual([])
   await sheet.context().setOffline(false)
-  await expect.poll(async () => (await observations(id)).length).toBe(2)
-  expect((await observations(id)).map(({ text, picture }) => [text, picture !== null])).toEqual([
+  await expect.poll(async () => (await observations(school, id)).length).toBe(2)
+  expect((await observations(school, id)).map(({ text, picture }) => [text, picture !== null])).toEqual([
     ['', true],
     ['two folds', true],
   ])
   await sheet.getByText('kept here').waitFor({ state: 'detached' })
 })
 
-it('goes on the Board only when the teacher puts it there, with a word about faces, and is deleted for good', async () => {
-  const id = await bridge()
-  const { page: desk, watch } = await open(`/lessons/${id}/test`)
-  const { page: board } = await open(`/board/${id}`)
+it('goes on the Board only when the teacher puts it there, with a word about faces, and is deleted for good', async ({
+  school,
+  bridge: id,
+  open,
+}) => {
+  const desk = await open(`/lessons/${id}/test`)
+  const board = await open(`/board/${id}`)
   await desk.getByRole('button', { name: 'Noticed' }).click()
   await desk.getByRole('button', { name: 'Something noticed' }).click()
   await desk.getByLabel('Photo of what was noticed').setInputFiles(sketchFile)
@@ -121,24 +104,26 @@ it('goes on the Board only when the teacher puts it there, with a word about fac
   await board.getByRole('button', { name: 'Noticed' }).click()
   await board.getByRole('img', { name: 'folded up along both sides' }).waitFor()
   expect(await seriousFindings(board)).toEqual([])
-  const picture = (await observations(id))[0]!.picture!
+  const picture = (await observations(school, id))[0]!.picture!
   await act(desk, 'folded up', 'Delete the picture for good…')
   await desk.getByRole('button', { name: 'Delete it for good' }).click()
   await board.getByRole('img', { name: 'folded up along both sides' }).waitFor({ state: 'detached' })
   await board.getByText('folded up along both sides').waitFor()
-  expect((await fetch(`${server.url}/api/pictures/${picture}`)).status).toBe(404)
+  expect((await fetch(`${school.url}/api/pictures/${picture}`)).status).toBe(404)
   await act(desk, 'folded up', 'Take it off')
   await desk.getByRole('heading', { name: 'Taken off' }).waitFor()
   // Nothing is on the Board any more: it goes back to what the lesson shows.
   await board.getByRole('button', { name: 'Noticed' }).waitFor({ state: 'detached' })
   await desk.locator('.v-snackbar').getByRole('button', { name: 'Undo' }).click()
   await desk.getByRole('heading', { name: 'Taken off' }).waitFor({ state: 'detached' })
-  expect(watch.errors).toEqual([])
 })
 
-it('is written about a try from the grid by keyboard alone, and stands in Compare and on the journal page', async () => {
-  const id = await bridge()
-  const { page: desk } = await open(`/lessons/${id}/test`)
+it('is written about a try from the grid by keyboard alone, and stands in Compare and on the journal page', async ({
+  school,
+  bridge: id,
+  open,
+}) => {
+  const desk = await open(`/lessons/${id}/test`)
   await desk.getByRole('button', { name: 'Readings' }).click()
   const first = desk.getByLabel('Leaf, round 1')
   await first.fill('6')
@@ -151,14 +136,14 @@ it('is written about a try from the grid by keyboard alone, and stands in Compar
   await desk.getByRole('button', { name: 'Write it down' }).focus()
   await desk.keyboard.press('Enter')
   await expect
-    .poll(async () => (await observations(id)).map(({ text, about }) => [text, about?.tryNumber]))
+    .poll(async () => (await observations(school, id)).map(({ text, about }) => [text, about?.tryNumber]))
     .toEqual([['It fell to the left', 1]])
-  await desk.goto(`${server.url}/lessons/${id}/compare`)
+  await desk.goto(`${school.url}/lessons/${id}/compare`)
   await desk.getByRole('link', { name: '1 thing was seen besides' }).waitFor()
   await card(desk, 'It fell to the left').getByText('round 1').waitFor()
   expect(await seriousFindings(desk)).toEqual([])
-  await desk.goto(`${server.url}/print/${id}/journal`)
-  const page = desk.locator('.print-page').first()
+  await desk.goto(`${school.url}/print/${id}/journal`)
+  const page = desk.locator('.print-page').nth(0)
   await page.getByRole('heading', { name: 'We noticed' }).waitFor()
   await page.getByText('It fell to the left').waitFor()
   await page.getByRole('row', { name: 'round 1 6' }).waitFor()
@@ -166,13 +151,17 @@ it('is written about a try from the grid by keyboard alone, and stands in Compar
   expect(await seriousFindings(desk)).toEqual([])
 })
 
-it('a sketch of what was altered stays with its round, also when the Desk types that round meanwhile', async () => {
-  const id = await bridge()
-  const { page: desk } = await open(`/lessons/${id}/test`)
+it('a sketch of what was altered stays with its round, also when the Desk types that round meanwhile', async ({
+  school,
+  bridge: id,
+  open,
+  openSheet,
+}) => {
+  const desk = await open(`/lessons/${id}/test`)
   await desk.getByRole('button', { name: 'Readings' }).click()
   await desk.getByLabel('Leaf, round 1').fill('6')
   await desk.getByLabel('Leaf, round 1').press('Enter')
-  const { page: sheet } = await openSheet(id)
+  const sheet = await openSheet()
   await sheet.getByRole('heading', { name: 'round 2' }).waitFor()
   await sheet.getByRole('button', { name: 'Sketch it or take a photo' }).click()
   await sheet.getByLabel('Photo of what was noticed').setInputFiles(sketchFile)
@@ -181,10 +170,10 @@ it('a sketch of what was altered stays with its round, also when the Desk types 
   await desk.getByLabel('Leaf, round 2').press('Enter')
   await sheet.getByText('2 / 2').waitFor()
   await sheet.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()
-  const { plan } = await lessonAt(server.url, id)
+  const { plan } = await school.lesson(id)
   await expect
-    .poll(async () => (await observations(id)).map(({ text, about }) => [text, about?.levelId]))
+    .poll(async () => (await observations(school, id)).map(({ text, about }) => [text, about?.levelId]))
     .toEqual([['folded the sides', plan.levels[1]!.id]])
-  await desk.goto(`${server.url}/lessons/${id}/compare`)
+  await desk.goto(`${school.url}/lessons/${id}/compare`)
   await desk.getByRole('img', { name: 'Leaf, round 2: folded the sides' }).waitFor()
 })

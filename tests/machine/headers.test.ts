@@ -1,23 +1,11 @@
-import type { Browser } from 'playwright-core'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { startServer, type RunningServer } from '../scripts/runServer'
-import { openBrowser, openPage } from './support/browser'
-import { dataFolder } from './support/dataFolder'
+import { expect } from 'vitest'
+import { openPage } from '../support/browser'
+import { inSchool } from '../support/inSchool'
 
-let server: RunningServer
-let browser: Browser
-beforeAll(async () => {
-  server = await startServer(dataFolder('empty'))
-  browser = await openBrowser()
-})
-afterAll(async () => {
-  await browser.close()
-  await server.stop()
-  server.forget()
-})
+const it = inSchool('empty')
 
-it('every page carries a strict content policy and keeps to it', async () => {
-  const { headers } = await fetch(server.url)
+it('every page carries a strict content policy and keeps to it', async ({ school, browser }) => {
+  const { headers } = await fetch(school.url)
   const policy = Object.fromEntries(
     headers
       .get('content-security-policy')!
@@ -30,8 +18,8 @@ it('every page carries a strict content policy and keeps to it', async () => {
   expect(policy['frame-ancestors']).toBe("'none'")
   expect(headers.get('x-content-type-options')).toBe('nosniff')
   expect(headers.get('referrer-policy')).toBe('no-referrer')
-  const { page, watch } = await openPage(browser, server.url)
-  await page.goto(server.url)
+  const { page, watch } = await openPage(browser, school.url)
+  await page.goto(school.url)
   await page.getByRole('link', { name: 'Make a class' }).waitFor()
   await page.evaluate(() => {
     const script = document.createElement('script')
@@ -39,5 +27,6 @@ it('every page carries a strict content policy and keeps to it', async () => {
     document.body.append(script)
   })
   expect(await page.evaluate(() => 'smuggled' in window)).toBe(false)
-  expect(watch.errors.filter((error) => !error.includes('Content Security Policy'))).toEqual([])
+  expect(watch.errors).toEqual([expect.stringContaining('Content Security Policy')])
+  await page.context().close()
 })

@@ -4,8 +4,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { startServer, type RunningServer } from '../scripts/runServer'
-import { dataFolder } from './support/dataFolder'
+import { startServer, type RunningServer } from '../../scripts/runServer'
+import { dataFolder } from '../support/dataFolder'
 
 let server: RunningServer
 beforeAll(async () => (server = await startServer(dataFolder('empty'))))

@@ -1,0 +1,44 @@
+import { expect } from 'vitest'
+import { newId } from '#core/plan'
+import { inSchool } from '../support/inSchool'
+
+const it = inSchool('demo')
+
+it('has the questions that nobody tested, from where one starts the next lesson', async ({
+  school,
+  open,
+}) => {
+  const id = await school.ask('Does the clay matter?')
+  for (const text of ['Why do some things sink?', 'Does the shape matter?'])
+    await school.send('PUT', `/api/lessons/${id}/notes/${newId()}`, {
+      kind: 'asking',
+      text,
+      sort: null,
+      settled: false,
+    })
+  expect((await school.lessons()).find((one) => one.id === id)!.nextQuestions).toEqual([
+    'Why do some things sink?',
+    'Does the shape matter?',
+  ])
+  const page = await open('/')
+  const row = page.getByRole('row', { name: /Does the clay matter/ })
+  await row.getByText('2 next questions').click()
+  await row.getByRole('button', { name: 'Ask next: Does the shape matter?' }).click()
+  await page.getByRole('heading', { name: 'What do we wonder?' }).waitFor()
+  expect(page.url()).not.toContain(id)
+})
+
+it('refuses a wrong file with words, and adds nothing', async ({ school, open }) => {
+  const before = await school.get('/api/investigations')
+  const page = await open('/')
+  const add = (name: string, text: string) =>
+    page
+      .getByLabel('Investigation file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  await page.getByRole('heading', { name: 'Start a lesson' }).waitFor()
+  await add('broken.json', '{"format": "jolly-bea')
+  await page.getByText('This file is damaged').waitFor()
+  await add('newer.json', JSON.stringify({ format: 'jolly-beaker-investigation', version: 9, plan: {} }))
+  await page.getByText('written by a newer Jolly Beaker').waitFor()
+  expect(await school.get('/api/investigations')).toEqual(before)
+})
