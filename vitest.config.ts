@@ -17,6 +17,8 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'core',
+          // Pure functions leave nothing behind, so that no file has to load all anew.
+          isolate: false,
           include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'starters/**/*.test.ts', 'app/**/*.test.ts'],
         },
       },
@@ -24,6 +26,8 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'server',
+          // Each file opens a database of its own; what they import need not be loaded anew.
+          isolate: false,
           include: ['server/**/*.test.ts', 'shared/**/*.test.ts', 'scripts/**/*.test.ts'],
           exclude: ['server/database/remote/**'],
           globalSetup: './server/testing/globalSetup.ts',
@@ -38,6 +42,7 @@ export default defineConfig({
         test: {
           // The same routes on a server of PostgreSQL, as a district runs them.
           name: 'postgres',
+          isolate: false,
           include: [
             'server/api/**/*.test.ts',
             'server/live/**/*.test.ts',
