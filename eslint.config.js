@@ -77,7 +77,7 @@ export default typescript.config(
   },
   {
     // A promise that nobody waits for fails unheard: it is awaited, or marked as let go with void.
-    files: ['{app,bench,core,demo,scripts,server,shared,starters,tests}/**/*.{ts,vue}'],
+    files: ['{app,benchmarks,core,demo,scripts,server,shared,starters,tests}/**/*.{ts,vue}'],
     ignores: ['benchmarks/bare/**'],
     languageOptions: {
       parserOptions: {

@@ -1,5 +1,5 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
-import { dirname, join, relative } from 'node:path'
+import { basename, dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { expect, it } from 'vitest'
 
@@ -28,11 +28,25 @@ function named(from: string, name: string): string | null {
   return found ? relative(root, found) : null
 }
 
+/** Components are used by their names, without an import. */
+const components = new Map(
+  sources
+    .filter((file) => file.startsWith('app/components/') && file.endsWith('.vue'))
+    .map((file) => [basename(file, '.vue'), file]),
+)
+
 const arrows = new Map(
   sources.map((file) => {
     const text = readFileSync(join(root, file), 'utf8')
-    const names = [...text.matchAll(/(?:from|import) '([^']+)'/g)].map((one) => one[1]!)
-    return [file, names.flatMap((name) => named(file, name) ?? [])] as const
+    const names = [...text.matchAll(/(?:from|import)[ (]'([^']+)'/g)].map((one) => one[1]!)
+    const shown = file.endsWith('.vue') ? [...text.matchAll(/<([A-Z]\w+)/g)].map((one) => one[1]!) : []
+    return [
+      file,
+      [
+        ...names.flatMap((name) => named(file, name) ?? []),
+        ...shown.flatMap((name) => components.get(name) ?? []),
+      ],
+    ] as const
   }),
 )
 
@@ -58,6 +72,17 @@ function circle(): string[] | null {
 
 it('imports drawn as arrows have no circle', () => {
   expect(circle()).toBeNull()
+})
+
+it('a face shows nothing of another, and what all may show shows nothing of theirs', () => {
+  const faces = ['desk', 'board', 'sheet', 'print']
+  const faceOf = (file: string) => faces.find((face) => file.startsWith(`app/components/${face}/`))
+  const stray = [...arrows].flatMap(([file, to]) =>
+    file.startsWith('app/components/')
+      ? to.filter((one) => faceOf(one) && faceOf(one) !== faceOf(file)).map((one) => `${file} → ${one}`)
+      : [],
+  )
+  expect(stray).toEqual([])
 })
 
 it('no file is longer than 300 lines without a reason in its first line', () => {

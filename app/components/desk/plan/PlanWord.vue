@@ -4,7 +4,7 @@ import type { MethodWord } from '#core/method'
 import { capital } from '#core/quantity'
 import { useMethod } from '../../../composables/useMethod'
 import { useLesson } from '../../../stores/lesson'
-import { KeptSamePanel, LevelsPanel, WordChoices, WordNumber, WordText } from './laterParts'
+import { KeptSamePanel, LevelsPanel, WordChoices, WordNumber, WordText } from './laterWords'
 
 /** One word of the plan: a button that says what it stands for, and opens what it can become. */
 const props = defineProps<{ word: MethodWord; tabindex?: number; listed?: boolean }>()
