@@ -45,7 +45,7 @@ export async function backup(): Promise<Figure[]> {
 async function slowestSave({ db }: OpenDatabase, until: Promise<unknown>): Promise<number> {
   const id = newId()
   await db.insert(supplies).values({
-    ...{ id, name: 'card', unit: 'sheet', amount: 0, place: '', care: '' },
+    ...{ id, name: 'card', unit: 'sheet', amount: 0, shelf: '', care: '' },
     ...{ packSize: null, price: null, instead: [] },
   })
   let [slowest, done, amount] = [0, false, 0]

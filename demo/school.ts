@@ -67,7 +67,7 @@ export function tidewickCalendar(today: Date): SchoolCalendar {
   }
 }
 
-type Stock = [name: string, unit: string, amount: number, place: string, packSize?: number, price?: number]
+type Stock = [name: string, unit: string, amount: number, shelf: string, packSize?: number, price?: number]
 const stock: Stock[] = [
   ['bouncy ball', '', 9, 'hall, net bag', 6, 3.6],
   ['masking tape', 'cm', 4500, 'shelf 1', 5000, 1.9],
@@ -98,12 +98,12 @@ const stock: Stock[] = [
 
 /** The store cupboard of Tidewick School. */
 export function tidewickSupplies(random: Random): Supply[] {
-  return stock.map(([name, unit, amount, place, packSize, price]) => ({
+  return stock.map(([name, unit, amount, shelf, packSize, price]) => ({
     id: uuidFrom(random),
     name,
     unit,
     amount,
-    place,
+    shelf,
     packSize: packSize ?? null,
     price: price ?? null,
     instead: [],

@@ -91,7 +91,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
               <tr v-for="row in rows" :key="row.need.key + row.need.unit + row.need.use">
                 <th scope="row"><span class="tick" />{{ row.need.name }}</th>
                 <td class="number">{{ amountWords(row.need.amount, row.need.unit) }}</td>
-                <td class="soft small">{{ row.supply?.place }}</td>
+                <td class="soft small">{{ row.supply?.shelf }}</td>
                 <td class="small">{{ row.lessons.map((one) => one.title.split(',')[0]).join(', ') }}</td>
               </tr>
             </tbody>

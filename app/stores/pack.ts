@@ -149,9 +149,9 @@ export const usePack = defineStore('pack', () => {
     for (const { line, place, amount } of some) tick(line.material.id, place, done ? 0 : amount)
   }
 
-  /** The place in the school where a line's things are kept. */
+  /** Where in the school a line's things are kept. */
   const shelfOf = (line: KitLine) =>
-    availability.value.find((one) => one.need.materialIds.includes(line.material.id))?.supply?.place ?? ''
+    availability.value.find((one) => one.need.materialIds.includes(line.material.id))?.supply?.shelf ?? ''
 
   /** How much of a line is packed in a place. */
   const packed = (materialId: string, place: string) => ticks.value.get(tickKey({ materialId, place })) ?? 0

@@ -9,7 +9,7 @@ export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
       {
         code: 'nothing-changed',
         severity: 'mend',
-        part: 'changed',
+        field: 'changed',
         reason: `Nothing is changed yet, so this is a show, a model or a look-up, not a test. Say ${words.changed}: one thing only.`,
         remedies: cardRemedies(plan, ['could-change', 'kept-same'], 'changed', 'Change'),
       },
@@ -27,7 +27,7 @@ function twoThings(plan: Plan): Finding[] {
     {
       code: 'two-things-changed',
       severity: 'mend',
-      part: 'changed',
+      field: 'changed',
       reason: `${things.length === 2 ? 'Two things change' : 'Several things change'} here. Which one are we asking about?`,
       remedies: things.map((kept) =>
         remedy(`Change only ${quoted(kept)}`, (before) => ({
@@ -53,7 +53,7 @@ function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
     {
       code: 'changed-and-kept-same',
       severity: 'mend',
-      part: 'keptSame',
+      field: 'keptSame',
       reason: `“${quoted(clash.name)}” is changed and also listed under ${keptSameWords}. It cannot be both.`,
       remedies: [
         remedy(`Take ${quoted(clash.name)} off the list`, (before) => ({
@@ -70,7 +70,7 @@ function measuresItself(plan: Plan): Finding[] {
     {
       code: 'changed-is-measured',
       severity: 'mend',
-      part: 'measured',
+      field: 'measured',
       reason: `“${quoted(plan.changed.name)}” is both changed and measured. We set it ourselves, so measuring it tells nothing new.`,
       remedies: [],
     },

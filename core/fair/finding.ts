@@ -16,7 +16,7 @@ export interface Finding {
   severity: 'mend' | 'think'
   reason: string
   /** Where in the plan the finding belongs, so that a screen can point at it. */
-  part: 'question' | 'changed' | 'levels' | 'measured' | 'keptSame' | 'tries'
+  field: 'question' | 'changed' | 'levels' | 'measured' | 'keptSame' | 'tries'
   remedies: Remedy[]
 }
 

@@ -10,7 +10,7 @@ export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] 
       {
         code: 'nothing-kept-same',
         severity: 'mend',
-        part: 'keptSame',
+        field: 'keptSame',
         reason: `Nothing stands under ${words.keptSame}. If other things change too, nobody can say what made the difference.`,
         remedies: [
           remedy('Add place, person and start', () => ({
@@ -33,7 +33,7 @@ function unsaidWays(plan: Plan): Finding[] {
     .map((same) => ({
       code: `unequal-start-${same.id}`,
       severity: 'think' as const,
-      part: 'keptSame' as const,
+      field: 'keptSame' as const,
       reason: same.how.includes('…')
         ? `“${quoted(same.how)}”: fill in the number for “${quoted(same.name)}”, so that every group starts alike.`
         : `How will “${quoted(same.name)}” be kept the same? Unequal starts are noticed too late otherwise.`,
@@ -66,7 +66,7 @@ function likelyForgotten(plan: Plan): Finding[] {
     .map(({ name, how, reason }) => ({
       code: `forgotten-${name.replaceAll(' ', '-')}`,
       severity: 'think' as const,
-      part: 'keptSame' as const,
+      field: 'keptSame' as const,
       reason,
       remedies: [
         remedy(`Keep the ${name} the same`, (before) => ({

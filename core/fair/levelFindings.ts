@@ -24,7 +24,7 @@ function unfinished(plan: Plan): Finding[] {
     {
       code: 'unfinished-level',
       severity: 'mend',
-      part: 'levels',
+      field: 'levels',
       reason: `${open.length === 1 ? `One level has no ${missing}` : `${open.length} levels have no ${missing}`} yet.`,
       remedies: [
         remedy(open.length === 1 ? 'Take it out' : 'Take them out', (before) => ({
@@ -48,7 +48,7 @@ function twice(plan: Plan): Finding[] {
     {
       code: 'level-twice',
       severity: 'mend',
-      part: 'levels',
+      field: 'levels',
       reason: `${quoted(levelName(plan, repeated))} is listed twice. Testing it more often is what tries are for.`,
       remedies: [remedy('Keep it once', () => ({ levels: first }))],
     },
@@ -64,7 +64,7 @@ function tooFew(plan: Plan, changedWords: string): Finding[] {
     {
       code: count < 2 ? 'too-few-levels' : 'two-levels-no-pattern',
       severity: count < 2 ? 'mend' : 'think',
-      part: 'levels',
+      field: 'levels',
       reason:
         count < 2
           ? `A fair test compares at least two levels of ${changedWords}.`
@@ -87,7 +87,7 @@ function tooMany(plan: Plan): Finding[] {
     {
       code: 'too-many-levels',
       severity: 'mend',
-      part: 'levels',
+      field: 'levels',
       reason: `${plan.levels.length} levels are more than a class can test. ${planLimits.levels} is the most.`,
       remedies: [
         remedy(`Keep the first ${planLimits.levels}`, (before) => ({
@@ -110,7 +110,7 @@ function outOfReach(plan: Plan): Finding[] {
     {
       code: `level-out-of-reach-${out.id}`,
       severity: 'mend',
-      part: 'levels',
+      field: 'levels',
       reason: `${levelName(plan, out)} is more than the set-up lets us do: it goes from ${levelName(plan, { ...out, value: range.least })} to ${levelName(plan, { ...out, value: range.greatest })}.`,
       remedies: [
         ...(taken
@@ -144,7 +144,7 @@ function noBaseline(plan: Plan): Finding[] {
     {
       code: 'no-baseline',
       severity: 'think',
-      part: 'levels',
+      field: 'levels',
       reason: 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
       remedies: [
         remedy('Add “nothing added”', (before) => ({

@@ -34,7 +34,7 @@ function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
     {
       code: 'nothing-measured',
       severity: 'mend',
-      part: 'measured',
+      field: 'measured',
       reason: `Nothing is measured yet, so this is a show, a model or a look-up, not a test. Say ${measuredWords}.`,
       remedies: cardRemedies(plan, ['could-measure'], 'measured', 'Measure'),
     },
@@ -51,7 +51,7 @@ function wrongInstrument(plan: Plan): Finding[] {
     {
       code: 'wrong-instrument',
       severity: 'mend',
-      part: 'measured',
+      field: 'measured',
       reason: `A ${quoted(instrument.name)} reads ${read.spoken}, not ${wanted.spoken}.`,
       remedies: [
         remedy(`Measure in ${read.spoken}`, (before) => ({
@@ -85,7 +85,7 @@ function notMeasurable(plan: Plan, cupboard: readonly CupboardInstrument[]): Fin
     {
       code: off ? 'off-the-scale' : 'finer-than-a-mark',
       severity: 'mend',
-      part: 'measured',
+      field: 'measured',
       reason: off
         ? `What we expect lies off the scale of the ${quoted(instrument.name)}, so it could not be read.`
         : `The difference we expect is smaller than one mark of the ${quoted(instrument.name)}, so all levels would look alike.`,
@@ -106,7 +106,7 @@ function bestUndefined(plan: Plan): Finding[] {
     {
       code: 'best-undefined',
       severity: 'mend',
-      part: 'question',
+      field: 'question',
       reason: `What does “${word.toLowerCase()}” mean here? Say which end wins, so that everyone judges alike.`,
       remedies: [
         remedy(`It means the most ${name}`, () => ({ best: 'most' })),

@@ -25,7 +25,7 @@ function differing(plan: Plan, property: Property): Finding[] {
     {
       code: `second-property-${property.id}`,
       severity: 'mend',
-      part: 'levels',
+      field: 'levels',
       reason: `The ${quoted(property.name)} differs too (${told}). Then nobody can say which of the two made the difference.`,
       remedies: [
         makeAlike(property, mostCommon(all.map(({ value }) => value))),
@@ -43,7 +43,7 @@ function unstated(plan: Plan, property: Property): Finding[] {
     {
       code: `property-unstated-${property.id}`,
       severity: 'think',
-      part: 'levels',
+      field: 'levels',
       reason: `What is the ${quoted(property.name)} of ${quoted(levelName(plan, open), 20)}? If it differs, two things change.`,
       remedies: [makeAlike(property, mostCommon(all.map(({ value }) => value)))],
     },

@@ -15,7 +15,7 @@ function tooFewTries(plan: Plan, usual: number): Finding[] {
     {
       code: none ? 'no-tries' : 'too-few-tries',
       severity: none ? 'mend' : 'think',
-      part: 'tries',
+      field: 'tries',
       reason: none
         ? 'With no tries there is no result.'
         : `With ${plan.tries === 1 ? 'one try' : `${plan.tries} tries`} at each level, one slip looks like a result. ${usual} is usual at this age.`,
@@ -37,7 +37,7 @@ function sameOrder(plan: Plan): Finding[] {
     {
       code: 'same-order',
       severity: 'think',
-      part: 'levels',
+      field: 'levels',
       reason:
         'Every group tests the levels in the same order. If things wear out, warm up or get tiring, that looks like a result.',
       remedies: [remedy('Give each group its own order', () => ({ levelOrder: 'own' }))],

@@ -9,7 +9,7 @@ const supply = (changes: Partial<Supply>): Supply => ({
   name: 'card',
   unit: 'sheets',
   amount: 40,
-  place: 'shelf 1',
+  shelf: 'shelf 1',
   packSize: null,
   price: null,
   instead: [],
@@ -41,7 +41,7 @@ describe('the store cupboard as CSV', () => {
   })
 
   it('holds nothing that a spreadsheet would run', () => {
-    const csv = suppliesCsv([supply({ name: '=HYPERLINK("x")', place: '+1', care: '@sum', unit: '-x' })])
+    const csv = suppliesCsv([supply({ name: '=HYPERLINK("x")', shelf: '+1', care: '@sum', unit: '-x' })])
     for (const cell of ['=HYPERLINK', '@sum', '-x']) expect(csv).toContain(`'${cell}`)
   })
 

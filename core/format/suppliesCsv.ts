@@ -48,7 +48,7 @@ export function suppliesCsv(supplies: readonly Supply[]): string {
         safeCell(one.name),
         safeCell(one.unit),
         one.amount,
-        safeCell(one.place),
+        safeCell(one.shelf),
         one.packSize ?? '',
         one.price ?? '',
         safeCell(one.instead.join('; ')),
@@ -99,7 +99,7 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
         name,
         unit: unquoted(cell('unit')),
         amount: amount!.value ?? 0,
-        place: unquoted(cell('place')),
+        shelf: unquoted(cell('place')),
         packSize: packSize!.value,
         price: price!.value,
         instead: unquoted(cell('instead'))

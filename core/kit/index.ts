@@ -33,6 +33,6 @@ export {
   type Supply,
 } from './stock/supply'
 export { amountOf, amountWords, describeLine, makingWords, ruleWords } from './typed/describeLine'
-export { turnsOf, turnWords, type Round } from './turns'
+export { turnsOf, turnWords, type Rotation } from './turns'
 export { typeLine } from './typed/typeLine'
 export { understandLine, type UnderstoodLine } from './typed/understandLine'

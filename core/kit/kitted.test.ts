@@ -36,7 +36,7 @@ function state(changes: Partial<KitState> = {}, balls = 8): KitState {
       name: 'ball',
       unit: '',
       amount: balls,
-      place: '',
+      shelf: '',
       packSize: null,
       price: null,
       instead: [],

@@ -66,14 +66,14 @@ describe('turnsOf', () => {
   const lines = kitAmounts(plan, { groups: 6, children: 24, cupboard: instrumentCupboard })
 
   it('lets kinds go round together, and each other thing by itself', () => {
-    const rounds = turnsOf(lines, 6)
-    expect(rounds.map((round) => [round.lines.length, round.turns.length])).toEqual([
+    const rotations = turnsOf(lines, 6)
+    expect(rotations.map((rotation) => [rotation.lines.length, rotation.turns.length])).toEqual([
       [2, 2],
       [1, 3],
     ])
     for (let place = 0; place < 6; place++)
       expect(
-        turnWords(rounds, place)
+        turnWords(rotations, place)
           .map((words) => words.split(':')[0])
           .sort(),
       ).toEqual(['balance', 'bar magnet', 'ring magnet'])

@@ -31,7 +31,7 @@ export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Ev
   const way = wayOf(plan)
   const soFar = evidence.results.length >= 2 ? null : way.soFar(plan, counted)
   const { sentence, reason } = soFar ?? resultSentence(scoredPlan(plan, counted), evidence)
-  return { sentence, reason, detail: capital(way.tells(plan, counted, evidence.results) ?? '') }
+  return { sentence, reason, detail: capital(way.detail(plan, counted, evidence.results) ?? '') }
 }
 
 /**

@@ -127,9 +127,9 @@ describe('its words', () => {
   })
 
   it('are marked where a check stumbles', () => {
-    expect(wordOfFinding({ code: 'same-order', part: 'levels' })).toBe('levelOrder')
-    expect(wordOfFinding({ code: 'off-the-scale', part: 'measured' })).toBe('instrument')
-    expect(wordOfFinding({ code: 'too-few-tries', part: 'tries' })).toBe('tries')
+    expect(wordOfFinding({ code: 'same-order', field: 'levels' })).toBe('levelOrder')
+    expect(wordOfFinding({ code: 'off-the-scale', field: 'measured' })).toBe('instrument')
+    expect(wordOfFinding({ code: 'too-few-tries', field: 'tries' })).toBe('tries')
   })
 })
 

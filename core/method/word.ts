@@ -91,7 +91,7 @@ const wordOfCode: [RegExp, WordId][] = [
   [/^same-order$/, 'levelOrder'],
   [/^(?:wrong-instrument|off-the-scale|finer-than-a-mark)$/, 'instrument'],
 ]
-const wordOfPart: Record<Finding['part'], WordId> = {
+const wordOfField: Record<Finding['field'], WordId> = {
   question: 'best',
   changed: 'changed',
   levels: 'levels',
@@ -102,10 +102,10 @@ const wordOfPart: Record<Finding['part'], WordId> = {
 
 /**
  * The word of the paragraph that a finding stumbles over.
- * @example wordOfFinding({ code: 'same-order', part: 'levels' }) // 'levelOrder'
+ * @example wordOfFinding({ code: 'same-order', field: 'levels' }) // 'levelOrder'
  */
-export function wordOfFinding({ code, part }: Pick<Finding, 'code' | 'part'>): WordId {
-  return wordOfCode.find(([about]) => about.test(code))?.[1] ?? wordOfPart[part]
+export function wordOfFinding({ code, field }: Pick<Finding, 'code' | 'field'>): WordId {
+  return wordOfCode.find(([about]) => about.test(code))?.[1] ?? wordOfField[field]
 }
 
 /** A word with its usual looks, so that each clause says only what is its own. */

@@ -75,7 +75,7 @@ export const plainWay = {
 
   picture: null,
 
-  tells: (): string | null => null,
+  detail: (): string | null => null,
 
   doubts: () => [],
 

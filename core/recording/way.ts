@@ -344,7 +344,7 @@ export interface Way {
   /** What the readings look like; null where the dots of the scores show it all. */
   picture: ((plan: Plan, counted: readonly Entry[]) => Picture) | null
   /** What each level did, in the way's own words; null where the sentence of the result says it. */
-  tells: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) => string | null
+  detail: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) => string | null
   /** What cannot all be right. */
   doubts: (plan: Plan, counted: readonly Entry[]) => Doubt[]
   /** What is to be seen while nothing can be compared yet; null where that is nothing. */

@@ -20,7 +20,7 @@ const supply = (changes: Partial<Supply>): Supply => ({
   name: 'cup',
   unit: '',
   amount: 10,
-  place: '',
+  shelf: '',
   packSize: null,
   price: null,
   instead: [],

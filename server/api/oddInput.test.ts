@@ -103,7 +103,7 @@ async function doors(): Promise<Sent[]> {
   const supplyId = newId()
   const supply = {
     id: supplyId,
-    ...{ name: 'card', unit: 'sheets', amount: 40, place: 'shelf', packSize: null, price: null },
+    ...{ name: 'card', unit: 'sheets', amount: 40, shelf: 'shelf', packSize: null, price: null },
     ...{ instead: [], care: '' },
   }
   const sent: [string, string, unknown][] = [

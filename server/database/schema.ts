@@ -61,7 +61,7 @@ export const supplies = pgTable('supplies', {
   name: text('name').notNull(),
   unit: text('unit').notNull(),
   amount: doublePrecision('amount').notNull(),
-  place: text('place').notNull(),
+  shelf: text('place').notNull(),
   packSize: doublePrecision('pack_size'),
   price: doublePrecision('price'),
   instead: jsonb('instead').$type<string[]>().notNull(),

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, or, type SQL } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
-import { notFound } from '../http/apiError'
+import { ApiError, notFound } from '../http/apiError'
 
 export type LessonRow = typeof lessons.$inferSelect
 
@@ -20,6 +20,15 @@ export async function lockLesson(tx: Database, id: string): Promise<LessonRow> {
   const [row] = await tx.select().from(lessons).where(eq(lessons.id, id)).for('update')
   if (!row || row.removedAt) throw notFound('lesson')
   return row
+}
+
+/** Refuses to save over what another screen has saved since. */
+export function refuseOverNewer(what: 'plan' | 'conclusion', version: number, now: number): void {
+  if (version !== now)
+    throw new ApiError(
+      'conflict',
+      `This ${what} was changed on another screen. Reload to see it; your last change was not saved.`,
+    )
 }
 
 /**

@@ -12,14 +12,14 @@ import type { Stage } from '#core/lesson'
 import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
-import { ApiError, notFound } from '../http/apiError'
+import { notFound } from '../http/apiError'
 import { cursorOf } from '../live/cursor'
 import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { entriesByLesson, entriesOf } from './entries'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf, groupsTakingPart } from './lessonGroups'
-import { findLesson, lockFamily, lockLesson } from './lessonRow'
+import { findLesson, lockFamily, lockLesson, refuseOverNewer } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, tellingParts } from './parts'
@@ -234,11 +234,7 @@ export async function saveConclusion(
 ): Promise<{ conclusionVersion: number }> {
   return db.transaction(async (tx) => {
     const before = await lockLesson(tx, id)
-    if (before.conclusionVersion !== version)
-      throw new ApiError(
-        'conflict',
-        'This conclusion was changed on another screen. Reload to see it; your last change was not saved.',
-      )
+    refuseOverNewer('conclusion', version, before.conclusionVersion)
     const conclusionVersion = version + 1
     await tx.update(lessons).set({ conclusion, conclusionVersion }).where(eq(lessons.id, id))
     await recordEvent(tx, id, { kind: 'conclusion', conclusion, conclusionVersion })

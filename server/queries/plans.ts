@@ -8,7 +8,7 @@ import { lessons } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { entriesOf } from './entries'
-import { lockLesson } from './lessonRow'
+import { lockLesson, refuseOverNewer } from './lessonRow'
 import { weighPlanChange } from './safety'
 
 /** Saves the plan, unless somebody saved another one since; what readings were taken by must stay. */
@@ -20,11 +20,7 @@ export async function savePlan(
 ): Promise<{ planVersion: number }> {
   return db.transaction(async (tx) => {
     const before = await lockLesson(tx, id)
-    if (before.planVersion !== version)
-      throw new ApiError(
-        'conflict',
-        'This plan was changed on another screen. Reload to see it; your last change was not saved.',
-      )
+    refuseOverNewer('plan', version, before.planVersion)
     await refuseLosingReadings(tx, id, before.plan, plan)
     const planVersion = version + 1
     await tx.update(lessons).set({ plan, planVersion }).where(eq(lessons.id, id))

@@ -13,7 +13,7 @@ export const supplySchema = object({
   name: line(80),
   unit: openLine(20),
   amount: amount(0, most),
-  place: openLine(80),
+  shelf: openLine(80),
   packSize: orNull(amount(0.001, most)),
   price: orNull(amount(0, most)),
   instead: list(line(80), 10).messages({ 'array.max': 'Name at most ten things that do the same job.' }),

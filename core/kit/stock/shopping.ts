@@ -58,7 +58,7 @@ const asSupply = (offer: Offer): Supply => ({
   ...offer,
   id: offer.name,
   amount: 0,
-  place: '',
+  shelf: '',
   instead: [],
   care: '',
 })

@@ -14,7 +14,7 @@ const supply = (name: string, amount: number, changes: Partial<Supply> = {}): Su
   name,
   unit: '',
   amount,
-  place: '',
+  shelf: '',
   packSize: null,
   price: null,
   instead: [],

@@ -12,7 +12,7 @@ export interface Supply {
   /** How much there is, in `unit`. */
   amount: number
   /** Where it lies: "shelf 3, blue box". */
-  place: string
+  shelf: string
   /** How much a pack holds, in `unit`; null when it is bought one by one. */
   packSize: number | null
   /** What a pack costs, or one where there are no packs; null when nobody knows. */
@@ -70,7 +70,7 @@ export function withInstruments(
         name: one.name,
         unit: '',
         amount: one.howMany,
-        place: 'cupboard of instruments',
+        shelf: 'cupboard of instruments',
         packSize: null,
         price: null,
         instead: [],

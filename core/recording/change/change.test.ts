@@ -84,7 +84,7 @@ describe('before and after', () => {
     const scored = scoredPlan(inContainers, jarAndCup)
     expect(scored.measured).toMatchObject({ name: 'share of mass lost', unit: 'percent' })
     const { results } = weighLesson(inContainers, jarAndCup, ['leaf'])
-    expect(wayOf(inContainers).tells(inContainers, jarAndCup, results)).toBe(
+    expect(wayOf(inContainers).detail(inContainers, jarAndCup, results)).toBe(
       'mass: jar lost 7.5% of its start and cup lost 10% of its start. ' +
         'The starts differ, from 80 g to 160 g, so the changes are compared as shares of the start.',
     )
@@ -125,7 +125,7 @@ describe('before and after', () => {
       '240 g − 239 g = 1 g',
     ])
     const { results } = weighLesson(plan, entries, ['leaf'])
-    expect(wayOf(plan).tells(plan, entries, results)).toBe(
+    expect(wayOf(plan).detail(plan, entries, results)).toBe(
       'mass: water lost 10 g. Oil: no change we could measure; the readings of one try could show more than 1 g.',
     )
   })
@@ -139,7 +139,7 @@ describe('before and after', () => {
           other: [{ before: 240, after: 200 }],
         }),
       )
-      return wayOf(plan).tells(plan, entries, weighLesson(plan, entries, []).results)
+      return wayOf(plan).detail(plan, entries, weighLesson(plan, entries, []).results)
     }
     expect(told(239)).toContain('lump lost 1 g')
     expect(told(241)).toContain('Lump: no change we could measure')
@@ -264,12 +264,12 @@ describe('parts and the whole', () => {
       '152 mL together, 180 mL apart: 15.6% less',
     ])
     const { results } = weighLesson(poured, entries, ['leaf'])
-    expect(wayOf(poured).tells(poured, entries, results)).toBe(
+    expect(wayOf(poured).detail(poured, entries, results)).toBe(
       'volume: rice and peas came to 28 mL less together.',
     )
     expect(wayOf(poured).readingsPerScore(poured)).toBe(3)
     const same = group(poured, 'leaf', { 'rice and peas': [{ rice: 100, peas: 80, 'all together': 178 }] })
-    expect(wayOf(poured).tells(poured, same, weighLesson(poured, same, ['leaf']).results)).toContain(
+    expect(wayOf(poured).detail(poured, same, weighLesson(poured, same, ['leaf']).results)).toContain(
       'no change we could measure; the readings of one try could show more than 3 mL',
     )
   })

@@ -175,7 +175,7 @@ export function changeWay(parts: ChangeParts) {
       },
     },
 
-    tells: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) =>
+    detail: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) =>
       changesTold(plan, changes(plan, counted), results, readings(plan), parts.whole, parts.verbs),
   }
 }

@@ -162,7 +162,7 @@ export const pairs: Way = {
 
   picture: (plan, counted) => ({ kind: 'tiles', tiles: ladders(plan, counted) }),
 
-  tells(plan, counted, results) {
+  detail(plan, counted, results) {
     const all = (plan.levels.length * (plan.levels.length - 1)) / 2
     const rows = rowsOf(plan, counted)
     const complete = ordersOf(plan, counted)

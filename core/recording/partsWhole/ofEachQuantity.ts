@@ -86,14 +86,14 @@ export function ofEachQuantity(way: Way): Way {
       },
     },
 
-    tells(plan, counted, results) {
+    detail(plan, counted, results) {
       const [compared, ...others] = quantitiesOf(plan)
-      const told = way.tells(compared!, own(compared!, counted), results)
+      const told = way.detail(compared!, own(compared!, counted), results)
       const besides = others.map((one) => {
         const read = own(one, counted)
         const comparison = comparisonOf(way.scored(one, read), [], way.readingsPerScore(one))
         const cells = cellsOf(comparison, way.scores(one, read))
-        return way.tells(one, read, levelResults(comparison.levels, cells, comparison.scale))
+        return way.detail(one, read, levelResults(comparison.levels, cells, comparison.scale))
       })
       const all = [told, ...besides.map((one) => one && capital(one))].flatMap((one) => one ?? [])
       return all.length === 0 ? null : all.join(' ')

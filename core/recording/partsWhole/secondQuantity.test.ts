@@ -68,7 +68,7 @@ describe('parts and whole in volume and in mass', () => {
   it('compares the volume, 28 mL less, and tells of the mass that it stayed', () => {
     expect(scoresOf(plan, entries)).toMatchObject([{ value: 28 }])
     const { results } = weighLesson(plan, entries, ['leaf'])
-    expect(way.tells(plan, entries, results)).toBe(
+    expect(way.detail(plan, entries, results)).toBe(
       'volume: rice and peas came to 28 mL less together. ' +
         'Mass, rice and peas: no change we could measure; the readings of one try could show more than 1.5 g.',
     )
@@ -140,7 +140,7 @@ describe('parts and whole in volume and in mass', () => {
     expect(readWithOf(weighed, containerMoment)).toMatchObject({ unit: 'g' })
     expect(scoresOf(weighed, more)).toMatchObject([{ value: 28 }])
     // 65 g and 40 g apart, 125 g together.
-    expect(way.tells(weighed, more, weighLesson(weighed, more).results)).toContain(
+    expect(way.detail(weighed, more, weighLesson(weighed, more).results)).toContain(
       'Mass: rice and peas came to 20 g more together.',
     )
   })

@@ -172,7 +172,7 @@ export const race: Way = {
 
   picture: (plan, counted) => ({ kind: 'tiles', tiles: placesByHeat(plan, counted) }),
 
-  tells(plan, counted) {
+  detail(plan, counted) {
     const heats = heatsOf(counted)
     const all = orderedLevels(plan).flatMap((level) => {
       const own = heats.flatMap(({ places }) => places.get(level.id) ?? [])

@@ -93,7 +93,7 @@ describe('heats', () => {
       [1.5, 1.5, 3],
     ]
     expect(kendallW(ranks)).toBeCloseTo(0.636, 3)
-    expect(wayOf(race).tells(race, three, [])).toBe(
+    expect(wayOf(race).detail(race, three, [])).toBe(
       'mean place over 3 heats: wool 1.17, foil 2.17 and none 2.67. The heats agree in part: 0.64 on a scale from 0 (not at all) to 1 (always the same order).',
     )
   })
@@ -119,7 +119,7 @@ describe('heats', () => {
     const out = [heat('leaf', 1, 'a b! c!')]
     expect(scoresOf(race, out).map((score) => score.value)).toEqual([1, Infinity, Infinity])
     expect([...placesOf(orderKept('wool>foil!>none!')).values()]).toEqual([1, 2.5, 2.5])
-    expect(wayOf(race).tells(race, out, [])).toContain(
+    expect(wayOf(race).detail(race, out, [])).toContain(
       'Not finished, which counts as last: foil once and none once.',
     )
     expect(wayOf(race).print(race, out[0]!)).toBe('wool > not finished: foil, none')

@@ -64,7 +64,7 @@ export const rounds: Way = {
   /** More than one try of a round is summed up as the plan says; what counts is the round. */
   picture: (plan, counted) => ({ kind: 'steps', steps: stepsOf(plan, counted) }),
 
-  tells(plan, counted) {
+  detail(plan, counted) {
     const steps = stepsOf(plan, counted).filter(({ best }) => best !== null)
     if (steps.length === 0) return null
     const levels = orderedLevels(plan)

@@ -77,7 +77,7 @@ describe('a round', () => {
       entry({ levelId: names[index]!, value, typed: `${value}` }),
     )
     expect(scoresOf(bridge, entries)).toHaveLength(4)
-    expect(rounds.tells(bridge, entries, [])).toBe(
+    expect(rounds.detail(bridge, entries, [])).toBe(
       'the best so far 12 cm in round 4. From one round to the next: +3 in round 2, −1 in round 3 and +4 in round 4.',
     )
     expect(rounds.picture!(bridge, entries)).toMatchObject({

@@ -128,7 +128,7 @@ function seriesWay({
       curves: curves(plan, counted),
     }),
 
-    tells: (plan: Plan, _counted: readonly Entry[], results: readonly LevelResult[]) =>
+    detail: (plan: Plan, _counted: readonly Entry[], results: readonly LevelResult[]) =>
       toldOf(plan, seriesOf(plan).score, results, overOf(plan)),
 
     soFar: (plan: Plan, counted: readonly Entry[]) =>

@@ -175,13 +175,13 @@ describe('the plan of a row', () => {
     expect(contextOf(jackets(), entries, slot).others.map((one) => one.value)).toEqual([30])
   })
 
-  it('tells what each level did', () => {
+  it('details what each level did', () => {
     const entries = ['nothing', 'wool'].flatMap((level, index) => [
       at(level, '0 min', 50),
       at(level, '10 min', index === 0 ? 36 : 41),
     ])
     const { results } = weighLesson(jackets(), entries)
-    expect(wayOf(jackets()).tells(jackets(), [], results)).toBe(
+    expect(wayOf(jackets()).detail(jackets(), [], results)).toBe(
       'temperature: nothing lost 14 °C and wool lost 9 °C in 10 minutes.',
     )
     const warmer = weighLesson(
@@ -191,7 +191,7 @@ describe('the plan of a row', () => {
         at(level, '10 min', level === 'wool' ? 23 : 19),
       ]),
     )
-    expect(wayOf(jackets()).tells(jackets(), [], warmer.results)).toMatch(
+    expect(wayOf(jackets()).detail(jackets(), [], warmer.results)).toMatch(
       /nothing lost 1 °C and wool gained 3 °C/,
     )
     const days = sprouts({ score: 'gained' })
@@ -199,7 +199,7 @@ describe('the plan of a row', () => {
       at('light', 'day 1', 2, '2026-03-04'),
       at('light', 'day 4', 11, '2026-03-09'),
     ])
-    expect(wayOf(days).tells(days, [], grown.results)).toMatch(/light gained 9 cm over 4 school days/)
+    expect(wayOf(days).detail(days, [], grown.results)).toMatch(/light gained 9 cm over 4 school days/)
   })
 })
 
@@ -251,7 +251,7 @@ describe('a value that was not reached', () => {
     expect(evidence.judgement.verdict.word).toBe('clear')
     expect(`${sentence} ${reason}`).not.toMatch(/NaN|Infinity|undefined/)
     expect(sentence).toMatch(/^Wool gave the most time to reach 40 °C/)
-    expect(wayOf(plan).tells(plan, [], evidence.results)).toMatch(/changed evenly/)
+    expect(wayOf(plan).detail(plan, [], evidence.results)).toMatch(/changed evenly/)
   })
 
   it('knows no time finer than its readings lie apart', () => {

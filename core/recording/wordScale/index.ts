@@ -204,7 +204,7 @@ export const wordScale: Way = {
 
   picture: (plan, counted) => ({ kind: 'tiles', tiles: strips(plan, counted) }),
 
-  tells(plan, counted) {
+  detail(plan, counted) {
     const rows = rowsOf(plan, counted)
     const gone = counted.filter(
       (entry) => typeof entry.fields[valueField]?.value === 'string' && placeOf(plan, entry) === null,

@@ -75,8 +75,8 @@ describe('first reached', () => {
     const entries = rows.flatMap((letters, index) => week(`g${index}`, 'salt', letters))
     expect(scoresOf(daily, entries).map((score) => score.value)).toEqual([2, 3, 2, Infinity])
     const three = entries.filter((one) => one.groupId !== 'g3')
-    expect(wayOf(daily).tells(daily, three, [])).toContain('First “spotted”: salt day 2.'.slice(1))
-    expect(wayOf(daily).tells(daily, entries, [])).toContain('salt day 2.5')
+    expect(wayOf(daily).detail(daily, three, [])).toContain('First “spotted”: salt day 2.'.slice(1))
+    expect(wayOf(daily).detail(daily, entries, [])).toContain('salt day 2.5')
   })
 
   it('counts what was passed over, and nothing that is not over yet', () => {
@@ -113,7 +113,7 @@ describe('first reached', () => {
     const evidence = weighLesson(daily, entries, groups)
     expect(resultSentence(scored, evidence).sentence).toBe('Salt reached “spotted” first, ahead of oil.')
     expect(evidence.results.map(({ centre }) => printResult(scored, centre))).toEqual(['never', 'day 2'])
-    expect(JSON.stringify([evidence.results, wayOf(daily).tells(daily, entries, [])])).not.toContain('NaN')
+    expect(JSON.stringify([evidence.results, wayOf(daily).detail(daily, entries, [])])).not.toContain('NaN')
   })
 
   it('goes by the last word where the awaited one is on the scale no longer', () => {
@@ -139,7 +139,7 @@ describe('words seen once', () => {
   it('that the scale no longer holds count for nothing, which is said', () => {
     const entries = [saw('a', 'oil', '', 'mouldy'), saw('a', 'salt', '', 'rusty')]
     expect(scoresOf(once, entries)).toHaveLength(1)
-    expect(wayOf(once).tells(once, standingOf(entries).counted, [])).toBe(
+    expect(wayOf(once).detail(once, standingOf(entries).counted, [])).toBe(
       'One entry holds a word that is on the scale no longer, so it does not count.',
     )
   })

@@ -34,7 +34,7 @@ const supply = (changes: Partial<Supply>): Supply => ({
   name: 'bouncy ball',
   unit: '',
   amount: 10,
-  place: 'shelf 2',
+  shelf: 'shelf 2',
   packSize: 6,
   price: 3.6,
   instead: [],

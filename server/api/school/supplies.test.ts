@@ -14,7 +14,7 @@ const card: Supply = {
   name: 'card, A4',
   unit: 'sheets',
   amount: 40,
-  place: 'shelf 1',
+  shelf: 'shelf 1',
   packSize: 100,
   price: 6.5,
   instead: ['paper, A4'],
@@ -71,7 +71,7 @@ describe('the store cupboard', () => {
   })
 
   it('goes out as CSV that no spreadsheet runs, and comes in again the same', async () => {
-    const evil = { ...card, id: newId(), name: '=cmd()', place: '@shelf', instead: [] }
+    const evil = { ...card, id: newId(), name: '=cmd()', shelf: '@shelf', instead: [] }
     await put(evil, evil.id)
     const csv = await (await fetch(`${app.url}/api/school/supplies.csv`)).text()
     expect(csv).toContain("'=cmd()")

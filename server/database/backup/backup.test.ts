@@ -39,7 +39,7 @@ const supply = (name: string) => ({
   name,
   unit: 'piece',
   amount: 1,
-  place: '',
+  shelf: '',
   packSize: null,
   price: null,
   instead: [],

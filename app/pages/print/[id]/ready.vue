@@ -10,7 +10,7 @@ const where = computed(
   () =>
     new Map(
       pack.availability.flatMap((one) =>
-        one.need.materialIds.map((id) => [id, one.supply?.place ?? ''] as const),
+        one.need.materialIds.map((id) => [id, one.supply?.shelf ?? ''] as const),
       ),
     ),
 )

@@ -18,7 +18,7 @@ const shared = computed(() =>
   pack.lines.filter((line) => line.shared > 0 && line.material.place !== 'teacher'),
 )
 /** What goes round, and when each group has it. */
-const rounds = computed(() => turnsOf(pack.lines, store.groups.length))
+const rotations = computed(() => turnsOf(pack.lines, store.groups.length))
 const jobs = computed(() =>
   groupJobs(
     Math.ceil(store.open.class.children / Math.max(1, store.groups.length)) || 4,
@@ -65,8 +65,8 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
                     .join(', ')
                 }}
               </p>
-              <p v-if="turnWords(rounds, place).length" class="shared">
-                <b>In turns: {{ turnWords(rounds, place).join(', ') }}</b>
+              <p v-if="turnWords(rotations, place).length" class="shared">
+                <b>In turns: {{ turnWords(rotations, place).join(', ') }}</b>
               </p>
             </div>
             <div>
