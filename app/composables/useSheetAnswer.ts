@@ -14,7 +14,9 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
   /** As it would have been typed. */
   const typed = ref('')
   const asked = ref<string | null>(null)
-  const checked = computed(() => wayOf(store.plan).check(store.plan, typed.value, null))
+  const checked = computed(() =>
+    wayOf(store.plan).check(store.plan, typed.value, contextOf(store.plan, store.counted, slot())),
+  )
   const seen = computed<Entry['fields']>(() =>
     checked.value.state === 'value' ? oneField(typed.value, 'typed', checked.value.value) : {},
   )
@@ -26,8 +28,7 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
 
   /** Writes it down, unless there is something to ask first. */
   function write() {
-    const context = contextOf(store.plan, store.counted, slot())
-    const answer = answerTo(wayOf(store.plan).check(store.plan, typed.value, context), false)
+    const answer = answerTo(checked.value, false)
     asked.value = null
     if (answer.does === 'keep') keep()
     else if (answer.does === 'ask')

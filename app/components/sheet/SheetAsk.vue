@@ -1,25 +1,14 @@
 <script setup lang="ts">
-/** What is asked before an answer is kept: look again, or keep it. */
-defineProps<{ message: string; kept: string }>()
+/** What follows an answer: it is written down, or asked about first. */
+defineProps<{ asked: string | null; kept: string; complete: boolean }>()
 defineEmits<{ again: []; keep: [] }>()
 </script>
 
 <template>
-  <div class="told" role="alert">
-    <p>{{ message }}</p>
+  <div v-if="asked" class="said-of-answer" role="alert">
+    <p>{{ asked }}</p>
     <VBtn size="large" variant="flat" color="primary" block @click="$emit('again')">Look again</VBtn>
     <VBtn size="large" variant="outlined" block @click="$emit('keep')">Keep {{ kept }}</VBtn>
   </div>
+  <VBtn v-else type="submit" color="primary" size="x-large" block :disabled="!complete">Write it down</VBtn>
 </template>
-
-<style scoped>
-.told {
-  background: var(--marigold-wash);
-  border-radius: var(--radius);
-  padding: 14px;
-  font-size: var(--text-lead);
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-}
-</style>

@@ -49,10 +49,7 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
       </button>
     </div>
     <template #told>
-      <SheetAsk v-if="asked" :message="asked" :kept="kept" @again="answer('')" @keep="keep" />
-      <VBtn v-else type="submit" color="primary" size="x-large" block :disabled="typed === ''"
-        >Write it down</VBtn
-      >
+      <SheetAsk :asked="asked" :kept="kept" :complete="typed !== ''" @again="answer('')" @keep="keep" />
     </template>
   </SheetTry>
 </template>

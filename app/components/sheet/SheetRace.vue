@@ -112,10 +112,14 @@ function anew() {
       >
     </div>
     <template #told>
-      <SheetAsk v-if="asked" :message="asked" kept="it as it is" @again="anew" @keep="keep" />
-      <VBtn v-else-if="left.length === 0" type="submit" color="primary" size="x-large" block
-        >Write it down</VBtn
-      >
+      <SheetAsk
+        v-if="asked || left.length === 0"
+        :asked="asked"
+        kept="it as it is"
+        complete
+        @again="anew"
+        @keep="keep"
+      />
     </template>
   </SheetTry>
 </template>

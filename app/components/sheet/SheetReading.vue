@@ -63,11 +63,14 @@ function beginAgain() {
   recorder.startOver(startOf(props.slotAt), readAt(now, now), 'started late or early')
 }
 const symbol = computed(() => unitDefinition(unit.value).symbol)
-/** What is typed, as the way of recording reads it, by itself; null while that is no value. */
-const read = computed(() => {
-  const entry = way.value.check(here.value, typed.value, null)
-  return entry.state === 'value' && typeof entry.value === 'number' ? entry.value : null
-})
+/** What is typed, as the way of recording reads it in this slot. */
+const checked = computed(() =>
+  way.value.check(store.plan, typed.value, contextOf(store.plan, store.counted, props.slotAt)),
+)
+/** Its number; null while it is none. */
+const read = computed(() =>
+  checked.value.state === 'value' && typeof checked.value.value === 'number' ? checked.value.value : null,
+)
 const pointer = computed(() =>
   read.value === null ? null : convertUnit(read.value, unit.value, here.value.measured.instrument.unit),
 )
@@ -76,8 +79,7 @@ const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[
 
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {
-  const entry = way.value.check(store.plan, typed.value, contextOf(store.plan, store.counted, props.slotAt))
-  const answer = answerTo(entry, asked.value?.state === 'value')
+  const answer = answerTo(checked.value, asked.value?.state === 'value')
   forget()
   if (answer.does === 'nothing') empty.value = true
   else if (answer.does === 'ask') asked.value = answer.about
@@ -138,7 +140,7 @@ function lookAgain() {
         <span
           >{{ field.label }}<small v-if="field.help && !keepsAltered">, {{ field.help }}</small></span
         >
-        <span class="box"
+        <span class="large-field"
           ><input
             ref="box"
             v-model="typed"
@@ -162,12 +164,12 @@ function lookAgain() {
       }}</VBtn>
     </template>
     <template #told>
-      <p v-if="empty" class="told" role="alert">Type your number first.</p>
-      <p v-else-if="asked?.state === 'unreadable'" class="told" role="alert">{{ asked.message }}</p>
-      <div v-else-if="asked?.state === 'two-ways'" class="told">
+      <p v-if="empty" class="said-of-answer" role="alert">Type your number first.</p>
+      <p v-else-if="asked?.state === 'unreadable'" class="said-of-answer" role="alert">{{ asked.message }}</p>
+      <div v-else-if="asked?.state === 'two-ways'" class="said-of-answer">
         <QuantityChoice :readings="asked.readings" large @choose="keep($event, 'chosen')" />
       </div>
-      <div v-else-if="hint && asked?.state === 'value'" class="told" role="alert">
+      <div v-else-if="hint && asked?.state === 'value'" class="said-of-answer" role="alert">
         <p>{{ hint.message }}</p>
         <VBtn size="large" variant="flat" color="primary" block @click="lookAgain">Look again</VBtn>
         <VBtn
@@ -216,34 +218,5 @@ function lookAgain() {
   flex-direction: column;
   gap: 6px;
   font-size: var(--text-lead);
-}
-
-.box {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  font: 600 var(--text-large) var(--heading);
-}
-
-input {
-  flex: 1;
-  min-width: 0;
-  font: 600 var(--text-hero) var(--heading);
-  text-align: center;
-  border: 3px solid var(--ink);
-  border-radius: var(--radius);
-  padding: 10px;
-  background: var(--surface);
-  color: var(--ink);
-}
-
-.told {
-  background: var(--marigold-wash);
-  border-radius: var(--radius);
-  padding: 14px;
-  font-size: var(--text-lead);
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
 }
 </style>

@@ -43,10 +43,7 @@ const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
       </button>
     </div>
     <template #told>
-      <SheetAsk v-if="asked" :message="asked" :kept="typed" @again="answer('')" @keep="keep" />
-      <VBtn v-else type="submit" color="primary" size="x-large" block :disabled="typed === ''"
-        >Write it down</VBtn
-      >
+      <SheetAsk :asked="asked" :kept="typed" :complete="typed !== ''" @again="answer('')" @keep="keep" />
     </template>
   </SheetTry>
 </template>

@@ -50,7 +50,7 @@ function next() {
     <form v-if="now" class="sum" @submit.prevent="check">
       <label>
         <span class="number">{{ now.sum }} =</span>
-        <span class="box"
+        <span class="large-field"
           ><input
             :key="at"
             v-model="typed"
@@ -61,7 +61,7 @@ function next() {
           /><b>{{ unitDefinition(now.unit).symbol }}</b></span
         >
       </label>
-      <p v-if="misses > 0" class="told" role="alert">
+      <p v-if="misses > 0" class="said-of-answer" role="alert">
         {{ helped ? `It is ${now.said}.` : `Not yet. Work out ${now.sum} once more.` }}
       </p>
       <VBtn v-if="!helped" type="submit" color="primary" size="x-large" block>Is it right?</VBtn>
@@ -90,30 +90,5 @@ label {
 
 label {
   font: 600 var(--text-large) var(--heading);
-}
-
-.box {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-}
-
-input {
-  flex: 1;
-  min-width: 0;
-  font: 600 var(--text-hero) var(--heading);
-  text-align: center;
-  border: 3px solid var(--ink);
-  border-radius: var(--radius);
-  padding: 10px;
-  background: var(--surface);
-  color: var(--ink);
-}
-
-.told {
-  background: var(--marigold-wash);
-  border-radius: var(--radius);
-  padding: 14px;
-  font-size: var(--text-lead);
 }
 </style>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import { allergenIds, allergenName, type AllergenId, type ClassAllergy } from '#core/catalogue'
 
@@ -25,8 +24,6 @@ const remove = (allergen: AllergenId) =>
     <div v-for="one in allergies" :key="one.allergen" class="one">
       <QuantityField
         :model-value="one.children"
-        unit="count"
-        suffix=""
         whole
         :least="0"
         :greatest="60"
@@ -37,13 +34,7 @@ const remove = (allergen: AllergenId) =>
         >{{ one.children === 1 ? 'child reacts' : 'children react' }} to
         <b>{{ allergenName(one.allergen) }}</b></span
       >
-      <VBtn
-        :icon="mdiClose"
-        size="x-small"
-        variant="text"
-        :aria-label="`Take out ${allergenName(one.allergen)}`"
-        @click="remove(one.allergen)"
-      />
+      <TakeOut :what="allergenName(one.allergen)" @click="remove(one.allergen)" />
     </div>
     <VSelect
       :model-value="null"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { emblemIds, emblemWord, freeEmblem, groupLimits, type EmblemId } from '#core/class'
 import { newId } from '#core/plan'
@@ -63,12 +63,10 @@ const count = (pupils: PupilDto[], groupId: string) =>
         @update:model-value="change(group.id, { name: $event })"
       />
       <span class="small soft count">{{ count(pupils, group.id) || '' }}</span>
-      <VBtn
-        :icon="mdiClose"
+      <TakeOut
+        :what="group.name"
         size="small"
-        variant="text"
         :disabled="groups.length <= groupLimits.fewest"
-        :aria-label="`Take out ${group.name}`"
         @click="groups = groups.filter((one) => one.id !== group.id)"
       />
     </div>

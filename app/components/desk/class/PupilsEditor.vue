@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { ref } from 'vue'
 import { firstNameProblem } from '#core/class'
 import { newId } from '#core/plan'
@@ -57,13 +56,7 @@ function move(id: string, groupId: string | null) {
           <option value="">no group</option>
           <option v-for="group in groups" :key="group.id" :value="group.id">{{ group.name }}</option>
         </select>
-        <VBtn
-          :icon="mdiClose"
-          size="x-small"
-          variant="text"
-          :aria-label="`Take out ${pupil.name}`"
-          @click="pupils = pupils.filter((one) => one.id !== pupil.id)"
-        />
+        <TakeOut :what="pupil.name" @click="pupils = pupils.filter((one) => one.id !== pupil.id)" />
       </li>
     </ul>
   </div>

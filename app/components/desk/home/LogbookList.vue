@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiDotsVertical } from '@mdi/js'
 import { formatISO } from 'date-fns'
 import { computed, ref } from 'vue'
 import type { LessonSummaryDto } from '#shared/types/api'
@@ -113,25 +112,14 @@ async function remove(lesson: LessonSummaryDto) {
           </td>
           <td class="nowrap">
             <VBtn size="small" variant="text" color="primary" @click="again = lesson">Run again</VBtn>
-            <VMenu>
-              <template #activator="{ props: menu }">
-                <VBtn
-                  v-bind="menu"
-                  :icon="mdiDotsVertical"
-                  size="small"
-                  variant="text"
-                  :aria-label="`More for ${lesson.title || lesson.question}`"
-                />
-              </template>
-              <VList density="compact">
-                <VListItem :href="`/api/lessons/${lesson.id}/readings.csv`" title="Readings as CSV" />
-                <VListItem
-                  :href="`/api/lessons/${lesson.id}/investigation.json`"
-                  title="Investigation as a file"
-                />
-                <VListItem title="Take off the logbook" @click="remove(lesson)" />
-              </VList>
-            </VMenu>
+            <DotsMenu :label="`More for ${lesson.title || lesson.question}`" size="small">
+              <VListItem :href="`/api/lessons/${lesson.id}/readings.csv`" title="Readings as CSV" />
+              <VListItem
+                :href="`/api/lessons/${lesson.id}/investigation.json`"
+                title="Investigation as a file"
+              />
+              <VListItem title="Take off the logbook" @click="remove(lesson)" />
+            </DotsMenu>
           </td>
         </tr>
         <tr v-if="found.length === 0">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiDotsVertical, mdiMonitor } from '@mdi/js'
+import { mdiMonitor } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { observationLimits, type Observation } from '#core/observation'
 import { wayOf } from '#core/recording'
@@ -38,33 +38,22 @@ async function reword() {
       <time :datetime="one.seenAt" :title="momentWords(one.seenAt)">{{
         withinLesson(one.seenAt, store.open.date)
       }}</time>
-      <VMenu>
-        <template #activator="{ props: menu }">
-          <VBtn
-            v-bind="menu"
-            :icon="mdiDotsVertical"
-            size="x-small"
-            variant="text"
-            :aria-label="`What to do with: ${one.text || 'the picture'}`"
+      <DotsMenu :label="`What to do with: ${one.text || 'the picture'}`">
+        <template v-if="!one.removed">
+          <VListItem
+            :title="one.onBoard ? 'Off the Board' : 'On the Board…'"
+            @click="one.onBoard ? observations.change(one, { onBoard: false }) : (showing = true)"
           />
+          <VListItem
+            :title="other === 'guessed' ? 'It is a guess' : 'It was noticed'"
+            @click="observations.change(one, { kind: other })"
+          />
+          <VListItem title="Change the words" @click="draft = one.text" />
+          <VListItem title="Take it off" @click="observations.takeOff(one)" />
         </template>
-        <VList density="compact">
-          <template v-if="!one.removed">
-            <VListItem
-              :title="one.onBoard ? 'Off the Board' : 'On the Board…'"
-              @click="one.onBoard ? observations.change(one, { onBoard: false }) : (showing = true)"
-            />
-            <VListItem
-              :title="other === 'guessed' ? 'It is a guess' : 'It was noticed'"
-              @click="observations.change(one, { kind: other })"
-            />
-            <VListItem title="Change the words" @click="draft = one.text" />
-            <VListItem title="Take it off" @click="observations.takeOff(one)" />
-          </template>
-          <VListItem v-else title="Put it back" @click="observations.change(one, { removed: false })" />
-          <VListItem v-if="one.picture" title="Delete the picture for good…" @click="deleting = true" />
-        </VList>
-      </VMenu>
+        <VListItem v-else title="Put it back" @click="observations.change(one, { removed: false })" />
+        <VListItem v-if="one.picture" title="Delete the picture for good…" @click="deleting = true" />
+      </DotsMenu>
     </div>
     <button v-if="one.picture" type="button" class="seen" aria-label="Look at it large" @click="large = true">
       <img

@@ -83,8 +83,6 @@ async function save() {
           <td class="n">
             <QuantityField
               :model-value="back"
-              unit="count"
-              suffix=""
               :least="0"
               :greatest="taken"
               :aria-label="`How much ${line.material.name} came back`"
@@ -94,8 +92,6 @@ async function save() {
           <td class="n">
             <QuantityField
               :model-value="broken"
-              unit="count"
-              suffix=""
               :least="0"
               :greatest="taken"
               :aria-label="`How much ${line.material.name} is broken`"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCalendarExport, mdiClose } from '@mdi/js'
+import { mdiCalendarExport } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { understandTask } from '#core/kit'
 import { newId, planLimits } from '#core/plan'
@@ -59,15 +59,7 @@ const remove = (id: string) =>
               />
               <span>{{ task.what }}</span></label
             >
-            <VBtn
-              v-if="isOwn(task.id)"
-              :icon="mdiClose"
-              size="x-small"
-              variant="text"
-              density="compact"
-              :aria-label="`Take out: ${task.what}`"
-              @click="remove(task.id)"
-            />
+            <TakeOut v-if="isOwn(task.id)" :what="task.what" density="compact" @click="remove(task.id)" />
             <span v-if="task.note" class="small soft">{{ task.note }}</span>
           </li>
         </ul>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { planLimits } from '#core/plan'
 import { addIdea, moveCard, removeCard, variableCards } from '#core/variables'
@@ -32,13 +32,7 @@ function add() {
     <div v-for="one in store.plan.keptSame" :key="one.id" class="line">
       <b>{{ one.name }}</b>
       <KeptSameWay :id="one.id" />
-      <VBtn
-        :icon="mdiClose"
-        size="x-small"
-        variant="text"
-        :aria-label="`Take out ${one.name}`"
-        @click="store.editPlan((plan) => removeCard(plan, one.id))"
-      />
+      <TakeOut :what="one.name" @click="store.editPlan((plan) => removeCard(plan, one.id))" />
     </div>
     <div v-if="store.plan.keptSame.length < planLimits.keptSame" class="line more">
       <VTextField

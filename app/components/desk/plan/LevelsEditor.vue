@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
+import { mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
 import { levelName, planLimits, withLevel, withLevelAdded, withoutLevel, type Level } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
@@ -61,11 +61,8 @@ async function add() {
           title="Nothing added: the one to compare with"
           @click="change(level.id, { baseline: !level.baseline })"
         />
-        <VBtn
-          :icon="mdiClose"
-          size="x-small"
-          variant="text"
-          :aria-label="`Take out ${levelName(plan, level)}`"
+        <TakeOut
+          :what="levelName(plan, level)"
           @click="store.editPlan((before) => withoutLevel(before, level.id))"
         />
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { levelName, newId, orderedLevels, planLimits, type Property } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
@@ -59,11 +59,8 @@ function change(id: string, changes: Partial<Property>, key: string) {
             />
           </td>
           <td>
-            <VBtn
-              :icon="mdiClose"
-              size="x-small"
-              variant="text"
-              :aria-label="`Take out ${property.name || 'this property'}`"
+            <TakeOut
+              :what="property.name || 'this property'"
               @click="put(properties.filter((one) => one.id !== property.id))"
             />
           </td>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatISO } from 'date-fns'
-import { mdiClose, mdiPlus, mdiUpload } from '@mdi/js'
+import { mdiPlus, mdiUpload } from '@mdi/js'
 import { ref } from 'vue'
 import type { ClosedDays, SchoolCalendar } from '#core/calendar'
 import type { FieldProblem } from '#shared/schemas'
@@ -137,11 +137,8 @@ const problemAt = (index: number) =>
             />
           </td>
           <td>
-            <VBtn
-              :icon="mdiClose"
-              size="x-small"
-              variant="text"
-              :aria-label="`Take out ${one.name || paperDay(one.from)}`"
+            <TakeOut
+              :what="one.name || paperDay(one.from)"
               @click="set({ closed: calendar.closed.filter((_, at) => at !== index) })"
             />
           </td>

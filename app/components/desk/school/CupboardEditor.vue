@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { CupboardInstrument } from '#core/instrument'
 import { newId } from '#core/plan'
@@ -100,19 +100,14 @@ function add() {
           <td v-for="column in columns" :key="column.key" class="number">
             <QuantityField
               :model-value="one[column.key]"
-              unit="count"
-              suffix=""
               :aria-label="`${column.name}, ${one.name}`"
               :problem="problemAt(index, column.key)"
               @update:model-value="change(one.id, { [column.key]: $event! })"
             />
           </td>
           <td>
-            <VBtn
-              :icon="mdiClose"
-              size="x-small"
-              variant="text"
-              :aria-label="`Take out ${one.name || 'this instrument'}`"
+            <TakeOut
+              :what="one.name || 'this instrument'"
               :disabled="cupboard.length === 1"
               @click="cupboard = cupboard.filter((other) => other.id !== one.id)"
             />

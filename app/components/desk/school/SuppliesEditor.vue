@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiClose, mdiDownload, mdiUpload } from '@mdi/js'
+import { mdiDownload, mdiUpload } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
 import { standIns, substituteCircle, supplyKey, type Supply } from '#core/kit'
 import { newId } from '#core/plan'
@@ -18,7 +18,7 @@ const openId = ref<string | null>(null)
 const problems = ref(new Map<string, string>())
 const shown = computed(() => {
   const words = find.value.trim().toLowerCase()
-  return supplies.all.filter((one) => `${one.name} ${one.place}`.toLowerCase().includes(words))
+  return supplies.all.filter((one) => `${one.name} ${one.shelf}`.toLowerCase().includes(words))
 })
 const circle = computed(() => substituteCircle(supplies.all))
 
@@ -47,7 +47,7 @@ async function add() {
       name,
       unit: '',
       amount: 0,
-      place: '',
+      shelf: '',
       packSize: null,
       price: null,
       instead: [],
@@ -64,6 +64,29 @@ async function remove(supply: Supply) {
     return true
   })
   if (gone) notices.tell(`${supply.name} is off the list.`, () => supplies.save(supply))
+}
+
+/** What a row has of each thing, in its order; a number says from where it may go. */
+interface Column {
+  key: 'name' | 'amount' | 'unit' | 'shelf' | 'packSize' | 'price'
+  head: string
+  label: (name: string) => string
+  longest?: number
+  placeholder?: string
+  least?: number
+}
+const columns: Column[] = [
+  { key: 'name', head: 'Thing', label: () => 'Name of the thing', longest: 80 },
+  { key: 'amount', head: 'There is', label: (name) => `How much ${name} there is`, least: 0 },
+  { key: 'unit', head: 'Unit', label: (name) => `Unit of ${name}`, longest: 20, placeholder: 'pieces' },
+  { key: 'shelf', head: 'Place', label: (name) => `Where ${name} is`, longest: 80 },
+  { key: 'packSize', head: 'In a pack', label: (name) => `How much is in a pack of ${name}`, least: 0.001 },
+  { key: 'price', head: 'Price', label: (name) => `Price of ${name}`, least: 0 },
+]
+
+const amountIn = (supply: Supply, { key }: Column) => {
+  const value = supply[key]
+  return typeof value === 'string' ? null : value
 }
 
 const split = (text: string) =>
@@ -95,77 +118,31 @@ const split = (text: string) =>
     <table v-else>
       <thead>
         <tr>
-          <th scope="col">Thing</th>
-          <th scope="col">There is</th>
-          <th scope="col">Unit</th>
-          <th scope="col">Place</th>
-          <th scope="col">In a pack</th>
-          <th scope="col">Price</th>
+          <th v-for="column in columns" :key="column.key" scope="col">{{ column.head }}</th>
           <th scope="col"><span class="visually-hidden">More</span></th>
         </tr>
       </thead>
       <tbody>
         <template v-for="one in shown" :key="one.id">
           <tr>
-            <td class="name">
-              <VTextField
-                :model-value="one.name"
-                aria-label="Name of the thing"
-                :maxlength="80"
-                :error-messages="problems.get(one.id)"
-                @change="change(one, { name: ($event.target as HTMLInputElement).value.trim() })"
-              />
-            </td>
-            <td class="n">
+            <td v-for="column in columns" :key="column.key" :class="column.key">
               <QuantityField
-                :model-value="one.amount"
-                unit="count"
-                suffix=""
-                :least="0"
+                v-if="column.least !== undefined"
+                :model-value="amountIn(one, column)"
+                :optional="column.key !== 'amount'"
+                :least="column.least"
                 :greatest="1e6"
-                :aria-label="`How much ${one.name} there is`"
-                @update:model-value="change(one, { amount: $event! })"
+                :aria-label="column.label(one.name)"
+                @update:model-value="change(one, { [column.key]: $event })"
               />
-            </td>
-            <td class="n">
               <VTextField
-                :model-value="one.unit"
-                :aria-label="`Unit of ${one.name}`"
-                placeholder="pieces"
-                :maxlength="20"
-                @change="change(one, { unit: ($event.target as HTMLInputElement).value.trim() })"
-              />
-            </td>
-            <td>
-              <VTextField
-                :model-value="one.place"
-                :aria-label="`Where ${one.name} is`"
-                :maxlength="80"
-                @change="change(one, { place: ($event.target as HTMLInputElement).value.trim() })"
-              />
-            </td>
-            <td class="n">
-              <QuantityField
-                :model-value="one.packSize"
-                unit="count"
-                suffix=""
-                optional
-                :least="0.001"
-                :greatest="1e6"
-                :aria-label="`How much is in a pack of ${one.name}`"
-                @update:model-value="change(one, { packSize: $event })"
-              />
-            </td>
-            <td class="n">
-              <QuantityField
-                :model-value="one.price"
-                unit="count"
-                suffix=""
-                optional
-                :least="0"
-                :greatest="1e6"
-                :aria-label="`Price of ${one.name}`"
-                @update:model-value="change(one, { price: $event })"
+                v-else
+                :model-value="one[column.key]"
+                :aria-label="column.label(one.name)"
+                :placeholder="column.placeholder"
+                :maxlength="column.longest"
+                :error-messages="column.key === 'name' ? problems.get(one.id) : undefined"
+                @change="change(one, { [column.key]: ($event.target as HTMLInputElement).value.trim() })"
               />
             </td>
             <td class="acts">
@@ -176,13 +153,7 @@ const split = (text: string) =>
                 @click="openId = openId === one.id ? null : one.id"
                 >{{ openId === one.id ? 'Done' : 'More' }}</VBtn
               >
-              <VBtn
-                :icon="mdiClose"
-                size="x-small"
-                variant="text"
-                :aria-label="`Take out ${one.name}`"
-                @click="remove(one)"
-              />
+              <TakeOut :what="one.name" @click="remove(one)" />
             </td>
           </tr>
           <tr v-if="openId === one.id">
@@ -232,7 +203,10 @@ td {
   width: 30%;
 }
 
-.n {
+.amount,
+.unit,
+.packSize,
+.price {
   width: 100px;
 }
 

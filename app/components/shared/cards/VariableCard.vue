@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { mdiDotsVertical } from '@mdi/js'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick } from 'vue'
 import { moveCard, pickedCards, removeCard, renameCard, type Card, type CardPlace } from '#core/variables'
 import { useLesson } from '../../../stores/lesson'
 import { cardWays, placeName } from '../../../words/cardWords'
@@ -8,8 +7,6 @@ import { cardWays, placeName } from '../../../words/cardWords'
 /** One card of the variables board: moved by drag, by arrow keys, or from its menu. */
 const props = withDefaults(defineProps<{ card: Card; large?: boolean }>(), { large: false })
 const store = useLesson()
-const draft = ref<string | null>(null)
-const field = ref<{ focus: () => void } | null>(null)
 const ways = computed(() => (cardWays.change.includes(props.card.place) ? cardWays.change : cardWays.measure))
 const picked = computed(() => props.card.place === 'changed' || props.card.place === 'measured')
 
@@ -35,18 +32,6 @@ function takeOff() {
   store.editPlan((plan) => removeCard(plan, props.card.id))
 }
 
-async function rename() {
-  draft.value = props.card.name
-  await nextTick()
-  field.value?.focus()
-}
-
-function keep() {
-  const name = draft.value ?? ''
-  draft.value = null
-  store.editPlan((plan) => renameCard(plan, props.card.id, name))
-}
-
 const moveWords = (place: CardPlace) =>
   ({
     'could-change': 'Put it back',
@@ -58,65 +43,40 @@ const moveWords = (place: CardPlace) =>
 </script>
 
 <template>
-  <li
+  <BoardCard
     class="card"
-    :class="[card.place, { large, picked }]"
-    tabindex="0"
+    :class="[card.place, { picked }]"
+    :words="card.name"
+    label="Name of the card"
+    :maxlength="80"
+    :large="large"
     :data-card="card.id"
     :data-name="card.name"
     :aria-label="`${card.name}, ${placeName(card.place, store.words)}`"
-    @keydown.left.self.prevent="step(-1)"
-    @keydown.right.self.prevent="step(1)"
+    @step="step"
+    @take-off="takeOff"
+    @reword="store.editPlan((plan) => renameCard(plan, card.id, $event))"
     @keydown.enter.self.prevent="move(ways[1]!)"
-    @keydown.delete.self.prevent="takeOff()"
   >
-    <div class="top">
-      <VTextField
-        v-if="draft !== null"
-        ref="field"
-        v-model="draft"
-        :maxlength="80"
-        label="Name of the card"
-        @keydown.enter.prevent="keep"
-        @keydown.esc="draft = null"
-        @blur="keep"
+    <template #moves>
+      <template v-for="place in ways" :key="place">
+        <VListItem v-if="place !== card.place" :title="moveWords(place)" @click="move(place)" />
+      </template>
+    </template>
+    <template #off>
+      <VListItem
+        v-if="card.id !== pickedCards.changed && card.id !== pickedCards.measured"
+        title="Take it off"
+        @click="store.editPlan((plan) => removeCard(plan, card.id))"
       />
-      <b v-else class="name">{{ card.name || '…' }}</b>
-      <VMenu>
-        <template #activator="{ props: menu }">
-          <VBtn
-            v-bind="menu"
-            :icon="mdiDotsVertical"
-            :size="large ? 'default' : 'x-small'"
-            variant="text"
-            :aria-label="`More for ${card.name}`"
-          />
-        </template>
-        <VList density="compact">
-          <template v-for="place in ways" :key="place">
-            <VListItem v-if="place !== card.place" :title="moveWords(place)" @click="move(place)" />
-          </template>
-          <VListItem title="Change the words" @click="rename" />
-          <VListItem
-            v-if="card.id !== pickedCards.changed && card.id !== pickedCards.measured"
-            title="Take it off"
-            @click="store.editPlan((plan) => removeCard(plan, card.id))"
-          />
-        </VList>
-      </VMenu>
-    </div>
+    </template>
     <slot />
-  </li>
+  </BoardCard>
 </template>
 
 <style scoped>
 .card {
-  list-style: none;
-  background: var(--surface);
   border: 1.5px solid var(--ink-soft);
-  border-radius: 8px;
-  padding: 5px 2px 5px 10px;
-  cursor: grab;
 }
 
 .card.picked {
@@ -124,23 +84,12 @@ const moveWords = (place: CardPlace) =>
   border-color: var(--teal);
 }
 
-.top {
-  display: flex;
-  align-items: center;
-  gap: 4px;
+.card :deep(.words) {
+  font-family: var(--heading);
+  font-weight: 500;
 }
 
-.name {
-  flex: 1;
-  font: 500 var(--text-body)/1.25 var(--heading);
-  overflow-wrap: anywhere;
-}
-
-.picked .name {
+.card.picked:not(.large) :deep(.words) {
   font-size: var(--text-lead);
-}
-
-.large .name {
-  font-size: var(--board-text);
 }
 </style>

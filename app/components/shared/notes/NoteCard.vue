@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiDotsVertical } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
 import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
 import { useLesson } from '../../../stores/lesson'
@@ -10,9 +9,7 @@ import { noteWords, sortWords } from '../../../words/noteWords'
 const props = withDefaults(defineProps<{ note: Note; large?: boolean }>(), { large: false })
 const lesson = useLesson()
 const wonder = useWonder()
-const draft = ref<string | null>(null)
-const field = ref<{ focus: () => void } | null>(null)
-const card = ref<HTMLElement | null>(null)
+const card = ref<{ edit: () => void } | null>(null)
 const hint = computed(() => sortingHint(props.note))
 const suggested = computed(() => (props.note.sort === null ? suggestSort(props.note.text) : null))
 const chosen = computed(
@@ -31,73 +28,39 @@ function step(by: 1 | -1) {
   if (to) void move(to)
 }
 
-async function edit() {
-  draft.value = props.note.text
-  await nextTick()
-  field.value?.focus()
-}
-
-function keep() {
-  const text = draft.value?.trim()
-  draft.value = null
-  if (text && text !== props.note.text) void wonder.changeNote(props.note, { text, settled: false })
-  card.value?.focus()
-}
-
 function choose() {
   lesson.editPlan({ question: props.note.text })
 }
 </script>
 
 <template>
-  <li
+  <BoardCard
     ref="card"
     class="note"
-    :class="[note.kind, { large, chosen }]"
-    tabindex="0"
+    :class="[note.kind, { chosen }]"
+    :words="note.text"
+    label="The note"
+    :maxlength="200"
+    :large="large"
     :data-note="note.id"
     :aria-label="`${noteWords[note.kind].name}: ${note.text}`"
-    @keydown.left.self.prevent="step(-1)"
-    @keydown.right.self.prevent="step(1)"
-    @keydown.enter.self.prevent="edit"
-    @keydown.delete.self.prevent="wonder.removeNote(note)"
+    @step="step"
+    @take-off="wonder.removeNote(note)"
+    @reword="wonder.changeNote(note, { text: $event, settled: false })"
+    @keydown.enter.self.prevent="card?.edit()"
   >
-    <div class="top">
-      <VTextarea
-        v-if="draft !== null"
-        ref="field"
-        v-model="draft"
-        :maxlength="200"
-        :rows="1"
-        label="The note"
-        @keydown.enter.prevent="keep"
-        @keydown.esc="draft = null"
-        @blur="keep"
-      />
-      <p v-else class="text">{{ note.text }}</p>
-      <VMenu>
-        <template #activator="{ props: menu }">
-          <VBtn
-            v-bind="menu"
-            :icon="mdiDotsVertical"
-            :size="large ? 'default' : 'x-small'"
-            variant="text"
-            :aria-label="`More for ${note.text}`"
-          />
-        </template>
-        <VList density="compact">
-          <template v-for="kind in noteKinds" :key="kind">
-            <VListItem
-              v-if="kind !== note.kind"
-              :title="`Move to ${noteWords[kind].name.toLowerCase()}`"
-              @click="move(kind)"
-            />
-          </template>
-          <VListItem title="Change the words" @click="edit" />
-          <VListItem title="Take it off" @click="wonder.removeNote(note)" />
-        </VList>
-      </VMenu>
-    </div>
+    <template #moves>
+      <template v-for="kind in noteKinds" :key="kind">
+        <VListItem
+          v-if="kind !== note.kind"
+          :title="`Move to ${noteWords[kind].name.toLowerCase()}`"
+          @click="move(kind)"
+        />
+      </template>
+    </template>
+    <template #off>
+      <VListItem title="Take it off" @click="wonder.removeNote(note)" />
+    </template>
     <div v-if="hint" class="hint" role="note">
       <p>{{ hint }}</p>
       <div class="row">
@@ -143,18 +106,13 @@ function choose() {
         >Choose</VBtn
       >
     </div>
-  </li>
+  </BoardCard>
 </template>
 
 <style scoped>
 .note {
-  background: var(--surface);
   border: 1px solid var(--line);
   border-left: 5px solid var(--line);
-  border-radius: 8px;
-  padding: 6px 4px 6px 10px;
-  cursor: grab;
-  list-style: none;
 }
 
 .note.noticed {
@@ -171,23 +129,6 @@ function choose() {
 
 .note.chosen {
   background: var(--teal-wash);
-}
-
-.top {
-  display: flex;
-  align-items: flex-start;
-  gap: 4px;
-}
-
-.text {
-  flex: 1;
-  line-height: 1.3;
-  overflow-wrap: anywhere;
-  padding-top: 2px;
-}
-
-.large .text {
-  font-size: var(--board-text);
 }
 
 .hint {

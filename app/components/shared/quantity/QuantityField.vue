@@ -10,7 +10,8 @@ defineOptions({ inheritAttrs: false })
 const value = defineModel<number | null>({ required: true })
 const props = withDefaults(
   defineProps<{
-    unit: Unit
+    /** Things counted, unless said otherwise. */
+    unit?: Unit
     label?: string
     /** Said behind the number; the unit's own sign when left out. */
     suffix?: string
@@ -27,6 +28,7 @@ const props = withDefaults(
     digits?: number
   }>(),
   {
+    unit: 'count',
     label: undefined,
     suffix: undefined,
     mark: undefined,
