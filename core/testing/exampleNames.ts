@@ -16,7 +16,7 @@ export const entries = entriesFrom({
   leaf: { h20: [11, 12, 12], h40: [22, 23, 22], h60: [34, 33, 34] },
   bell: { h20: [12, 12, 13], h40: [23, 24, 23], h60: [35, 34, 36] },
   key: { h20: [10, 11, 11], h40: [21, 22, 22], h60: [33, 32, 33] },
-})
+}).map((one, index) => ({ ...one, id: `r${index + 1}` }))
 export const standing = standingOf(entries)
 export const { counted } = standing
 export const groupIds = ['leaf', 'bell', 'key']
