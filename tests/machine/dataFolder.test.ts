@@ -159,6 +159,12 @@ describe('a full disk', () => {
     return answer?.status ?? 0
   }
 
+  /** Saves again and again until there is no answer; whether a save is taken or refused before is the disk's affair. */
+  async function saveUntilItHangs(taken = false): Promise<{ taken: boolean }> {
+    const status = await save(3)
+    return status === 0 ? { taken } : saveUntilItHangs(taken || status === 200)
+  }
+
   const saved = async () =>
     ((await (await fetch(`${full.url}/api/school`)).json()) as { calendar: { closed: unknown[] } }).calendar
       .closed.length
@@ -193,14 +199,14 @@ describe('a full disk', () => {
       const before = await saved()
       const ended = new Promise((done) => full.process.once('exit', done))
       fill(2 * megabyte)
-      const hanging = save(3)
+      const hanging = saveUntilItHangs()
       await itHangs()
       expect(await ended).toBe(1)
-      expect(await hanging).toBe(0)
+      const { taken } = await hanging
       expect(full.output()).toMatch(/The database (has not answered|stopped).*Look whether the disk is full/)
       makeRoom()
       full = await startServer(full.folder)
-      expect(await saved()).toBe(before)
+      expect(await saved()).toBe(taken ? 3 : before)
       expect(await save(4)).toBe(200)
     },
   )
@@ -209,13 +215,14 @@ describe('a full disk', () => {
     'that hangs the database does not keep the server from ending within five seconds when asked to',
     async () => {
       const { fill } = await smallDisk()
+      await saved()
       fill(2 * megabyte)
-      const hanging = save(3)
+      const hanging = saveUntilItHangs()
       await itHangs()
       const start = Date.now()
       expect(await full.stop()).toBe(1)
       expect(Date.now() - start).toBeLessThan(5000)
-      expect(await hanging).toBe(0)
+      await hanging
     },
   )
 })

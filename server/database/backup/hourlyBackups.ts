@@ -20,6 +20,7 @@ export function hourlyBackups(opened: OpenDatabase): Backups | null {
   const { folder } = opened
   if (folder === null) return null
   let failed = false
+  let stopped = false
   let turn: Promise<unknown> = Promise.resolve()
   let waiting: Promise<Backup> | null = null
   const make = () => {
@@ -39,12 +40,18 @@ export function hourlyBackups(opened: OpenDatabase): Backups | null {
     void make()
       .then(() => sweepPictures(opened.db, folder))
       .catch((error: unknown) => {
+        // Broken off by the end of the program, which was asked for: the next start makes one.
+        if (stopped) return
         console.error('The backup could not be made.')
         logProblem(error)
       })
   hourly()
   const timer = setInterval(hourly, everyHour)
-  return { make, failed: () => failed, stop: () => clearInterval(timer) }
+  const stop = () => {
+    stopped = true
+    clearInterval(timer)
+  }
+  return { make, failed: () => failed, stop }
 }
 
 let current: Backups | null = null
