@@ -54,8 +54,14 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
       'This level has readings already. Set them aside first, or keep the level.',
       [{ path: 'plan.levels', message: 'This level has readings.' }],
     )
+  if (standing.length > 0 && wayOf(after).kind !== wayOf(before).kind)
+    throw new ApiError(
+      'conflict',
+      'There are readings taken in the old way already. Keep the way of recording, or start a new lesson.',
+      [{ path: 'plan.recording', message: 'There are readings taken in this way.' }],
+    )
   const lost = standing.find(({ moment }) => moments(before).has(moment) && !moments(after).has(moment))
-  if (lost && after.recording.kind === before.recording.kind)
+  if (lost)
     throw new ApiError(
       'conflict',
       `There are readings at “${wayOf(before).momentSaid(before, lost.moment)}” already. Set them aside first, or keep that time.`,
@@ -65,12 +71,6 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
           message: `“${wayOf(before).momentSaid(before, lost.moment)}” has readings.`,
         },
       ],
-    )
-  if (standing.length > 0 && after.recording.kind !== before.recording.kind)
-    throw new ApiError(
-      'conflict',
-      'There are readings taken in the old way already. Keep the way of recording, or start a new lesson.',
-      [{ path: 'plan.recording', message: 'There are readings taken in this way.' }],
     )
   const kindOf = (plan: Plan) => unitDefinition(plan.measured.unit).dimension
   if (standing.length > 0 && kindOf(after) !== kindOf(before))

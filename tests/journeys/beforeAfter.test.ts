@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
 import { anywhere, seriousFindings } from '../support/browser'
-import { cellsOf, journeys as it, typeCells, write } from '../support/journey'
+import { cellsOf, journeys as it, typeCells, write, type Journey } from '../support/journey'
 import type { School } from '../support/school'
 
 /** Two papers, weighed with their container before and after a night; the children take it off themselves. */
@@ -17,6 +17,16 @@ const dried = (school: School) =>
     workOut: 'children',
     question: 'Which paper dries most?',
   }))
+
+/** The rows of the first group, typed as they stand on paper. */
+async function typedRows(school: School, { openGrid }: Journey) {
+  const id = await dried(school)
+  const grid = await openGrid(id, 'Leaf, thin napkin, try 1, container, empty')
+  // The second paper starts with half as much as the first: noticed at once, and kept with a second Enter.
+  await typeCells(grid, '40', '200', '188', '25', '105', '97')
+  await expect.poll(() => school.counted(id)).toBe(6)
+  return { id, grid }
+}
 
 it('a Sheet weighs the container once, asks what does not fit it, and the children take it off', async ({
   school,
@@ -63,11 +73,7 @@ it('rows typed as on paper: grid, Compare, poster and file agree, by the share o
   open,
   journey,
 }) => {
-  const id = await dried(school)
-  const grid = await journey.openGrid(id, 'Leaf, thin napkin, try 1, container, empty')
-  // The second paper starts with half as much as the first: noticed at once, and kept with a second Enter.
-  await typeCells(grid, '40', '200', '188', '25', '105', '97')
-  await expect.poll(() => school.counted(id)).toBe(6)
+  const { id, grid } = await typedRows(school, journey)
   await school.othersFindTheSame(id)
   await expect.poll(() => school.counted(id)).toBe(36)
   await expect.poll(() => grid.getByRole('cell', { name: 'lost 12 g, 7.5%' }).count()).toBe(6)
@@ -102,10 +108,7 @@ it('what is saved as a file comes back: nothing new here, all of it in another l
   school,
   journey,
 }) => {
-  const id = await dried(school)
-  const grid = await journey.openGrid(id, 'Leaf, thin napkin, try 1, container, empty')
-  await typeCells(grid, '40', '200', '188', '25', '105', '97')
-  await expect.poll(() => school.counted(id)).toBe(6)
+  const { id } = await typedRows(school, journey)
   const csv = await journey.roundTrip(id)
   const { plan } = await school.lesson(id)
   const copy = await school.small('paper-towels', () => plan)

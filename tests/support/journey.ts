@@ -7,6 +7,8 @@ import type { School } from './school'
 /** The way of one lesson from the Sheet through the grid to Compare, the poster and the file. */
 export const journeys = inSchool('demo').extend('journey', ({ school, open }) => journeyOf(school, open))
 
+export type Journey = ReturnType<typeof journeyOf>
+
 function journeyOf(school: School, open: Open) {
   /** A Sheet of one of the groups, after whatever stands before its first try. */
   async function openSheet(id: string, place = 0, screen: Screen = touched): Promise<Page> {

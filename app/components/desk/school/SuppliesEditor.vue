@@ -66,15 +66,11 @@ async function remove(supply: Supply) {
   if (gone) notices.tell(`${supply.name} is off the list.`, () => supplies.save(supply))
 }
 
-/** What a row has of each thing, in its order; a number says from where it may go. */
-interface Column {
-  key: 'name' | 'amount' | 'unit' | 'shelf' | 'packSize' | 'price'
-  head: string
-  label: (name: string) => string
-  longest?: number
-  placeholder?: string
-  least?: number
-}
+/** What a row says of each thing, in its order: a number with the least that it may be, or a text. */
+type Column = { head: string; label: (name: string) => string } & (
+  | { key: 'amount' | 'packSize' | 'price'; least: number }
+  | { key: 'name' | 'unit' | 'shelf'; longest: number; placeholder?: string }
+)
 const columns: Column[] = [
   { key: 'name', head: 'Thing', label: () => 'Name of the thing', longest: 80 },
   { key: 'amount', head: 'There is', label: (name) => `How much ${name} there is`, least: 0 },
@@ -83,11 +79,6 @@ const columns: Column[] = [
   { key: 'packSize', head: 'In a pack', label: (name) => `How much is in a pack of ${name}`, least: 0.001 },
   { key: 'price', head: 'Price', label: (name) => `Price of ${name}`, least: 0 },
 ]
-
-const amountIn = (supply: Supply, { key }: Column) => {
-  const value = supply[key]
-  return typeof value === 'string' ? null : value
-}
 
 const split = (text: string) =>
   text
@@ -127,8 +118,8 @@ const split = (text: string) =>
           <tr>
             <td v-for="column in columns" :key="column.key" :class="column.key">
               <QuantityField
-                v-if="column.least !== undefined"
-                :model-value="amountIn(one, column)"
+                v-if="'least' in column"
+                :model-value="one[column.key]"
                 :optional="column.key !== 'amount'"
                 :least="column.least"
                 :greatest="1e6"
