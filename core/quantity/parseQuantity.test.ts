@@ -117,6 +117,13 @@ describe('parseQuantity', () => {
     for (const word of words) expect(!parsed.ok && parsed.message).toContain(word)
   })
 
+  it.each<[Unit, string]>([
+    ['cm', 'Type a number in centimetres.'],
+    ['count', 'Type a number of things.'],
+  ])('says of nothing in %s what to type', (unit, message) => {
+    expect(parseQuantity('', unit)).toMatchObject({ message })
+  })
+
   it('reads minutes and seconds without a question where no hundredths are read', () => {
     expect(value('12:34', 's')).toBe(754)
     expect(parseQuantity('12:34', 's', 0.1)).toMatchObject({ value: 754 })

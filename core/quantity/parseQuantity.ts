@@ -61,7 +61,8 @@ const clockPattern = /^(\d+):(\d{1,2})(?::(\d{1,2}))?([.,]\d+)?\s*(\p{L}*)\.?$/u
 export function parseQuantity(text: string, unit: Unit, mark?: number): ParsedQuantity {
   const typed = plain(text)
   const { spoken, dimension } = unitDefinition(unit)
-  if (typed === '') return refuse('empty', `Type a number in ${spoken}.`)
+  if (typed === '')
+    return refuse('empty', dimension === 'count' ? 'Type a number of things.' : `Type a number in ${spoken}.`)
   const signed = /^(?:[-−–+]|minus\b|plus\b)\s*/i.exec(typed)?.[0] ?? ''
   const sign = /^[-−–m]/i.test(signed) ? -1 : 1
   const body = typed.slice(signed.length)

@@ -82,11 +82,12 @@ function leave() {
   gap: 4px;
 }
 
+/* One line stands beside the dots, several begin there. */
 .words {
   flex: 1;
+  align-self: center;
   line-height: 1.3;
   overflow-wrap: anywhere;
-  padding-top: 2px;
 }
 
 .large .words {
