@@ -28,6 +28,7 @@ const outside = (folders, packages = [], beside = []) => ({
 
 /** The folders of the core, each of which may use those before it and none after it. */
 const coreOrder = [
+  'random',
   'quantity',
   'class',
   'calendar',
@@ -43,6 +44,7 @@ const coreOrder = [
   'conclusion',
   'fair',
   'kit',
+  'timetable',
   'safety',
   'method',
   'rehearsal',

@@ -1,4 +1,4 @@
-import { seededRandom, type Random } from '../core/rehearsal'
+import { seededRandom, type Random } from '../core/random'
 import {
   calendarSchema,
   classSchema,

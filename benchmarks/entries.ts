@@ -3,7 +3,7 @@ import { resolutionOf } from '../core/instrument'
 import { printNumber, roundToMark } from '../core/quantity'
 import { checkEntry, wayOf } from '../core/recording'
 import { slotKey } from '../core/record'
-import { normalRandom, seededRandom } from '../core/rehearsal'
+import { normalRandom, seededRandom } from '../core/random'
 import { starters, type Starter } from '../starters'
 import type { Figure } from './figure'
 

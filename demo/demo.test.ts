@@ -3,7 +3,7 @@ import { schoolDays, usualCalendar } from '#core/calendar'
 import { dueToday, wayOf, weighLesson } from '#core/recording'
 import { standingOf, standingEntries } from '#core/record'
 import { kestrelLessons } from './lessons'
-import { seededRandom } from '#core/rehearsal'
+import { seededRandom } from '#core/random'
 import { simulateEntries } from './entries'
 import { kestrelClass } from './school'
 

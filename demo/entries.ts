@@ -11,7 +11,7 @@ import {
 } from '#core/recording'
 import type { Plan } from '#core/plan'
 import { resolutionOf } from '#core/instrument'
-import { normalRandom, type Random } from '#core/rehearsal'
+import { normalRandom, type Random } from '#core/random'
 import { printNumber, roundToMark } from '#core/quantity'
 import { uuidFrom } from './random'
 import { simulateSeen } from './seen'

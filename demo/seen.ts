@@ -1,7 +1,7 @@
 import { levelsForGroup, type Plan } from '#core/plan'
 import { standingOf, slotKey, type Entry, type Slot } from '#core/record'
 import { atField, groupProgress, letterOf, plannedAt, valueField, wayOf } from '#core/recording'
-import { normalRandom, type Random } from '#core/rehearsal'
+import { normalRandom, type Random } from '#core/random'
 import type { Starter } from '#starters'
 import type { SimulatedClass } from './simulatedClass'
 import { uuidFrom } from './random'

@@ -49,6 +49,7 @@ export const ballBounce: Starter = {
       item('dots', 'sticky dots', 'level', 'used-up', { spare: 6 }),
     ],
     expected: { first: 14, last: 55, apart: 3 },
+    times: { setUp: 20, run: 3, reset: 12 },
     steps: [
       'Tape the stick upright against the wall, zero at the floor.',
       'Hold the ball with its bottom at the drop height.',

@@ -38,6 +38,7 @@ export const beanSprouts: Starter = {
       item('label', 'label', 'level', 'used-up', { percent: 10 }),
       item('spoon', 'measuring spoon, 10 mL', 'group', 'reused'),
     ],
+    times: { setUp: 120, reset: 20 },
     steps: [
       'Lay five soaked beans on wet cotton wool.',
       'Stand the pots in their places. Water each morning.',

@@ -53,6 +53,7 @@ export const bottleJackets: Starter = {
       { id: 'holes', what: 'make a hole for the thermometer in each lid', nights: 1, keeps: null },
       { id: 'warm', what: 'get warm water ready, 40 °C by the thermometer', nights: 0, keeps: 0 },
     ],
+    times: { lesson: 75, setUp: 60, reset: 30 },
     steps: [
       'Dress the bottles. An adult pours the warm water.',
       'Read all bottles at once, then every five minutes.',

@@ -45,6 +45,7 @@ export const bubbleLifetime: Starter = {
       item('plate', 'plate with a ring drawn on', 'group', 'reused'),
       item('cloth', 'cloth', 'group', 'reused'),
     ],
+    times: { setUp: 15, reset: 10 },
     steps: [
       'Wet the plate.',
       'Blow a bubble up to the ring. Each child has a straw of its own; blow, never suck.',

@@ -38,6 +38,7 @@ export const doughShapes: Starter = {
       item('cloth', 'cloth', 'group', 'reused'),
     ],
     preparing: [{ id: 'dough', what: 'make the dough and keep it wrapped', nights: 1, keeps: 3 }],
+    times: { setUp: 20, run: 60, reset: 20 },
     steps: [
       'Weigh the dough as one lump.',
       'Change its shape and weigh all of it again.',

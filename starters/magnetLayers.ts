@@ -38,6 +38,7 @@ export const magnetLayers: Starter = {
       }),
       item('tray', 'tray', 'group', 'reused'),
     ],
+    times: { setUp: 20, run: 10, reset: 15 },
     steps: [
       'Lay the card on the clips.',
       'Put the magnet on the card and lift both slowly.',

@@ -51,6 +51,7 @@ export const paperTowels: Starter = {
       item('cloth', 'cloth', 'group', 'reused'),
       item('timer', 'kitchen timer', 'group', 'reused'),
     ],
+    times: { setUp: 30, run: 30, reset: 20 },
     steps: [
       'Weigh the dry paper.',
       'Lay it into the water and count to 10.',

@@ -42,6 +42,7 @@ export const pouredTogether: Starter = {
       item('sieve', 'sieve', 'class', 'reused', { amount: 2 }),
       item('tray', 'tray', 'group', 'reused'),
     ],
+    times: { setUp: 30, run: 20, reset: 30 },
     steps: [
       'Zero the balance with the empty measuring cylinder on it.',
       'Fill in one cup, ten taps, level: read how much it fills, then what it weighs.',

@@ -34,6 +34,7 @@ export const rockScratch: Starter = {
       item('cloth', 'damp cloth', 'group', 'reused'),
       item('tray', 'tray', 'group', 'reused'),
     ],
+    times: { setUp: 15, run: 20, reset: 10 },
     steps: [
       'Rub a corner of the first rock over the second, then the other way round.',
       'Wipe with a damp cloth. A scratch stays; a line of powder wipes away.',

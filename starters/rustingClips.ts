@@ -72,6 +72,7 @@ export const rustingClips: Starter = {
       item('paper', 'white paper', 'group', 'reused', { unit: 'sheets' }),
       item('cloth', 'cloth', 'group', 'reused'),
     ],
+    times: { setUp: 60, reset: 15 },
     steps: [
       'Lay one clip into each cup, half in the liquid. Label the cups.',
       'Every school day, look at each clip against white paper and choose its word.',

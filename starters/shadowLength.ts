@@ -39,6 +39,7 @@ export const shadowLength: Starter = {
       item('tape', 'tape measure', 'group', 'reused'),
     ],
     expected: { first: 10, last: 40, apart: 2 },
+    times: { setUp: 25, run: 3, reset: 5 },
     steps: [
       'Darken the room.',
       'Stand the post on the zero of the stick.',

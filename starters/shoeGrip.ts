@@ -52,6 +52,7 @@ export const shoeGrip: Starter = {
       item('cloth', 'dry cloth', 'group', 'reused'),
     ],
     expected: { first: 3.1, last: 6.9, apart: 0.3 },
+    times: { setUp: 25, run: 10, reset: 10 },
     steps: [
       'Put the bag in the shoe.',
       'Hook the force meter to the back of the shoe.',

@@ -40,6 +40,7 @@ export const starterDefaults = {
   leftOut: [],
   preparing: [],
   hazards: [],
+  times: {},
 } satisfies Partial<Plan>
 
 /** An instrument as it lies in the cupboard. */

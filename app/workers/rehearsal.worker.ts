@@ -1,5 +1,6 @@
 import type { CupboardInstrument } from '#core/instrument'
 import type { Expectation, Plan } from '#core/plan'
+import { seededRandom } from '#core/random'
 import {
   firstPiece,
   neighbourGains,
@@ -7,7 +8,6 @@ import {
   noRehearsal,
   rankNeighbours,
   rehearse,
-  seededRandom,
   type RankedNeighbour,
   type Rehearsal,
 } from '#core/rehearsal'

@@ -1,6 +1,6 @@
 import { comparisonOf } from '../../core/recording'
 import { weighEvidence, type Score } from '../../core/evidence'
-import { normalRandom, seededRandom } from '../../core/rehearsal'
+import { normalRandom, seededRandom } from '../../core/random'
 import { examplePlan, kindsPlan, numberLevel } from '../../core/testing/examplePlan'
 
 // Times one judgement of a design in a process of its own, so that nothing is known from before; then that of the

@@ -1,5 +1,5 @@
 import { summarise, emptyTable, type ScoreTable } from '../../core/evidence'
-import { normalRandom, seededRandom } from '../../core/rehearsal'
+import { normalRandom, seededRandom } from '../../core/random'
 import type { Summary } from '../../core/plan'
 
 /** A design whose classes are drawn again and again. */

@@ -10,7 +10,7 @@ import {
   shiftInterval,
   tableOf,
 } from '.'
-import { seededRandom } from '../rehearsal'
+import { seededRandom } from '../random'
 
 const table = (groups: number[][][]) => tableOf(groups, 'median')
 

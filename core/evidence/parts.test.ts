@@ -18,7 +18,7 @@ import {
   type Step,
 } from '.'
 import { comparisonOf } from '../recording'
-import { normalRandom, seededRandom } from '../rehearsal'
+import { normalRandom, seededRandom } from '../random'
 import { examplePlan } from '../testing/examplePlan'
 import { setUpAllowance } from './setUpAllowance'
 import { sumNull } from './sumNull'

@@ -9,7 +9,7 @@ import {
   type Comparison,
   type Judging,
 } from '.'
-import { normalRandom, seededRandom } from '../rehearsal'
+import { normalRandom, seededRandom } from '../random'
 import { suggestClaim } from '../conclusion'
 import { comparisonOf, scoresOf, weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'

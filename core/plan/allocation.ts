@@ -19,8 +19,8 @@ export function testingGroups({ whoTests }: Pick<Plan, 'whoTests'>, groups: numb
  * - levels shared out: half of them, rounded up, at least two, starting one further on for each group, so
  *   that neighbouring groups overlap and can be compared;
  * - whole class: all of them, the first group acting for the class, and none for the others;
- * - stations: all of them, each group beginning one station further on, so that no two groups meet where there
- *   are at least as many stations as groups;
+ * - stations: all of them, each group beginning one station further on; where there are more groups than stations the
+ *   others wait first (`core/timetable/stationTurns.ts`), so that no two groups meet;
  * - at home: all of them.
  *
  * When each group has its own order the levels are rotated by the group's groupIndex and every second group goes
@@ -35,7 +35,8 @@ export function levelsForGroup(
 ): Level[] {
   const levels = orderedLevels(plan)
   if (levels.length === 0 || !testingGroups(plan, groupIndex + 1).includes(groupIndex)) return []
-  if (plan.whoTests === 'stations') return rotate(levels, groupIndex)
+  // Where there are more groups than stations, those that wait first begin with the first station.
+  if (plan.whoTests === 'stations') return rotate(levels, groupIndex < levels.length ? groupIndex : 0)
   const own = plan.whoTests === 'shared-levels' ? share(levels, groupIndex) : levels
   if (plan.levelOrder === 'same') return own
   const turned = rotate(own, Math.ceil(groupIndex / 2))

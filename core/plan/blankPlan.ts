@@ -38,6 +38,7 @@ export function blankPlan(
     preparing: [],
     hazards: [],
     steps: [],
+    times: {},
     expected: null,
   }
 }

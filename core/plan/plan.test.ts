@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import {
   blankPlan,
   defaultsForAge,
+  expectedValues,
   levelName,
   levelsForGroup,
   testingGroups,
@@ -129,5 +130,26 @@ describe('newId', () => {
   it('sorts by the time of making', () => {
     const ids = Array.from({ length: 50 }, newId)
     expect([...ids].sort()).toEqual(ids)
+  })
+})
+
+describe('expectedValues', () => {
+  it('lie on a straight line by value, kinds evenly spaced', () => {
+    expect([...expectedValues(examplePlan(), { first: 10, last: 30, apart: 1 }).values()]).toEqual([
+      10, 20, 30,
+    ])
+    expect([
+      ...expectedValues(examplePlan({ levels: [examplePlan().levels[2]!, examplePlan().levels[0]!] }), {
+        first: 1,
+        last: 5,
+        apart: 1,
+      }),
+    ]).toEqual([
+      ['h20', 1],
+      ['h60', 5],
+    ])
+    expect([
+      ...expectedValues(kindsPlan(['a', 'b', 'c', 'd']), { first: 0, last: 3, apart: 1 }).values(),
+    ]).toEqual([0, 1, 2, 3])
   })
 })

@@ -4,6 +4,7 @@ import type { HazardId } from '../catalogue'
 import type { Material, Preparing } from './material'
 import type { Recording } from './recording'
 import type { ResultScale } from './resultScale'
+import type { PlanTimes } from './times'
 
 /** The one thing that is changed: a number with a unit, or named kinds. */
 export interface Changed {
@@ -100,7 +101,7 @@ export interface Expectation {
 }
 
 /** The version in which plans are written; rows and files of every earlier one are brought to it (`upgradePlan`). */
-export const planFormat = 5
+export const planFormat = 6
 
 /** An investigation: everything that must be settled before the first reading. */
 export interface Plan {
@@ -135,6 +136,8 @@ export interface Plan {
   steps: string[]
   /** Who works out what a try comes to: the children, checked, or the tool. By age where nobody has said. */
   workOut?: WorkOut
+  /** How long things take, where somebody has said so. */
+  times: PlanTimes
   /** Null until the teacher has said what to expect. */
   expected: Expectation | null
 }

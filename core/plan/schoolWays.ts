@@ -33,6 +33,8 @@ export interface SchoolWays {
   byAge: Record<AgeBand, AgeDefaults>
   /** The paper that the school prints on. */
   paper: Paper
+  /** How long a lesson is, in minutes. */
+  lessonMinutes: number
 }
 
 /** How most schools work: the defaults until a school says otherwise. */
@@ -49,6 +51,7 @@ export const usualWays: SchoolWays = {
     '9-11': { tries: 3, summary: 'mean' },
   },
   paper: 'A4',
+  lessonMinutes: 45,
 }
 
 /**

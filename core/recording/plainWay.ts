@@ -30,6 +30,10 @@ export const plainWay = {
 
   asks: null,
 
+  readAt: (_plan: Plan): number[] | null => null,
+
+  runsBefore: (_plan: Plan, _moment: string): boolean => true,
+
   /** "20 cm, try 2, before" */
   named: (plan: Plan, { levelId, tryNumber, moment }: Slot): string =>
     [

@@ -97,3 +97,10 @@ it('what is no plan at all never fails', () => {
     ),
   )
 })
+
+describe('a plan of the version before', () => {
+  it('says nothing of how long things take', () => {
+    const { times: _times, ...before } = examplePlan()
+    expect(upgradePlan({ ...before, formatVersion: 5 })).toEqual(examplePlan())
+  })
+})

@@ -6,15 +6,29 @@ type Told = Record<string, unknown>
 /**
  * A plan as this version writes it, whatever version wrote it: what was not asked then gets the answer that it had all the same. What
  * is no plan, or is not understood, stays as it is, for the schema to say what is wrong with it.
- * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 5, title: 'Ball bounce', properties: [], … }
+ * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 6, title: 'Ball bounce', properties: [], … }
  */
 export function upgradePlan(told: unknown): unknown {
-  if (!isTold(told) || 'formatVersion' in told) return told
-  const { aim, ...plan } = told
+  if (!isTold(told)) return told
+  return stepsFrom(5, 'formatVersion' in told ? told : withFormat(told))
+}
+
+/** What each later version brought, from one version to the next. */
+const steps: Record<number, (plan: Told) => Told> = {
+  5: (plan) => ({ times: {}, ...plan, formatVersion: 6 }),
+}
+
+function stepsFrom(version: number, plan: Told): Told {
+  if (version >= planFormat) return plan
+  return stepsFrom(version + 1, plan.formatVersion === version ? steps[version]!(plan) : plan)
+}
+
+/** A plan from before plans said their version, as version 5 wrote it. */
+function withFormat({ aim, ...plan }: Told): Told {
   return {
     ...addedSince,
     ...plan,
-    formatVersion: planFormat,
+    formatVersion: 5,
     recording: recordingNow(plan.recording ?? { kind: 'measure' }, aim),
     ideas: part(plan.ideas ?? { change: [], measure: [] }, ({ change, measure, ...others }) => ({
       ...others,

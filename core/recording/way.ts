@@ -276,6 +276,10 @@ export interface Way {
   needs: (recording: Recording) => WayNeeds
   /** Every slot that a group has to fill, in working order; none in a whole-class test but for its first group. */
   slots: (plan: Plan, groupId: string, groupIndex: number) => Slot[]
+  /** The minutes after its start at which each container is read; null where time does not say. */
+  readAt: (plan: Plan) => number[] | null
+  /** Whether something happens in a try before it is read at a moment: the ball falls, the water soaks in. */
+  runsBefore: (plan: Plan, moment: string) => boolean
   /** What is typed in a slot, in order. */
   fields: (plan: Plan) => FieldDefinition[]
   /** One try of one level from left to right, as the grid and the paper show it. */

@@ -9,8 +9,8 @@ import {
   type Plan,
 } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
-import { expectedValues } from './expectedValues'
-import { normalRandom, type Random } from './random'
+import { expectedValues } from '../plan'
+import { normalRandom, type Random } from '../random'
 
 /** What is assumed of every class, and may be argued about. */
 export const classAssumptions = {

@@ -1,44 +1,35 @@
-import { fromCupboard, instrumentCupboard, type CupboardInstrument } from '../instrument'
-import { levelsForGroup, planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
+import { fromCupboard, type CupboardInstrument } from '../instrument'
+import { planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { expectedValues } from './expectedValues'
+import { testingMinutes, type FitsContext } from '../timetable'
+import { expectedValues } from '../plan'
 
 /** A plan one step away, with what is then expected and what it costs. */
 export interface NeighbourPlan {
   label: string
   plan: Plan
   expected: Expectation
-  /** Minutes more (or fewer) of testing for each group. */
+  /** Minutes more (or fewer) of testing, with what the groups share. */
   extraMinutes: number
-}
-
-/** Setting up and clearing away one try, in seconds: a stated assumption beside the instrument's own time. */
-const setUpSeconds = 40
-
-/**
- * How long one group tests, in minutes: every try is set up, read and cleared; practice tries too.
- * @example testingMinutes(plan) // 8: 9 tries and 1 practice try of 48 s
- */
-export function testingMinutes(plan: Plan): number {
-  const tries = levelsForGroup(plan, 0).length * plan.tries + plan.practiceTries
-  return (tries * (setUpSeconds + plan.measured.instrument.secondsPerReading)) / 60
 }
 
 /**
  * The plans one step away that could show more: a try more, the last level a step further out,
  * a finer or a longer instrument from the cupboard.
- * @param cupboard the instruments at hand
- * @example neighbourPlans(plan, expected)[0].label // '4 tries instead of 3'
+ * @param time what time goes by
+ * @param cupboard the instruments that may be taken instead
+ * @example neighbourPlans(plan, expected, context)[0].label // '4 tries instead of 3'
  */
 export function neighbourPlans(
   plan: Plan,
   expected: Expectation,
-  cupboard: readonly CupboardInstrument[] = instrumentCupboard,
+  time: FitsContext,
+  cupboard: readonly CupboardInstrument[] = time.cupboard,
 ): NeighbourPlan[] {
-  const minutes = testingMinutes(plan)
+  const minutes = testingMinutes(plan, time)
   const made = (label: string, changes: Partial<Plan>, then = expected): NeighbourPlan => {
     const next = { ...plan, ...changes, expected: then }
-    return { label, plan: next, expected: then, extraMinutes: testingMinutes(next) - minutes }
+    return { label, plan: next, expected: then, extraMinutes: testingMinutes(next, time) - minutes }
   }
   const neighbours: NeighbourPlan[] = []
   if (plan.tries < planLimits.tries)

@@ -1,8 +1,9 @@
 import type { CupboardInstrument } from '../instrument'
 import type { Expectation, Plan } from '../plan'
+import type { FitsContext } from '../timetable'
 import { neighbourPlans, type NeighbourPlan } from './neighbours'
 import { rehearse, type Rehearsal } from './rehearse'
-import type { Random } from './random'
+import type { Random } from '../random'
 
 /** A neighbouring plan with how much more often its classes saw the right answer. */
 export interface RankedNeighbour extends NeighbourPlan {
@@ -18,21 +19,22 @@ const worthAPress = 0.03
  * @param rehearsal what the plan itself came to
  * @param classes how many virtual classes rehearse each neighbour
  * @param random makes a source for each neighbour, so that all meet the same luck
- * @param cupboard the instruments at hand
- * @example [...neighbourGains(plan, expected, 6, rehearsal, 300, () => seededRandom(1))][0].gain // 0.21
+ * @param time how many groups there are, and what time goes by
+ * @param cupboard the instruments that may be taken instead
+ * @example [...neighbourGains(plan, expected, context, rehearsal, 300, () => seededRandom(1))][0].gain // 0.21
  */
 export function* neighbourGains(
   plan: Plan,
   expected: Expectation,
-  groups: number,
+  time: FitsContext,
   rehearsal: Rehearsal,
   classes: number,
   random: () => Random,
   cupboard?: readonly CupboardInstrument[],
 ): Generator<RankedNeighbour> {
   const share = rehearsal.right / rehearsal.classes
-  for (const neighbour of neighbourPlans(plan, expected, cupboard)) {
-    const { right } = rehearse(neighbour.plan, neighbour.expected, groups, classes, random())
+  for (const neighbour of neighbourPlans(plan, expected, time, cupboard)) {
+    const { right } = rehearse(neighbour.plan, neighbour.expected, time.groups, classes, random())
     yield { ...neighbour, gain: right / classes - share }
   }
 }

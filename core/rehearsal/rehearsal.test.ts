@@ -1,19 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { normalRandom, seededRandom } from '../random'
 import {
   classroom,
-  normalRandom,
   rankNeighbours,
-  expectedValues,
   neighbourGains,
   neighbourPlans,
   nextPiece,
   noRehearsal,
   rehearse,
-  seededRandom,
   showsCheck,
-  testingMinutes,
 } from '.'
+import { instrumentCupboard } from '../instrument'
 import { judgeKinds, judgeTrend, levelMeans } from '../evidence'
 import { comparisonOf, weighLesson } from '../recording'
 import type { Entry } from '../record'
@@ -21,26 +19,8 @@ import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 
 const plan = examplePlan()
+const time = { age: '7-9', groups: 4, lessonMinutes: 45, cupboard: instrumentCupboard } as const
 const plainly = { first: 11, last: 33, apart: 2 }
-
-describe('expectedValues', () => {
-  it('lie on a straight line by value, kinds evenly spaced', () => {
-    expect([...expectedValues(plan, { first: 10, last: 30, apart: 1 }).values()]).toEqual([10, 20, 30])
-    expect([
-      ...expectedValues(examplePlan({ levels: [plan.levels[2]!, plan.levels[0]!] }), {
-        first: 1,
-        last: 5,
-        apart: 1,
-      }),
-    ]).toEqual([
-      ['h20', 1],
-      ['h60', 5],
-    ])
-    expect([
-      ...expectedValues(kindsPlan(['a', 'b', 'c', 'd']), { first: 0, last: 3, apart: 1 }).values(),
-    ]).toEqual([0, 1, 2, 3])
-  })
-})
 
 describe('classroom', () => {
   it('has the readings of the plan, on the marks and within the scale', () => {
@@ -188,15 +168,14 @@ describe('rehearse', () => {
 })
 
 describe('neighbourPlans', () => {
-  it('offers a try more with what it costs: three more tries of 48 s', () => {
-    expect(testingMinutes(plan)).toBeCloseTo((10 * 48) / 60, 9)
-    const [more] = neighbourPlans(plan, plainly)
+  it('offers a try more with what it costs: three more tries of 53 s', () => {
+    const [more] = neighbourPlans(plan, plainly, time)
     expect(more).toMatchObject({ label: '4 tries instead of 3', plan: { tries: 4 } })
-    expect(more!.extraMinutes).toBeCloseTo(2.4, 9)
+    expect(more!.extraMinutes).toBeCloseTo((3 * 53) / 60, 9)
   })
 
   it('offers levels further apart, expected on the same line', () => {
-    const wider = neighbourPlans(plan, plainly).find((one) => one.label === '80 cm instead of 60 cm')!
+    const wider = neighbourPlans(plan, plainly, time).find((one) => one.label === '80 cm instead of 60 cm')!
     expect(wider.plan.levels.map((level) => level.value)).toEqual([20, 40, 80])
     expect(wider.expected.last).toBeCloseTo(44, 9)
     expect(wider.plan.levels[2]!.id).toBe('h60')
@@ -204,9 +183,11 @@ describe('neighbourPlans', () => {
 
   it('offers a longer instrument only where the scale is short', () => {
     const labels = (last: number) =>
-      neighbourPlans({ ...plan, expected: { first: 20, last, apart: 3 } }, { first: 20, last, apart: 3 }).map(
-        (one) => one.label,
-      )
+      neighbourPlans(
+        { ...plan, expected: { first: 20, last, apart: 3 } },
+        { first: 20, last, apart: 3 },
+        time,
+      ).map((one) => one.label)
     expect(labels(120)).toContain('A tape measure instead')
     expect(labels(40)).not.toContain('A tape measure instead')
   })
@@ -214,7 +195,7 @@ describe('neighbourPlans', () => {
   it('keeps what the neighbour changes to what it says: a try more shows at least as much', () => {
     const weak = { first: 20, last: 26, apart: 6 }
     const now = rehearse(plan, weak, 4, 600, seededRandom(8)).right
-    const [more] = neighbourPlans(plan, weak)
+    const [more] = neighbourPlans(plan, weak, time)
     expect(rehearse(more!.plan, more!.expected, 4, 600, seededRandom(8)).right).toBeGreaterThanOrEqual(
       now - 15,
     )
@@ -225,7 +206,7 @@ describe('rankNeighbours', () => {
   const weak = { first: 20, last: 26, apart: 6 }
   const ranked = (expected: typeof weak) => {
     const rehearsal = rehearse(plan, expected, 4, 400, seededRandom(6))
-    return rankNeighbours(neighbourGains(plan, expected, 4, rehearsal, 200, () => seededRandom(6)))
+    return rankNeighbours(neighbourGains(plan, expected, time, rehearsal, 200, () => seededRandom(6)))
   }
 
   it('puts levels further apart, which cost no time, before a try more', () => {

@@ -3,8 +3,8 @@ import { resolutionOf } from '../instrument'
 import { type Expectation, type Plan } from '../plan'
 import { hasOrder, isInRounds, comparisonOf, scoredPlan, wayOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
-import { expectedValues } from './expectedValues'
-import type { Random } from './random'
+import { expectedValues } from '../plan'
+import type { Random } from '../random'
 
 /** How one virtual class ended: it saw a clear right answer, a clear wrong one, or none. */
 export type ClassOutcome = 'right' | 'wrong' | 'open'

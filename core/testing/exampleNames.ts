@@ -53,6 +53,8 @@ export const context = {
   vocabulary: 'plain' as const,
   ways: usualWays,
   cupboard: instrumentCupboard,
+  groups: 6,
+  lessonMinutes: 45,
 }
 export const blank = blankPlan('7-9')
 

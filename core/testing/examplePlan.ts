@@ -43,6 +43,7 @@ export function examplePlan(changes: Partial<Plan> = {}): Plan {
     preparing: [],
     hazards: [],
     steps: [],
+    times: {},
     expected: null,
     ...changes,
   }

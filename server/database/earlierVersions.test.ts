@@ -259,7 +259,7 @@ describe('a database of an earlier version', () => {
     )
     expect(await getInvestigationPlan(opened.db, id)).toEqual(examplePlan())
     await opened.close()
-    const later = validate(planSchema, { ...examplePlan(), formatVersion: 6 })
+    const later = validate(planSchema, { ...examplePlan(), formatVersion: 7 })
     expect(!later.ok && later.fields[0]?.message).toMatch(/newer/)
   })
 })

@@ -12,7 +12,8 @@ const onlyRow = 1
 export async function getSchool(db: Database): Promise<SchoolDto> {
   const [row] = await db.select().from(school)
   const listed = await db.select().from(instruments).orderBy(asc(instruments.place))
-  const ways = row?.ways ?? usualWays
+  // A row of an earlier version has not been asked everything.
+  const ways = { ...usualWays, ...row?.ways }
   return {
     ways,
     calendar: row?.calendar ?? usualCalendar,

@@ -1,4 +1,4 @@
-import { seededRandom } from '#core/rehearsal'
+import { seededRandom } from '#core/random'
 import { startDatabase } from '../database/embedded/databaseFiles'
 import { ForgetfulDisk } from './forgetfulDisk'
 

@@ -6,6 +6,7 @@ import {
   predictorKinds,
   roundingKinds,
   summaryKinds,
+  timesLimits,
   whoTestsKinds,
   type Plan,
   type Recording,
@@ -136,6 +137,22 @@ const preparing = object({
   keeps: orNull(wholeNumber(0, 365)),
 })
 
+const stepMinutes = optional(amount(0, timesLimits.step))
+const trySeconds = optional(amount(0, timesLimits.seconds))
+const times = object({
+  lesson: optional(amount(0, timesLimits.lesson)),
+  lessons: optional(wholeNumber(1, timesLimits.lessons)),
+  talk: stepMinutes,
+  predict: stepMinutes,
+  handOut: stepMinutes,
+  clear: stepMinutes,
+  share: stepMinutes,
+  setUp: trySeconds,
+  run: trySeconds,
+  reset: trySeconds,
+  runAt: optional(named(localId, amount(0, timesLimits.seconds), planLimits.levels)),
+})
+
 /** A plan of this version: it may be unfinished, but every part is of the right kind and size. */
 const planNow: AnySchema<Plan> = object({
   formatVersion: Joi.valid(planFormat).messages({
@@ -168,6 +185,7 @@ const planNow: AnySchema<Plan> = object({
   hazards: many(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
   steps: many(openLine(240), planLimits.steps, 'steps'),
   workOut: optional(choice('children', 'shown')),
+  times,
   expected: orNull(object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })),
 }).messages({
   'object.base': 'The plan is missing or damaged.',

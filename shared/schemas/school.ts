@@ -6,7 +6,9 @@ import {
   predictorKinds,
   roundingKinds,
   summaryKinds,
+  timesLimits,
   unitSystems,
+  usualWays,
   whoTestsKinds,
 } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
@@ -31,6 +33,7 @@ export const waysSchema = object({
   prediction: object({ who: choice(...predictorKinds), because: yesOrNo() }),
   byAge: object({ '5-7': forAge, '7-9': forAge, '9-11': forAge }),
   paper: otherwise(choice(...papers), 'A4'),
+  lessonMinutes: otherwise(wholeNumber(5, timesLimits.lesson), usualWays.lessonMinutes),
 })
 
 /** What an instrument measures follows from its unit, whatever was sent. */

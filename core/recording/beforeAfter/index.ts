@@ -4,7 +4,7 @@ import type { Entry } from '../../record'
 import { againstStarts } from '../change/againstRow'
 import { hasShare } from '../change/changes'
 import { changeWay } from '../change/changeWay'
-import { readRows } from '../change/containers'
+import { containerMoment, readRows } from '../change/containers'
 import { changeOption, compareOption, containerOption } from '../change/options'
 import type { ReadRow, Way, Working } from '../way'
 import { oneByOne, sideBySide } from '../wayNeeds'
@@ -36,6 +36,7 @@ export const beforeAfter: Way = {
   }),
   kind: 'before-after',
   name: 'before and after',
+  runsBefore: (plan, moment) => moment !== containerMoment && moment !== recordingOf(plan).moments[0],
   verb: 'measure',
   oneEntry: 'what you read at its moment',
   options: [

@@ -100,6 +100,7 @@ const ofOneQuantity: Way = {
     change: 'lost',
     compare: 'starts',
   },
+  runsBefore: (plan, moment) => moment === wholeOf(plan),
   needs: () => oneByOne,
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'stacked',

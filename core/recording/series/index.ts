@@ -55,6 +55,8 @@ function seriesWay({
     ...numberPerTry,
     onceIsEnough: true,
     layout: () => 'levels-beneath' as const,
+    // Time does the rest.
+    runsBefore: () => false,
     also: [atField] as const,
 
     /** Containers stand side by side, so all are read at one moment before the next comes. */
@@ -208,6 +210,7 @@ export const intervals: Way = {
     per: 'minute',
   }),
   kind: 'intervals',
+  readAt: (plan) => (plan.recording as Intervals).minutes,
   verb: 'read',
   name: 'every few minutes',
   oneEntry: 'what you read at its minute',

@@ -25,6 +25,8 @@ export const wordScale: Way = {
   name: 'words in order',
   verb: 'judge',
   oneEntry: 'its word',
+  readAt: (plan) => (wordsOf(plan).seen === 'minutes' ? wordsOf(plan).minutes : null),
+  runsBefore: (plan) => !isRepeated(plan),
   options: [
     {
       name: 'words',

@@ -1,4 +1,5 @@
-import { orderedLevels, type Expectation, type Plan } from '../plan'
+import { orderedLevels } from './levelName'
+import type { Expectation, Plan } from './plan'
 
 /**
  * The expected value at each level, by level id: on a straight line from the first to the last, numbers by

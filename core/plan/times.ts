@@ -1,0 +1,29 @@
+/**
+ * How long things take, where somebody has said so or an earlier lesson has shown it. What is left out is estimated
+ * (`core/timetable/usualTimes.ts`).
+ */
+export interface PlanTimes {
+  /** How long the lesson is, in minutes. */
+  lesson?: number
+  /** On how many days the testing goes on, each in a lesson of its own. */
+  lessons?: number
+  /** The steps of the class, in minutes. */
+  talk?: number
+  predict?: number
+  handOut?: number
+  clear?: number
+  share?: number
+  /** One try, in seconds: until it can begin, what happens in it, and until the next can be set up. */
+  setUp?: number
+  run?: number
+  reset?: number
+  /** How long it takes at levels where that differs, in seconds by level id. */
+  runAt?: Record<string, number>
+}
+
+/** The steps of a class whose minutes can be said, in the order of a lesson; testing lies between handing out and clearing away. */
+export const classSteps = ['talk', 'predict', 'handOut', 'clear', 'share'] as const
+export type ClassStep = (typeof classSteps)[number]
+
+/** The longest that a lesson, a step and a part of a try can be said to take. */
+export const timesLimits = { lesson: 480, step: 120, seconds: 14_400, lessons: 3 } as const

@@ -1,0 +1,1 @@
+export { normalRandom, seededRandom, type Random } from './random'

@@ -1,0 +1,86 @@
+import { orderedLevels, testingGroups, type Plan } from '../plan'
+import { countedThing } from '../quantity'
+import { wayOf } from '../recording'
+import { testingParts } from './parts'
+import type { FitsContext, Testing } from './testing'
+import { minutesWords } from './minutesWords'
+
+/** What the time of a test hangs on. */
+export interface Binding {
+  /** The thing that groups wait for; null where they do not wait. */
+  thing: string | null
+  /** How many seconds one more of it would save. */
+  saves: number
+  /** In words: "The 2 balances are the queue: a third saves 11 minutes." */
+  said: string
+}
+
+/** Less than that is no queue that anybody would feel, in seconds. */
+const worthSaying = 60
+const ordinals = [
+  '',
+  '',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+]
+
+/**
+ * What makes testing as long as it is: a thing that groups wait for, found by reckoning with one more of it; or the tries, the turns or
+ * the minutes themselves.
+ * @param parts the testing of each lesson, as the plan stands
+ * @example bindingOf(plan, context, testingParts(plan, context)).said // 'Nobody waits: each group has 10 tries of about 53 s, one after another.'
+ */
+export function bindingOf(plan: Plan, context: FitsContext, parts: readonly Testing[]): Binding {
+  const [first] = parts
+  if (!first || first.kind === 'home') return nothing('The testing is done at home.')
+  const seconds = (all: readonly Testing[]) => all.reduce((sum, one) => sum + one.seconds, 0)
+  const queues = [...first.owned].flatMap(([thing, howMany]) => {
+    if (howMany >= testingGroups(plan, context.groups).length) return []
+    const saves = seconds(parts) - seconds(testingParts(plan, context, new Map([[thing, 1]])))
+    return saves >= worthSaying ? [{ thing, saves, howMany }] : []
+  })
+  const queue = queues.sort((a, b) => b.saves - a.saves)[0]
+  if (queue) return { thing: queue.thing, saves: queue.saves, said: queueSaid(queue) }
+  return nothing(otherwise(plan, context, first))
+}
+
+const nothing = (said: string): Binding => ({ thing: null, saves: 0, said })
+
+function queueSaid({ thing, saves, howMany }: { thing: string; saves: number; howMany: number }): string {
+  const next = ordinals[howMany + 1] ?? 'further one'
+  const all = howMany === 1 ? `The one ${thing} is` : `The ${countedThing(howMany, thing)} are`
+  return `${all} the queue: a ${next} saves about ${minutesWords(saves)}.`
+}
+
+function otherwise(plan: Plan, { groups }: FitsContext, first: Testing): string {
+  const stations = orderedLevels(plan).length
+  if (first.kind === 'stations') {
+    const turns = `${first.turns.length} turns of ${minutesWords(first.turnSeconds)}, as long as the slowest station takes`
+    const wait = groups - stations
+    return wait > 0
+      ? `${turns}; ${wait === 1 ? 'one group waits' : `${wait} groups wait`} in each, since there are more groups than stations.`
+      : `${turns}.`
+  }
+  if (first.kind === 'intervals')
+    return `The last reading, at ${wayOf(plan).readAt(plan)?.at(-1)} minutes, says how long it takes.`
+  const { tries, seconds } = busiest(first)
+  if (tries === 0) return ''
+  const waits = first.seconds > first.bound ? 'Hardly anybody waits' : 'Nobody waits'
+  return `${waits}: each group has ${tries === 1 ? 'one try of about' : `${tries} tries of about`} ${minutesWords(seconds / tries)}${tries === 1 ? '' : ', one after another'}.`
+}
+
+/** How often the group with the most to do begins anew, and how long it is at it. */
+function busiest({ groups }: Testing): { tries: number; seconds: number } {
+  const all = groups.map((acts) => ({
+    tries: new Set(acts.map((act) => `${act.levelId}|${act.tryNumber}`)).size,
+    seconds: acts.at(-1)?.to ?? 0,
+  }))
+  return all.reduce((a, b) => (b.seconds > a.seconds ? b : a), { tries: 0, seconds: 0 })
+}

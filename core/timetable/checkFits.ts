@@ -1,0 +1,83 @@
+import type { Plan } from '../plan'
+import { wayOf } from '../recording'
+import { bindingOf, type Binding } from './binding'
+import { groupActs } from './groupActs'
+import { lessonSteps, type LessonStep } from './lessonSteps'
+import { minutesWords } from './minutesWords'
+import { testingParts } from './parts'
+import { schedule } from './schedule'
+import type { FitsContext, Testing } from './testing'
+import { classMinutes, type ClassMinutes } from './usualTimes'
+
+/** Whether a lesson ends before the bell, and what it takes. */
+export interface FitsCheck {
+  /** `none` while there is nothing to test. */
+  state: 'good' | 'think' | 'mend' | 'none'
+  /** "About 38 of 45 minutes, 7 to spare." */
+  sentence: string
+  minutes: ClassMinutes
+  /** How long the longest of its lessons takes, in whole minutes. */
+  takes: number
+  /** What it takes at the least, however the groups are ordered. */
+  least: number
+  /** The steps of each lesson. */
+  lessons: LessonStep[][]
+  /** The testing of each lesson. */
+  parts: Testing[]
+  binding: Binding
+  /** What else there is to know: the days after. */
+  besides: string
+}
+
+/** A lesson with less than a tenth to spare is worth a thought: estimates are estimates. */
+const slack = 0.1
+
+/**
+ * Whether the lesson fits, reckoned from the plan: the steps of the class, and the testing of all groups with what they share. Everything
+ * that nobody has said is an estimate, so that it says "about".
+ * @example checkFits(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard }).sentence // 'About 32 of 45 minutes, 13 to spare.'
+ */
+export function checkFits(plan: Plan, context: FitsContext): FitsCheck {
+  const minutes = classMinutes(plan, context)
+  const parts = testingParts(plan, context)
+  const lessons = lessonSteps(plan, minutes, parts)
+  const binding = bindingOf(plan, context, parts)
+  const totals = lessons.map((steps) => inMinutes(steps.reduce((sum, one) => sum + one.seconds, 0)))
+  const takes = Math.max(0, ...totals)
+  const longest = totals.indexOf(takes)
+  const saved = (parts[longest]?.seconds ?? 0) - (parts[longest]?.bound ?? 0)
+  const base = { minutes, takes, least: Math.max(0, takes - Math.floor(saved / 60)), lessons, parts, binding }
+  const problem = parts.find((one) => one.problem !== null)?.problem
+  const nothing = plan.whoTests !== 'at-home' && parts.every((one) => one.seconds === 0)
+  if (problem) return { ...base, state: 'mend', sentence: problem, besides: '' }
+  if (nothing) return { ...base, state: 'none', sentence: '', besides: '' }
+  return { ...base, ...said(takes, minutes.lesson, lessons.length), besides: daysAfter(plan, context) }
+}
+
+const inMinutes = (seconds: number) => Math.ceil(seconds / 60)
+
+function said(takes: number, has: number, lessons: number): Pick<FitsCheck, 'state' | 'sentence'> {
+  const each = lessons > 1 ? ' in each lesson' : ''
+  const spare = Math.floor(has - takes)
+  if (has <= 0) return { state: 'mend', sentence: 'The lesson has no minutes. Say how long it is.' }
+  if (spare < 0)
+    return {
+      state: 'mend',
+      sentence: `About ${takes} minutes${each}: ${-spare} more than the lesson has.`,
+    }
+  return {
+    state: spare < has * slack ? 'think' : 'good',
+    sentence: `About ${takes} of ${has} minutes${each}, ${spare === 0 ? 'none' : spare} to spare.`,
+  }
+}
+
+/** Where it goes on over days, what each day after the first takes. */
+function daysAfter(plan: Plan, context: FitsContext): string {
+  const { days } = wayOf(plan).needs(plan.recording)
+  if (days < 2) return ''
+  const reading = groupActs(plan, context).map((acts) => acts.filter((act) => act.kind === 'read'))
+  const alone = reading.map((acts) => acts.map(({ after: _after, ...act }) => act))
+  const { seconds } = schedule(alone, testingParts(plan, context)[0]?.owned ?? new Map())
+  const after = days - 1
+  return `On ${after === 1 ? 'the day' : `each of the ${after} school days`} after, reading takes about ${minutesWords(seconds)}.`
+}

@@ -1,0 +1,128 @@
+import { levelsForGroup, testingGroups, type Plan } from '../plan'
+import { unitDefinition } from '../quantity'
+import type { Slot } from '../record'
+import { usesInstrument, wayOf } from '../recording'
+import type { Act } from './act'
+import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
+
+/**
+ * What each group does on the (first) day of a test, in working order: it sets up, waits while it runs, reads, clears for the next. A
+ * thing timed holds its stopwatch while it runs. Where containers stand side by side, each is set up and read before the next, and read
+ * again once it has stood as long as it must.
+ * @returns by group; empty where a group tests nothing
+ * @example groupActs(plan, { age: '7-9', groups: 6, lessonMinutes: 45 })[0].length // 40: ten tries, one of them practice, of four acts each
+ */
+export function groupActs(plan: Plan, { age, groups }: TimesContext): Act[][] {
+  const testing = new Set(testingGroups(plan, groups))
+  return Array.from({ length: groups }, (_, groupIndex) => {
+    const tries = testing.has(groupIndex) ? triesOf(plan, groupIndex) : []
+    if (tries.length === 0) return []
+    const first = levelsForGroup(plan, groupIndex)[0]?.id ?? null
+    const practice = wayOf(plan).needs(plan.recording).days > 1 ? 0 : plan.practiceTries
+    return [
+      ...Array.from({ length: practice }, () => practiceOf(tries, first)).flatMap((slots) =>
+        tryActs(plan, slots, age, first),
+      ),
+      ...(standTogether(plan)
+        ? togetherActs(plan, tries, age)
+        : tries.flatMap((slots) => tryActs(plan, slots, age))),
+    ]
+  })
+}
+
+/** Whether the containers of a group stand side by side and are read one after another at the same moment. */
+const standTogether = (plan: Plan) =>
+  wayOf(plan).needs(plan.recording).sideBySide && wayOf(plan).layout(plan) !== 'together'
+
+/** The slots of each try, in the order in which tries begin. */
+function triesOf(plan: Plan, groupIndex: number): Slot[][] {
+  const way = wayOf(plan)
+  const groupId = `group ${groupIndex}`
+  const slots = way.asks?.(plan, groupId, groupIndex, []) ?? way.slots(plan, groupId, groupIndex)
+  const today = slots.filter(({ moment }) => isOnFirstDay(plan, moment))
+  if (way.layout(plan) === 'together') return today.map((slot) => [slot])
+  const tries = new Map<string, Slot[]>()
+  for (const slot of today) {
+    const key = `${slot.levelId}|${slot.tryNumber}`
+    tries.set(key, [...(tries.get(key) ?? []), slot])
+  }
+  return [...tries.values()]
+}
+
+function isOnFirstDay(plan: Plan, moment: string): boolean {
+  const day = '2026-03-09'
+  return wayOf(plan).dueOn(plan, [day], day)?.includes(moment) ?? true
+}
+
+/** Practice is one whole try, which nobody writes down. */
+const practiceOf = (tries: readonly Slot[][], levelId: string | null) =>
+  (tries.find((slots) => slots[0]!.levelId === levelId) ?? tries[0]!).map((slot) => ({
+    ...slot,
+    tryNumber: 0,
+  }))
+
+const actOf = ({ levelId, tryNumber, moment }: Slot) => ({ levelId, tryNumber, moment })
+
+/** A try that is over before the next begins. */
+function tryActs(
+  plan: Plan,
+  slots: readonly Slot[],
+  age: TimesContext['age'],
+  at = slots[0]!.levelId,
+): Act[] {
+  const { setUp, run, reset } = trySeconds(plan, at ?? '', age)
+  const [first, last] = [actOf(slots[0]!), actOf(slots.at(-1)!)]
+  return [
+    { ...first, kind: 'set-up', seconds: setUp, uses: [] },
+    ...slots.flatMap((slot): Act[] => [
+      ...(wayOf(plan).runsBefore(plan, slot.moment)
+        ? [{ ...actOf(slot), kind: 'run' as const, seconds: run, uses: heldWhileRunning(plan) }]
+        : []),
+      reading(plan, slot),
+    ]),
+    { ...last, kind: 'reset', seconds: reset, uses: [] },
+  ]
+}
+
+/** All side by side: the first moment of each as it is set up, the next once it has stood as long as it must. */
+function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['age']): Act[] {
+  const acts: Act[] = []
+  const latest = new Map<readonly Slot[], number>()
+  const seconds = (slots: readonly Slot[]) => trySeconds(plan, slots[0]!.levelId ?? '', age)
+  const most = Math.max(...tries.map((slots) => slots.length))
+  for (let round = 0; round < most; round++)
+    for (const slots of tries) {
+      const slot = slots[round]
+      if (!slot) continue
+      if (round === 0) acts.push({ ...actOf(slot), kind: 'set-up', seconds: seconds(slots).setUp, uses: [] })
+      const after = { act: latest.get(slots) ?? acts.length - 1, seconds: seconds(slots).run }
+      acts.push({ ...reading(plan, slot), ...(wayOf(plan).runsBefore(plan, slot.moment) ? { after } : {}) })
+      latest.set(slots, acts.length - 1)
+    }
+  return [
+    ...acts,
+    ...tries.map((slots): Act => ({
+      ...actOf(slots.at(-1)!),
+      kind: 'reset',
+      seconds: seconds(slots).reset,
+      uses: [],
+    })),
+  ]
+}
+
+function reading(plan: Plan, slot: Slot): Act {
+  const { instrument } = wayOf(plan).at(plan, slot.moment).measured
+  const read = usesInstrument(plan)
+    ? { seconds: instrument.secondsPerReading, uses: isThing(instrument) ? [instrument.name] : [] }
+    : { seconds: lookSeconds, uses: [] }
+  return { ...actOf(slot), kind: 'read', ...read }
+}
+
+/** A tally is strokes on a sheet: everybody has one. */
+const isThing = ({ unit }: Plan['measured']['instrument']) => unitDefinition(unit).dimension !== 'count'
+
+function heldWhileRunning(plan: Plan): string[] {
+  const { instrument } = plan.measured
+  const timed = usesInstrument(plan) && unitDefinition(instrument.unit).dimension === 'time'
+  return timed ? [instrument.name] : []
+}

@@ -1,0 +1,213 @@
+import type { CupboardInstrument } from '../instrument'
+import { orderedLevels, testingGroups, type Plan } from '../plan'
+import { usesInstrument, wayOf } from '../recording'
+import type { Act, PlacedAct } from './act'
+import { groupActs } from './groupActs'
+import { earliestEnds, lowerBound } from './lowerBound'
+import { schedule } from './schedule'
+import { ownedOf, withTurns } from './shared'
+import { readsOverlap, stagger } from './stagger'
+import { stationTurns } from './stationTurns'
+import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
+
+/** What time goes by besides the plan. */
+export interface FitsContext extends TimesContext {
+  cupboard: readonly CupboardInstrument[]
+}
+
+/** One container and when it is started, in seconds since testing began. */
+export interface Start {
+  groupIndex: number
+  levelId: string
+  tryNumber: number
+  at: number
+}
+
+/** The testing of a lesson in time. All times in seconds since it began. */
+export interface Testing {
+  kind: 'tries' | 'intervals' | 'stations' | 'home'
+  groups: PlacedAct[][]
+  seconds: number
+  /** It cannot be shorter than that, however it is ordered. */
+  bound: number
+  proven: boolean
+  /** How many there are of what is shared. */
+  owned: ReadonlyMap<string, number>
+  /** Where each container is started at its own time. */
+  starts: Start[]
+  /** At stations: which one each group is at in each turn, and how long a turn is. */
+  turns: (number | null)[][]
+  turnSeconds: number
+  /** Why it cannot be done at all. */
+  problem: string | null
+}
+
+/** From one station to the next, in seconds: a stated assumption. */
+const moveSeconds = 30
+
+const none = {
+  ...{ starts: [], turns: [], turnSeconds: 0, problem: null, groups: [], seconds: 0, bound: 0, proven: true },
+}
+
+/**
+ * The testing of a lesson: who does what when, how long all of it takes, and how long it takes at the least.
+ * @param more of which thing to reckon with more than there are, and how many more
+ * @example testingOf(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard }).seconds // 530
+ */
+export function testingOf(
+  plan: Plan,
+  context: FitsContext,
+  more: ReadonlyMap<string, number> = new Map(),
+): Testing {
+  const owned = new Map(
+    [...ownedOf(plan, context.cupboard)].map(([name, howMany]) => [name, howMany + (more.get(name) ?? 0)]),
+  )
+  if (plan.whoTests === 'at-home') return { ...none, kind: 'home', owned }
+  const minutes = wayOf(plan).readAt(plan)
+  if (minutes) return byMinutes(plan, minutes, context, owned)
+  const acts = groupActs(plan, context).map((own) => withTurns(own, plan))
+  // Where all levels are needed at once, nobody can go from one to the next.
+  const atStations = plan.whoTests === 'stations' && wayOf(plan).layout(plan) !== 'together'
+  if (atStations) return { ...none, kind: 'stations', owned, ...turning(plan, acts) }
+  const made = schedule(acts, owned)
+  return { ...none, kind: 'tries', owned, ...made, bound: lowerBound(acts, owned) }
+}
+
+/** Containers that are read at their own minutes, started so that nobody has to read two at once. */
+function byMinutes(
+  plan: Plan,
+  minutes: readonly number[],
+  { age, groups }: FitsContext,
+  owned: ReadonlyMap<string, number>,
+): Testing {
+  const places = testingGroups(plan, groups)
+  const name = usesInstrument(plan) ? plan.measured.instrument.name : ''
+  const each = readSeconds(plan)
+  const own = containersOf(plan, places[0] ?? 0)
+  const howMany = owned.get(name) ?? Infinity
+  const readings = { minutes, readingSeconds: each }
+  if (readsOverlap(readings))
+    return {
+      ...none,
+      kind: 'intervals',
+      owned,
+      problem: 'A reading takes longer than until the next one of the same container. Read less often.',
+    }
+  const setUp = Math.max(0, ...own.map((slot) => trySeconds(plan, slot.levelId ?? '', age).setUp))
+  const reset = own.reduce((sum, slot) => sum + trySeconds(plan, slot.levelId ?? '', age).reset, 0)
+  // With one for each group, groups do not wait for one another.
+  const alone = name === '' || howMany >= places.length
+  const startSeconds = alone ? setUp : Math.ceil(setUp / Math.max(1, places.length))
+  const containers = own.length * (alone ? 1 : places.length)
+  const readers = name === '' ? Math.max(1, own.length) : alone ? 1 : howMany
+  const { offsets, seconds, proven } = stagger({ ...readings, containers, readers, startSeconds })
+  const starts = offsets.flatMap((offset, index): Start[] => {
+    const turn = alone ? index : Math.floor(index / places.length)
+    return (alone ? places : [places[index % places.length]!]).map((groupIndex) => {
+      const slots = containersOf(plan, groupIndex)
+      const slot = slots[turn % slots.length]!
+      return { groupIndex, levelId: slot.levelId ?? '', tryNumber: slot.tryNumber, at: setUp + offset }
+    })
+  })
+  const alike = { ...readings, containers: own.length, readers: Math.max(1, own.length) }
+  const free = stagger({ ...alike, startSeconds: setUp })
+  return {
+    ...none,
+    kind: 'intervals',
+    owned,
+    starts,
+    groups: Array.from({ length: groups }, (_, groupIndex) =>
+      actsFrom(
+        plan,
+        starts.filter((one) => one.groupIndex === groupIndex),
+        { minutes, setUp, each, name, age },
+      ),
+    ),
+    seconds: own.length === 0 ? 0 : setUp + seconds + reset,
+    bound: own.length === 0 ? 0 : setUp + Math.min(seconds, free.seconds) + reset,
+    proven,
+  }
+}
+
+/** The containers of a group, in the order in which it sets them up. */
+function containersOf(plan: Plan, groupIndex: number) {
+  const all = wayOf(plan).slots(plan, '', groupIndex)
+  return all.filter(
+    (slot, index) =>
+      all.findIndex((one) => one.levelId === slot.levelId && one.tryNumber === slot.tryNumber) === index,
+  )
+}
+
+function actsFrom(
+  plan: Plan,
+  starts: readonly Start[],
+  told: { minutes: readonly number[]; setUp: number; each: number; name: string; age: FitsContext['age'] },
+): PlacedAct[] {
+  const { minutes, setUp, each, name, age } = told
+  const acts = starts.flatMap(({ levelId, tryNumber, at }): PlacedAct[] => {
+    const of = { levelId, tryNumber }
+    return [
+      { ...of, kind: 'set-up', moment: '', seconds: setUp, uses: [], from: at - setUp, to: at },
+      ...minutes.map((minute): PlacedAct => {
+        const from = at + minute * 60
+        return {
+          ...of,
+          kind: 'read',
+          moment: `${minute} min`,
+          seconds: each,
+          uses: name ? [name] : [],
+          from,
+          to: from + each,
+        }
+      }),
+    ]
+  })
+  let end = Math.max(0, ...acts.map((one) => one.to))
+  const clearing = starts.map(({ levelId, tryNumber }): PlacedAct => {
+    const { reset } = trySeconds(plan, levelId, age)
+    const from = end
+    end += reset
+    return { levelId, tryNumber, kind: 'reset', moment: '', seconds: reset, uses: [], from, to: end }
+  })
+  return [...acts.sort((a, b) => a.from - b.from), ...clearing]
+}
+
+/** How long one container takes to be read, at all its places. */
+function readSeconds(plan: Plan): number {
+  if (!usesInstrument(plan)) return lookSeconds
+  const { recording } = plan
+  const positions = 'positions' in recording ? Math.max(1, recording.positions?.length ?? 1) : 1
+  return plan.measured.instrument.secondsPerReading * positions
+}
+
+/** All go on together, when the slowest is done. */
+function turning(plan: Plan, acts: readonly (readonly Act[])[]) {
+  const levels = orderedLevels(plan)
+  const turns = stationTurns(acts.length, levels.length)
+  const atLevel = (own: readonly Act[], levelId: string) => own.filter((act) => act.levelId === levelId)
+  const longest = Math.max(
+    0,
+    ...acts.flatMap((own) =>
+      levels.map((level) => earliestEnds(unlinked(atLevel(own, level.id))).at(-1) ?? 0),
+    ),
+  )
+  const turnSeconds = longest + moveSeconds
+  const groups = acts.map((own, groupIndex) =>
+    turns.flatMap((turn, index): PlacedAct[] => {
+      const place = turn[groupIndex]
+      if (place === null || place === undefined) return []
+      let end = index * turnSeconds
+      return unlinked(atLevel(own, levels[place]!.id)).map((act) => {
+        const from = end
+        end += act.seconds
+        return { ...act, from, to: end }
+      })
+    }),
+  )
+  const seconds = Math.max(0, turns.length * turnSeconds - moveSeconds)
+  return { turns, turnSeconds, groups, seconds, bound: seconds, proven: true }
+}
+
+/** Acts that speak of no others, since only some of them are looked at. */
+const unlinked = (acts: readonly Act[]): Act[] =>
+  acts.map(({ after, ...act }) => (after ? { ...act, seconds: act.seconds + after.seconds } : act))
