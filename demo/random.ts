@@ -1,5 +1,5 @@
 import { v4 } from 'uuid'
-import type { Random } from '#core/rehearsal'
+import type { Random } from '#core/random'
 
 /** An identifier that is the same for the same seed. */
 export function uuidFrom(random: Random): string {

@@ -3,7 +3,7 @@ import { usualCalendar, type SchoolCalendar } from '#core/calendar'
 import { emblemIds, emblemWord } from '#core/class'
 import type { Supply } from '#core/kit'
 import type { ClassInput } from '#shared/types/api'
-import type { Random } from '#core/rehearsal'
+import type { Random } from '#core/random'
 import { uuidFrom } from './random'
 
 const kestrelNames = [

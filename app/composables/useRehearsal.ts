@@ -38,7 +38,7 @@ export function useRehearsal() {
     return {
       plan,
       expected: plan.expected,
-      groups: store.groups.length,
+      time: store.timeContext,
       // What an instrument must reach is known of what is read, not of what is worked out.
       cupboard: scoredPlan(plan) === plan ? store.open.school.cupboard : [],
     }
@@ -60,7 +60,7 @@ export function useRehearsal() {
       rounding,
       best,
       expected,
-      job.value.groups,
+      job.value.time.groups,
     ])
   })
 

@@ -1,5 +1,6 @@
 import type { CupboardInstrument } from '#core/instrument'
 import type { Expectation, Plan } from '#core/plan'
+import type { FitsContext } from '#core/timetable'
 import { seededRandom } from '#core/random'
 import {
   firstPiece,
@@ -16,7 +17,9 @@ import {
 export interface RehearsalJob {
   plan: Plan
   expected: Expectation
-  groups: number
+  /** How many groups there are, and what time goes by. */
+  time: FitsContext
+  /** The instruments that may be taken instead. */
   cupboard: CupboardInstrument[]
 }
 
@@ -51,14 +54,14 @@ function turn(): Promise<void> {
 onmessage = async ({ data: { number, job } }: MessageEvent<RehearsalOrder>) => {
   wanted = number
   if (!job) return
-  const { plan, expected, groups, cupboard } = job
+  const { plan, expected, time, cupboard } = job
   const random = seededRandom(seed)
   let rehearsal = noRehearsal
   let piece = firstPiece
   while (rehearsal.classes < classes) {
     const next = Math.min(piece, classes - rehearsal.classes)
     const start = performance.now()
-    rehearsal = rehearse(plan, expected, groups, next, random, rehearsal)
+    rehearsal = rehearse(plan, expected, time.groups, next, random, rehearsal)
     piece = nextPiece(next, performance.now() - start)
     tell({ number, kind: 'progress', rehearsal, of: classes })
     await turn()
@@ -66,7 +69,7 @@ onmessage = async ({ data: { number, job } }: MessageEvent<RehearsalOrder>) => {
   }
   const gains: RankedNeighbour[] = []
   const source = () => seededRandom(seed)
-  for (const gain of neighbourGains(plan, expected, groups, rehearsal, neighbourClasses, source, cupboard)) {
+  for (const gain of neighbourGains(plan, expected, time, rehearsal, neighbourClasses, source, cupboard)) {
     gains.push(gain)
     await turn()
     if (wanted !== number) return

@@ -176,7 +176,7 @@ describe('a schedule', () => {
     fc.assert(
       fc.property(classes, fc.integer({ min: 1, max: 4 }), (all, howMany) => {
         const acts = all.map(tries)
-        const made = schedule(acts, owned(howMany), 200)
+        const made = schedule(acts, owned(howMany), { turns: 200, passes: 2 })
         expectSound(made.groups, owned(howMany))
         expect(made.seconds).toBeGreaterThanOrEqual(lowerBound(acts, owned(howMany)))
       }),

@@ -1,6 +1,6 @@
 import { fstatSync, ftruncateSync, readSync, openSync, closeSync, writeSync } from 'node:fs'
 import { join } from 'node:path'
-import type { Random } from '#core/rehearsal'
+import type { Random } from '#core/random'
 import { SyncedFiles, type NodeFiles } from '../database/embedded/syncedFiles'
 
 /** The power is gone. Since it is none of the errors that a disk may have, it ends whatever the database is doing, then and there. */

@@ -3,6 +3,7 @@ import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats } from '#core/conclusion'
 import { standingOf } from '#core/record'
+import type { FitsContext } from '#core/timetable'
 import { groupProgress, scoredPlan, wayOf } from '#core/recording'
 import type { LessonDto } from '#shared/types/api'
 import { today } from '../../words/today'
@@ -44,6 +45,13 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     ),
   )
   const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
+  /** What the time of the lesson goes by besides its plan. */
+  const timeContext = computed<FitsContext>(() => ({
+    age: open.value.class.ageBand,
+    groups: groups.value.length,
+    lessonMinutes: open.value.school.ways.lessonMinutes,
+    cupboard: open.value.school.cupboard,
+  }))
   const progress = computed(() =>
     groups.value.map((group, groupIndex) =>
       groupProgress(plan.value, group.id, groupIndex, standing.value, due.value),
@@ -61,6 +69,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     predictors,
     confirmed,
     days,
+    timeContext,
     progress,
   }
 }

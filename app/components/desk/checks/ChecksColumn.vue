@@ -9,6 +9,7 @@ import {
 } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useLesson } from '../../../stores/lesson'
+import { useFits } from '../../../stores/fits'
 import { useFairness } from '../../../stores/fairness'
 import { useNotices } from '../../../stores/notices'
 import { usePack } from '../../../stores/pack'
@@ -17,6 +18,7 @@ import { usePack } from '../../../stores/pack'
 const store = useLesson()
 const fairness = useFairness()
 const pack = usePack()
+const fits = useFits()
 const notices = useNotices()
 
 const looks = {
@@ -38,11 +40,21 @@ const signs = {
 const safeState = computed(() =>
   pack.safe.state === 'mend' ? 'mend' : store.confirmed ? 'confirmed' : 'toCheck',
 )
+const fitsWords = {
+  good: 'fits',
+  think: 'little to spare',
+  mend: 'too long',
+  none: 'not looked at yet',
+} as const
+const fitsSign = computed(() => {
+  const state = fits.fits?.state ?? 'none'
+  return { ...signs[state], word: fitsWords[state] }
+})
 /** All five at a glance, however long the findings below are. */
 const five = computed(() => [
   { name: 'Fair', ...signs[fairness.fair.state] },
   { name: 'Shows', ...signs[shows.value] },
-  { name: 'Fits', ...signs.none },
+  { name: 'Fits', ...fitsSign.value },
   { name: 'Kitted', ...signs[pack.data ? pack.kitted.state : 'none'] },
   { name: 'Safe', ...signs[safeState.value] },
 ])
@@ -99,9 +111,7 @@ watch(
       </VBtn>
     </section>
     <ShowsCheck :brief="!planning" @state="shows = $event" />
-    <p class="line quiet">
-      <VIcon :icon="mdiCircleOutline" size="20" /><b>Fits</b><span class="state">not looked at yet</span>
-    </p>
+    <FitsCheck :sign="fitsSign" :brief="!planning" />
     <KittedCheck
       :sign="signs[pack.data ? pack.kitted.state : 'none']"
       :brief="!packing"

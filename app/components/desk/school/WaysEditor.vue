@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ageBands, type AgeBand } from '#core/class'
-import { papers, planLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
+import { papers, planLimits, timesLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
 import {
   counts,
   predictors,
@@ -42,6 +42,15 @@ const lists = [
       :items="one.items"
       :label="one.label"
       @update:model-value="set({ [one.key]: $event })"
+    />
+    <QuantityField
+      :model-value="ways.lessonMinutes"
+      label="How long a lesson is"
+      unit="min"
+      whole
+      :least="5"
+      :greatest="timesLimits.lesson"
+      @update:model-value="set({ lessonMinutes: $event ?? ways.lessonMinutes })"
     />
     <VSelect
       :model-value="ways.prediction.who"

@@ -1,15 +1,22 @@
 <script setup lang="ts">
-import { mdiCardsOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
-import { ref } from 'vue'
-import { OwnTest, PlanList, VariablesBoard } from '../../../components/desk/plan/laterParts'
+import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
+import { computed } from 'vue'
+import { OwnTest, PlanList, TimeView, VariablesBoard } from '../../../components/desk/plan/laterParts'
 import { firstScreenStood } from '../../../loading/later'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
 /** A plan without a pair begins on the cards, one that has it in its sentences. */
-const view = ref<'cards' | 'sentences' | 'list'>(
-  store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'sentences' : 'cards',
-)
+type View = 'cards' | 'sentences' | 'list' | 'time'
+const usual: View = store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'sentences' : 'cards'
+const route = useRoute()
+const router = useRouter()
+const views: View[] = ['cards', 'sentences', 'list', 'time']
+/** Kept in the address, so that a check can point at the time line. */
+const view = computed<View>({
+  get: () => views.find((one) => one === route.query.view) ?? usual,
+  set: (chosen) => void router.replace({ query: { ...route.query, view: chosen } }),
+})
 
 /** A date field is empty while a day is being typed. */
 function setDay(day: string) {
@@ -26,6 +33,7 @@ function setDay(day: string) {
           <VBtn value="cards" size="small" :prepend-icon="mdiCardsOutline">Cards</VBtn>
           <VBtn value="sentences" size="small" :prepend-icon="mdiText">In sentences</VBtn>
           <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
+          <VBtn value="time" size="small" :prepend-icon="mdiClockOutline">In time</VBtn>
         </VBtnToggle>
         <OwnTest v-if="firstScreenStood" />
         <VTextField
@@ -48,6 +56,7 @@ function setDay(day: string) {
     </div>
     <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'sentences'" />
     <PlanParagraph v-else-if="view === 'sentences'" />
+    <TimeView v-else-if="view === 'time'" />
     <PlanList v-else />
   </div>
 </template>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useFits } from '../../../stores/fits'
+
+/** The plan in time: whether it ends before the bell, what it hangs on, and how long everything takes. */
+const fits = useFits()
+const now = computed(() => fits.fits)
+const trouble = computed(() => now.value?.state === 'think' || now.value?.state === 'mend')
+</script>
+
+<template>
+  <p v-if="!now" class="soft" role="status">Reckoning the time …</p>
+  <p v-else-if="now.state === 'none'" class="panel">
+    There is nothing to test yet. Once the levels and the tries are said, their time is shown here.
+  </p>
+  <div v-else class="time">
+    <div class="said">
+      <p class="sentence" role="status">{{ now.sentence }}</p>
+      <p>{{ now.binding.said }} {{ now.besides }}</p>
+      <p v-if="now.least < now.takes" class="small soft">
+        However the groups are ordered, it takes {{ now.least }} minutes at the least.
+      </p>
+    </div>
+    <template v-for="(steps, index) in now.lessons" :key="index">
+      <h2 v-if="now.lessons.length > 1">Lesson {{ index + 1 }}</h2>
+      <TimeLine :steps="steps" :testing="now.parts[index]!" :lesson="now.minutes.lesson" />
+    </template>
+    <div class="below">
+      <TimesSentence />
+      <div v-if="trouble">
+        <h2 class="small">{{ now.state === 'mend' ? 'To make it fit' : 'To have more to spare' }}</h2>
+        <WaysToFit :most="4" />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.time {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+
+.sentence {
+  font: 600 var(--text-display)/1.3 var(--heading);
+}
+
+.below {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 290px);
+  gap: 24px;
+}
+
+.below h2 {
+  margin-bottom: 6px;
+}
+
+@media (max-width: 800px) {
+  .below {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

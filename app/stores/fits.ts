@@ -1,0 +1,90 @@
+import { useDebounceFn } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { wayOf } from '#core/recording'
+import type { FitsCheck, WayToFit } from '#core/timetable'
+import type { TimetableJob, TimetableNews, TimetableOrder } from '../workers/timetable.worker'
+import { useLesson } from './lesson'
+import { useNotices } from './notices'
+
+/** Long enough for the next key of a fast typist, short enough to feel immediate. */
+const waitFor = 60
+
+/** A way to fit, with how many of twelve classes would see the answer more, or fewer; null while nobody knows. */
+export interface WeighedWay extends WayToFit {
+  shows: number | null
+}
+
+/** Whether the open lesson ends before the bell, reckoned in the background anew after each change that matters. */
+export const useFits = defineStore('fits', () => {
+  const lesson = useLesson()
+  const notices = useNotices()
+  const fits = shallowRef<FitsCheck | null>(null)
+  const found = shallowRef<WayToFit[]>([])
+  const shows = ref<Record<string, number>>({})
+  let worker: Worker | null = null
+  /** The order that is being worked on; news of an earlier one comes too late. */
+  let number = 0
+
+  const job = computed<TimetableJob | null>(() => {
+    if (!lesson.lesson) return null
+    const { plan } = lesson
+    const settled = plan.levels.filter((level) => level.value !== null || level.name.trim() !== '')
+    return {
+      plan,
+      context: lesson.timeContext,
+      rehearsed:
+        plan.expected !== null &&
+        wayOf(plan).unrehearsed === null &&
+        plan.tries > 0 &&
+        settled.length > 1 &&
+        settled.length === plan.levels.length,
+    }
+  })
+  /** Words and pictures of a plan change nothing in its time. */
+  const essence = computed(() => {
+    if (!job.value) return ''
+    const { title: _title, question: _question, steps: _steps, keptSame: _same, ...plan } = job.value.plan
+    return JSON.stringify([lesson.open.id, { ...job.value, plan }])
+  })
+
+  function open(): Worker {
+    const made = new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
+    made.onmessage = ({ data }: MessageEvent<TimetableNews>) => {
+      if (data.number !== number) return
+      if (data.kind === 'fits') fits.value = data.fits
+      else if (data.kind === 'ways') found.value = data.ways
+      else shows.value = { ...shows.value, [data.id]: data.change }
+    }
+    return made
+  }
+
+  const start = useDebounceFn(() => {
+    if (!job.value) return
+    worker ??= open()
+    found.value = []
+    shows.value = {}
+    // Plans come from a reactive store; a worker takes plain copies only.
+    const order: TimetableOrder = { number: ++number, job: JSON.parse(JSON.stringify(job.value)) }
+    worker.postMessage(order)
+  }, waitFor)
+  watch(
+    () => lesson.lesson?.id,
+    () => (fits.value = null),
+  )
+  watch(essence, start, { immediate: true })
+
+  /** Those that fit first, and of those the ones that cost the least of what the lesson shows. */
+  const waysNow = computed<WeighedWay[]>(() =>
+    found.value
+      .map((way) => ({ ...way, shows: way.id in shows.value ? Math.round(12 * shows.value[way.id]!) : null }))
+      .sort((a, b) => Number(b.fits) - Number(a.fits) || (b.shows ?? 0) - (a.shows ?? 0)),
+  )
+
+  function take(way: WayToFit) {
+    lesson.editPlan(way.plan)
+    notices.tell(`Done: ${way.label}.`, () => lesson.undoPlan())
+  }
+
+  return { fits, ways: waysNow, take }
+})
