@@ -1,3 +1,4 @@
+import { clockAfter } from '../timetable'
 import { usualCalendar } from '../calendar'
 import { variableWords } from '../class'
 import { emptyConclusion, suggestClaim } from '../conclusion'
@@ -97,3 +98,10 @@ export const calendar = usualCalendar
 export const metreStick = plan.measured.instrument
 export const thermometer = instrumentCupboard.find((one) => one.dimension === 'temperature')!
 export const balance = instrumentCupboard.find((one) => one.dimension === 'mass')!
+
+// A clock that has just been started:
+export const clock = clockAfter(
+  null,
+  { kind: 'start', steps: [{ id: 'talk', kind: 'talk', name: 'Talk', seconds: 300 }] },
+  0,
+)!

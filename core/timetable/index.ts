@@ -11,7 +11,7 @@ export { groupActs } from './groupActs'
 export { lowerBound } from './lowerBound'
 export { schedule } from './schedule'
 export { stationTurns } from './stationTurns'
-export { readsOverlap, stagger, type Staggered, type StartOffsets } from './stagger'
+export { nextStart, readsOverlap, stagger, type Staggered, type StartOffsets } from './stagger'
 export { testingOf, type FitsContext, type Start, type Testing } from './testing'
 export { canGoOn, testingMinutes, testingParts } from './parts'
 export { bindingOf, type Binding } from './binding'
@@ -19,3 +19,16 @@ export { lessonSteps, stationsOf, type LessonStep, type StepKind } from './lesso
 export { checkFits, type FitsCheck } from './checkFits'
 export { waysToFit, type WayToFit } from './waysToFit'
 export { minutesWords } from './minutesWords'
+export {
+  clockAfter,
+  stepEnd,
+  wasLeft,
+  type ClassClock,
+  type ClockAct,
+  type ClockEnd,
+  type StepTaken,
+} from './clock/classClock'
+export { clockNow, testingSince, type ClockNow } from './clock/clockNow'
+export { clockLog, type ClockLog, type StepLog } from './clock/clockLog'
+export { learntTimes } from './clock/learntTimes'
+export { duesOf, type Due, type DuesContext } from './clock/dues'

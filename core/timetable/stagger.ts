@@ -66,6 +66,33 @@ export function readsOverlap({
   return sorted.some((minute, index) => index > 0 && (minute - sorted[index - 1]!) * 60 < readingSeconds)
 }
 
+/**
+ * The first second from 0 on at which one more container can be started, beside those that were, so that never more readings fall together
+ * than can be taken at once.
+ * @param started when the others were started, in seconds from now: below 0 where they were
+ * @example nextStart({ minutes: [2, 4], readingSeconds: 40, readers: 1 }, [-10]) // 30
+ */
+export function nextStart(
+  { minutes, readingSeconds, readers }: Pick<Staggered, 'minutes' | 'readingSeconds' | 'readers'>,
+  started: readonly number[],
+): number {
+  const taken = started
+    .flatMap((start) => minutes.map((minute) => start + minute * 60))
+    .filter((at) => at > -readingSeconds)
+  const fits = (start: number) =>
+    minutes.every((minute) => {
+      const from = start + minute * 60
+      const near = taken.filter((at) => Math.abs(at - from) < readingSeconds)
+      // Only where several begin around it can more than one be going on at the same moment.
+      return [from, ...near.filter((at) => at > from)].every(
+        (moment) => near.filter((at) => at <= moment && moment < at + readingSeconds).length < readers,
+      )
+    })
+  let start = 0
+  while (!fits(start)) start++
+  return start
+}
+
 const differences = (reads: readonly number[]) =>
   reads.flatMap((read, index) => reads.slice(index + 1).map((other) => other - read))
 

@@ -173,7 +173,7 @@ function actsFrom(
 }
 
 /** How long one container takes to be read, at all its places. */
-function readSeconds(plan: Plan): number {
+export function readSeconds(plan: Plan): number {
   if (!usesInstrument(plan)) return lookSeconds
   const { recording } = plan
   const positions = 'positions' in recording ? Math.max(1, recording.positions?.length ?? 1) : 1

@@ -1,0 +1,135 @@
+import { testingGroups, type Plan } from '../../plan'
+import { slotKey, type Slot, type SlotState } from '../../record'
+import { plannedAt, startedAt, startOf, usesInstrument, wayOf } from '../../recording'
+import { nextStart } from '../stagger'
+import type { Start, Testing } from '../testing'
+import { readSeconds } from '../testing'
+
+/** Something that a group does at its time: start a container, or read it. */
+export interface Due {
+  groupIndex: number
+  kind: 'start' | 'read'
+  /** What is read; where a container is started, its first reading. */
+  slot: Slot
+  /** In ms since 1970; null where it may be done whenever the group is ready. */
+  at: number | null
+}
+
+/** What is known when it is asked what is due. */
+export interface DuesContext {
+  groupIds: readonly string[]
+  /** What stands in each slot. */
+  slots: ReadonlyMap<string, SlotState>
+  /** The testing as it is planned. */
+  testing: Pick<Testing, 'starts' | 'owned'>
+  /** When testing began by the clock of the class, in ms since 1970; null where it has not. */
+  since: number | null
+  /** In ms since 1970. */
+  now: number
+}
+
+/**
+ * What every group does next, the earliest first, where containers are read at set minutes after their start: of those that were started
+ * their next readings; of those that were not, when they are to be started, as planned, or later where that is gone by or a reading would
+ * fall on another's.
+ * @returns empty where time does not say when something is read
+ * @example duesOf(plan, { groupIds, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
+ */
+export function duesOf(plan: Plan, context: DuesContext): Due[] {
+  const minutes = wayOf(plan).readAt(plan)
+  if (!minutes) return []
+  const all = testingGroups(plan, context.groupIds.length).map((groupIndex) =>
+    containersOf(plan, groupIndex, context),
+  )
+  const name = plan.measured.instrument.name
+  const howMany = usesInstrument(plan) ? (context.testing.owned.get(name) ?? Infinity) : Infinity
+  const alone = howMany >= all.length
+  const readers = !usesInstrument(plan) ? Infinity : alone ? 1 : howMany
+  return all
+    .flatMap((containers, index): Due[] => {
+      const others = alone ? containers : all.flat()
+      const started = others.flatMap(({ startedAt: at }) => at ?? [])
+      const next = nextToStart(containers, started, context, all.flat())
+      const reads = containers.flatMap(({ groupIndex, open, startedAt: at }): Due[] =>
+        at === null || !open
+          ? []
+          : [{ groupIndex, kind: 'read', slot: open, at: at + (plannedAt(open.moment) ?? 0) * 60_000 }],
+      )
+      if (!next) return reads
+      const at =
+        next.at === null
+          ? null
+          : allowedFrom(next.at, started, { minutes, readingSeconds: readSeconds(plan), readers })
+      return [
+        ...reads,
+        { groupIndex: all[index]![0]!.groupIndex, kind: 'start', slot: next.container.first, at },
+      ]
+    })
+    .sort((a, b) => (a.at ?? context.now) - (b.at ?? context.now) || (a.kind === 'read' ? -1 : 1))
+}
+
+interface Container {
+  groupIndex: number
+  first: Slot
+  /** The first of its readings that is not filled. */
+  open: Slot | null
+  startedAt: number | null
+  /** When it is to be started by plan, in seconds since testing began. */
+  planned: number
+}
+
+function containersOf(
+  plan: Plan,
+  groupIndex: number,
+  { groupIds, slots, testing }: DuesContext,
+): Container[] {
+  const containers = new Map<string, Slot[]>()
+  for (const slot of wayOf(plan).slots(plan, groupIds[groupIndex]!, groupIndex)) {
+    const key = slotKey(startOf(slot))
+    containers.set(key, [...(containers.get(key) ?? []), slot])
+  }
+  return [...containers.values()].map((own) => {
+    const first = own[0]!
+    const planned = testing.starts.find((start) => isOf(start, groupIndex, first))?.at ?? 0
+    const open = own.find((slot) => isOpen(slots.get(slotKey(slot)))) ?? null
+    return { groupIndex, first, open, startedAt: startedAt(slots, first), planned }
+  })
+}
+
+const isOf = (start: Start, groupIndex: number, { levelId, tryNumber }: Slot) =>
+  start.groupIndex === groupIndex && start.levelId === levelId && start.tryNumber === tryNumber
+
+const isOpen = (state: SlotState | undefined) =>
+  !state || (state.counted === null && state.contested.length === 0)
+
+/** The container of a group that is started next, and when: by the clock of the class, or as long after the first as is planned. */
+function nextToStart(
+  containers: readonly Container[],
+  started: readonly number[],
+  { since, now }: DuesContext,
+  all: readonly Container[],
+): { container: Container; at: number | null } | null {
+  const waiting = containers
+    .filter((one) => one.startedAt === null && one.open !== null)
+    .sort((a, b) => a.planned - b.planned)
+  const container = waiting[0]
+  if (!container) return null
+  const begun = all.filter((one) => one.startedAt !== null).sort((a, b) => a.startedAt! - b.startedAt!)[0]
+  const origin = since ?? (begun && started.length > 0 ? begun.startedAt! - begun.planned * 1000 : null)
+  return { container, at: origin === null ? null : Math.max(origin + container.planned * 1000, now) }
+}
+
+/** The first moment from then on at which a start goes well with those that were. */
+function allowedFrom(
+  at: number,
+  started: readonly number[],
+  readings: { minutes: readonly number[]; readingSeconds: number; readers: number },
+): number {
+  if (readings.readers === Infinity) return at
+  // To the second: nobody starts more exactly.
+  const seconds = nextStart(
+    readings,
+    started.map((one) => Math.round((one - at) / 1000)),
+  )
+  return at + seconds * 1000
+}

@@ -1,0 +1,77 @@
+import { median } from 'simple-statistics'
+import type { AgeBand } from '../../class'
+import { classSteps, type Plan, type PlanTimes } from '../../plan'
+import { wayOf } from '../../recording'
+import type { Entry } from '../../record'
+import type { ClassClock } from './classClock'
+import { trySeconds } from '../usualTimes'
+import { clockLog } from './clockLog'
+
+/** Gaps between two tries that are longer than that are no try: somebody was elsewhere. In seconds. */
+const longest = 1800
+/** Fewer gaps say nothing of how long a try takes. */
+const fewest = 4
+
+/**
+ * The times of a plan, with what a lesson of it really took: the steps of the class that were done, by the clock; and one try, by when
+ * the groups wrote theirs down, where tries follow one another. What is told of a try is the time around what happens in it and its
+ * reading.
+ * @example learntTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
+ */
+export function learntTimes(
+  plan: Plan,
+  clock: Pick<ClassClock, 'taken' | 'ended'>,
+  counted: readonly Entry[],
+  age: AgeBand,
+): PlanTimes {
+  const log = clockLog(clock)
+  const steps = Object.fromEntries(
+    classSteps.flatMap((id) => {
+      const step = log?.steps.find((one) => one.id === id)
+      // A step that was passed over was not done.
+      return step && step.took >= 0.5 ? [[id, Math.round(step.took)]] : []
+    }),
+  )
+  return { ...plan.times, ...steps, ...tryTimes(plan, counted, age) }
+}
+
+function tryTimes(plan: Plan, counted: readonly Entry[], age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {
+  const way = wayOf(plan)
+  const needs = way.needs(plan.recording)
+  if (needs.sideBySide || needs.days > 1 || way.readAt(plan)) return {}
+  const gaps = [...new Set(counted.map((one) => one.groupId))].flatMap((groupId) =>
+    gapsOf(counted.filter((one) => one.groupId === groupId)),
+  )
+  if (gaps.length < fewest) return {}
+  return aroundReading(plan, median(gaps), age)
+}
+
+/** Seconds between the first readings of tries that a group wrote down one after another. */
+function gapsOf(own: readonly Entry[]): number[] {
+  const begun = new Map<string, number>()
+  for (const { levelId, tryNumber, takenAt, source } of own) {
+    if (source !== 'sheet') continue
+    const key = `${levelId}|${tryNumber}`
+    begun.set(key, Math.min(begun.get(key) ?? Infinity, Date.parse(takenAt)))
+  }
+  const times = [...begun.values()].sort((a, b) => a - b)
+  return times
+    .slice(1)
+    .map((time, index) => (time - times[index]!) / 1000)
+    .filter((gap) => gap > 0 && gap < longest)
+}
+
+/** What is left of a try without what happens in it and its readings, shared out as before. */
+function aroundReading(plan: Plan, tryTakes: number, age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {
+  const slots = wayOf(plan).slots(plan, '', 0)
+  const first = slots[0]!
+  const readings = slots.filter(
+    (slot) => slot.levelId === first.levelId && slot.tryNumber === first.tryNumber,
+  ).length
+  const runs = plan.levels.map((level) => trySeconds(plan, level.id, age))
+  const { setUp, reset } = runs[0]!
+  const run = median(runs.map((one) => one.run))
+  const around = Math.max(10, tryTakes - run - readings * plan.measured.instrument.secondsPerReading)
+  const share = setUp + reset === 0 ? 0.5 : setUp / (setUp + reset)
+  return { setUp: Math.round(around * share), reset: Math.round(around * (1 - share)) }
+}
