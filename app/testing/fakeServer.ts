@@ -27,6 +27,8 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     planVersion: 0,
     conclusion: emptyConclusion,
     conclusionVersion: 0,
+    clock: null,
+    clockVersion: 0,
     predictions: [],
     entries: [],
     observations: [],

@@ -38,6 +38,7 @@ describe('lessonNeed', () => {
     readings: 0,
     needed: 36,
     dueToday: null,
+    took: null,
   }
 
   it.each<[Partial<LessonSummaryDto>, string]>([

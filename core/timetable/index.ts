@@ -15,7 +15,7 @@ export { nextStart, readsOverlap, stagger, type Staggered, type StartOffsets } f
 export { testingOf, type FitsContext, type Start, type Testing } from './testing'
 export { canGoOn, testingMinutes, testingParts } from './parts'
 export { bindingOf, type Binding } from './binding'
-export { lessonSteps, stationsOf, type LessonStep, type StepKind } from './lessonSteps'
+export { clockSteps, lessonSteps, stationsOf, type LessonStep, type StepKind } from './lessonSteps'
 export { checkFits, type FitsCheck } from './checkFits'
 export { waysToFit, type WayToFit } from './waysToFit'
 export { minutesWords } from './minutesWords'
@@ -29,6 +29,7 @@ export {
   type StepTaken,
 } from './clock/classClock'
 export { clockNow, testingSince, type ClockNow } from './clock/clockNow'
-export { clockLog, type ClockLog, type StepLog } from './clock/clockLog'
+export { clockLog, type ClockLog, type StepLog, type Taken } from './clock/clockLog'
+export { lateReadings, type Lateness } from './clock/lateReadings'
 export { learntTimes } from './clock/learntTimes'
 export { duesOf, type Due, type DuesContext } from './clock/dues'

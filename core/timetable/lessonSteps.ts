@@ -59,3 +59,12 @@ export function stationsOf(plan: Plan, testing: Testing, turn: number): (string 
     return level ? levelName(plan, level) : null
   })
 }
+
+/**
+ * The steps of all lessons one after another, as a clock goes through them: between two lessons it waits for the other day.
+ * @example clockSteps([[{ id: 'test', kind: 'test', name: 'Test', seconds: 60 }]]).length // 1
+ */
+export const clockSteps = (lessons: readonly (readonly LessonStep[])[]): LessonStep[] =>
+  lessons.flatMap((steps, index) =>
+    index === 0 ? steps : steps.map((one) => ({ ...one, id: `${one.id}, lesson ${index + 1}` })),
+  )

@@ -1,4 +1,5 @@
 import { defineRoute } from '../http/defineRoute'
+import { schoolTime } from '../running/schoolTime'
 
 /** What time it is here: all devices of a lesson go by it, whatever their own clocks say. */
-export default defineRoute({ handle: () => Promise.resolve({ now: Date.now() }) })
+export default defineRoute({ handle: () => Promise.resolve(schoolTime()) })

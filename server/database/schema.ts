@@ -27,6 +27,7 @@ import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { Stage } from '#core/lesson'
+import type { ClassClock } from '#core/timetable'
 import type { LessonEvent, PictureType } from '#shared/types/api'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
@@ -147,6 +148,9 @@ export const lessons = pgTable(
     planVersion: integer('plan_version').notNull().default(0),
     conclusion: jsonb('conclusion').$type<Conclusion>().notNull(),
     conclusionVersion: integer('conclusion_version').notNull().default(0),
+    /** The clock of the class; null until it is started. Parts go by that of their whole. */
+    clock: jsonb('clock').$type<ClassClock>(),
+    clockVersion: integer('clock_version').notNull().default(0),
     /** Number of the newest event; taking the next one locks the row and so puts all writes in order. */
     seq: integer('seq').notNull().default(0),
     madeAt: madeAt(),

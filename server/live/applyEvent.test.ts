@@ -58,6 +58,10 @@ const acts: Record<string, Act> = {
     })
   },
   day: ({ path }) => app.call('PATCH', path, { date: '2026-03-12', stage: 'test' }),
+  clock: async (on) => {
+    const { clock, clockVersion: version } = await fetched(on)
+    return app.call('POST', `${on.path}/clock`, { act: { kind: clock ? 'next' : 'start' }, version })
+  },
   stimulus: ({ path }) => app.call('PUT', `${path}/stimulus`, { text: 'Two balls', picture: null }),
   notes: async ({ path }) => {
     const first = await app.call('PUT', `${path}/notes/${noteIds[0]}`, note)

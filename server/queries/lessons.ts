@@ -3,9 +3,10 @@ import { formatISO } from 'date-fns'
 import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
-import { blankPlan, type Plan } from '#core/plan'
+import { blankPlan, type Plan, type PlanTimes } from '#core/plan'
 import { standingOf, type Standing } from '#core/record'
 import { dueToday, groupProgress, scoredPlan, startMoment, wayOf } from '#core/recording'
+import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
 import type { Stage } from '#core/lesson'
@@ -17,8 +18,10 @@ import { cursorOf } from '../live/cursor'
 import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { entriesByLesson, entriesOf } from './entries'
+import { clockOf } from './clock'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf, groupsTakingPart } from './lessonGroups'
+import { learntOf } from './learnt'
 import { findLesson, lockFamily, lockLesson, refuseOverNewer } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
@@ -75,6 +78,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
         0,
       ),
       dueToday: dueIn(lesson, groups, standing, calendar, today),
+      took: lesson.clock?.ended ? (clockLog(lesson.clock)?.said ?? null) : null,
     }
   })
 }
@@ -145,6 +149,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         planVersion: row.planVersion,
         conclusion: upgradeConclusion(row.plan, row.conclusion),
         conclusionVersion: row.conclusionVersion,
+        ...(await clockOf(tx, row)),
         predictions: await predictionsOf(tx, id),
         entries: await entriesOf(tx, id),
         observations: await observationsOf(tx, id),
@@ -190,13 +195,19 @@ async function originOf(
     case 'starter': {
       const starter = starters.find((one) => one.id === from.id)
       if (!starter) throw notFound('starter')
-      return { plan: starter.plan, investigationId: await createInvestigation(tx, starter.plan, starter.id) }
+      const plan = withTimes(starter.plan, await learntOf(tx, { starterId: starter.id }))
+      return { plan, investigationId: await createInvestigation(tx, starter.plan, starter.id) }
     }
     case 'investigation':
-      return { plan: await getInvestigationPlan(tx, from.id), investigationId: from.id }
+      const plan = await getInvestigationPlan(tx, from.id)
+      return {
+        plan: withTimes(plan, await learntOf(tx, { investigationId: from.id })),
+        investigationId: from.id,
+      }
     case 'lesson': {
       const earlier = await findLesson(tx, from.id)
-      return { plan: earlier.plan, investigationId: earlier.investigationId }
+      const { investigationId } = earlier
+      return { plan: withTimes(earlier.plan, await learntOf(tx, { investigationId })), investigationId }
     }
     case 'question': {
       const { ways, cupboard } = await getSchool(tx)
@@ -205,6 +216,12 @@ async function originOf(
     }
   }
 }
+
+/** A plan begins with the times that its last lesson really took; how long a lesson is stays what the plan says. */
+const withTimes = (plan: Plan, { lesson: _lesson, lessons: _lessons, ...learnt }: PlanTimes): Plan => ({
+  ...plan,
+  times: { ...plan.times, ...learnt },
+})
 
 export async function changeLesson(
   db: Database,

@@ -33,6 +33,10 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
       return event.conclusionVersion > lesson.conclusionVersion
         ? { conclusion: event.conclusion, conclusionVersion: event.conclusionVersion }
         : {}
+    case 'clock':
+      return event.clockVersion > lesson.clockVersion
+        ? { clock: event.clock, clockVersion: event.clockVersion }
+        : {}
     case 'lesson':
       return { date: event.date, stage: event.stage }
     case 'stimulus':

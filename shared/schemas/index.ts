@@ -1,3 +1,4 @@
+export * from './clock'
 export * from './classes'
 export * from './conclusions'
 export * from './entries'

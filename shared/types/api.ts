@@ -8,6 +8,7 @@ import type { Stage } from '#core/lesson'
 import type { Observation } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
+import type { ClassClock } from '#core/timetable'
 import type { Note, Stimulus } from '#core/wonder'
 import type { classSchema, FieldProblem, Given, observationChangeSchema, observationSchema } from '../schemas'
 
@@ -76,6 +77,8 @@ export interface LessonSummaryDto {
   needed: number
   /** Readings that are due today in a lesson over several days; null for one that is over in one go. */
   dueToday: number | null
+  /** How its time went, once it has ended: "Planned 42 min, took 51." */
+  took: string | null
 }
 
 export interface PredictionDto {
@@ -166,8 +169,14 @@ export type ObservationInput = Given<typeof observationSchema>
 /** What may become of an observation. */
 export type ObservationChange = Given<typeof observationChangeSchema>
 
+/** The clock of a class; null until somebody has started it. */
+export interface ClockDto {
+  clock: ClassClock | null
+  clockVersion: number
+}
+
 /** Everything that an open lesson needs. */
-export interface LessonDto {
+export interface LessonDto extends ClockDto {
   id: string
   investigationId: string
   class: LessonClassDto
@@ -204,6 +213,7 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'prediction'; prediction: PredictionDto }
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }
+  | ({ kind: 'clock' } & ClockDto)
   | { kind: 'lesson'; date: string; stage: Stage }
   | { kind: 'stimulus'; stimulus: Stimulus }
   | { kind: 'note'; note: Note }

@@ -1,4 +1,5 @@
 import type { LessonStep } from '../lessonSteps'
+import type { Lateness } from './lateReadings'
 
 /** A step as it really went, in ms since 1970 by the server's clock. */
 export interface StepTaken {
@@ -33,6 +34,8 @@ export interface ClassClock {
   ended: { how: ClockEnd; at: number } | null
   /** When all stopwatches start together; null where nothing is raced. */
   raceAt: number | null
+  /** Readings that were taken late, once the lesson has ended. */
+  late?: Lateness
 }
 
 /** What is done with the clock. */

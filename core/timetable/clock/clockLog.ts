@@ -1,3 +1,4 @@
+import { minutesWords } from '../minutesWords'
 import type { ClassClock } from './classClock'
 
 /** One step of the lesson as it was planned and as it went, in minutes. */
@@ -17,6 +18,9 @@ export interface ClockLog {
   said: string
 }
 
+/** What a clock keeps of how it went. */
+export type Taken = Pick<ClassClock, 'taken' | 'ended' | 'late'>
+
 /** Two minutes more or less are no news. */
 const worthSaying = 2
 const doing: Record<string, string> = {
@@ -29,7 +33,7 @@ const doing: Record<string, string> = {
  * @returns null while nothing is done yet
  * @example clockLog({ ...clock, taken: [] }) // null
  */
-export function clockLog({ taken, ended }: Pick<ClassClock, 'taken' | 'ended'>): ClockLog | null {
+export function clockLog({ taken, ended, late }: Taken): ClockLog | null {
   if (taken.length === 0) return null
   const steps = new Map<string, StepLog>()
   for (const { id, name, planned, from, to, paused } of taken) {
@@ -47,6 +51,11 @@ export function clockLog({ taken, ended }: Pick<ClassClock, 'taken' | 'ended'>):
   const because = off
     ? `: ${doing[off.id] ?? off.name.toLowerCase()} took ${Math.round(off.took)} in place of ${Math.round(off.planned)}`
     : ''
-  const said = `Planned ${Math.round(planned)} min, took ${Math.round(took)}${because}.${short}`
+  const said = `Planned ${Math.round(planned)} min, took ${Math.round(took)}${because}.${lateSaid(late)}${short}`
   return { steps: all, planned, took, said }
 }
+
+const lateSaid = (late: ClassClock['late']) =>
+  late && late.readings > 0
+    ? ` ${late.readings === 1 ? 'One reading was' : `${late.readings} readings were`} late, by up to ${minutesWords(late.most)}.`
+    : ''

@@ -3,9 +3,8 @@ import type { AgeBand } from '../../class'
 import { classSteps, type Plan, type PlanTimes } from '../../plan'
 import { wayOf } from '../../recording'
 import type { Entry } from '../../record'
-import type { ClassClock } from './classClock'
 import { trySeconds } from '../usualTimes'
-import { clockLog } from './clockLog'
+import { clockLog, type Taken } from './clockLog'
 
 /** Gaps between two tries that are longer than that are no try: somebody was elsewhere. In seconds. */
 const longest = 1800
@@ -18,12 +17,7 @@ const fewest = 4
  * reading.
  * @example learntTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
  */
-export function learntTimes(
-  plan: Plan,
-  clock: Pick<ClassClock, 'taken' | 'ended'>,
-  counted: readonly Entry[],
-  age: AgeBand,
-): PlanTimes {
+export function learntTimes(plan: Plan, clock: Taken, counted: readonly Entry[], age: AgeBand): PlanTimes {
   const log = clockLog(clock)
   const steps = Object.fromEntries(
     classSteps.flatMap((id) => {

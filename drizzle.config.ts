@@ -1,7 +1,0 @@
-import { defineConfig } from 'drizzle-kit'
-
-export default defineConfig({
-  dialect: 'postgresql',
-  schema: './server/database/schema.ts',
-  out: './server/database/migrations',
-})
