@@ -1,15 +1,55 @@
-/** A short soft tone and, where the device has it, a buzz: something is due. */
-export function useBell() {
-  let audio: AudioContext | null = null
-  return () => {
-    navigator.vibrate?.(200)
-    audio ??= new AudioContext()
-    const [tone, volume] = [audio.createOscillator(), audio.createGain()]
-    tone.frequency.value = 880
-    volume.gain.setValueAtTime(0.2, audio.currentTime)
-    volume.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 0.8)
-    tone.connect(volume).connect(audio.destination)
-    tone.start()
-    tone.stop(audio.currentTime + 0.8)
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { computed, readonly, ref } from 'vue'
+
+/** One for the page: browsers give few, and let none sound before somebody has pressed something. */
+let audio: AudioContext | null = null
+const silent = ref(false)
+
+function listen(): AudioContext {
+  if (!audio) {
+    audio = new AudioContext()
+    const look = () => (silent.value = audio!.state !== 'running')
+    audio.addEventListener('statechange', look)
+    look()
   }
+  return audio
+}
+
+/**
+ * A short soft tone and, where the device has it, a buzz: something is due. It is never the only sign of it.
+ * @param face each face of a lesson is muted by itself: a Desk rings only where somebody wants it
+ */
+export function useBell(face: 'board' | 'desk' | 'sheet') {
+  const muted = useLocalStorage<Record<string, boolean>>('jolly-beaker-muted', { desk: true })
+  const isMuted = computed(() => muted.value[face] ?? false)
+
+  function setMuted(on: boolean) {
+    muted.value = { ...muted.value, [face]: on }
+    if (!on) allow()
+  }
+
+  /** Called on a press: from then on the browser lets the bell sound. */
+  function allow() {
+    void listen().resume()
+  }
+  useEventListener(globalThis.document, 'pointerdown', allow, { once: true })
+
+  function ring() {
+    navigator.vibrate?.(200)
+    if (isMuted.value) return
+    const sound = listen()
+    if (sound.state !== 'running') return
+    const [tone, volume] = [sound.createOscillator(), sound.createGain()]
+    tone.frequency.value = 880
+    volume.gain.setValueAtTime(0.2, sound.currentTime)
+    volume.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + 0.8)
+    tone.connect(volume).connect(sound.destination)
+    tone.start()
+    tone.stop(sound.currentTime + 0.8)
+  }
+
+  /** Whether the browser keeps it silent until somebody presses something. */
+  const needsPress = computed(() => silent.value && !isMuted.value)
+  const watchSilence = () => void listen()
+  return { ring, isMuted, setMuted, allow, needsPress: readonly(needsPress), watchSilence }
 }

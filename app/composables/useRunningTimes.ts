@@ -1,11 +1,7 @@
-import { computed } from 'vue'
 import { plannedAt, startedAt } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useLesson } from '../stores/lesson'
 import { useServerClock } from './useServerClock'
-
-/** A reading that is so many seconds late will not be taken any more. */
-const longAgo = 900
 
 /** The containers that were started, and when something is due in them. */
 export function useRunningTimes() {
@@ -18,16 +14,7 @@ export function useRunningTimes() {
     const [start, minute] = [startedAtOf(slot), plannedAt(slot.moment)]
     return start === null || minute === null ? null : (start + minute * 60_000 - now.value) / 1000
   }
-  /** The next readings of the class, the earliest of each group. */
-  const coming = computed(() =>
-    store.progress
-      .flatMap(({ next }) => {
-        const seconds = next ? secondsUntil(next) : null
-        return next && seconds !== null && seconds > -longAgo ? [{ slot: next, seconds }] : []
-      })
-      .sort((a, b) => a.seconds - b.seconds),
-  )
-  return { startedAt: startedAtOf, secondsUntil, coming, read }
+  return { startedAt: startedAtOf, secondsUntil, read }
 }
 
 /**

@@ -1,25 +1,51 @@
-import { useIntervalFn } from '@vueuse/core'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { ref } from 'vue'
 import { request } from '../api/request'
 
-/** How far this device's clock is from the server's, in ms; measured once for the page, since clocks do not jump in a lesson. */
-const offset = ref<number | null>(null)
+/** What the server said the time was, when this device heard it, and how much faster than a clock it goes. */
+const heard = ref<{ now: number; at: number; times: number } | null>(null)
+/** A slow answer says less of when it was given, in ms. */
+let slowness = Infinity
+let measuring = false
+
+/** A device's clock may be set right in the middle of a lesson. */
+const measureEvery = 60_000
 
 async function measure() {
+  if (measuring) return
+  measuring = true
   const asked = Date.now()
   try {
-    const { now } = await request('GET', '/api/time')
-    offset.value = now - (asked + Date.now()) / 2
+    const { now, times } = await request('GET', '/api/time')
+    const at = Date.now()
+    const offBy = (heard.value ? read() - now : Infinity) as number
+    // A quicker answer is a better one; one that is far off says that a clock was set.
+    if (at - asked <= slowness || Math.abs(offBy) > 2000) {
+      slowness = at - asked
+      heard.value = { now, at: (asked + at) / 2, times }
+    }
   } catch {
-    // Offline the device's own clock has to do; the next screen measures again.
+    // Offline the device's own clock has to do; the next time measures again.
+  } finally {
+    measuring = false
   }
 }
 
-/** The time of the server, ticking every second, so that all devices of a lesson count from one start. */
+function read(): number {
+  if (!heard.value) return Date.now()
+  const { now, at, times } = heard.value
+  return now + (Date.now() - at) * times
+}
+
+/** The time of the server, ticking twice a second, so that all devices of a lesson count from one start, whatever their clocks say. */
 export function useServerClock() {
-  if (offset.value === null) void measure()
-  const read = () => Date.now() + (offset.value ?? 0)
+  if (heard.value === null) void measure()
   const now = ref(read())
   useIntervalFn(() => (now.value = read()), 500)
+  useIntervalFn(() => void measure(), measureEvery)
+  // After a sleep, at once.
+  useEventListener(globalThis.document, 'visibilitychange', () => {
+    if (document.visibilityState === 'visible') void measure()
+  })
   return { now, read }
 }

@@ -8,7 +8,7 @@ import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
 /** How long until the next reading of a container, or how late it is; its own time is kept either way. */
 const props = defineProps<{ slotAt: Slot }>()
 const { secondsUntil } = useRunningTimes()
-const ring = useBell()
+const { ring } = useBell('sheet')
 const seconds = computed(() => secondsUntil(props.slotAt))
 const words = computed(() => {
   if (seconds.value === null) return ''

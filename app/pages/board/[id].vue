@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { mdiFullscreen } from '@mdi/js'
-import { useFullscreen, useLocalStorage } from '@vueuse/core'
+import { useFullscreen, useLocalStorage, useWindowSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { useClassClock } from '../../composables/useClassClock'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { usePicture } from '../../composables/usePicture'
+import { useStepBell } from '../../composables/useStepBell'
 import { useLesson } from '../../stores/lesson'
 import { useResults } from '../../stores/results'
 import { useObservations } from '../../stores/observations'
@@ -14,11 +16,14 @@ const results = useResults()
 const observations = useObservations()
 const id = computed(() => String(route.params.id))
 const { connected } = useLiveLesson(id)
+const { isOn } = useClassClock()
+useStepBell('board')
 const { toggle, isSupported } = useFullscreen()
-type Face = 'wonder' | 'cards' | 'results' | 'seen'
+type Face = 'wonder' | 'cards' | 'clock' | 'results' | 'seen'
 const faces = computed<{ face: Face; name: string }[]>(() => [
   { face: 'wonder', name: 'Wonder' },
   { face: 'cards', name: 'Cards' },
+  { face: 'clock', name: 'Clock' },
   { face: 'results', name: 'Results' },
   ...(observations.onBoard.length > 0 ? [{ face: 'seen' as const, name: 'Noticed' }] : []),
 ])
@@ -27,15 +32,21 @@ const chosen = ref<Face | null>(null)
 const face = computed<Face>(
   () =>
     (faces.value.some((one) => one.face === chosen.value) ? chosen.value : null) ??
-    (store.open.stage === 'wonder'
-      ? 'wonder'
-      : store.open.stage === 'plan' && done.value === 0
-        ? 'cards'
-        : 'results'),
+    // Until the first dot lands, the clock is what the class looks at.
+    (isOn.value && done.value === 0
+      ? 'clock'
+      : store.open.stage === 'wonder'
+        ? 'wonder'
+        : store.open.stage === 'plan' && done.value === 0
+          ? 'cards'
+          : 'results'),
 )
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
+const { width } = useWindowSize()
+/** A chart grows with the words around it (`--board-text`). */
+const larger = computed(() => Math.max(1, 1 + (width.value - 1280) / 900))
 const { picture } = usePicture()
 /** Lessons whose results wait on this board until everybody has predicted. */
 const heldBack = useLocalStorage<string[]>('jolly-beaker-held-back', [])
@@ -83,6 +94,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <WonderBoard v-if="face === 'wonder'" />
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
       <SeenBoard v-else-if="face === 'seen'" />
+      <BoardClock v-else-if="face === 'clock'" />
       <template v-else>
         <div class="wall">
           <p v-if="held" class="waiting" role="status">
@@ -91,7 +103,11 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           </p>
           <LessonChart
             v-else-if="done > 0"
-            :size="{ text: 28, symbol: crowded ? 18 : 26, summary: needed > 0 && done === needed }"
+            :size="{
+              text: 28 * larger,
+              symbol: (crowded ? 18 : 26) * larger,
+              summary: needed > 0 && done === needed,
+            }"
           />
           <p v-else class="waiting">The first dot will land here.</p>
         </div>
@@ -110,7 +126,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
             >
           </li>
         </ul>
-        <NextBell large />
+        <NextBell face="board" :most="2" />
         <div class="below">
           <p class="footing" role="status">{{ held ? '' : footing }}</p>
           <VBtn
@@ -123,6 +139,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           >
         </div>
       </template>
+      <ClockLine :with-time="face !== 'clock'" />
     </template>
     <LessonLoading v-else :problem="store.problem" />
   </VMain>
@@ -159,7 +176,11 @@ h1 {
   min-height: 0;
 }
 
-.faces :deep(.v-btn) {
+.faces,
+.faces :deep(.v-btn),
+.below .v-btn {
+  height: auto;
+  min-height: 1.7em;
   font-size: var(--board-text);
 }
 
@@ -241,10 +262,6 @@ h1 {
   justify-content: space-between;
   align-items: center;
   gap: 20px;
-}
-
-.below .v-btn {
-  font-size: var(--board-text);
 }
 
 .footing {

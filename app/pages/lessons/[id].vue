@@ -5,6 +5,7 @@ import type { Stage } from '#core/lesson'
 import {
   BenchStrip,
   ChecksColumn,
+  ClockBar,
   KeysDialog,
   LessonRemoved,
   PartsBar,
@@ -49,6 +50,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
         <LessonRemoved own />
         <RefusedActs />
         <PartsBar :stage="stage" />
+        <ClockBar :stage="stage" />
       </template>
       <div v-if="stage !== 'wonder'" class="strip-place">
         <BenchStrip v-if="firstScreenStood" :stage="stage" />

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Conclusion, PredictionAnswer, PredictorSeat } from '#core/conclusion'
 import type { Plan } from '#core/plan'
-import type { FieldProblem } from '#shared/schemas'
+import type { clockActSchema, FieldProblem, Given } from '#shared/schemas'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { Stage } from '#core/lesson'
 import type { LessonDto, LessonEvent } from '#shared/types/api'
@@ -185,6 +185,19 @@ export const useLesson = defineStore('lesson', () => {
     await notices.attempt(() => request('PATCH', '/api/lessons/:id', { params: { id }, body: { stage } }))
   }
 
+  /** Presses something on the clock of the class; of two screens that press at once, one does. */
+  async function pressClock(act: Given<typeof clockActSchema>['act']) {
+    const { id, clockVersion: version } = open.value
+    const now = await notices.attempt(() =>
+      request('POST', '/api/lessons/:id/clock', { params: { id }, body: { act, version } }),
+    )
+    if (!now || heard.value?.id !== id) return
+    if (now.clockVersion > heard.value.clockVersion)
+      patch({ clock: now.clock, clockVersion: now.clockVersion })
+    if (!now.done && now.clockVersion !== version)
+      notices.tell('Another screen pressed first. This is how the clock goes now.')
+  }
+
   async function setDate(date: string) {
     const { id, date: before } = open.value
     patch({ date })
@@ -221,6 +234,7 @@ export const useLesson = defineStore('lesson', () => {
     predict,
     setStage,
     setDate,
+    pressClock,
   }
 })
 

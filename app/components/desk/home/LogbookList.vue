@@ -83,6 +83,7 @@ async function remove(lesson: LessonSummaryDto) {
               lesson.question || lesson.title || 'No question yet'
             }}</NuxtLink>
             <p v-if="lesson.answer" class="small">{{ lesson.answer }}</p>
+            <p v-if="lesson.took" class="small soft">{{ lesson.took }}</p>
             <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
             <details v-if="lesson.nextQuestions.length" class="small next">
               <summary>

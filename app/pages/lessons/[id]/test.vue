@@ -66,7 +66,7 @@ watch(
         count.
       </p>
     </div>
-    <NextBell v-if="view === 'readings'" />
+    <NextBell v-if="view === 'readings'" face="desk" :most="3" />
     <p v-if="view === 'readings' && help" class="small soft">{{ help }}</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
       Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.

@@ -4,7 +4,6 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
-import { startMoment, wayOf } from '#core/recording'
 import {
   ObserveDialog,
   RefusedActs,
@@ -15,6 +14,7 @@ import {
   SheetPractise,
   SheetPredict,
   SheetStart,
+  SheetStep,
   SheetWorking,
 } from '../../../components/sheet/laterParts'
 import { sheetEntries } from '../../../components/sheet/sheetEntries'
@@ -22,7 +22,7 @@ import { useCautionCount } from '../../../composables/useCautionCount'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
 import { firstScreenStood } from '../../../loading/later'
 import { useToWorkOut } from '../../../composables/useToWorkOut'
-import { useRunningTimes } from '../../../composables/useRunningTimes'
+import { useDues } from '../../../composables/useDues'
 import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/sending/entryQueue'
 import { useObservations } from '../../../stores/observations'
@@ -33,7 +33,6 @@ const store = useLesson()
 const queue = useEntryQueue()
 const observations = useObservations()
 const outbox = useOutbox()
-const { startedAt } = useRunningTimes()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
 useLiveLesson(id)
@@ -55,7 +54,10 @@ const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
 )
 const cautionCount = useCautionCount(computed(() => ready.value && store.confirmed && !hasPractised.value))
-const nextSlot = computed(() => progress.value?.next ?? null)
+const { dueOf } = useDues()
+/** What this group does next by the clock, where readings go by minutes. */
+const due = computed(() => (ready.value && place.value >= 0 ? dueOf(place.value) : null))
+const nextSlot = computed(() => due.value?.slot ?? progress.value?.next ?? null)
 const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, nextSlot)
 const toWorkOut = computed(() => (ready.value ? worked.value : null))
 const step = computed(() => {
@@ -69,17 +71,15 @@ const step = computed(() => {
     if (cautionCount.value === null) return 'opening'
   }
   if (toWorkOut.value) return 'work'
-  const { next, done, needed } = progress.value
-  if (!next) return done < needed ? 'later' : 'done'
-  return wayOf(store.plan).beside(store.plan).includes(startMoment) && startedAt(next) === null
-    ? 'start'
-    : 'read'
+  const { done, needed } = progress.value
+  if (!nextSlot.value) return done < needed ? 'later' : 'done'
+  return due.value?.kind ?? 'read'
 })
 function nameOf(levelId: string | null | undefined): string {
   const level = store.plan.levels.find((one) => one.id === levelId)
   return level ? levelName(store.plan, level) : ''
 }
-const nextLevel = computed(() => nameOf(progress.value?.next?.levelId))
+const nextLevel = computed(() => nameOf(nextSlot.value?.levelId))
 const ofThis = ({ lessonId }: { lessonId: string }) => lessonId === id.value
 const waitingHere = computed(
   () =>
@@ -114,6 +114,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         rounded
         aria-hidden="true"
       />
+      <SheetStep v-if="store.open.clock" />
       <template v-if="step === 'opening'" />
       <SheetPredict
         v-else-if="step === 'predict' && predictsNext"
@@ -132,12 +133,18 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :level="nameOf(toWorkOut.slot.levelId)"
         @done="workedOut(toWorkOut.slot)"
       />
-      <SheetStart v-else-if="step === 'start' && progress.next" :slot-at="progress.next" :level="nextLevel" />
+      <SheetStart
+        v-else-if="step === 'start' && nextSlot"
+        :key="`start ${slotKey(nextSlot)}`"
+        :slot-at="nextSlot"
+        :level="nextLevel"
+        :seconds="due?.seconds ?? null"
+      />
       <component
         :is="sheetEntries[store.plan.recording.kind]"
-        v-else-if="step === 'read' && progress.next"
-        :key="slotKey(progress.next)"
-        :slot-at="progress.next"
+        v-else-if="step === 'read' && nextSlot"
+        :key="slotKey(nextSlot)"
+        :slot-at="nextSlot"
         :level="nextLevel"
         @written="written"
         @observe="observe('What did you alter?')"
