@@ -1,0 +1,147 @@
+import type { Browser, Page } from 'playwright-core'
+import { afterEach, beforeEach, expect, it } from 'vitest'
+import { startServer, type RunningServer } from '../../scripts/runServer'
+import { classInput } from '../../server/testing/examples'
+import type { ClassDto } from '#shared/types/api'
+import { desk, openBrowser, openPage, phone, seriousFindings, type Screen } from '../support/browser'
+import { dataFolder } from '../support/dataFolder'
+import { schoolAt } from '../support/school'
+
+/** Ten seconds of the school for each of ours. */
+const environment = { JOLLY_CLOCK: `10 since ${new Date().toISOString()}` }
+
+let server: RunningServer
+let browser: Browser
+const errors: string[] = []
+beforeEach(async () => {
+  server = await startServer(dataFolder('empty'), { environment })
+  browser = await openBrowser()
+})
+afterEach(async () => {
+  await browser.close()
+  await server.stop()
+  server.forget()
+  expect(errors).toEqual([])
+})
+
+async function show(path: string, screen: Screen): Promise<Page> {
+  const { page, watch } = await openPage(browser, server.url, screen)
+  await page.goto(server.url + path)
+  page.on('close', () => errors.push(...watch.errors))
+  return page
+}
+
+/** Four bottles of a group, read at 1, 2 and 4 minutes with its one thermometer, which takes 20 s. */
+async function jacketsLesson() {
+  const school = schoolAt(server)
+  const own = await school.send<ClassDto>(
+    'POST',
+    '/api/classes',
+    classInput({ groups: classInput().groups.slice(0, 2) }),
+  )
+  const { id } = await school.send<{ id: string }>('POST', '/api/lessons', {
+    ...{ classId: own.id, date: '2031-03-10', from: { kind: 'starter', id: 'bottle-jackets' } },
+  })
+  const plan = await school.changePlan(id, (whole) => ({
+    recording: { kind: 'intervals', minutes: [1, 2, 4], score: 'lost' },
+    measured: { ...whole.measured, instrument: { ...whole.measured.instrument, secondsPerReading: 20 } },
+    times: { talk: 1, predict: 1, handOut: 1, clear: 1, share: 1, setUp: 10, reset: 5 },
+  }))
+  await school.confirmCautions(id)
+  const levelIds = plan.levels.map((level) => level.id)
+  for (const place of own.groups.keys()) await school.predict(id, place, { format: 'order', levelIds })
+  return { school, id, groups: own.groups, plan }
+}
+
+/** A group that does what its Sheet says, when it says so, until all is in. */
+async function follow(sheet: Page, read: () => Promise<void>): Promise<void> {
+  const done = sheet.getByRole('heading', { name: 'All your tries are in' })
+  const startNow = sheet.getByText('Start it now')
+  const readNow = sheet.getByRole('status').filter({ hasText: /Read now|late: read now/ })
+  const goOn = sheet.getByRole('button', { name: 'Go on' })
+  for (;;) {
+    await done.or(startNow).or(readNow).or(goOn).first().waitFor({ timeout: 60_000 })
+    if (await done.isVisible()) return
+    if (await goOn.isVisible()) await goOn.click()
+    else if (await startNow.isVisible()) {
+      const start = sheet.getByRole('button', { name: /^Start / })
+      const name = await start.textContent()
+      await start.click()
+      await sheet.getByRole('button', { name: name!, exact: true }).waitFor({ state: 'detached' })
+    } else {
+      const heading = await sheet.getByRole('heading', { level: 1 }).textContent()
+      await sheet.getByRole('textbox').fill('40')
+      await sheet.getByRole('button', { name: 'Write it down' }).click()
+      await sheet
+        .getByRole('heading', { level: 1, name: heading!.trim(), exact: true })
+        .waitFor({ state: 'detached' })
+      await read()
+    }
+  }
+}
+
+it('runs a staggered lesson on Board, Desk and two Sheets, also while the server is started anew', async () => {
+  const { id, groups, school, plan } = await jacketsLesson()
+  const board = await show(`/board/${id}`, desk)
+  const teacher = await show(`/lessons/${id}/test`, desk)
+  const sheets = await Promise.all(groups.map((group) => show(`/sheet/${id}/${group.id}`, phone)))
+  for (const sheet of sheets) await sheet.getByRole('button', { name: 'We are ready' }).click()
+
+  const bar = teacher.getByRole('region', { name: 'Class clock' })
+  await bar.getByRole('button', { name: 'Start the lesson’s clock' }).click()
+  // Everybody sees it within a second.
+  await Promise.all([
+    board.getByText('Talk', { exact: true }).waitFor({ timeout: 1000 }),
+    ...sheets.map((sheet) => sheet.getByText('Talk').waitFor({ timeout: 1000 })),
+  ])
+  expect(await seriousFindings(board)).toEqual([])
+  for (const step of ['Predict', 'Hand out', 'Test']) {
+    await bar.getByRole('button', { name: 'Next step' }).click()
+    await bar.getByText(step, { exact: true }).waitFor()
+  }
+  await board.getByText('Leaf: start no jacket').waitFor()
+
+  let read = 0
+  const half = plan.levels.length * 3
+  let restarted: Promise<void> | null = null
+  const startAnew = async () => {
+    const port = Number(new URL(server.url).port)
+    await server.stop()
+    server = await startServer(server.folder, { port, environment })
+  }
+  await Promise.all(
+    sheets.map((sheet) =>
+      follow(sheet, async () => {
+        read++
+        if (read >= half && !restarted) restarted = startAnew()
+        await restarted
+      }),
+    ),
+  )
+  expect(restarted).not.toBeNull()
+
+  // The table is full, and the clock goes on where it was.
+  await bar.getByText('Test', { exact: true }).waitFor()
+  await teacher.getByText('24 of 24').first().waitFor()
+  const { entries, clock } = await school.lesson(id)
+  expect(clock!.at).toBe(3)
+  expect(entries.filter((one) => one.moment !== 'start')).toHaveLength(24)
+  // No two readings of a group fall together: by their starts they are 20 s apart.
+  for (const group of groups) {
+    const starts = entries
+      .filter((one) => one.moment === 'start' && one.groupId === group.id)
+      .map((one) => Date.parse(String(one.fields.at!.value)) / 1000)
+    const due = starts
+      .flatMap((start) => [1, 2, 4].map((minute) => start + 60 * minute))
+      .sort((a, b) => a - b)
+    const gaps = due.slice(1).map((at, index) => at - due[index]!)
+    // A press takes its time: what is started a second later than planned touches the next.
+    expect(Math.min(...gaps)).toBeGreaterThan(20 - 12)
+  }
+
+  await bar.getByRole('button', { name: 'More with the clock' }).click()
+  await teacher.getByText('Cut the lesson short here').click()
+  await board.getByRole('button', { name: 'Clock' }).click()
+  await board.getByText('We stop here').waitFor()
+  await bar.getByText(/^Planned \d+ min, took \d+.*It was cut short\.$/).waitFor()
+})
