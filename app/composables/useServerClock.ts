@@ -47,5 +47,7 @@ export function useServerClock() {
   useEventListener(globalThis.document, 'visibilitychange', () => {
     if (document.visibilityState === 'visible') void measure()
   })
-  return { now, read }
+  /** A moment by the server's time as this device's own clock has it, in ms. */
+  const here = (moment: number) => Date.now() + (moment - read()) / (heard.value?.times ?? 1)
+  return { now, read, here }
 }

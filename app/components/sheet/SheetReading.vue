@@ -18,7 +18,7 @@ import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { useObservations } from '../../stores/observations'
-import { SheetLine } from './laterParts'
+import { SheetLine, StopwatchPanel } from './laterParts'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
@@ -49,6 +49,19 @@ const asksAltered = computed(
 /** What lies or is written along fills the width; what stands or is round has the number beside it. */
 const stands = computed(() => isUpright(here.value.measured.instrument))
 const seconds = computed(() => way.value.seconds(store.plan))
+/** A time is taken on this device; what was taken elsewhere is typed. */
+const isTimed = computed(
+  () => seconds.value === null && unitDefinition(here.value.measured.instrument.unit).dimension === 'time',
+)
+const watchMark = computed(() =>
+  convertUnit(here.value.measured.instrument.smallestMark, here.value.measured.instrument.unit, 's'),
+)
+/** What the stopwatch gave, as it would be typed: to the mark, in the unit of the field. */
+function offer(taken: number) {
+  const inMarks = Math.round(taken / watchMark.value) * watchMark.value
+  typed.value = printNumber(convertUnit(inMarks, 's', unit.value), field.value.mark)
+  forget()
+}
 const { times, readNow } = useReadNow()
 const start = computed(() => times.startedAt(props.slotAt))
 /** Until its first reading a container may be started once more, in place of a press that came too early. */
@@ -128,8 +141,16 @@ function lookAgain() {
   >
     <SheetClock v-if="start !== null" :slot-at="slotAt" />
     <SheetCountdown v-if="seconds !== null" :key="slotKey(slotAt)" :seconds="seconds" />
-    <div class="reading" :class="{ beside: stands }">
+    <StopwatchPanel
+      v-if="isTimed"
+      :key="`watch ${slotKey(slotAt)}`"
+      :timed="slotKey(slotAt)"
+      :mark="watchMark"
+      @taken="offer"
+    />
+    <div class="reading" :class="{ beside: stands && !isTimed }">
       <InstrumentDrawing
+        v-if="!isTimed"
         :instrument="here.measured.instrument"
         :across="350"
         :upright="320"

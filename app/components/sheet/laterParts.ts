@@ -13,3 +13,5 @@ export const ObserveDialog = laterComponent(() => import('../shared/observe/Obse
 export const RefusedActs = laterComponent(() => import('../shared/frame/RefusedActs.vue'))
 export const RefusedEntries = laterComponent(() => import('../shared/entries/RefusedEntries.vue'))
 export const RefusedObservations = laterComponent(() => import('../shared/observe/RefusedObservations.vue'))
+export const RaceStart = laterComponent(() => import('../shared/time/RaceStart.vue'))
+export const StopwatchPanel = laterComponent(() => import('../shared/instrument/StopwatchPanel.vue'))

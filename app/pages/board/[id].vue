@@ -139,6 +139,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           >
         </div>
       </template>
+      <RaceStart />
       <ClockLine :with-time="face !== 'clock'" />
     </template>
     <LessonLoading v-else :problem="store.problem" />

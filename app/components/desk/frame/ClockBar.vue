@@ -61,9 +61,11 @@ const isLast = computed(() => shown.value?.next === null)
           </template>
           <VList density="compact">
             <VListItem
+              v-if="store.open.clock?.raceAt == null"
               title="Three, two, one: start all stopwatches"
               @click="store.pressClock({ kind: 'race' })"
             />
+            <VListItem v-else title="Call the race off" @click="store.pressClock({ kind: 'noRace' })" />
             <VListItem
               v-if="shown.state !== 'later'"
               title="Stop here, go on another day"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { capital } from '#core/quantity'
+import { capital, unitDefinition } from '#core/quantity'
 import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
 import { useObservations } from '../../../stores/observations'
@@ -21,6 +21,11 @@ const help = computed(() => {
     : `${capital(way.oneEntry)}: ${said}.`
 })
 const fromFile = ref(false)
+/** Times can be taken here for all at once. */
+const isTimed = computed(
+  () => usesInstrument(store.plan) && unitDefinition(store.plan.measured.unit).dimension === 'time',
+)
+const timing = ref(false)
 const ready = () => store.plan.levels.length > 0
 
 // Looking in does not start the test; the first prediction or reading does.
@@ -50,6 +55,9 @@ watch(
         <VBtn value="journal">Journal</VBtn>
       </VBtnToggle>
       <div v-if="view === 'readings'" class="row files">
+        <VBtn v-if="isTimed" size="small" variant="text" color="primary" @click="timing = true"
+          >Time several</VBtn
+        >
         <VBtn size="small" variant="text" color="primary" @click="fromFile = true">From a file</VBtn>
         <VBtn
           v-if="store.entries.length > 0"
@@ -75,6 +83,7 @@ watch(
     <ContestedEntries />
     <RefusedEntries />
     <EntriesImport v-model="fromFile" />
+    <TimeSeveral v-if="isTimed" v-model="timing" />
     <p v-if="!ready()" class="panel">
       The plan has no levels yet.
       <NuxtLink :to="`/lessons/${store.open.id}/plan`">Add levels in Plan</NuxtLink>, then readings have a

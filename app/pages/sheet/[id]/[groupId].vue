@@ -6,6 +6,7 @@ import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import {
   ObserveDialog,
+  RaceStart,
   RefusedActs,
   RefusedEntries,
   RefusedObservations,
@@ -114,7 +115,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         rounded
         aria-hidden="true"
       />
-      <SheetStep v-if="store.open.clock" />
+      <template v-if="store.open.clock"><SheetStep /><RaceStart /></template>
       <template v-if="step === 'opening'" />
       <SheetPredict
         v-else-if="step === 'predict' && predictsNext"

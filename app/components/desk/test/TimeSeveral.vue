@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { onKeyStroke, useRafFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { levelName, orderedLevels } from '#core/plan'
+import { convertUnit, printNumber } from '#core/quantity'
+import { slotKey, type Slot } from '#core/record'
+import { wayOf } from '#core/recording'
+import { oneField, useRecorder } from '../../../composables/useRecorder'
+import { useLesson } from '../../../stores/lesson'
+import { useNotices } from '../../../stores/notices'
+
+/** Several that run at once, timed by the keys of one laptop: the space bar starts, a runner's own key stops it. */
+const shown = defineModel<boolean>({ required: true })
+const store = useLesson()
+const notices = useNotices()
+const recorder = useRecorder('desk')
+const keys = '1234567890qwertyuiop'
+
+interface Runner {
+  key: string
+  name: string
+  slot: Slot
+}
+/** Where the class tests together its levels run side by side; else a group each. */
+const runners = computed<Runner[]>(() => {
+  const way = wayOf(store.plan)
+  const open = (slot: Slot) => !store.slots.get(slotKey(slot))?.counted
+  const slots =
+    store.plan.whoTests === 'whole-class'
+      ? orderedLevels(store.plan).flatMap((level) => {
+          const own = way
+            .slots(store.plan, store.groups[0]?.id ?? '', 0)
+            .filter((slot) => slot.levelId === level.id)
+          return own.find(open) ?? []
+        })
+      : store.progress.flatMap(({ next }) => next ?? [])
+  return slots.slice(0, keys.length).map((slot, index) => {
+    const group = store.groups.find((one) => one.id === slot.groupId)?.name ?? ''
+    const level = store.plan.levels.find((one) => one.id === slot.levelId)
+    const what = level ? levelName(store.plan, level) : way.named(store.plan, slot)
+    const name = store.plan.whoTests === 'whole-class' ? what : `${group}, ${what}`
+    return { key: keys[index]!, name: `${name}, ${way.tryWord[0]} ${slot.tryNumber}`, slot }
+  })
+})
+const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const mark = computed(() => convertUnit(field.value.mark, field.value.unit, 's'))
+
+const startedAt = ref<number | null>(null)
+const taken = ref<Record<string, number>>({})
+/** Those that run are kept as they were when the start was pressed. */
+const running = ref<Runner[]>([])
+const now = ref(Date.now())
+useRafFn(() => (now.value = Date.now()), { fpsLimit: 20 })
+const list = computed(() => (startedAt.value === null ? runners.value : running.value))
+const secondsOf = ({ key }: Runner) =>
+  taken.value[key] ?? (startedAt.value === null ? 0 : (now.value - startedAt.value) / 1000)
+const marked = (seconds: number) => printNumber(Math.round(seconds / mark.value) * mark.value, mark.value)
+const allIn = computed(() => running.value.length > 0 && running.value.every(({ key }) => key in taken.value))
+
+function start() {
+  if (startedAt.value !== null || runners.value.length === 0) return
+  running.value = runners.value
+  taken.value = {}
+  startedAt.value = Date.now()
+}
+
+/** Stops a runner, or lets it run on where the wrong key was pressed. */
+function press(key: string) {
+  if (startedAt.value === null || !running.value.some((one) => one.key === key)) return
+  const { [key]: before, ...others } = taken.value
+  taken.value = before === undefined ? { ...others, [key]: (Date.now() - startedAt.value) / 1000 } : others
+}
+
+function cancel() {
+  startedAt.value = null
+  taken.value = {}
+}
+
+function writeDown() {
+  const done = running.value.filter(({ key }) => key in taken.value)
+  recorder.recordAll(
+    done.map(({ key, slot }) => {
+      const value = convertUnit(
+        Math.round(taken.value[key]! / mark.value) * mark.value,
+        's',
+        field.value.unit,
+      )
+      const typed = printNumber(value, field.value.mark)
+      return { slot, fields: oneField(typed, 'typed', Number(typed)) }
+    }),
+  )
+  notices.tell(`${done.length === 1 ? 'One time is' : `${done.length} times are`} written down.`)
+  cancel()
+}
+
+onKeyStroke(true, (event) => {
+  if (!shown.value || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
+  if (event.key === ' ') start()
+  else if (keys.includes(event.key.toLowerCase()) && event.key.length === 1) press(event.key.toLowerCase())
+  else return
+  event.preventDefault()
+  event.stopPropagation()
+})
+</script>
+
+<template>
+  <VDialog v-model="shown" max-width="620" aria-label="Time several at once" :persistent="startedAt !== null">
+    <VCard title="Time several at once">
+      <VCardText>
+        <p>
+          {{
+            startedAt === null
+              ? 'The space bar starts all of them. Each is stopped by its own key.'
+              : 'Press its key when it comes in; once more, and it runs on.'
+          }}
+        </p>
+        <p v-if="list.length === 0" class="panel">Nothing is open to be timed: every try has its time.</p>
+        <ul class="runners">
+          <li v-for="one in list" :key="one.key" :class="{ in: one.key in taken }">
+            <VBtn
+              class="key"
+              size="large"
+              :variant="one.key in taken ? 'flat' : 'outlined'"
+              color="secondary"
+              :disabled="startedAt === null"
+              :aria-label="`${one.key in taken ? 'Let run on' : 'Stop'}: ${one.name}`"
+              @click="press(one.key)"
+              >{{ one.key }}</VBtn
+            >
+            <span>{{ one.name }}</span>
+            <b class="number">{{ marked(secondsOf(one)) }} s</b>
+          </li>
+        </ul>
+      </VCardText>
+      <VCardActions>
+        <VBtn v-if="startedAt === null" @click="shown = false">Close</VBtn>
+        <VBtn v-else @click="cancel">Cancel this run</VBtn>
+        <VSpacer />
+        <VBtn
+          v-if="startedAt === null"
+          color="primary"
+          variant="flat"
+          :disabled="list.length === 0"
+          @click="start"
+          >Start all (space)</VBtn
+        >
+        <VBtn
+          v-else
+          color="primary"
+          variant="flat"
+          :disabled="Object.keys(taken).length === 0"
+          @click="writeDown"
+          >{{ allIn ? 'Write them down' : 'Write down those that are in' }}</VBtn
+        >
+      </VCardActions>
+    </VCard>
+  </VDialog>
+</template>
+
+<style scoped>
+.runners {
+  list-style: none;
+  margin: 14px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 64px 1fr auto;
+  align-items: center;
+  gap: 12px;
+  font-size: var(--text-lead);
+}
+
+.number {
+  font-variant-numeric: tabular-nums;
+  font-size: var(--text-heading);
+}
+
+.in .number {
+  color: var(--teal);
+}
+</style>

@@ -1,0 +1,82 @@
+import type { Page } from 'playwright-core'
+import { expect } from 'vitest'
+import { phone } from '../support/browser'
+import { inSchool } from '../support/inSchool'
+
+const it = inSchool('demo')
+
+const timeIn = async (sheet: Page) => Number(await sheet.getByRole('textbox').inputValue())
+const digits = async (sheet: Page) =>
+  Number.parseFloat(
+    (await sheet.getByRole('region', { name: 'Stopwatch' }).getByRole('timer').textContent())!,
+  )
+
+it('starts the stopwatches of all Sheets at one moment, and takes what each one stops', async ({
+  school,
+  open,
+}) => {
+  const id = await school.small('bubble-lifetime', () => ({}))
+  const { class: own } = await school.lesson(id)
+  const desk = await open(`/lessons/${id}/test`)
+  const board = await open(`/board/${id}`)
+  const sheets = await Promise.all(
+    [0, 1].map((place) => open(`/sheet/${id}/${own.groups[place]!.id}`, phone)),
+  )
+  for (const sheet of sheets) await sheet.getByRole('button', { name: 'We are ready' }).click()
+  await desk.getByRole('button', { name: 'Start the lesson’s clock' }).click()
+  await desk.getByRole('button', { name: 'More with the clock' }).click()
+  await desk.getByText('Three, two, one: start all stopwatches').click()
+
+  await Promise.all([board, ...sheets].map((page) => page.getByText('3', { exact: true }).waitFor()))
+  await Promise.all(sheets.map((page) => page.getByText('Go!').waitFor()))
+  // Read at the same moment, they show the same.
+  const [first, second] = await Promise.all(sheets.map(digits))
+  expect(Math.abs(first! - second!)).toBeLessThan(0.5)
+  await sheets[0]!.getByRole('button', { name: 'Stop' }).click()
+  await sheets[1]!.waitForTimeout(1000)
+  // A page that is loaded anew in the middle goes on with its stopwatch.
+  await sheets[1]!.reload()
+  await sheets[1]!.getByRole('button', { name: 'Stop' }).click()
+  const times = await Promise.all(sheets.map(timeIn))
+  expect(times[1]! - times[0]!).toBeGreaterThan(0.9)
+  for (const sheet of sheets) await sheet.getByRole('button', { name: 'Write it down' }).click()
+  await expect
+    .poll(async () =>
+      (await school.numbers(id)).map((one) => one.value).sort((a, b) => Number(a) - Number(b)),
+    )
+    .toEqual(times)
+})
+
+it('is called off before anybody has run', async ({ school, open }) => {
+  const id = await school.small('bubble-lifetime', () => ({}))
+  const { class: own } = await school.lesson(id)
+  await school.send('POST', `/api/lessons/${id}/clock`, { act: { kind: 'start' }, version: 0 })
+  const sheet = await open(`/sheet/${id}/${own.groups[0]!.id}`, phone)
+  await sheet.getByRole('button', { name: 'We are ready' }).click()
+  await school.send('POST', `/api/lessons/${id}/clock`, { act: { kind: 'race' }, version: 1 })
+  await sheet.getByText('3', { exact: true }).waitFor()
+  await school.send('POST', `/api/lessons/${id}/clock`, { act: { kind: 'noRace' }, version: 2 })
+  await sheet.getByRole('region', { name: 'Stopwatch' }).getByRole('button', { name: 'Start' }).waitFor()
+})
+
+it('times several at once by the keys of the Desk, and lets one run on after a wrong key', async ({
+  school,
+  open,
+}) => {
+  const id = await school.small('bubble-lifetime', () => ({ whoTests: 'whole-class' as const }))
+  const desk = await open(`/lessons/${id}/test`)
+  await desk.getByRole('button', { name: 'Time several' }).click()
+  const dialog = desk.getByRole('dialog', { name: 'Time several at once' })
+  await dialog.getByRole('button', { name: 'Start all (space)' }).waitFor()
+  await desk.keyboard.press('Space')
+  await desk.keyboard.press('1')
+  await dialog.getByRole('button', { name: /^Let run on/ }).waitFor()
+  await desk.keyboard.press('1')
+  await desk.waitForTimeout(400)
+  await desk.keyboard.press('2')
+  await desk.keyboard.press('1')
+  await dialog.getByRole('button', { name: 'Write them down' }).click()
+  await expect.poll(async () => (await school.numbers(id)).length).toBe(2)
+  const values = (await school.numbers(id)).map((one) => Number(one.value))
+  for (const value of values) expect(value).toBeGreaterThanOrEqual(0.4)
+})
