@@ -33,3 +33,15 @@ export { clockLog, type ClockLog, type StepLog, type Taken } from './clock/clock
 export { lateReadings, type Lateness } from './clock/lateReadings'
 export { learntTimes } from './clock/learntTimes'
 export { duesOf, type Due, type DuesContext } from './clock/dues'
+export {
+  countRoles,
+  roleDoes,
+  roles,
+  rolesOf,
+  turnRoles,
+  type Role,
+  type RoleCounts,
+  type TryRoles,
+} from './roles/roles'
+export { turnAt, turnsIn, turnsTaken } from './roles/turns'
+export { membersOf, type Member } from './roles/members'

@@ -27,7 +27,7 @@ import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { Stage } from '#core/lesson'
-import type { ClassClock } from '#core/timetable'
+import type { ClassClock, Role } from '#core/timetable'
 import type { LessonEvent, PictureType } from '#shared/types/api'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
@@ -151,6 +151,8 @@ export const lessons = pgTable(
     /** The clock of the class; null until it is started. Parts go by that of their whole. */
     clock: jsonb('clock').$type<ClassClock>(),
     clockVersion: integer('clock_version').notNull().default(0),
+    /** Children who are absent, by id; those of a part go by its whole. */
+    absent: jsonb('absent').$type<string[]>().notNull().default([]),
     /** Number of the newest event; taking the next one locks the row and so puts all writes in order. */
     seq: integer('seq').notNull().default(0),
     madeAt: madeAt(),
@@ -305,6 +307,20 @@ export const kitCounts = pgTable(
     madeAt: madeAt(),
   },
   (table) => [primaryKey({ columns: [table.lessonId, table.materialId] })],
+)
+
+/** How often each child has had each role in a lesson, so that turns are even over the year; a seat where nobody is named. */
+export const roleTurns = pgTable(
+  'role_turns',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    member: text('member').notNull(),
+    role: text('role').$type<Role>().notNull(),
+    turns: integer('turns').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.member, table.role] })],
 )
 
 export const events = pgTable(

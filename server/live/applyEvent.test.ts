@@ -62,6 +62,8 @@ const acts: Record<string, Act> = {
     const { clock, clockVersion: version } = await fetched(on)
     return app.call('POST', `${on.path}/clock`, { act: { kind: clock ? 'next' : 'start' }, version })
   },
+  absent: ({ path, lesson }) =>
+    app.call('PUT', `${path}/absent`, { absent: [`${lesson.class.groups[0]!.id}#2`] }),
   stimulus: ({ path }) => app.call('PUT', `${path}/stimulus`, { text: 'Two balls', picture: null }),
   notes: async ({ path }) => {
     const first = await app.call('PUT', `${path}/notes/${noteIds[0]}`, note)

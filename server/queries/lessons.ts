@@ -27,6 +27,7 @@ import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, tellingParts } from './parts'
 import { predictionsOf } from './predictions'
+import { keepTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
 
@@ -236,6 +237,8 @@ export async function changeLesson(
     const changed = [{ ...lesson, ...changes }, ...parts.map((part) => ({ ...part, date: changes.date! }))]
     for (const { id: changedId, date, stage } of changed)
       await tx.update(lessons).set({ date, stage }).where(eq(lessons.id, changedId))
+    // Once there is something to compare, testing is over.
+    if (changes.stage === 'compare' || changes.stage === 'conclude') await keepTurns(tx, lesson)
     await recordEvents(
       tx,
       changed.map(({ id: lessonId, date, stage }) => ({ lessonId, event: { kind: 'lesson', date, stage } })),

@@ -51,7 +51,8 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
       return { safety: event.safety }
     case 'removed':
       return { removed: event.removed }
-    // What is packed belongs to the kit (`applyToPack`), and who has a test of their own is fetched.
+    // What is packed belongs to the kit (`applyToPack`); who has a test of their own, or a role, is fetched.
+    case 'absent':
     case 'ticks':
     case 'counts':
     case 'parts':

@@ -2,9 +2,15 @@ import { investigationLetters } from '#core/format'
 import { stages } from '#core/lesson'
 import { day, id, localId, openLine, wholeNumber } from './common'
 import { distinct } from './distinct'
+import type { StringSchema } from 'joi'
 import Joi from './joi'
 import { planSchema } from './plan'
 import { byKind, choice, list, object, optional } from './typed'
+
+/** A pupil's id, or a seat of a group. */
+const memberId = Joi.string()
+  .pattern(/^[0-9a-f-]{36}(?:#\d{1,2})?$/)
+  .messages({ 'string.pattern.base': 'This is no child of a class.' }) as StringSchema<string>
 
 /** A new lesson starts from a starter, a saved investigation, an earlier lesson, or a question of one's own. */
 export const newLessonSchema = object({
@@ -36,4 +42,11 @@ export const importSchema = object({
     'string.max': 'This file is too large for an investigation.',
     'string.empty': 'The file is empty.',
   }),
+})
+
+/** The children who are absent today: pupils, or seats of groups that name nobody. */
+export const absentSchema = object({
+  absent: list(memberId, 500)
+    .custom(distinct())
+    .messages({ 'array.max': 'That is more children than a class has.' }),
 })

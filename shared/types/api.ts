@@ -8,7 +8,7 @@ import type { Stage } from '#core/lesson'
 import type { Observation } from '#core/observation'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
-import type { ClassClock } from '#core/timetable'
+import type { ClassClock, Member, RoleCounts } from '#core/timetable'
 import type { Note, Stimulus } from '#core/wonder'
 import type { classSchema, FieldProblem, Given, observationChangeSchema, observationSchema } from '../schemas'
 
@@ -175,6 +175,16 @@ export interface ClockDto {
   clockVersion: number
 }
 
+/** Who does what in the groups of a lesson; for Sheets, paper and the teacher, never for a Board. */
+export interface RolesDto {
+  /** The children of each group, by its id; seats where nobody is named. */
+  members: Record<string, Member[]>
+  /** Those who are absent today, by id. */
+  absent: string[]
+  /** What each has had in the lessons before. */
+  before: RoleCounts
+}
+
 /** Everything that an open lesson needs. */
 export interface LessonDto extends ClockDto {
   id: string
@@ -214,6 +224,8 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }
   | ({ kind: 'clock' } & ClockDto)
+  /** Who is absent has changed; their names are no news for every screen. */
+  | { kind: 'absent' }
   | { kind: 'lesson'; date: string; stage: Stage }
   | { kind: 'stimulus'; stimulus: Stimulus }
   | { kind: 'note'; note: Note }
