@@ -45,3 +45,4 @@ export {
 } from './roles/roles'
 export { turnAt, turnsIn, turnsTaken } from './roles/turns'
 export { membersOf, type Member } from './roles/members'
+export { volunteerGroup, volunteerTurns } from './roles/volunteers'

@@ -69,5 +69,10 @@ describe('the week', () => {
     expect(text).toContain('SUMMARY:soak 54 mung beans')
     expect(text).toContain('SUMMARY:ask\\; for\\, soil')
     expect(text).toContain('DTSTART;VALUE=DATE:20310326')
+    // Ten school days of reading from Thursday on: the lesson, then nine more without the weekends.
+    expect(text.match(/SUMMARY:Read: /g)).toHaveLength(9)
+    expect(text).toContain('DTSTART;VALUE=DATE:20310328')
+    expect(text).not.toContain('DTSTART;VALUE=DATE:20310329')
+    expect(text).toContain('DTSTART;VALUE=DATE:20310409')
   })
 })

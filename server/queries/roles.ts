@@ -6,6 +6,7 @@ import {
   rolesOf,
   turnRoles,
   turnsTaken,
+  volunteerTurns,
   type Member,
   type RoleCounts,
 } from '#core/timetable'
@@ -50,8 +51,14 @@ export async function keepTurns(tx: Database, lesson: LessonRow): Promise<void> 
   const { counted } = standingOf(await entriesOf(tx, lesson.id))
   const absent = new Set(await absentIn(tx, lesson))
   const before = await countsBefore(tx, lesson)
-  const own = [...(await membersByGroup(tx, lesson))].flatMap(([groupId, members], groupIndex) => {
+  const groups = [...(await membersByGroup(tx, lesson))]
+  const together = lesson.plan.whoTests === 'whole-class'
+  const own = groups.flatMap(([groupId, members], groupIndex) => {
     const here = members.filter(({ id }) => !absent.has(id)).map(({ id }) => id)
+    if (together) {
+      const all = turnsTaken(lesson.plan, groups[0]![0], 0, counted)
+      return turnRoles(here, ['starter'], before, volunteerTurns(all, groups.length, groupIndex))
+    }
     return turnRoles(
       here,
       rolesOf(lesson.plan),

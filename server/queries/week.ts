@@ -1,5 +1,5 @@
 import { and, asc, gte, inArray, isNull, lte } from 'drizzle-orm'
-import { addDays } from '#core/calendar'
+import { addDays, schoolDays } from '#core/calendar'
 import {
   amountOf,
   availability,
@@ -9,6 +9,7 @@ import {
   withInstruments,
   type Reservation,
 } from '#core/kit'
+import { wayOf } from '#core/recording'
 import { offers } from '#demo/supplierList'
 import type { WeekDto, WeekLessonDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -119,5 +120,11 @@ export async function preparingOf(db: Database, id: string) {
     title: lesson.plan.title || lesson.plan.question || 'lesson',
     date: lesson.date,
     tasks: planTasks(tasksFor(lesson.plan, kit.lines), lesson.date, school.calendar),
+    /** The school days on which it is read, where that goes on over days. */
+    readingDays: schoolDays(
+      school.calendar,
+      lesson.date,
+      wayOf(lesson.plan).needs(lesson.plan.recording).days,
+    ),
   }
 }

@@ -39,6 +39,7 @@ const result = computed(() =>
         <b v-if="!ended && said[shown.state]">{{ said[shown.state] }}. </b
         >{{ ended ? result : next || 'the last step' }}
       </p>
+      <BoardTurn v-if="!ended" />
       <NextBell face="board" :most="4" />
       <ClockButtons face="board" />
     </template>

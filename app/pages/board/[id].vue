@@ -126,6 +126,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
             >
           </li>
         </ul>
+        <BoardTurn />
         <NextBell face="board" :most="2" />
         <div class="below">
           <p class="footing" role="status">{{ held ? '' : footing }}</p>

@@ -26,6 +26,8 @@ export const useLesson = defineStore('lesson', () => {
   const heard = shallowRef<LessonDto | null>(null)
   const problem = ref<string | null>(null)
   const planProblems = ref<FieldProblem[]>([])
+  /** How often it was told that the children, or those who are absent, have changed. */
+  const membersTold = ref(0)
   const steps = undoSteps<Plan>()
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
@@ -143,6 +145,7 @@ export const useLesson = defineStore('lesson', () => {
     if (event.seq > now.seq + 1 || event.kind === 'parts') return void load(now.id)
     heard.value = applyEvent(now, event)
     packing(event)
+    if (event.kind === 'absent' || event.kind === 'class') membersTold.value++
     if (event.kind === 'safety') void queue.flush()
   }
 
@@ -222,6 +225,7 @@ export const useLesson = defineStore('lesson', () => {
     planProblems,
     saving,
     past: steps.past,
+    membersTold,
     open,
     load,
     patch,

@@ -11,6 +11,8 @@ import {
   turnRoles,
   turnsIn,
   turnsTaken,
+  volunteerGroup,
+  volunteerTurns,
   type Role,
   type RoleCounts,
 } from '..'
@@ -34,6 +36,14 @@ describe('roles', () => {
     const made = turnRoles(children(5), roles, {}, 5)
     for (const one of made) expect(new Set(Object.values(one)).size).toBe(5)
     for (const role of roles) expect(new Set(made.map((one) => one[role])).size).toBe(5)
+  })
+
+  it('give nobody a second while somebody has none', () => {
+    for (const one of turnRoles(children(4), roles, {}, 9)) expect(new Set(Object.values(one)).size).toBe(4)
+    for (const one of turnRoles(children(2), roles, {}, 4)) {
+      const first = Object.values(one).filter((id) => id === 'child 0').length
+      expect([2, 3]).toContain(first)
+    }
   })
 
   it('come out even over three lessons, whatever the number of children and tries', () => {
@@ -88,5 +98,20 @@ describe('a turn', () => {
     })
     expect(turnsIn(over, 'leaf', 0)).toBe(2)
     expect(turnAt(over, 0, { ...slot, levelId: 'wrap', tryNumber: 1, moment: '5 min' })).toBe(1)
+  })
+})
+
+describe('volunteers of the whole class', () => {
+  it('come from each group in turn, as often as any other', () => {
+    for (const [turns, groups] of [
+      [13, 6],
+      [4, 6],
+      [12, 3],
+      [5, 0],
+    ] as const) {
+      const from = Array.from({ length: turns }, (_, turn) => volunteerGroup(turn, groups))
+      for (let group = 0; group < groups; group++)
+        expect(volunteerTurns(turns, groups, group)).toBe(from.filter((one) => one === group).length)
+    }
   })
 })

@@ -88,6 +88,8 @@ function shareOut(
   // A second turn weighs more than a first, so that turns stay even; who sits further on comes later among equals.
   const cost = (id: string, role: Role) => 2 * (had.get(id)![role] ?? 0) + 1
   const total = (id: string) => Object.values(had.get(id)!).reduce((sum, count) => sum + count, 0)
+  // Nobody has a second role while somebody has none.
+  const beside = (id: string) => 1e6 * loads.get(id)!
   const loads = new Map(members.map((id) => [id, 0]))
   let best: { cost: number; chosen: TryRoles } | null = null
   const give = (index: number, spent: number, chosen: TryRoles): void => {
@@ -97,11 +99,13 @@ function shareOut(
       best = { cost: spent, chosen: { ...chosen } }
       return
     }
-    const order = [...members].sort((a, b) => cost(a, role) - cost(b, role) || total(a) - total(b))
+    const price = (id: string) => cost(id, role) + beside(id)
+    const order = [...members].sort((a, b) => price(a) - price(b) || total(a) - total(b))
     for (const id of order) {
       if (loads.get(id)! >= most) continue
+      const paid = spent + price(id)
       loads.set(id, loads.get(id)! + 1)
-      give(index + 1, spent + cost(id, role), { ...chosen, [role]: id })
+      give(index + 1, paid, { ...chosen, [role]: id })
       loads.set(id, loads.get(id)! - 1)
     }
   }

@@ -22,8 +22,8 @@ const short = computed(() => props.brief || route.query.view === 'time')
       <VIcon :icon="sign.icon" :color="sign.colour" size="20" />
       <b>Fits</b><span class="state">{{ sign.word }}</span>
     </p>
-    <div v-if="fits.fits && fits.fits.sentence" class="body">
-      <p v-if="!short || trouble" class="sentence">{{ fits.fits.sentence }}</p>
+    <div v-if="fits.fits?.sentence && (!short || trouble)" class="body">
+      <p class="sentence">{{ fits.fits.sentence }}</p>
       <template v-if="!short">
         <p v-if="trouble || fits.fits.binding.thing" class="small soft">{{ fits.fits.binding.said }}</p>
         <p v-if="fits.fits.besides" class="small soft">{{ fits.fits.besides }}</p>

@@ -38,7 +38,7 @@ const remove = (id: string) =>
     <div class="spread">
       <h2>Before the lesson</h2>
       <VBtn
-        v-if="pack.tasks.some((one) => one.day)"
+        v-if="pack.tasks.some((one) => one.day) || store.days.length > 1"
         size="small"
         variant="text"
         :prepend-icon="mdiCalendarExport"

@@ -29,6 +29,7 @@ const prints = computed(() => [
   { title: 'Tray cards', href: `/print/${store.open.id}/trays` },
   { title: 'Labels for containers', href: `/print/${store.open.id}/labels` },
   { title: 'Recording sheets', href: `/print/${store.open.id}/sheets` },
+  { title: 'Run sheet for a cover teacher', href: `/print/${store.open.id}/run` },
   { title: 'Cutting, mixing, days, shopping', href: `/print/${store.open.id}/ready` },
 ])
 </script>

@@ -7,7 +7,7 @@ import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
 const observations = useObservations()
-const view = ref<'predictions' | 'readings' | 'noticed' | 'journal'>(
+const view = ref<'predictions' | 'readings' | 'noticed' | 'journal' | 'who'>(
   store.entries.length > 0 || store.predictors.every((one) => one.made) ? 'readings' : 'predictions',
 )
 const predicted = computed(() => store.predictors.filter((one) => one.made).length)
@@ -53,6 +53,7 @@ watch(
           }}</span></VBtn
         >
         <VBtn value="journal">Journal</VBtn>
+        <VBtn value="who">Who</VBtn>
       </VBtnToggle>
       <div v-if="view === 'readings'" class="row files">
         <VBtn v-if="isTimed" size="small" variant="text" color="primary" @click="timing = true"
@@ -92,6 +93,7 @@ watch(
     <PredictionsPanel v-else-if="view === 'predictions'" />
     <ObservationsPanel v-else-if="view === 'noticed'" />
     <ReadingGrid v-else-if="view === 'readings'" />
+    <WhoDoesWhat v-else-if="view === 'who'" />
     <ReadingJournal v-else />
   </div>
 </template>

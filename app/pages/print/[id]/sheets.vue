@@ -136,6 +136,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         <div class="write" />
         <p>We found out that</p>
         <div class="write tall" />
+        <RolesTable :group-index="groupIndex" />
       </section>
     </template>
     <LessonLoading v-else :problem="store.problem" />

@@ -14,6 +14,7 @@ import {
   SheetLater,
   SheetPractise,
   SheetPredict,
+  SheetRoles,
   SheetStart,
   SheetStep,
   SheetWorking,
@@ -115,7 +116,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         rounded
         aria-hidden="true"
       />
-      <template v-if="store.open.clock"><SheetStep /><RaceStart /></template>
+      <template v-if="store.open.clock"><SheetStep :group-index="place" /><RaceStart /></template>
       <template v-if="step === 'opening'" />
       <SheetPredict
         v-else-if="step === 'predict' && predictsNext"
@@ -160,6 +161,11 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         Your teacher has put this lesson away. Nothing that is saved is lost.
       </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
+      <SheetRoles
+        v-if="firstScreenStood && nextSlot && ['start', 'read'].includes(step)"
+        :group-index="place"
+        :slot-at="nextSlot"
+      />
       <VBtn
         v-if="canObserve"
         class="besides"

@@ -7,7 +7,7 @@ import { preparingOf } from '../../../queries/week'
 export default defineRoute({
   handle: async ({ event }) => {
     const id = idParam(event, 'lesson')
-    const { title, date, tasks } = await preparingOf(useDatabase(), id)
+    const { title, date, tasks, readingDays } = await preparingOf(useDatabase(), id)
     const entries = tasks.flatMap((task) =>
       task.day === null
         ? []
@@ -20,11 +20,18 @@ export default defineRoute({
             },
           ],
     )
+    // The first day is the lesson itself.
+    const readings = readingDays.slice(1).map((day, index) => ({
+      id: `${id}-read-${index + 2}`,
+      day,
+      title: `Read: ${title}`,
+      about: `Day ${index + 2} of ${readingDays.length}.`,
+    }))
     return sendFile(
       event,
       'text/calendar',
       `${title} ${date}.ics`,
-      tasksCalendar(entries, new Date().toISOString()),
+      tasksCalendar([...entries, ...readings], new Date().toISOString()),
     )
   },
 })
