@@ -10,6 +10,7 @@ const parts: Record<string, () => Promise<Figure[]>> = {
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
   screens: async () => (await import('./screens')).screens(),
   power: async () => (await import('./power')).power(),
+  timetable: async () => (await import('./timetable')).timetable(),
   readings: async () => (await import('./savedReading')).savedReading(),
 }
 

@@ -18,15 +18,15 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['wonder', '/lessons/:towels/wonder', desk],
   ['variables', '/lessons/:towels/plan', desk],
   ['plan', '/lessons/:shadow/plan', desk],
+  ['plan-in-time', '/lessons/:jackets/plan?view=time', desk],
   ['pack', '/lessons/:shadow/pack', desk],
   ['test', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
   ['compare-over-time', '/lessons/:jackets/compare', desk],
   ['compare-before-after', '/lessons/:dough/compare', desk],
-  ['compare-race', '/lessons/:race/compare', desk],
-  ['compare-pairs', '/lessons/:rocks/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
+  ['board-clock', '/board/:timed', desk],
   ['packing', '/packing/:shadow', phone],
   ['sheet-reading', '/sheet/:grip/:leaf', phone],
   ['tray-cards', '/print/:shadow/trays', tablet],
@@ -49,8 +49,27 @@ const ids: Record<string, string> = {
   towels: titled('Paper towels'),
   jackets: titled('Jackets for a bottle'),
   dough: titled('Dough in another shape'),
-  race: titled('Wicking race'),
-  rocks: titled('Which rock scratches which?'),
+  timed: await lessonOnTheClock(),
+}
+/** A lesson of bottles whose clock has come to the test. */
+async function lessonOnTheClock(): Promise<string> {
+  const send = async <T>(method: string, path: string, body: object) =>
+    (await (
+      await fetch(server.url + path, {
+        method,
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      })
+    ).json()) as T
+  const from = { kind: 'starter', id: 'bottle-jackets' }
+  const { id } = await send<{ id: string }>('POST', '/api/lessons', {
+    classId: own.id,
+    date: '2031-03-10',
+    from,
+  })
+  for (const [version, kind] of ['start', 'next', 'next', 'next'].entries())
+    await send('POST', `/api/lessons/${id}/clock`, { act: { kind }, version })
+  return id
 }
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
 for (const [name, path, viewport] of views) {

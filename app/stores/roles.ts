@@ -1,7 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Slot } from '#core/record'
-import { roleDoes, rolesOf, turnAt, turnRoles, turnsIn, volunteerTurns, type TryRoles } from '#core/timetable'
+import {
+  roleDoes,
+  rolesOf,
+  turnAt,
+  turnRoles,
+  turnsIn,
+  volunteerTurns,
+  type TryRoles,
+  volunteerGroup,
+} from '#core/timetable'
 import type { RolesDto } from '#shared/types/api'
 import { request } from '../api/request'
 import { useLesson } from './lesson'

@@ -27,7 +27,7 @@ it('say of a plain effect that it will show, and stay in sight on every planning
       .toEqual([
         'Fair: worth a thought',
         'Shows: content',
-        'Fits: not looked at yet',
+        'Fits: fits',
         'Kitted: to mend',
         'Safe: to be checked',
       ])
