@@ -2,7 +2,7 @@ import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing } from '../quantity'
 import { wayOf } from '../recording'
 import { testingParts } from './parts'
-import type { FitsContext, Testing } from './testing'
+import type { FitsContext, Testing } from './testingOf'
 import { minutesWords } from './minutesWords'
 
 /** What the time of a test hangs on. */

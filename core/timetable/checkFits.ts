@@ -6,7 +6,7 @@ import { lessonSteps, type LessonStep } from './lessonSteps'
 import { minutesWords } from './minutesWords'
 import { testingParts } from './parts'
 import { schedule } from './schedule'
-import type { FitsContext, Testing } from './testing'
+import type { FitsContext, Testing } from './testingOf'
 import { classMinutes, type ClassMinutes } from './usualTimes'
 
 /** Whether a lesson ends before the bell, and what it takes. */

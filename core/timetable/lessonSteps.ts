@@ -1,5 +1,5 @@
 import { orderedLevels, levelName, type Plan } from '../plan'
-import type { Testing } from './testing'
+import type { Testing } from './testingOf'
 import type { ClassMinutes } from './usualTimes'
 
 /** What the class does, from beginning to end. */

@@ -1,6 +1,6 @@
 import { planLimits, type Plan } from '../plan'
 import { wayOf } from '../recording'
-import { testingOf, type FitsContext, type Testing } from './testing'
+import { testingOf, type FitsContext, type Testing } from './testingOf'
 
 /**
  * Whether testing can stop and go on in another lesson: between two tries it can, while containers are being read it cannot.

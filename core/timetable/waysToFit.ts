@@ -4,7 +4,7 @@ import { unitDefinition } from '../quantity'
 import { isInRounds, wayOf } from '../recording'
 import { checkFits } from './checkFits'
 import { canGoOn } from './parts'
-import type { FitsContext } from './testing'
+import type { FitsContext } from './testingOf'
 
 /** One press that makes a lesson shorter. */
 export interface WayToFit {

@@ -2,8 +2,8 @@ import { testingGroups, type Plan } from '../../plan'
 import { slotKey, type Slot, type SlotState } from '../../record'
 import { plannedAt, startedAt, startOf, usesInstrument, wayOf } from '../../recording'
 import { nextStart } from '../stagger'
-import type { Start, Testing } from '../testing'
-import { readSeconds } from '../testing'
+import type { Start, Testing } from '../testingOf'
+import { readSeconds } from '../testingOf'
 
 /** Something that a group does at its time: start a container, or read it. */
 export interface Due {
