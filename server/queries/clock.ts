@@ -12,6 +12,7 @@ import type { clockActSchema, Given } from '#shared/schemas'
 import type { ClockDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
+import { notFound } from '../http/apiError'
 import { recordEvents } from '../live/events'
 import { getClass } from './classes'
 import { entriesOf } from './entries'
@@ -47,7 +48,8 @@ export async function pressClock(
   now: number,
 ): Promise<ClockDto & { done: boolean }> {
   return db.transaction(async (tx) => {
-    const { whole, family } = await lockFamily(tx, id)
+    const { lesson, whole, family } = await lockFamily(tx, id)
+    if (lesson.removedAt) throw notFound('lesson')
     const before = { clock: whole.clock, clockVersion: whole.clockVersion }
     if (version !== whole.clockVersion) return { ...before, done: false }
     const next = clockAfter(whole.clock, await actOf(tx, whole, act, now), now)

@@ -13,6 +13,7 @@ import {
 import type { RolesDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, roleTurns } from '../database/schema'
+import { notFound } from '../http/apiError'
 import { recordEvents } from '../live/events'
 import { getClass } from './classes'
 import { entriesOf } from './entries'
@@ -32,7 +33,8 @@ export async function rolesIn(db: Database, id: string): Promise<RolesDto> {
 /** Says who is absent today: in a lesson and its parts alike. */
 export async function sayAbsent(db: Database, id: string, absent: string[]): Promise<RolesDto> {
   await db.transaction(async (tx) => {
-    const { whole, family } = await lockFamily(tx, id)
+    const { lesson, whole, family } = await lockFamily(tx, id)
+    if (lesson.removedAt) throw notFound('lesson')
     await tx.update(lessons).set({ absent }).where(eq(lessons.id, whole.id))
     for (const one of family) await keepTurnsAgain(tx, { ...one, absent })
     await recordEvents(

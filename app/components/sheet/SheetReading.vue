@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiDraw } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
@@ -23,11 +23,16 @@ import { SheetLine, StopwatchPanel } from './laterParts'
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()
 /** `observe`: what was altered is to be drawn, on a dialog that stays when another device fills this slot. */
-const emit = defineEmits<{ written: [slot: Slot]; observe: [] }>()
+const emit = defineEmits<{ written: [slot: Slot]; observe: []; typing: [on: boolean] }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const typed = ref('')
 const note = ref('')
+watch(
+  () => typed.value !== '',
+  (on) => emit('typing', on),
+)
+onBeforeUnmount(() => emit('typing', false))
 const altered = ref('')
 const observations = useObservations()
 const sketches = computed(() => observations.at(props.slotAt).length)

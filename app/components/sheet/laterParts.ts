@@ -16,3 +16,4 @@ export const RefusedEntries = laterComponent(() => import('../shared/entries/Ref
 export const RefusedObservations = laterComponent(() => import('../shared/observe/RefusedObservations.vue'))
 export const RaceStart = laterComponent(() => import('../shared/time/RaceStart.vue'))
 export const StopwatchPanel = laterComponent(() => import('../shared/instrument/StopwatchPanel.vue'))
+export const BellMute = laterComponent(() => import('../shared/time/BellMute.vue'))

@@ -128,18 +128,28 @@ function stepped(clock: ClassClock, to: number, now: number): ClassClock {
   return { ...clock, ...fresh, taken, at: to }
 }
 
-/** To the step before, also from the end. */
+/** To the step before; a lesson that was ended by mistake goes on in the step that it was in. */
 function back(clock: ClassClock, going: ClassClock, now: number): ClassClock {
-  if (clock.ended) return clock.ended.how === 'over' ? { ...clock, ...reopened(clock, now) } : clock
+  if (clock.ended) return clock.ended.how === 'later' ? clock : reopened(clock, now)
   return clock.at === 0 ? clock : stepped(going, clock.at - 1, now)
 }
 
-const reopened = (clock: ClassClock, now: number): Partial<ClassClock> => ({
-  ...{ at: clock.steps.length - 1, from: now, paused: 0, stoodSince: null, more: 0, ended: null },
-})
+/** As if it had not been ended; the time since then was a pause. */
+function reopened(clock: ClassClock, now: number): ClassClock {
+  const last = clock.taken.at(-1)
+  const at = clock.steps.findIndex((step) => step.id === last?.id)
+  if (!last || at < 0) return clock
+  const { late: _late, ...others } = clock
+  return {
+    ...others,
+    ...{ at, from: last.from, paused: last.paused + (now - last.to), stoodSince: null, more: 0, ended: null },
+    taken: clock.taken.slice(0, -1),
+  }
+}
 
 function ended(clock: ClassClock, how: 'cut' | 'later', now: number): ClassClock {
-  if (how === 'later') return { ...clock, ended: { how, at: now }, raceAt: null }
-  const taken = [...clock.taken, ...takenNow(clock, now)]
-  return { ...clock, taken, stoodSince: null, raceAt: null, ended: { how, at: now } }
+  // A pause that goes on ends here.
+  const paused = clock.paused + (clock.stoodSince === null ? 0 : now - clock.stoodSince)
+  const taken = how === 'later' ? clock.taken : [...clock.taken, ...takenNow(clock, now)]
+  return { ...clock, paused, stoodSince: null, taken, raceAt: null, ended: { how, at: now } }
 }

@@ -106,6 +106,19 @@ describe('the clock of a class', () => {
     expect(clockNow(goesOn, nextWeek * minute)).toMatchObject({ state: 'running', step: steps[1], left: 120 })
   })
 
+  it('goes on after all where it was ended by mistake, with the time that was left', () => {
+    const cut = after([0, start], [5, 'next'], [7, { kind: 'end', how: 'cut' }], [10, 'back'])
+    expect(clockNow(cut, 10 * minute)).toMatchObject({ state: 'running', step: steps[1], left: 120 })
+    expect(cut.taken.map((one) => one.id)).toEqual(['talk'])
+    const over = after([0, start], [5, 'next'], [9, 'next'], [20, 'next'], [22, 'back'])
+    expect(clockNow(over, 22 * minute)).toMatchObject({ state: 'running', step: steps[2], left: 540 })
+  })
+
+  it('goes on another day with its pause over', () => {
+    const clock = after([0, start], [2, 'pause'], [7, { kind: 'end', how: 'later' }], [900, 'goOn'])
+    expect(clockNow(clock, 900 * minute)).toMatchObject({ state: 'running', left: 180, elapsed: 120 })
+  })
+
   it('starts once, whoever presses second, and only with something to do', () => {
     const first = after([0, start])
     expect(clockAfter(first, start, minute)).toBe(first)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { instrumentCupboard } from '../../instrument'
-import { atField, startOf } from '../../recording'
+import { atField, startOf, wayOf } from '../../recording'
 import { standingOf, type Entry, type Slot } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../../testing/examplePlan'
@@ -96,6 +96,24 @@ describe('what is due', () => {
     const done = follow(2, null, () => 0)
     expect(done).toHaveLength(2 * 4 * 5)
     expect(together(done.filter(({ due }) => due.groupIndex === 1))).toBe(1)
+  })
+
+  it('lets a missed reading stay a gap once the next one has come', () => {
+    const [slot] = wayOf(plan).slots(plan, 'leaf', 0)
+    const { slots } = standingOf([startEntry(slot!, 0)])
+    const testing = testingOf(plan, owning(2))
+    const readAt = (minutes: number) =>
+      duesOf(plan, { groupIds, slots, testing, since: 0, now: minutes * 60_000 }).find(
+        (due) => due.kind === 'read',
+      )?.slot.moment
+    expect([0, 3.9, 4, 7.9, 8, 20].map(readAt)).toEqual([
+      '2 min',
+      '2 min',
+      '4 min',
+      '4 min',
+      '8 min',
+      '15 min',
+    ])
   })
 
   it('is nothing where time does not say when something is read', () => {

@@ -31,7 +31,7 @@ export interface DuesContext {
 /**
  * What every group does next, the earliest first, where containers are read at set minutes after their start: of those that were started
  * their next readings; of those that were not, when they are to be started, as planned, or later where that is gone by or a reading would
- * fall on another's.
+ * fall on another's. A reading that was missed is not asked for any more once the next one of its container has come.
  * @returns empty where time does not say when something is read
  * @example duesOf(plan, { groupIds, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
  */
@@ -53,7 +53,7 @@ export function duesOf(plan: Plan, context: DuesContext): Due[] {
       const reads = containers.flatMap(({ groupIndex, open, startedAt: at }): Due[] =>
         at === null || !open
           ? []
-          : [{ groupIndex, kind: 'read', slot: open, at: at + (plannedAt(open.moment) ?? 0) * 60_000 }],
+          : [{ groupIndex, kind: 'read', slot: open, at: at + minuteOf(open) * 60_000 }],
       )
       if (!next) return reads
       const at =
@@ -81,7 +81,7 @@ interface Container {
 function containersOf(
   plan: Plan,
   groupIndex: number,
-  { groupIds, slots, testing }: DuesContext,
+  { groupIds, slots, testing, now }: DuesContext,
 ): Container[] {
   const containers = new Map<string, Slot[]>()
   for (const slot of wayOf(plan).slots(plan, groupIds[groupIndex]!, groupIndex)) {
@@ -91,10 +91,16 @@ function containersOf(
   return [...containers.values()].map((own) => {
     const first = own[0]!
     const planned = testing.starts.find((start) => isOf(start, groupIndex, first))?.at ?? 0
-    const open = own.find((slot) => isOpen(slots.get(slotKey(slot)))) ?? null
-    return { groupIndex, first, open, startedAt: startedAt(slots, first), planned }
+    const begun = startedAt(slots, first)
+    // Once the next moment has come, one that was missed stays a gap.
+    const minute = begun === null ? -Infinity : (now - begun) / 60_000
+    const since = Math.max(-Infinity, ...own.map(minuteOf).filter((one) => one <= minute))
+    const open = own.find((slot) => minuteOf(slot) >= since && isOpen(slots.get(slotKey(slot)))) ?? null
+    return { groupIndex, first, open, startedAt: begun, planned }
   })
 }
+
+const minuteOf = ({ moment }: Slot) => plannedAt(moment) ?? 0
 
 const isOf = (start: Start, groupIndex: number, { levelId, tryNumber }: Slot) =>
   start.groupIndex === groupIndex && start.levelId === levelId && start.tryNumber === tryNumber

@@ -96,6 +96,10 @@ it.each([
   if (status === 200) expect(answer.body).toEqual({ clock: null, clockVersion: 0, done: false })
 })
 
-it('is not there for a lesson that is not', async () => {
+it('is not there for a lesson that is not, or that was put away', async () => {
+  const { path } = await bounceLesson(app)
+  await app.call('DELETE', path)
+  expect((await press(path, { kind: 'start' }, 0)).status).toBe(404)
+  expect((await app.call('PUT', `${path}/absent`, { absent: [] })).status).toBe(404)
   expect((await press(`/api/lessons/${newId()}`, { kind: 'start' }, 0)).status).toBe(404)
 })

@@ -33,11 +33,7 @@ const isLast = computed(() => shown.value?.next === null)
     </template>
     <template v-else-if="ended">
       <span>{{ log?.said ?? 'The lesson is over.' }}</span>
-      <VBtn
-        v-if="shown.state === 'over'"
-        size="small"
-        variant="text"
-        @click="store.pressClock({ kind: 'back' })"
+      <VBtn size="small" variant="text" @click="store.pressClock({ kind: 'back' })"
         >It goes on after all</VBtn
       >
     </template>

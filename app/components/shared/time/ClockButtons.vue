@@ -1,15 +1,6 @@
 <script setup lang="ts">
-import {
-  mdiBellOffOutline,
-  mdiBellOutline,
-  mdiPause,
-  mdiPlay,
-  mdiSkipNext,
-  mdiSkipPrevious,
-  mdiTimerPlusOutline,
-} from '@mdi/js'
+import { mdiPause, mdiPlay, mdiSkipNext, mdiSkipPrevious, mdiTimerPlusOutline } from '@mdi/js'
 import { computed } from 'vue'
-import { useBell } from '../../../composables/useBell'
 import { useClassClock } from '../../../composables/useClassClock'
 import { useLesson } from '../../../stores/lesson'
 
@@ -17,7 +8,6 @@ import { useLesson } from '../../../stores/lesson'
 const props = defineProps<{ face: 'board' | 'desk' }>()
 const store = useLesson()
 const { shown } = useClassClock()
-const { isMuted, setMuted } = useBell(props.face)
 const twoMinutes = 120
 const size = computed(() => (props.face === 'board' ? 'x-large' : 'small'))
 const stands = computed(() => ['paused', 'left', 'later'].includes(shown.value?.state ?? ''))
@@ -71,15 +61,7 @@ const isLast = computed(() => shown.value !== null && shown.value.next === null)
         >
       </template>
     </template>
-    <VBtn
-      :icon="isMuted ? mdiBellOffOutline : mdiBellOutline"
-      :size="size"
-      variant="text"
-      :aria-pressed="isMuted"
-      :aria-label="isMuted ? 'Bells are silent here. Let them sound' : 'Bells sound here. Silence them'"
-      :title="isMuted ? 'Let the bells sound here' : 'Silence the bells here'"
-      @click="setMuted(!isMuted)"
-    />
+    <BellMute :face="face" :size="size" />
     <slot />
   </div>
 </template>

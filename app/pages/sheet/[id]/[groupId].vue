@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { mdiEyeOutline } from '@mdi/js'
 import { useLocalStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
+import { wayOf } from '#core/recording'
 import {
+  BellMute,
   ObserveDialog,
   RaceStart,
   RefusedActs,
@@ -58,8 +60,21 @@ const hasPractised = computed(
 const cautionCount = useCautionCount(computed(() => ready.value && store.confirmed && !hasPractised.value))
 const { dueOf } = useDues()
 /** What this group does next by the clock, where readings go by minutes. */
-const due = computed(() => (ready.value && place.value >= 0 ? dueOf(place.value) : null))
-const nextSlot = computed(() => due.value?.slot ?? progress.value?.next ?? null)
+const dueByClock = computed(() => (ready.value && place.value >= 0 ? dueOf(place.value) : null))
+const typing = ref(false)
+const due = shallowRef(dueByClock.value)
+// Time goes on while a number is typed: it is written down where it was begun.
+watch(
+  [dueByClock, typing],
+  ([next]) => {
+    const now = due.value && store.slots.get(slotKey(due.value.slot))
+    const isOpen = due.value?.kind === 'read' && !now?.counted && !now?.contested.length
+    if (!typing.value || !isOpen) due.value = next
+  },
+  { immediate: true },
+)
+const byMinutes = computed(() => ready.value && wayOf(store.plan).readAt(store.plan) !== null)
+const nextSlot = computed(() => (byMinutes.value ? due.value?.slot : progress.value?.next) ?? null)
 const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, nextSlot)
 const toWorkOut = computed(() => (ready.value ? worked.value : null))
 const step = computed(() => {
@@ -105,6 +120,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
     <template v-if="ready && group && progress">
       <header>
         <GroupEmblem :emblem="group.emblem" :size="34" named :name="group.name" />
+        <BellMute v-if="byMinutes" face="sheet" class="mute" />
         <span class="number" :aria-label="`${progress.done} of ${progress.needed} tries done`"
           >{{ progress.done }} / {{ progress.needed }}</span
         >
@@ -149,6 +165,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :slot-at="nextSlot"
         :level="nextLevel"
         @written="written"
+        @typing="typing = $event"
         @observe="observe('What did you alter?')"
       />
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
@@ -209,6 +226,10 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
   max-width: 640px;
   width: 100%;
   margin: 0 auto;
+}
+
+header .mute {
+  margin-left: auto;
 }
 
 header {
