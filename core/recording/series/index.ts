@@ -55,7 +55,6 @@ function seriesWay({
     ...numberPerTry,
     onceIsEnough: true,
     layout: () => 'levels-beneath' as const,
-    // Time does the rest.
     runsBefore: () => false,
     also: [atField] as const,
 

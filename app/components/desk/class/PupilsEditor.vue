@@ -4,7 +4,7 @@ import { firstNameProblem } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
 
-/** The children by first name: optional, and never shown on Boards or Sheets. */
+/** The children by first name: optional, and never shown on a Board. */
 const pupils = defineModel<PupilDto[]>({ required: true })
 const props = defineProps<{ groups: GroupDto[] }>()
 const name = ref('')
