@@ -96,7 +96,10 @@ describe('start offsets', () => {
       [12, 1],
       [60, 2],
     ] as const) {
-      const made = stagger({ minutes: every, readingSeconds: 30, containers, readers, startSeconds: 7 }, 2000)
+      const made = stagger(
+        { minutes: every, readingSeconds: 30, containers, readers, startSeconds: 7 },
+        20_000,
+      )
       expect(made.offsets).toHaveLength(containers)
       expect(together(every, 30, made.offsets)).toBeLessThanOrEqual(readers)
     }
