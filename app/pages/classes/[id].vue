@@ -117,8 +117,10 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           >
         </div>
         <p class="small soft">
-          First names or initials only. They stay on this machine: Sheets and paper say by them who does what, the
-          Board never does.<template v-if="isNew || changed"> Save the class before reading in a list.</template>
+          First names or initials only. They stay on this machine: Sheets and paper say by them who does what,
+          the Board never does.<template v-if="isNew || changed">
+            Save the class before reading in a list.</template
+          >
         </p>
         <PupilsEditor v-model="draft.pupils" :groups="draft.groups" />
       </section>
