@@ -17,8 +17,12 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
     <div class="said">
       <p class="sentence" role="status">{{ now.sentence }}</p>
       <p>{{ now.binding.said }} {{ now.besides }}</p>
-      <p v-if="now.least < now.takes" class="small soft">
-        However the groups are ordered, it takes {{ now.least }} minutes at the least.
+      <p class="small soft">
+        {{
+          now.least < now.takes
+            ? `However the groups are ordered, it takes ${now.least} minutes at the least.`
+            : 'No order of the groups makes it shorter.'
+        }}
       </p>
     </div>
     <template v-for="(steps, index) in now.lessons" :key="index">
