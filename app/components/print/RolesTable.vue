@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { rolesOf } from '#core/timetable'
-import { useLesson } from '../../stores/lesson'
-import { useRoles } from '../../stores/roles'
+import { useLessonRoles } from '../../composables/useLessonRoles'
 
 /** Who does what in a group, turn by turn, on paper. */
 const props = defineProps<{ groupIndex: number }>()
-const store = useLesson()
-const roles = useRoles()
-if (roles.loadedFor !== store.open.id) void roles.load(store.open.id)
+const { store, roles, ready } = useLessonRoles()
 /** More columns than that do not fit; then it begins again. */
 const mostTurns = 8
 const turns = computed(() => roles.turnsOf(props.groupIndex))
@@ -17,7 +14,7 @@ const wanted = computed(() => (store.plan.whoTests === 'whole-class' ? [] : role
 </script>
 
 <template>
-  <table v-if="roles.loadedFor === store.open.id && shown.length && wanted.length" class="roles">
+  <table v-if="ready && shown.length && wanted.length" class="roles">
     <caption>
       Who does what{{
         turns.length > mostTurns ? ', then again from the start' : ''

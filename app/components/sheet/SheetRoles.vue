@@ -1,21 +1,12 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed } from 'vue'
 import type { Slot } from '#core/record'
-import { useLesson } from '../../stores/lesson'
-import { useRoles } from '../../stores/roles'
+import { useLessonRoles } from '../../composables/useLessonRoles'
 
 /** Who does what in this try. */
 const props = defineProps<{ groupIndex: number; slotAt: Slot }>()
-const store = useLesson()
-const roles = useRoles()
-watch(
-  () => store.open.id,
-  (id) => void roles.load(id),
-  { immediate: true },
-)
-const said = computed(() =>
-  roles.loadedFor === store.open.id ? roles.saidAt(props.groupIndex, props.slotAt) : [],
-)
+const { roles, ready } = useLessonRoles()
+const said = computed(() => (ready.value ? roles.saidAt(props.groupIndex, props.slotAt) : []))
 </script>
 
 <template>

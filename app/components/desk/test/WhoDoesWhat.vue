@@ -1,19 +1,11 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed } from 'vue'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
-import { useLesson } from '../../../stores/lesson'
-import { useRoles } from '../../../stores/roles'
+import { useLessonRoles } from '../../../composables/useLessonRoles'
 
 /** The children of each group, who of them is absent today, and who does what in the try that comes next. */
-const store = useLesson()
-const roles = useRoles()
-watch(
-  () => store.open.id,
-  (id) => void roles.load(id),
-  { immediate: true },
-)
-const ready = computed(() => roles.loadedFor === store.open.id && roles.data !== null)
+const { store, roles, ready } = useLessonRoles()
 const together = computed(() => store.plan.whoTests === 'whole-class')
 const next = computed(() => store.progress[0]?.next ?? null)
 const volunteer = computed(() => (together.value && next.value ? roles.volunteerAt(next.value) : null))
