@@ -7,16 +7,24 @@ interface Kept {
   startedAt: number | null
   stoppedAt: number | null
   laps: number[]
+  /** The last race that this device has started in, by the server's time: each is run once. */
+  race: number | null
 }
 
 /**
  * A stopwatch of this device: it runs from a press, or from the moment at which all start together.
  * @param key what it times; another one is another stopwatch
- * @param raceAt when all start, in ms by this device's clock; null where each starts by itself
+ * @param raceAt when all start, in ms by the server's clock; null where each starts by itself
+ * @param here a moment by the server's clock as this device has it
  */
-export function useStopwatch(key: () => string, raceAt: Ref<number | null>) {
-  const fresh = (): Kept => ({ key: key(), startedAt: null, stoppedAt: null, laps: [] })
-  const kept = useSessionStorage<Kept>('jolly-beaker-stopwatch', fresh)
+export function useStopwatch(
+  key: () => string,
+  raceAt: Ref<number | null>,
+  here: (moment: number) => number,
+) {
+  const still = { startedAt: null, stoppedAt: null, laps: [] }
+  const kept = useSessionStorage<Kept>('jolly-beaker-stopwatch', { key: key(), ...still, race: null })
+  const fresh = (): Kept => ({ key: key(), ...still, race: kept.value.race })
   const now = ref(Date.now())
   const watchOf = computed(() => (kept.value.key === key() ? kept.value : fresh()))
   const set = (changes: Partial<Kept>) => (kept.value = { ...watchOf.value, ...changes })
@@ -31,13 +39,13 @@ export function useStopwatch(key: () => string, raceAt: Ref<number | null>) {
   })
   const laps = computed(() => watchOf.value.laps)
 
-  // One that has been stopped in this race is not started again by it.
+  // The next try is not in the race of the one before, nor is one that has been stopped begun anew.
   watch(
     raceAt,
     (at, before) => {
-      if (at !== null && watchOf.value.startedAt !== at) set({ startedAt: at, stoppedAt: null, laps: [] })
-      if (at === null && before && watchOf.value.startedAt === before && watchOf.value.stoppedAt === null)
-        cancel()
+      if (at !== null && watchOf.value.race !== at)
+        set({ startedAt: here(at), stoppedAt: null, laps: [], race: at })
+      else if (at === null && before === watchOf.value.race && isRunning.value) cancel()
     },
     { immediate: true },
   )

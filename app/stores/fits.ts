@@ -22,6 +22,8 @@ export const useFits = defineStore('fits', () => {
   const fits = shallowRef<FitsCheck | null>(null)
   const found = shallowRef<WayToFit[]>([])
   const shows = ref<Record<string, number>>({})
+  /** Whether the time could not be reckoned, so that nobody waits for it. */
+  const failed = ref(false)
   let worker: Worker | null = null
   /** The order that is being worked on; news of an earlier one comes too late. */
   let number = 0
@@ -52,9 +54,14 @@ export const useFits = defineStore('fits', () => {
     const made = new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
     made.onmessage = ({ data }: MessageEvent<TimetableNews>) => {
       if (data.number !== number) return
+      failed.value = false
       if (data.kind === 'fits') fits.value = data.fits
       else if (data.kind === 'ways') found.value = data.ways
       else shows.value = { ...shows.value, [data.id]: data.change }
+    }
+    made.onerror = () => {
+      failed.value = true
+      fits.value = null
     }
     return made
   }
@@ -70,7 +77,12 @@ export const useFits = defineStore('fits', () => {
   }, waitFor)
   watch(
     () => lesson.lesson?.id,
-    () => (fits.value = null),
+    () => {
+      // What is still reckoned is of the lesson before.
+      number++
+      fits.value = null
+      found.value = []
+    },
   )
   watch(essence, start, { immediate: true })
 
@@ -82,9 +94,9 @@ export const useFits = defineStore('fits', () => {
   )
 
   function take(way: WayToFit) {
-    lesson.editPlan(way.plan)
+    lesson.editPlan(way.changes)
     notices.tell(`Done: ${way.label}.`, () => lesson.undoPlan())
   }
 
-  return { fits, ways: waysNow, take }
+  return { fits, failed, ways: waysNow, take }
 })

@@ -55,6 +55,6 @@ onmessage = async ({ data: { number, job } }: MessageEvent<TimetableOrder>) => {
     await turn()
     if (wanted !== number) return
     now ??= share(plan)
-    tell({ number, kind: 'shows', id: way.id, change: share(way.plan) - now })
+    tell({ number, kind: 'shows', id: way.id, change: share({ ...plan, ...way.changes }) - now })
   }
 }

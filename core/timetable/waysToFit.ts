@@ -1,5 +1,5 @@
 import { fromCupboard } from '../instrument'
-import { type Plan } from '../plan'
+import type { Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { isInRounds, wayOf } from '../recording'
 import { checkFits } from './checkFits'
@@ -10,7 +10,8 @@ import type { FitsContext } from './testingOf'
 export interface WayToFit {
   id: string
   label: string
-  plan: Plan
+  /** What it changes of the plan; all else stays as it is when it is taken. */
+  changes: Partial<Plan>
   /** How long the longest lesson then takes, in minutes. */
   takes: number
   /** How many minutes it gains. */
@@ -20,14 +21,14 @@ export interface WayToFit {
 }
 
 /**
- * What would make the lesson shorter, those that make it fit first and then by the minutes gained; each is a plan that can be taken.
- * What such a plan would show less is for the rehearsal to say.
+ * What would make the lesson shorter, those that make it fit first and then by the minutes gained; each can be taken.
+ * What the plan would then show less is for the rehearsal to say.
  * @example waysToFit(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard })[0].label // 'Share the levels out'
  */
 export function waysToFit(plan: Plan, context: FitsContext): WayToFit[] {
   const now = checkFits(plan, context)
-  const tried = candidates(plan, context).flatMap(({ id, label, plan: other }): WayToFit[] => {
-    const then = checkFits(other, context)
+  const tried = candidates(plan, context).flatMap((candidate): WayToFit[] => {
+    const then = checkFits({ ...plan, ...candidate.changes }, context)
     const gains = now.takes - then.takes
     if (
       then.state === 'none' ||
@@ -35,18 +36,14 @@ export function waysToFit(plan: Plan, context: FitsContext): WayToFit[] {
       (gains < 1 && !now.parts.some((one) => one.problem !== null))
     )
       return []
-    return [{ id, label, plan: other, takes: then.takes, gains, fits: then.takes <= then.minutes.lesson }]
+    return [{ ...candidate, takes: then.takes, gains, fits: then.takes <= then.minutes.lesson }]
   })
   // Another lesson costs a lesson.
   const costs = ({ id }: WayToFit) => Number(id === 'lessons')
   return tried.sort((a, b) => Number(b.fits) - Number(a.fits) || costs(a) - costs(b) || b.gains - a.gains)
 }
 
-interface Candidate {
-  id: string
-  label: string
-  plan: Plan
-}
+type Candidate = Pick<WayToFit, 'id' | 'label' | 'changes'>
 
 function candidates(plan: Plan, context: FitsContext): Candidate[] {
   return [
@@ -70,7 +67,7 @@ function whoTestsWhat(plan: Plan, { groups }: FitsContext): Candidate[] {
   return others
     .filter(([who]) => who !== plan.whoTests && (who !== 'shared-levels' || plan.levels.length > 2))
     .filter(([who]) => who !== 'stations' || wayOf(plan).layout(plan) !== 'together')
-    .map(([who, label]) => ({ id: who, label, plan: { ...plan, whoTests: who } }))
+    .map(([who, label]) => ({ id: who, label, changes: { whoTests: who } }))
 }
 
 /** As many tries as fit; where none do, one less. */
@@ -80,11 +77,11 @@ function fewerTries(plan: Plan, context: FitsContext): Candidate[] {
   const [one, many] = wayOf(plan).tryWord
   const practice =
     plan.practiceTries > 0
-      ? [{ id: 'no-practice', label: 'Without practice', plan: { ...plan, practiceTries: 0 } }]
+      ? [{ id: 'no-practice', label: 'Without practice', changes: { practiceTries: 0 } }]
       : []
   if (fitting === undefined) return practice
   const label = `${fitting} ${fitting === 1 ? one : many} instead of ${plan.tries}`
-  return [{ id: 'fewer-tries', label, plan: { ...plan, tries: fitting } }, ...practice]
+  return [{ id: 'fewer-tries', label, changes: { tries: fitting } }, ...practice]
 }
 
 const isInTime = (plan: Plan, context: FitsContext) => {
@@ -103,7 +100,7 @@ function otherInstruments(plan: Plan, { cupboard }: FitsContext): Candidate[] {
     .map((other) => ({
       id: `instrument ${other.id}`,
       label: `Read with a ${other.name}`,
-      plan: { ...plan, measured: { ...plan.measured, instrument: fromCupboard(other) } },
+      changes: { measured: { ...plan.measured, instrument: fromCupboard(other) } },
     }))
 }
 
@@ -116,27 +113,24 @@ function fewerReadings(plan: Plan, context: FitsContext): Candidate[] {
   const minutes = wayOf(plan).readAt(plan)
   if (!minutes || !('minutes' in plan.recording)) return []
   const { recording } = plan
-  const until = (count: number): Plan => ({
-    ...plan,
-    recording: { ...recording, minutes: minutes.slice(0, count) },
-  })
+  const until = (count: number) => ({ recording: { ...recording, minutes: minutes.slice(0, count) } })
   const counts = Array.from(
     { length: Math.max(0, minutes.length - 2) },
     (_, index) => minutes.length - 1 - index,
   )
-  const count = counts.find((one) => isInTime(until(one), context)) ?? counts[0]
+  const count = counts.find((one) => isInTime({ ...plan, ...until(one) }, context)) ?? counts[0]
   const halved = minutes.filter((_, index) => index % 2 === 0 || index === minutes.length - 1)
   return [
     ...(count === undefined
       ? []
-      : [{ id: 'sooner', label: `Stop after ${minutes[count - 1]!} minutes`, plan: until(count) }]),
+      : [{ id: 'sooner', label: `Stop after ${minutes[count - 1]!} minutes`, changes: until(count) }]),
     ...(halved.length < 2 || halved.length === minutes.length
       ? []
       : [
           {
             id: 'seldomer',
             label: 'Read every second time only',
-            plan: { ...plan, recording: { ...recording, minutes: halved } },
+            changes: { recording: { ...recording, minutes: halved } },
           },
         ]),
   ]
@@ -150,7 +144,7 @@ function anotherDay(plan: Plan): Candidate[] {
     {
       id: 'lessons',
       label: lessons === 2 ? 'Make it two lessons' : 'Make it three lessons',
-      plan: { ...plan, times: { ...plan.times, lessons } },
+      changes: { times: { ...plan.times, lessons } },
     },
   ]
 }

@@ -218,11 +218,8 @@ async function originOf(
   }
 }
 
-/** A plan begins with the times that its last lesson really took; how long a lesson is stays what the plan says. */
-const withTimes = (plan: Plan, { lesson: _lesson, lessons: _lessons, ...learnt }: PlanTimes): Plan => ({
-  ...plan,
-  times: { ...plan.times, ...learnt },
-})
+/** A plan begins with the times that its last lesson really took. */
+const withTimes = (plan: Plan, learnt: PlanTimes): Plan => ({ ...plan, times: { ...plan.times, ...learnt } })
 
 export async function changeLesson(
   db: Database,

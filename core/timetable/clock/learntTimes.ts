@@ -12,7 +12,7 @@ const longest = 1800
 const fewest = 4
 
 /**
- * The times of a plan, with what a lesson of it really took: the steps of the class that were done, by the clock; and one try, by when
+ * What a lesson really took, as times of the next plan of the same: the steps of the class that were done, by the clock; and one try, by when
  * the groups wrote theirs down, where tries follow one another. What is told of a try is the time around what happens in it and its
  * reading.
  * @example learntTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
@@ -26,7 +26,7 @@ export function learntTimes(plan: Plan, clock: Taken, counted: readonly Entry[],
       return step && step.took >= 0.5 ? [[id, Math.round(step.took)]] : []
     }),
   )
-  return { ...plan.times, ...steps, ...tryTimes(plan, counted, age) }
+  return { ...steps, ...tryTimes(plan, counted, age) }
 }
 
 function tryTimes(plan: Plan, counted: readonly Entry[], age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {

@@ -9,7 +9,9 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
 </script>
 
 <template>
-  <p v-if="!now" class="soft" role="status">Reckoning the time …</p>
+  <p v-if="!now" class="soft" role="status">
+    {{ fits.failed ? 'The time could not be reckoned. Load the page anew.' : 'Reckoning the time …' }}
+  </p>
   <p v-else-if="now.state === 'none'" class="panel">
     There is nothing to test yet. Once the levels and the tries are said, their time is shown here.
   </p>
@@ -17,11 +19,11 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
     <div class="said">
       <p class="sentence" role="status">{{ now.sentence }}</p>
       <p>{{ now.binding.said }} {{ now.besides }}</p>
-      <p class="small soft">
+      <p v-if="now.parts.some((one) => one.kind !== 'home')" class="small soft">
         {{
           now.least < now.takes
             ? `However the groups are ordered, it takes ${now.least} minutes at the least.`
-            : 'No order of the groups makes it shorter.'
+            : 'No order of the groups makes it a minute shorter.'
         }}
       </p>
     </div>

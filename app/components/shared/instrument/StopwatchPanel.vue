@@ -13,10 +13,11 @@ const props = defineProps<{
   mark: number
 }>()
 const emit = defineEmits<{ taken: [seconds: number] }>()
-const { raceHere } = useRaceStart()
+const { raceAt, here } = useRaceStart()
 const { seconds, laps, isRunning, hasStopped, start, stop, lap, cancel } = useStopwatch(
   () => props.timed,
-  raceHere,
+  raceAt,
+  here,
 )
 const shown = (value: number) => {
   const whole = Math.max(0, value)
