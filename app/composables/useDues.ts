@@ -12,8 +12,6 @@ export interface TimedDue extends Due {
   seconds: number | null
 }
 
-/** What is so many seconds late will not be done any more. */
-const longAgo = 900
 /** A second or two is no lateness. */
 const late = 5
 
@@ -33,9 +31,10 @@ export function useDues() {
       since: store.open.clock ? testingSince(store.open.clock) : null,
       now: now.value,
     }
-    return duesOf(store.plan, context)
-      .map((due) => ({ ...due, seconds: due.at === null ? null : (due.at - now.value) / 1000 }))
-      .filter(({ kind, seconds }) => kind === 'start' || seconds === null || seconds > -longAgo)
+    return duesOf(store.plan, context).map((due) => ({
+      ...due,
+      seconds: due.at === null ? null : (due.at - now.value) / 1000,
+    }))
   })
   /** Those that have a time, of every group its first. */
   const coming = computed(() =>

@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { scoredPlan, wayOf } from '#core/recording'
-import type { RankedNeighbour, Rehearsal } from '#core/rehearsal'
+import { scoredPlan } from '#core/recording'
+import { isRehearsable, type RankedNeighbour, type Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
 
@@ -24,17 +24,7 @@ export function useRehearsal() {
   /** What there is to rehearse, or null while the plan or the teacher's answers are not ready. */
   const job = computed<RehearsalJob | null>(() => {
     const { plan } = store
-    const settled = plan.levels.filter((level) =>
-      plan.changed.kind === 'number' ? level.value !== null : level.name.trim() !== '',
-    )
-    if (
-      wayOf(plan).unrehearsed !== null ||
-      !plan.expected ||
-      plan.tries < 1 ||
-      settled.length < 2 ||
-      settled.length < plan.levels.length
-    )
-      return null
+    if (!isRehearsable(plan)) return null
     return {
       plan,
       expected: plan.expected,

@@ -1,4 +1,4 @@
-import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { createSharedComposable, useEventListener, useIntervalFn } from '@vueuse/core'
 import { ref } from 'vue'
 import { request } from '../api/request'
 
@@ -37,8 +37,11 @@ function read(): number {
   return now + (Date.now() - at) * times
 }
 
-/** The time of the server, ticking twice a second, so that all devices of a lesson count from one start, whatever their clocks say. */
-export function useServerClock() {
+/**
+ * The time of the server, ticking twice a second, so that all devices of a lesson count from one start, whatever their clocks say. One
+ * for the page, however many parts of it look at it.
+ */
+export const useServerClock = createSharedComposable(() => {
   if (heard.value === null) void measure()
   const now = ref(read())
   useIntervalFn(() => (now.value = read()), 500)
@@ -50,4 +53,4 @@ export function useServerClock() {
   /** A moment by the server's time as this device's own clock has it, in ms. */
   const here = (moment: number) => Date.now() + (moment - read()) / (heard.value?.times ?? 1)
   return { now, read, here }
-}
+})

@@ -10,10 +10,7 @@ export function useStations() {
   const testing = computed(() =>
     store.lesson && store.plan.whoTests === 'stations' ? testingOf(store.plan, store.timeContext) : null,
   )
-  const turn = computed(() => {
-    const step = shown.value?.step
-    return step?.kind === 'turn' ? Number(/\d+/.exec(step.id)?.[0]) - 1 : null
-  })
+  const turn = computed(() => shown.value?.step?.turn ?? null)
   const stations = computed(() =>
     testing.value && turn.value !== null ? stationsOf(store.plan, testing.value, turn.value) : null,
   )

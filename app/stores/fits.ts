@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { wayOf } from '#core/recording'
+import { isRehearsable } from '#core/rehearsal'
 import type { FitsCheck, WayToFit } from '#core/timetable'
 import type { TimetableJob, TimetableNews, TimetableOrder } from '../workers/timetable.worker'
 import { useLesson } from './lesson'
@@ -31,16 +31,10 @@ export const useFits = defineStore('fits', () => {
   const job = computed<TimetableJob | null>(() => {
     if (!lesson.lesson) return null
     const { plan } = lesson
-    const settled = plan.levels.filter((level) => level.value !== null || level.name.trim() !== '')
     return {
       plan,
       context: lesson.timeContext,
-      rehearsed:
-        plan.expected !== null &&
-        wayOf(plan).unrehearsed === null &&
-        plan.tries > 0 &&
-        settled.length > 1 &&
-        settled.length === plan.levels.length,
+      rehearsed: isRehearsable(plan),
     }
   })
   /** Words and pictures of a plan change nothing in its time. */

@@ -12,9 +12,12 @@ import {
   volunteerGroup,
 } from '#core/timetable'
 import type { RolesDto } from '#shared/types/api'
-import { request } from '../api/request'
+import { request, RequestProblem } from '../api/request'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
+
+/** How long it waits before it asks again, in ms. */
+const askAgainAfter = 5000
 
 /** Who does what in the groups of the open lesson. Only what shows names asks for it. */
 export const useRoles = defineStore('roles', () => {
@@ -23,13 +26,17 @@ export const useRoles = defineStore('roles', () => {
   const data = shallowRef<RolesDto | null>(null)
   const loadedFor = ref('')
 
-  async function load(id: string) {
-    await notices.attempt(async () => {
+  /** Asked for again until it comes: a Sheet without a connection has nothing to say to children about it. */
+  async function load(id: string): Promise<void> {
+    try {
       const found = await request('GET', '/api/lessons/:id/roles', { params: { id } })
       if (lesson.lesson?.id !== id) return
       data.value = found
       loadedFor.value = id
-    })
+    } catch (error) {
+      if (!(error instanceof RequestProblem && error.passes)) notices.warn(error)
+      else setTimeout(() => lesson.lesson?.id === id && void load(id), askAgainAfter)
+    }
   }
   // Another screen has said who is absent, or the class has changed.
   watch(

@@ -38,6 +38,7 @@ export {
   positionOf,
   startMoment,
 } from './series/moments'
+export { timedReading } from './timedReading'
 export { numberOf, valueField } from './numberPerTry'
 export { contextOf, scoresOf } from './scoresOf'
 export { classRows } from './classRows'

@@ -1,6 +1,7 @@
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing } from '../quantity'
 import { wayOf } from '../recording'
+import type { PlacedAct } from './act'
 import { testingParts } from './parts'
 import type { FitsContext, Testing } from './testingOf'
 import { minutesWords } from './minutesWords'
@@ -15,20 +16,20 @@ export interface Binding {
   said: string
 }
 
-/** Less than that is no queue that anybody would feel, in seconds. */
-const worthSaying = 60
+/** Less than that is no queue that anybody would feel, in seconds; and no more than two schedules of a large class may differ by chance. */
+const worthSaying = { seconds: 60, share: 0.03 }
 const ordinals = [
   '',
   '',
-  'second',
-  'third',
-  'fourth',
-  'fifth',
-  'sixth',
-  'seventh',
-  'eighth',
-  'ninth',
-  'tenth',
+  'a second',
+  'a third',
+  'a fourth',
+  'a fifth',
+  'a sixth',
+  'a seventh',
+  'an eighth',
+  'a ninth',
+  'a tenth',
 ]
 
 /**
@@ -41,10 +42,11 @@ export function bindingOf(plan: Plan, context: FitsContext, parts: readonly Test
   const [first] = parts
   if (!first || first.kind === 'home') return nothing('The testing is done at home.')
   const seconds = (all: readonly Testing[]) => all.reduce((sum, one) => sum + one.seconds, 0)
+  const worth = Math.max(worthSaying.seconds, worthSaying.share * seconds(parts))
   const queues = [...first.owned].flatMap(([thing, howMany]) => {
     if (howMany >= testingGroups(plan, context.groups).length) return []
     const saves = seconds(parts) - seconds(testingParts(plan, context, new Map([[thing, 1]])))
-    return saves >= worthSaying ? [{ thing, saves, howMany }] : []
+    return saves >= worth ? [{ thing, saves, howMany }] : []
   })
   const queue = queues.sort((a, b) => b.saves - a.saves)[0]
   if (queue) return { thing: queue.thing, saves: queue.saves, said: queueSaid(queue) }
@@ -54,9 +56,9 @@ export function bindingOf(plan: Plan, context: FitsContext, parts: readonly Test
 const nothing = (said: string): Binding => ({ thing: null, saves: 0, said })
 
 function queueSaid({ thing, saves, howMany }: { thing: string; saves: number; howMany: number }): string {
-  const next = ordinals[howMany + 1] ?? 'further one'
+  const next = ordinals[howMany + 1] ?? 'another'
   const all = howMany === 1 ? `The one ${thing} is` : `The ${countedThing(howMany, thing)} are`
-  return `${all} the queue: a ${next} saves about ${minutesWords(saves)}.`
+  return `${all} the queue: ${next} saves about ${minutesWords(saves)}.`
 }
 
 function otherwise(plan: Plan, { groups }: FitsContext, first: Testing): string {
@@ -72,7 +74,13 @@ function otherwise(plan: Plan, { groups }: FitsContext, first: Testing): string 
     return `The last reading, at ${wayOf(plan).readAt(plan)?.at(-1)} minutes, says how long it takes.`
   const { tries, seconds } = busiest(first)
   if (tries === 0) return ''
-  const waits = first.seconds > first.bound ? 'Hardly anybody waits' : 'Nobody waits'
+  const longest = Math.max(0, ...first.groups.map(waiting))
+  const waits =
+    longest === 0
+      ? 'Nobody waits'
+      : longest < worthSaying.seconds
+        ? 'Hardly anybody waits'
+        : `A group waits up to ${minutesWords(longest)}, which makes it hardly longer`
   return `${waits}: each group has ${tries === 1 ? 'one try of about' : `${tries} tries of about`} ${minutesWords(seconds / tries)}${tries === 1 ? '' : ', one after another'}.`
 }
 
@@ -83,4 +91,12 @@ function busiest({ groups }: Testing): { tries: number; seconds: number } {
     seconds: acts.at(-1)?.to ?? 0,
   }))
   return all.reduce((a, b) => (b.seconds > a.seconds ? b : a), { tries: 0, seconds: 0 })
+}
+
+/** How long a group stands by until what it needs is free, in seconds. */
+function waiting(acts: readonly PlacedAct[]): number {
+  return acts.reduce((sum, act, index) => {
+    const must = act.after ? acts[act.after.act]!.to + act.after.seconds : 0
+    return sum + act.from - Math.max(acts[index - 1]?.to ?? 0, must)
+  }, 0)
 }

@@ -12,6 +12,8 @@ export interface LessonStep {
   kind: StepKind
   name: string
   seconds: number
+  /** Which turn at the stations it is, counted from 0. */
+  turn?: number
 }
 
 /**
@@ -40,9 +42,10 @@ const step = (kind: StepKind, name: string, seconds: number, id: string = kind):
 function testSteps(plan: Plan, testing: Testing): LessonStep[] {
   if (testing.kind === 'home') return []
   if (testing.kind !== 'stations') return [step('test', 'Test', wholeMinutes(testing.seconds))]
-  return testing.turns.map((_, index) =>
-    step('turn', `Turn ${index + 1}`, testing.turnSeconds, `turn ${index + 1}`),
-  )
+  return testing.turns.map((_, turn) => ({
+    ...step('turn', `Turn ${turn + 1}`, testing.turnSeconds, `turn ${turn + 1}`),
+    turn,
+  }))
 }
 
 /** Up to the next whole minute: nobody tests to the second. */

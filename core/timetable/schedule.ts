@@ -40,14 +40,19 @@ export function schedule(
   for (const [name, howMany] of owned)
     if (used.has(name) && !(howMany >= 1)) throw new RangeError(`there is no ${name}`)
   const bound = lowerBound(groups, owned)
-  let best = rules
+  const first = rules
     .map((rule) => byRule(groups, owned, rule))
     .reduce((a, b) => (b.seconds < a.seconds ? b : a))
-  if (best.seconds > bound && states(groups, owned) > searchable)
-    best = byChance(groups, owned, best, bound, effort.passes)
-  if (best.seconds <= bound) return { ...best, proven: true }
-  if (states(groups, owned) > searchable) return { ...best, proven: false }
-  return searched(groups, owned, best, bound, effort.turns)
+  if (first.seconds <= bound) return { ...first, proven: true }
+  if (states(groups, owned) <= searchable) return searched(groups, owned, first, bound, effort.turns)
+  const best = byChance(groups, owned, first, bound, effort.passes)
+  return { ...best, proven: best.seconds <= bound }
+}
+
+/** Whoever could only begin once another is done may as well come after it. */
+function worthTrying(turns: readonly Turn[]): Turn[] {
+  const soonest = Math.min(...turns.map((turn) => turn.end))
+  return turns.filter((turn) => turn.start < soonest || turn.end === soonest)
 }
 
 /** How many ways there are to be on: each group at any of its turns. */
@@ -78,10 +83,7 @@ function searched(
       return
     }
     if (queues.bound(turns) >= best.seconds || isNoBetter(queues, known)) return
-    // Whoever could only begin once another is done may as well come after it.
-    const soonest = Math.min(...turns.map((turn) => turn.end))
-    const worth = turns.filter((turn) => turn.start < soonest || turn.end === soonest).sort(rules[0])
-    for (const turn of worth) {
+    for (const turn of worthTrying(turns).sort(rules[0])) {
       const back = queues.take(turn)
       search()
       back()
@@ -117,9 +119,7 @@ function byRule(
 ): Omit<Schedule, 'proven'> {
   const queues = new Queues(groups, owned)
   for (let turns = queues.turns(); turns.length > 0; turns = queues.turns()) {
-    const soonest = Math.min(...turns.map((turn) => turn.end))
-    const worth = turns.filter((turn) => turn.start < soonest || turn.end === soonest)
-    queues.take(worth.reduce((a, b) => (rule(b, a) < 0 ? b : a)))
+    queues.take(worthTrying(turns).reduce((a, b) => (rule(b, a) < 0 ? b : a)))
   }
   return { groups: queues.placed(), seconds: queues.seconds() }
 }

@@ -1,14 +1,15 @@
 import type { CupboardInstrument } from '../instrument'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
-import { usesInstrument, wayOf } from '../recording'
+import { wayOf } from '../recording'
 import type { Act, PlacedAct } from './act'
 import { groupActs } from './groupActs'
 import { earliestEnds, lowerBound } from './lowerBound'
 import { schedule } from './schedule'
 import { ownedOf, withTurns } from './ownedThings'
+import { readersOf } from './readers'
 import { readsOverlap, stagger } from './stagger'
 import { stationTurns } from './stationTurns'
-import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
+import { trySeconds, type TimesContext } from './usualTimes'
 
 /** What time goes by besides the plan. */
 export interface FitsContext extends TimesContext {
@@ -81,10 +82,8 @@ function byMinutes(
   owned: ReadonlyMap<string, number>,
 ): Testing {
   const places = testingGroups(plan, groups)
-  const name = usesInstrument(plan) ? plan.measured.instrument.name : ''
-  const each = readSeconds(plan)
+  const { thing, ownEach: alone, atOnce, seconds: each } = readersOf(plan, owned, groups)
   const own = containersOf(plan, places[0] ?? 0)
-  const howMany = owned.get(name) ?? Infinity
   const readings = { minutes, readingSeconds: each }
   if (readsOverlap(readings))
     return {
@@ -95,11 +94,9 @@ function byMinutes(
     }
   const setUp = Math.max(0, ...own.map((slot) => trySeconds(plan, slot.levelId ?? '', age).setUp))
   const reset = own.reduce((sum, slot) => sum + trySeconds(plan, slot.levelId ?? '', age).reset, 0)
-  // With one for each group, groups do not wait for one another.
-  const alone = name === '' || howMany >= places.length
   const startSeconds = alone ? setUp : Math.ceil(setUp / Math.max(1, places.length))
   const containers = own.length * (alone ? 1 : places.length)
-  const readers = name === '' ? Math.max(1, own.length) : alone ? 1 : howMany
+  const readers = Math.min(atOnce, Math.max(1, containers))
   const { offsets, seconds, proven } = stagger({ ...readings, containers, readers, startSeconds })
   const starts = offsets.flatMap((offset, index): Start[] => {
     const turn = alone ? index : Math.floor(index / places.length)
@@ -120,7 +117,7 @@ function byMinutes(
       actsFrom(
         plan,
         starts.filter((one) => one.groupIndex === groupIndex),
-        { minutes, setUp, each, name, age },
+        { minutes, setUp, each, thing, age },
       ),
     ),
     seconds: own.length === 0 ? 0 : setUp + seconds + reset,
@@ -141,9 +138,15 @@ function containersOf(plan: Plan, groupIndex: number) {
 function actsFrom(
   plan: Plan,
   starts: readonly Start[],
-  told: { minutes: readonly number[]; setUp: number; each: number; name: string; age: FitsContext['age'] },
+  told: {
+    minutes: readonly number[]
+    setUp: number
+    each: number
+    thing: string | null
+    age: FitsContext['age']
+  },
 ): PlacedAct[] {
-  const { minutes, setUp, each, name, age } = told
+  const { minutes, setUp, each, thing, age } = told
   const acts = starts.flatMap(({ levelId, tryNumber, at }): PlacedAct[] => {
     const of = { levelId, tryNumber }
     return [
@@ -155,7 +158,7 @@ function actsFrom(
           kind: 'read',
           moment: `${minute} min`,
           seconds: each,
-          uses: name ? [name] : [],
+          uses: thing ? [thing] : [],
           from,
           to: from + each,
         }
@@ -170,14 +173,6 @@ function actsFrom(
     return { levelId, tryNumber, kind: 'reset', moment: '', seconds: reset, uses: [], from, to: end }
   })
   return [...acts.sort((a, b) => a.from - b.from), ...clearing]
-}
-
-/** How long one container takes to be read, at all its places. */
-export function readSeconds(plan: Plan): number {
-  if (!usesInstrument(plan)) return lookSeconds
-  const { recording } = plan
-  const positions = 'positions' in recording ? Math.max(1, recording.positions?.length ?? 1) : 1
-  return plan.measured.instrument.secondsPerReading * positions
 }
 
 /** All go on together, when the slowest is done. */

@@ -6,41 +6,53 @@ import { useLessonRoles } from '../../composables/useLessonRoles'
 /** Who does what in a group, turn by turn, on paper. */
 const props = defineProps<{ groupIndex: number }>()
 const { store, roles, ready } = useLessonRoles()
-/** More columns than that do not fit; then it begins again. */
-const mostTurns = 8
+/** So many turns fit beside one another, in so many rows. */
+const [across, rows] = [8, 3]
 const turns = computed(() => roles.turnsOf(props.groupIndex))
-const shown = computed(() => turns.value.slice(0, mostTurns))
+const blocks = computed(() =>
+  Array.from({ length: Math.min(rows, Math.ceil(turns.value.length / across)) }, (_, row) =>
+    turns.value
+      .slice(row * across, (row + 1) * across)
+      .map((turn, index) => ({ number: row * across + index + 1, turn })),
+  ),
+)
 const wanted = computed(() => (store.plan.whoTests === 'whole-class' ? [] : rolesOf(store.plan)))
+const left = computed(() => turns.value.length > across * rows)
 </script>
 
 <template>
-  <table v-if="ready && shown.length && wanted.length" class="roles">
-    <caption>
-      Who does what{{
-        turns.length > mostTurns ? ', then again from the start' : ''
-      }}
-    </caption>
-    <thead>
-      <tr>
-        <th scope="col">try</th>
-        <th v-for="(_turn, index) in shown" :key="index" scope="col">{{ index + 1 }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="role in wanted" :key="role">
-        <th scope="row">{{ role }}</th>
-        <td v-for="(turn, index) in shown" :key="index">{{ roles.nameOf(turn[role]) }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <div v-if="ready && wanted.length" class="roles">
+    <table v-for="(block, row) in blocks" :key="row">
+      <caption v-if="row === 0">
+        Who does what, try by try
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">try</th>
+          <th v-for="{ number } in block" :key="number" scope="col">{{ number }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="role in wanted" :key="role">
+          <th scope="row">{{ role }}</th>
+          <td v-for="{ number, turn } in block" :key="number">{{ roles.nameOf(turn[role]) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="left">Who does what after that says the Desk, under Test, Who.</p>
+  </div>
 </template>
 
 <style scoped>
 .roles {
-  width: 100%;
-  border-collapse: collapse;
   font-size: 9pt;
   margin-top: 8px;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin-bottom: 4px;
 }
 
 caption {

@@ -11,6 +11,7 @@ import {
   answerTo,
   contextOf,
   startOf,
+  timedReading,
   wayOf,
   type CheckedEntry,
 } from '#core/recording'
@@ -58,13 +59,8 @@ const seconds = computed(() => way.value.seconds(store.plan))
 const isTimed = computed(
   () => seconds.value === null && unitDefinition(here.value.measured.instrument.unit).dimension === 'time',
 )
-const watchMark = computed(() =>
-  convertUnit(here.value.measured.instrument.smallestMark, here.value.measured.instrument.unit, 's'),
-)
-/** What the stopwatch gave, as it would be typed: to the mark, in the unit of the field. */
 function offer(taken: number) {
-  const inMarks = Math.round(taken / watchMark.value) * watchMark.value
-  typed.value = printNumber(convertUnit(inMarks, 's', unit.value), field.value.mark)
+  typed.value = timedReading(field.value, taken).typed
   forget()
 }
 const { times, readNow } = useReadNow()
@@ -150,7 +146,7 @@ function lookAgain() {
       v-if="isTimed"
       :key="`watch ${slotKey(slotAt)}`"
       :timed="slotKey(slotAt)"
-      :mark="watchMark"
+      :field="field"
       @taken="offer"
     />
     <div class="reading" :class="{ beside: stands && !isTimed }">

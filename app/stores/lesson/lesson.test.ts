@@ -1,5 +1,6 @@
 // Long: everything that may happen to a lesson while it is open on several screens.
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { clockAfter } from '#core/timetable'
 import type { LessonDto } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../../testing/fakeServer'
 import { entry } from '../../../core/testing/exampleEntries'
@@ -334,5 +335,32 @@ describe('the school of an open lesson', () => {
     store.apply({ kind: 'parts', seq: 1 })
     await later()
     expect(server.of('GET')).toHaveLength(before + 1)
+  })
+})
+
+describe('the clock of the class', () => {
+  const started = clockAfter(
+    null,
+    { kind: 'start', steps: [{ id: 'talk', kind: 'talk', name: 'Talk', seconds: 300 }] },
+    0,
+  )!
+
+  it('shows how it goes now where another screen has pressed first, and says so', async () => {
+    const store = useLesson()
+    server.answerWith(() => ({ body: { clock: started, clockVersion: 3, done: false } }))
+    await store.pressClock({ kind: 'pause' })
+    expect(server.of('POST').at(-1)!.body).toEqual({ act: { kind: 'pause' }, version: 0 })
+    expect(store.open).toMatchObject({ clock: started, clockVersion: 3 })
+    expect(useNotices().current?.text).toContain('Another screen pressed first')
+  })
+
+  it('stays as it was where the server is in trouble, and says so', async () => {
+    const store = useLesson()
+    for (const answer of [refusal(500, 'failed'), 'offline'] as const) {
+      server.answerWith(() => answer)
+      await store.pressClock({ kind: 'start' })
+      expect(store.open.clock).toBeNull()
+      expect(useNotices().current?.kind).toBe('problem')
+    }
   })
 })

@@ -184,6 +184,17 @@ describe('what a lesson took', () => {
     expect(learntTimes(examplePlan(), clock, tries, '7-9')).toEqual({ handOut: 9, setUp: 38, reset: 23 })
   })
 
+  it('goes by how long the test took, where a group that was through was typed in later', () => {
+    const plan = examplePlan({ practiceTries: 1 })
+    const typed = plan.levels.flatMap(({ id }) =>
+      [1, 2, 3].map((tryNumber) => entry({ groupId: 'leaf', levelId: id, tryNumber, source: 'desk' })),
+    )
+    const clock = { taken: [taken('test', 10)], ended: null }
+    // Ten tries in ten minutes: 60 s without 5 and 8, shared out like 25 and 15.
+    expect(learntTimes(plan, clock, typed, '7-9')).toEqual({ setUp: 29, reset: 18 })
+    expect(learntTimes(plan, clock, typed.slice(1), '7-9')).toEqual({})
+  })
+
   it('says nothing of tries that were typed in later, or far apart', () => {
     const typed = [1, 2, 3, 4, 5, 6].map((tryNumber) =>
       entry({ tryNumber, source: 'desk', takenAt: new Date(tryNumber * 73_000).toISOString() }),

@@ -106,14 +106,10 @@ describe('what is due', () => {
       duesOf(plan, { groupIds, slots, testing, since: 0, now: minutes * 60_000 }).find(
         (due) => due.kind === 'read',
       )?.slot.moment
-    expect([0, 3.9, 4, 7.9, 8, 20].map(readAt)).toEqual([
-      '2 min',
-      '2 min',
-      '4 min',
-      '4 min',
-      '8 min',
-      '15 min',
+    expect([0, 3.9, 4, 7.9, 8, 29].map(readAt)).toEqual([
+      ...['2 min', '2 min', '4 min', '4 min', '8 min', '15 min'],
     ])
+    expect(readAt(31)).toBeUndefined()
   })
 
   it('is nothing where time does not say when something is read', () => {

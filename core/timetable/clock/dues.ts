@@ -1,9 +1,12 @@
 import { testingGroups, type Plan } from '../../plan'
 import { slotKey, type Slot, type SlotState } from '../../record'
-import { plannedAt, startedAt, startOf, usesInstrument, wayOf } from '../../recording'
+import { plannedAt, startedAt, startOf, wayOf } from '../../recording'
 import { nextStart } from '../stagger'
+import { readersOf } from '../readers'
 import type { Start, Testing } from '../testingOf'
-import { readSeconds } from '../testingOf'
+
+/** So late a reading is not asked for any more, in ms: the class has gone on. */
+const tooLate = 15 * 60_000
 
 /** Something that a group does at its time: start a container, or read it. */
 export interface Due {
@@ -31,7 +34,8 @@ export interface DuesContext {
 /**
  * What every group does next, the earliest first, where containers are read at set minutes after their start: of those that were started
  * their next readings; of those that were not, when they are to be started, as planned, or later where that is gone by or a reading would
- * fall on another's. A reading that was missed is not asked for any more once the next one of its container has come.
+ * fall on another's. A reading that was missed is not asked for any more once the next one of its
+ * container has come, and the last of all a quarter of an hour later.
  * @returns empty where time does not say when something is read
  * @example duesOf(plan, { groupIds, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
  */
@@ -41,25 +45,22 @@ export function duesOf(plan: Plan, context: DuesContext): Due[] {
   const all = testingGroups(plan, context.groupIds.length).map((groupIndex) =>
     containersOf(plan, groupIndex, context),
   )
-  const name = plan.measured.instrument.name
-  const howMany = usesInstrument(plan) ? (context.testing.owned.get(name) ?? Infinity) : Infinity
-  const alone = howMany >= all.length
-  const readers = !usesInstrument(plan) ? Infinity : alone ? 1 : howMany
+  const { ownEach, atOnce, seconds } = readersOf(plan, context.testing.owned, context.groupIds.length)
   return all
     .flatMap((containers, index): Due[] => {
-      const others = alone ? containers : all.flat()
+      const others = ownEach ? containers : all.flat()
       const started = others.flatMap(({ startedAt: at }) => at ?? [])
       const next = nextToStart(containers, started, context, all.flat())
-      const reads = containers.flatMap(({ groupIndex, open, startedAt: at }): Due[] =>
-        at === null || !open
-          ? []
-          : [{ groupIndex, kind: 'read', slot: open, at: at + minuteOf(open) * 60_000 }],
-      )
+      const reads = containers.flatMap(({ groupIndex, open, startedAt: at }): Due[] => {
+        if (at === null || !open) return []
+        const due = at + minuteOf(open) * 60_000
+        return context.now - due > tooLate ? [] : [{ groupIndex, kind: 'read', slot: open, at: due }]
+      })
       if (!next) return reads
       const at =
         next.at === null
           ? null
-          : allowedFrom(next.at, started, { minutes, readingSeconds: readSeconds(plan), readers })
+          : allowedFrom(next.at, started, { minutes, readingSeconds: seconds, readers: atOnce })
       return [
         ...reads,
         { groupIndex: all[index]![0]!.groupIndex, kind: 'start', slot: next.container.first, at },

@@ -3,6 +3,7 @@ import type { AgeBand } from '../../class'
 import { classSteps, type Plan, type PlanTimes } from '../../plan'
 import { wayOf } from '../../recording'
 import type { Entry } from '../../record'
+import { turnsIn, turnsTaken } from '../roles/turns'
 import { trySeconds } from '../usualTimes'
 import { clockLog, type Taken } from './clockLog'
 
@@ -13,7 +14,8 @@ const fewest = 4
 
 /**
  * What a lesson really took, as times of the next plan of the same: the steps of the class that were done, by the clock; and one try, by when
- * the groups wrote theirs down, where tries follow one another. What is told of a try is the time around what happens in it and its
+ * the groups wrote theirs down, where tries follow one another; where that was
+ * done later, by how long the test took a group that was through. What is told of a try is the time around what happens in it and its
  * reading.
  * @example learntTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
  */
@@ -26,18 +28,35 @@ export function learntTimes(plan: Plan, clock: Taken, counted: readonly Entry[],
       return step && step.took >= 0.5 ? [[id, Math.round(step.took)]] : []
     }),
   )
-  return { ...steps, ...tryTimes(plan, counted, age) }
+  return {
+    ...steps,
+    ...tryTimes(plan, counted, log?.steps.find((one) => one.id === 'test')?.took ?? null, age),
+  }
 }
 
-function tryTimes(plan: Plan, counted: readonly Entry[], age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {
+function tryTimes(
+  plan: Plan,
+  counted: readonly Entry[],
+  testMinutes: number | null,
+  age: AgeBand,
+): Pick<PlanTimes, 'setUp' | 'reset'> {
   const way = wayOf(plan)
   const needs = way.needs(plan.recording)
   if (needs.sideBySide || needs.days > 1 || way.readAt(plan)) return {}
   const gaps = [...new Set(counted.map((one) => one.groupId))].flatMap((groupId) =>
     gapsOf(counted.filter((one) => one.groupId === groupId)),
   )
-  if (gaps.length < fewest) return {}
-  return aroundReading(plan, median(gaps), age)
+  if (gaps.length >= fewest) return aroundReading(plan, median(gaps), age)
+  const all = finishedTries(plan, counted)
+  return testMinutes === null || all === 0 ? {} : aroundReading(plan, (testMinutes * 60) / all, age)
+}
+
+/** How many tries, practice with them, a group has done that is through; 0 where none is. */
+function finishedTries(plan: Plan, counted: readonly Entry[]): number {
+  const groupIds = [...new Set(counted.map((one) => one.groupId))]
+  const needed = (groupId: string) => turnsIn(plan, groupId, 0)
+  const through = groupIds.find((groupId) => turnsTaken(plan, groupId, 0, counted) >= needed(groupId))
+  return through === undefined ? 0 : needed(through) + plan.practiceTries
 }
 
 /** Seconds between the first readings of tries that a group wrote down one after another. */

@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { ClockDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
+import { useDatabase } from '../../database/client'
+import { pressClock } from '../../queries/clock'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan } from '../../testing/examples'
 
@@ -79,6 +81,28 @@ it('keeps what really happened, for the logbook and for the next plan of the sam
   const { body: next } = await app.call<LessonDto>('GET', `/api/lessons/${again.body.id}`)
   expect(next.plan.times).toEqual({ handOut: 7, lesson: 60 })
   expect(next.clock).toBeNull()
+})
+
+it('begins the next lesson of the same with what this one took', async () => {
+  const on = await bounceLesson(app)
+  const begin = Date.parse('2026-03-09T10:00:00Z')
+  // Handing out takes nine minutes, everything else two.
+  const minutes = [0, 2, 4, 13, 15, 17, 19]
+  for (const [version, minute] of minutes.entries())
+    await pressClock(
+      useDatabase(),
+      on.lesson.id,
+      { act: { kind: version === 0 ? 'start' : 'next' }, version },
+      begin + minute * 60_000,
+    )
+  const again = await app.call<{ id: string }>('POST', '/api/lessons', {
+    ...{ classId: on.own.id, date: '2026-03-16', from: { kind: 'starter', id: 'ball-bounce' } },
+  })
+  const { body: next } = await app.call<LessonDto>('GET', `/api/lessons/${again.body.id}`)
+  expect(next.plan.times).toEqual({
+    ...on.lesson.plan.times,
+    ...{ talk: 2, predict: 2, handOut: 9, clear: 2, share: 2 },
+  })
 })
 
 it.each([

@@ -10,100 +10,109 @@ import { useLesson } from '../../../stores/lesson'
 const store = useLesson()
 const fits = useFits()
 const times = computed(() => store.plan.times)
-const minutes = computed(() => fits.fits?.minutes ?? null)
-const seconds = computed(() =>
-  trySeconds(store.plan, store.plan.levels[0]?.id ?? '', store.open.class.ageBand),
-)
-const steps: { step: ClassStep; label: string; after: string }[] = [
-  { step: 'talk', label: 'Minutes to talk', after: 'to talk' },
-  { step: 'predict', label: 'Minutes to predict', after: 'to predict' },
-  { step: 'handOut', label: 'Minutes to hand out', after: 'to hand out' },
-  { step: 'clear', label: 'Minutes to clear away', after: 'to clear away' },
-  { step: 'share', label: 'Minutes to share what was found', after: 'to share' },
-]
-const timed = computed(() => wayOf(store.plan).readAt(store.plan) === null)
-const runs = computed(() => Object.keys(times.value.runAt ?? {}).length)
 
-function set(changes: { [Name in keyof PlanTimes]?: PlanTimes[Name] | null }, key: string) {
-  store.editPlan((plan) => {
-    const all: Record<string, unknown> = { ...plan.times, ...changes }
-    const kept = Object.fromEntries(
-      Object.entries(all).filter(([, value]) => value !== null && value !== undefined),
-    )
-    return { ...plan, times: kept as PlanTimes }
-  }, `times ${key}`)
+/** A time of the plan that can be said: what it is called, how it stands in the sentence, and what follows it. */
+interface SaidTime {
+  name: 'lesson' | ClassStep | 'setUp' | 'run' | 'reset'
+  label: string
+  text: string
+  unit: 'min' | 's'
+  most: number
+  before: string
+  after: string
 }
-const setRun = (run: number | null) => set({ run, runAt: null }, 'run')
+
+const classSentence = computed<SaidTime[]>(() => {
+  const minutes = fits.fits?.minutes
+  if (!minutes) return []
+  const said: [SaidTime['name'] & keyof typeof minutes, string, string, string][] = [
+    ['lesson', 'Minutes of the lesson', 'The lesson has', ''],
+    ['talk', 'Minutes to talk', ',', 'to talk'],
+    ['predict', 'Minutes to predict', ',', 'to predict'],
+    ['handOut', 'Minutes to hand out', ',', 'to hand out'],
+    ['clear', 'Minutes to clear away', ',', 'to clear away'],
+    ['share', 'Minutes to share what was found', ',', 'to share'],
+  ]
+  return said.map(([name, label, before, after]) => ({
+    ...{ name, label, before, after, text: `${minutes[name]} min`, unit: 'min' },
+    most: name === 'lesson' ? timesLimits.lesson : timesLimits.step,
+  }))
+})
+
+const trySentence = computed<SaidTime[]>(() => {
+  const { setUp, run, reset } = trySeconds(
+    store.plan,
+    store.plan.levels[0]?.id ?? '',
+    store.open.class.ageBand,
+  )
+  const byLevel = Object.keys(times.value.runAt ?? {}).length > 0
+  const inTries = wayOf(store.plan).readAt(store.plan) === null
+  const read = usesInstrument(store.plan)
+    ? `, ${minutesWords(store.plan.measured.instrument.secondsPerReading)} to read`
+    : ''
+  const of = { unit: 's', most: timesLimits.seconds } as const
+  return [
+    {
+      ...{ ...of, name: 'setUp', label: 'Seconds to set up', text: minutesWords(setUp) },
+      ...{
+        before: inTries ? 'One try takes' : 'One container takes',
+        after: `to set up${inTries ? '' : read}`,
+      },
+    },
+    ...(inTries
+      ? [
+          {
+            ...{ ...of, name: 'run' as const, label: 'Seconds until it can be read', before: ',' },
+            text: byLevel ? 'as long as each level says' : minutesWords(run),
+            after: `until it can be read${read}`,
+          },
+        ]
+      : []),
+    {
+      ...{ ...of, name: 'reset', label: 'Seconds to clear for the next', text: minutesWords(reset) },
+      ...{ before: ' and', after: 'to clear for the next' },
+    },
+  ]
+})
+
+const isSaid = ({ name }: SaidTime) =>
+  times.value[name] !== undefined || (name === 'run' && times.value.runAt !== undefined)
+
+/** A time that is emptied is estimated again; one for all levels stands in place of each level's own. */
+function say(name: keyof PlanTimes, value: number | null) {
+  store.editPlan((plan) => {
+    const times: PlanTimes = { ...plan.times }
+    delete times[name]
+    if (name === 'run') delete times.runAt
+    return { ...plan, times: value === null ? times : { ...times, [name]: value } }
+  }, `times ${name}`)
+}
 </script>
 
 <template>
-  <div v-if="minutes" class="sentences">
-    <p>
-      The lesson has
-      <TimeWord
-        :model-value="times.lesson ?? null"
-        label="Minutes of the lesson"
-        :text="`${minutes.lesson} min`"
-        unit="min"
-        :most="timesLimits.lesson"
-        :chosen="times.lesson !== undefined"
-        @update:model-value="set({ lesson: $event }, 'lesson')"
-      /><template v-for="{ step, label, after } in steps" :key="step"
-        >,
+  <div class="sentences">
+    <p v-for="(sentence, index) in [classSentence, trySentence]" :key="index">
+      <template v-for="one in sentence" :key="one.name"
+        >{{ one.before }}
         <TimeWord
-          :model-value="times[step] ?? null"
-          :label="label"
-          :text="`${minutes[step]} min`"
-          unit="min"
-          :most="timesLimits.step"
-          :chosen="times[step] !== undefined"
-          @update:model-value="set({ [step]: $event }, step)"
+          :model-value="times[one.name] ?? null"
+          :label="one.label"
+          :text="one.text"
+          :unit="one.unit"
+          :most="one.most"
+          :chosen="isSaid(one)"
+          @update:model-value="say(one.name, $event)"
         />
-        {{ after }}</template
-      ><template v-if="(times.lessons ?? 1) > 1"
-        >, in
-        <button type="button" class="lessons" @click="set({ lessons: null }, 'lessons')">
-          {{ times.lessons }} lessons (make it one)
-        </button></template
+        {{ one.after }}</template
       >.
-    </p>
-    <p>
-      {{ timed ? 'One try takes' : 'One container takes' }}
-      <TimeWord
-        :model-value="times.setUp ?? null"
-        label="Seconds to set up"
-        :text="minutesWords(seconds.setUp)"
-        unit="s"
-        :most="timesLimits.seconds"
-        :chosen="times.setUp !== undefined"
-        @update:model-value="set({ setUp: $event }, 'setUp')"
-      />
-      to set up<template v-if="timed"
-        >,
-        <TimeWord
-          :model-value="times.run ?? null"
-          label="Seconds until it can be read"
-          :text="runs ? 'as long as each level says' : minutesWords(seconds.run)"
-          unit="s"
-          :most="timesLimits.seconds"
-          :chosen="times.run !== undefined || runs > 0"
-          @update:model-value="setRun($event)"
-        />
-        until it can be read</template
-      ><template v-if="usesInstrument(store.plan)"
-        >, {{ minutesWords(store.plan.measured.instrument.secondsPerReading) }} to read</template
+      <button
+        v-if="index === 0 && (times.lessons ?? 1) > 1"
+        type="button"
+        class="lessons"
+        @click="say('lessons', null)"
       >
-      and
-      <TimeWord
-        :model-value="times.reset ?? null"
-        label="Seconds to clear for the next"
-        :text="minutesWords(seconds.reset)"
-        unit="s"
-        :most="timesLimits.seconds"
-        :chosen="times.reset !== undefined"
-        @update:model-value="set({ reset: $event }, 'reset')"
-      />
-      to clear for the next.
+        It goes on in {{ times.lessons }} lessons: make it one
+      </button>
     </p>
   </div>
 </template>

@@ -2,9 +2,9 @@
 import { onKeyStroke, useRafFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { levelName, orderedLevels } from '#core/plan'
-import { convertUnit, printNumber } from '#core/quantity'
+import { listed, unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/record'
-import { wayOf } from '#core/recording'
+import { timedReading, wayOf } from '#core/recording'
 import { oneField, useRecorder } from '../../../composables/useRecorder'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
@@ -24,14 +24,13 @@ interface Runner {
 /** Where the class tests together its levels run side by side; else a group each. */
 const runners = computed<Runner[]>(() => {
   const way = wayOf(store.plan)
-  const open = (slot: Slot) => !store.slots.get(slotKey(slot))?.counted
   const slots =
     store.plan.whoTests === 'whole-class'
       ? orderedLevels(store.plan).flatMap((level) => {
           const own = way
             .slots(store.plan, store.groups[0]?.id ?? '', 0)
             .filter((slot) => slot.levelId === level.id)
-          return own.find(open) ?? []
+          return own.find(isOpen) ?? []
         })
       : store.progress.flatMap(({ next }) => next ?? [])
   return slots.slice(0, keys.length).map((slot, index) => {
@@ -43,7 +42,6 @@ const runners = computed<Runner[]>(() => {
   })
 })
 const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
-const mark = computed(() => convertUnit(field.value.mark, field.value.unit, 's'))
 
 const startedAt = ref<number | null>(null)
 const taken = ref<Record<string, number>>({})
@@ -54,7 +52,12 @@ useRafFn(() => (now.value = Date.now()), { fpsLimit: 20 })
 const list = computed(() => (startedAt.value === null ? runners.value : running.value))
 const secondsOf = ({ key }: Runner) =>
   taken.value[key] ?? (startedAt.value === null ? 0 : (now.value - startedAt.value) / 1000)
-const marked = (seconds: number) => printNumber(Math.round(seconds / mark.value) * mark.value, mark.value)
+const isOpen = (slot: Slot) => {
+  const state = store.slots.get(slotKey(slot))
+  return !state?.counted && !state?.contested.length
+}
+const read = (seconds: number) =>
+  `${timedReading(field.value, seconds).typed} ${unitDefinition(field.value.unit).symbol}`
 const allIn = computed(() => running.value.length > 0 && running.value.every(({ key }) => key in taken.value))
 
 function start() {
@@ -76,20 +79,20 @@ function cancel() {
   taken.value = {}
 }
 
+/** Writes the times down; where another device has filled a try meanwhile, its own stands and this one is told. */
 function writeDown() {
   const done = running.value.filter(({ key }) => key in taken.value)
+  const [open, filled] = [done.filter(({ slot }) => isOpen(slot)), done.filter(({ slot }) => !isOpen(slot))]
   recorder.recordAll(
-    done.map(({ key, slot }) => {
-      const value = convertUnit(
-        Math.round(taken.value[key]! / mark.value) * mark.value,
-        's',
-        field.value.unit,
-      )
-      const typed = printNumber(value, field.value.mark)
-      return { slot, fields: oneField(typed, 'typed', Number(typed)) }
+    open.map(({ key, slot }) => {
+      const { typed, value } = timedReading(field.value, taken.value[key]!)
+      return { slot, fields: oneField(typed, 'typed', value) }
     }),
   )
-  notices.tell(`${done.length === 1 ? 'One time is' : `${done.length} times are`} written down.`)
+  const written = `${open.length === 1 ? 'One time is' : `${open.length} times are`} written down.`
+  const others = filled.map(({ key, name }) => `${name} (${read(taken.value[key]!)} here)`)
+  const told = filled.length === 0 ? '' : ` Another device was first with ${listed(others)}; that stands.`
+  notices.tell(written + told)
   cancel()
 }
 
@@ -128,7 +131,7 @@ onKeyStroke(true, (event) => {
               >{{ one.key }}</VBtn
             >
             <span>{{ one.name }}</span>
-            <b class="number">{{ marked(secondsOf(one)) }} s</b>
+            <b class="number">{{ read(secondsOf(one)) }}</b>
           </li>
         </ul>
       </VCardText>

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import { reactionSd } from '#core/instrument'
-import { printNumber } from '#core/quantity'
+import { readingError } from '#core/instrument'
+import { printQuantity, unitDefinition } from '#core/quantity'
+import { timedReading, type FieldDefinition } from '#core/recording'
 import { useRaceStart } from '../../../composables/useRaceStart'
+import { clockWords } from '../../../composables/useRunningTimes'
 import { useStopwatch } from '../../../composables/useStopwatch'
 
 /** A stopwatch to press: start, lap, stop, cancel. What it gives is offered as the reading, and may be typed over. */
 const props = defineProps<{
   /** What is timed; another try has another stopwatch. */
   timed: string
-  /** How finely it is read, in seconds. */
-  mark: number
+  /** What the time is typed into. */
+  field: FieldDefinition
 }>()
 const emit = defineEmits<{ taken: [seconds: number] }>()
 const { raceAt, here } = useRaceStart()
@@ -19,22 +21,21 @@ const { seconds, laps, isRunning, hasStopped, start, stop, lap, cancel } = useSt
   raceAt,
   here,
 )
-const shown = (value: number) => {
-  const whole = Math.max(0, value)
-  const minutes = Math.floor(whole / 60)
-  const rest = printNumber(Math.floor((whole % 60) / props.mark) * props.mark, props.mark)
-  return minutes > 0
-    ? `${minutes}:${rest.padStart(rest.includes('.') ? 3 + rest.split('.')[1]!.length : 2, '0')}`
-    : rest
-}
+const symbol = computed(() => unitDefinition(props.field.unit).symbol)
+const read = (value: number) => `${timedReading(props.field, value).typed} ${symbol.value}`
+const running = (value: number) => (value < 60 ? `${Math.max(0, value).toFixed(1)} s` : clockWords(value))
 const waits = computed(() => isRunning.value && seconds.value < 0)
-const thumb = printNumber(Math.round(10 * Math.SQRT2 * reactionSd) / 10, 0.1)
+/** How far a time by hand is off, as the evidence reckons with it. */
+const off = computed(() => {
+  const { instrument } = props.field
+  return instrument ? printQuantity(readingError(instrument), instrument.unit, 0.1) : ''
+})
 watch(hasStopped, (stopped) => stopped && emit('taken', seconds.value), { immediate: true })
 </script>
 
 <template>
   <section class="stopwatch" aria-label="Stopwatch">
-    <p class="digits number" role="timer">{{ shown(seconds) }} <small>s</small></p>
+    <p class="digits number" role="timer">{{ hasStopped ? read(seconds) : running(seconds) }}</p>
     <div class="buttons">
       <VBtn
         v-if="!isRunning && !hasStopped"
@@ -53,11 +54,13 @@ watch(hasStopped, (stopped) => stopped && emit('taken', seconds.value), { immedi
     </div>
     <p v-if="laps.length" class="laps" aria-label="Laps">
       <VBtn v-for="(one, index) in laps" :key="index" size="small" variant="tonal" @click="emit('taken', one)"
-        >Lap {{ index + 1 }}: {{ shown(one) }} s</VBtn
+        >Lap {{ index + 1 }}: {{ read(one) }}</VBtn
       >
     </p>
     <p v-if="hasStopped" class="small soft">
-      It stands below. A thumb is off by about {{ thumb }} s; that is reckoned with.
+      It stands below.<template v-if="off">
+        A time by hand is off by about {{ off }}; that is reckoned with.</template
+      >
     </p>
   </section>
 </template>
@@ -75,10 +78,6 @@ watch(hasStopped, (stopped) => stopped && emit('taken', seconds.value), { immedi
 .digits {
   font: 600 var(--text-hero) / 1 var(--heading);
   font-variant-numeric: tabular-nums;
-}
-
-.digits small {
-  font-size: 0.5em;
 }
 
 .buttons,

@@ -1,0 +1,20 @@
+import type { Expectation, Plan } from '../plan'
+import { wayOf } from '../recording'
+
+/**
+ * Whether a plan can be rehearsed: its way of recording can, it is said what to expect, and there are two levels or more, each of them
+ * said, and a try.
+ * @example isRehearsable(plan) // false: nobody has said what to expect
+ */
+export function isRehearsable(plan: Plan): plan is Plan & { expected: Expectation } {
+  const isSaid = plan.levels.every((level) =>
+    plan.changed.kind === 'number' ? level.value !== null : level.name.trim() !== '',
+  )
+  return (
+    wayOf(plan).unrehearsed === null &&
+    plan.expected !== null &&
+    plan.tries > 0 &&
+    plan.levels.length > 1 &&
+    isSaid
+  )
+}
