@@ -1,6 +1,9 @@
 import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { chunkByFace } from './scripts/bundle/chunkByFace'
+import { filesByFace } from './scripts/bundle/faceFiles'
+import type { FaceFiles } from './server/http/announced'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -9,6 +12,9 @@ const binaries = folder('./node_modules/fs-native-extensions/prebuilds')
 const lockBinaries = readdirSync(binaries, { recursive: true, encoding: 'utf8' })
   .filter((path) => /^(linux|darwin|win32)-.*\.node$/.test(path))
   .map((path) => join(binaries, path))
+
+/** What each face cannot do without; known once the pages are built. */
+const faceFiles: FaceFiles = {}
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -73,6 +79,14 @@ export default defineNuxtConfig({
     allowedMethodsRestricter: false,
   },
   vite: {
+    // A file says by its name what is in it.
+    $client: {
+      build: {
+        rollupOptions: {
+          output: { manualChunks: chunkByFace(), chunkFileNames: '_nuxt/[name].[hash].js', entryFileNames: '_nuxt/[name].[hash].js' },
+        },
+      },
+    },
     build: {
       rollupOptions: {
         // The core does nothing by itself: what a page does not use of it is left out, with the libraries behind it.
@@ -83,11 +97,13 @@ export default defineNuxtConfig({
   hooks: {
     // A first page announces nothing that it does not need: what else there is comes when that page stands (app/loading).
     'build:manifest': (manifest) => {
+      Object.assign(faceFiles, filesByFace(manifest))
       for (const file of Object.values(manifest)) Object.assign(file, { prefetch: false, dynamicImports: [] })
     },
   },
   nitro: {
     compressPublicAssets: true,
+    virtual: { '#face-files': () => `export const faceFiles = ${JSON.stringify(faceFiles)}` },
     externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
@@ -125,6 +141,8 @@ export default defineNuxtConfig({
       build: { rollupOptions: { input: { server: folder('./node_modules/nuxt/dist/app/entry-spa.js') } } },
     },
   },
+  // A face is one file, so that there is little left to fetch before a link is followed.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   typescript: {
     strict: true,
     tsConfig: {

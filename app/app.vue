@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, watchEffect } from 'vue'
-import { allPartsThere, firstScreenStands, laterComponent, partsMissing } from './loading/later'
+import { allPartsThere, fetchTheRest, laterComponent, partsMissing } from './loading/later'
 import { useNotices } from './stores/notices'
 
 const NoticeBar = laterComponent(() => import('./components/shared/frame/NoticeBar.vue'))
@@ -8,8 +8,8 @@ const notices = useNotices()
 /** From the first notice on, so that the last one can leave slowly. */
 const noticed = ref(false)
 watchEffect(() => (noticed.value ||= notices.current !== null))
-// Lessons say so themselves; on every other page what tells of a lost connection must be there before it is lost.
-onMounted(() => setTimeout(firstScreenStands, 1500))
+// What tells of a lost connection must be there before it is lost.
+onMounted(() => void fetchTheRest())
 const loadAnew = () => window.location.reload()
 </script>
 

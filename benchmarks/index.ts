@@ -8,7 +8,7 @@ const parts: Record<string, () => Promise<Figure[]>> = {
   entries: async () => (await import('./entries')).entries(),
   kit: async () => (await import('./kit')).kit(),
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
-  screens: async () => (await import('./screens')).screens(),
+  screens: async () => (await import('./screens/index')).screens(),
   power: async () => (await import('./power')).power(),
   timetable: async () => (await import('./timetable')).timetable(),
   readings: async () => (await import('./savedReading')).savedReading(),

@@ -7,6 +7,7 @@ const sources = [
   'core',
   'demo',
   'public',
+  'scripts/bundle',
   'server',
   'shared',
   'starters',
@@ -26,8 +27,9 @@ export function buildWhenNeeded(): void {
   if (status !== 0) process.exit(status ?? 1)
 }
 
+/** When a source was last changed; tests are not built. */
 function newest(path: string): number {
-  const { mtimeMs } = statSync(path)
-  if (!statSync(path).isDirectory()) return mtimeMs
-  return Math.max(mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))))
+  const source = statSync(path)
+  if (!source.isDirectory()) return path.endsWith('.test.ts') ? 0 : source.mtimeMs
+  return Math.max(source.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))))
 }

@@ -1,6 +1,7 @@
 import type { InternalApi } from 'nitropack/types'
 import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
+import { underWay } from '../loading/quiet'
 
 /** Refusals that are no word about what was sent: somebody must sign in, or the server asks for time. */
 const passing = [401, 403, 408, 425, 429]
@@ -83,14 +84,16 @@ export async function request<P extends Path, M extends MethodOf<P>>(
   }
   const address = path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!))
   try {
-    return await $fetch<GivenAt<P, M>>(address, {
-      method,
-      body,
-      retry: false,
-      timeout: patience[takes],
-      // Half an answer is none.
-      parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
-    })
+    return await underWay(
+      $fetch<GivenAt<P, M>>(address, {
+        method,
+        body,
+        retry: false,
+        timeout: patience[takes],
+        // Half an answer is none.
+        parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
+      }),
+    )
   } catch (error) {
     const answer = (error as FetchError<ApiProblem>).response
     const problem = answer?._data?.error

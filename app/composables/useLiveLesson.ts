@@ -1,6 +1,5 @@
-import { nextTick, onScopeDispose, ref, watch, type Ref } from 'vue'
+import { onScopeDispose, ref, watch, type Ref } from 'vue'
 import { hearLesson } from '../live/hearLesson'
-import { firstScreenStands } from '../loading/later'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useObservations } from '../stores/observations'
@@ -38,7 +37,6 @@ export function useLiveLesson(id: Ref<string>) {
     leave()
     clearTimeout(timer)
     await store.load(next)
-    void nextTick(firstScreenStands)
     if (left || next !== id.value) return
     // Nothing can be heard on from what is not there; it is asked for again until it is.
     if (store.problem === null) hear()

@@ -1,12 +1,10 @@
 import { computed } from 'vue'
 import { stageStates, type StageState } from '#core/lesson'
 import { capital } from '#core/quantity'
-import { later } from '../loading/later'
 import { useFairness } from '../stores/fairness'
 import { useLesson } from '../stores/lesson'
+import { usePack } from '../stores/pack'
 import { useResults } from '../stores/results'
-
-const packStore = later(() => import('../stores/pack'))
 
 /** A stage of the open lesson, with what it is called and the key that opens it. */
 export interface NamedStage extends StageState {
@@ -19,11 +17,12 @@ export function useStages() {
   const store = useLesson()
   const fairness = useFairness()
   const results = useResults()
+  const pack = usePack()
   return computed<NamedStage[]>(() =>
     stageStates({
       plan: store.plan,
       mends: fairness.fair.findings.filter((finding) => finding.severity === 'mend').length,
-      kit: packStore.there.value?.usePack().kitted.state ?? null,
+      kit: pack.data ? pack.kitted.state : null,
       confirmed: store.confirmed,
       progress: store.progress,
       results: results.evidence.results.length,

@@ -1,8 +1,10 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import type * as Later from './later'
+import type * as Quiet from './quiet'
 
 /** Every test has a page of its own. */
 let page: typeof Later
+let quiet: typeof Quiet
 beforeEach(async () => {
   vi.useFakeTimers()
   vi.resetModules()
@@ -10,6 +12,7 @@ beforeEach(async () => {
   asked.mockClear()
   vi.stubGlobal('fetch', asked)
   page = await import('./later')
+  quiet = await import('./quiet')
 })
 afterEach(() => {
   vi.useRealTimers()
@@ -39,12 +42,12 @@ it('is told to be there once all are, also those that come with a later page', a
   await dialog()
   expect(page.allPartsThere.value).toBe(true)
   page.later(part('of the next page'))
-  page.firstScreenStands()
+  void page.fetchTheRest()
   await vi.advanceTimersByTimeAsync(300)
   expect(page.allPartsThere.value).toBe(true)
 })
 
-it('is fetched a moment after the first screen stands, though nobody asked, one after another', async () => {
+it('is fetched once the screen is quiet, though nobody asked, one after another', async () => {
   const order: string[] = []
   const slow = (name: string) => () =>
     new Promise<string>((done) => {
@@ -52,18 +55,29 @@ it('is fetched a moment after the first screen stands, though nobody asked, one 
       setTimeout(() => (order.push(`${name} there`), done(name)), 100)
     })
   const [first, second] = [page.later(slow('first')), page.later(slow('second'))]
-  page.firstScreenStands()
-  expect(page.firstScreenStood.value).toBe(false)
-  await vi.advanceTimersByTimeAsync(240)
+  let arrive = () => {}
+  const lesson = quiet.underWay(new Promise<void>((done) => (arrive = done)))
+  void page.fetchTheRest()
+  await vi.advanceTimersByTimeAsync(5000)
   expect(order).toEqual([])
+  arrive()
+  await lesson
   await vi.advanceTimersByTimeAsync(300)
-  expect(page.firstScreenStood.value).toBe(true)
   expect(order).toEqual(['first asked', 'first there', 'second asked', 'second there'])
   expect([first.there.value, second.there.value]).toEqual(['first', 'second'])
 })
 
+it('waits no longer for what has failed', async () => {
+  const load = part('a dialog')
+  page.later(load)
+  await expect(quiet.underWay(Promise.reject(new Error('no answer')))).rejects.toThrow('no answer')
+  void page.fetchTheRest()
+  await vi.advanceTimersByTimeAsync(300)
+  expect(load).toHaveBeenCalledOnce()
+})
+
 it('is fetched soon where a page that is opened afterwards brings it', async () => {
-  page.firstScreenStands()
+  void page.fetchTheRest()
   await vi.advanceTimersByTimeAsync(300)
   const load = part('of the next page')
   page.later(load)

@@ -1,16 +1,14 @@
 import {
   computed,
   defineAsyncComponent,
-  readonly,
   ref,
   shallowRef,
   type AsyncComponentLoader,
   type Component,
   type ShallowRef,
 } from 'vue'
+import { whenQuiet } from './quiet'
 
-/** Milliseconds that a first screen has for itself. */
-const alone = 250
 /** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
 const again = { first: 500, longest: 15_000 }
 
@@ -20,7 +18,8 @@ const patience = 5000
 const answersFor = 2000
 
 const notFetched = new Set<() => Promise<unknown>>()
-const stood = ref(false)
+/** Whether what comes later is fetched without being asked for. */
+let fetching = false
 const missing = ref(0)
 /** How many parts have not come yet. */
 const toCome = ref(0)
@@ -35,7 +34,7 @@ export interface Later<T> {
 
 /**
  * A part of the application that a first screen can do without. It is fetched when it is asked for, and at the latest once the
- * first screen stands, so that a tablet that loses the connection has it.
+ * first screen is quiet, so that a tablet that loses the connection has it.
  * @param load fetches it; asked again until it answers
  */
 export function later<T>(load: () => Promise<T>): Later<T> {
@@ -55,7 +54,7 @@ export function later<T>(load: () => Promise<T>): Later<T> {
     { there },
   )
   notFetched.add(once)
-  if (stood.value) fetchSoon()
+  if (fetching) void fetchTheRest()
   return once
 }
 
@@ -63,26 +62,18 @@ export function later<T>(load: () => Promise<T>): Later<T> {
 export const laterComponent = <T extends Component>(load: AsyncComponentLoader<T>): T =>
   defineAsyncComponent<T>(later(load))
 
-/** Whether the first screen has stood for a moment: time for what nobody can press yet. */
-export const firstScreenStood = readonly(stood)
-
 /** Whether parts cannot be had though the server answers: the program was renewed since, or a browser remembers that one failed. */
 export const partsMissing = computed(() => missing.value > 0)
 
 /** Whether everything is there that the pages opened so far can need: from then on a lost connection takes nothing away. */
 export const allPartsThere = computed(() => toCome.value === 0)
 
-/** To be called when the first screen stands: whatever else its pages use is fetched a moment later. */
-export function firstScreenStands(): void {
-  if (!stood.value) fetchSoon()
-}
-
-function fetchSoon(): void {
-  setTimeout(async () => {
-    stood.value = true
-    // One after another, so that a reading that is sent meanwhile does not stand behind them all.
-    for (const once of notFetched) await once()
-  }, alone)
+/** Fetches, once the screen is quiet, whatever else the opened pages use; to be called when the application stands. */
+export async function fetchTheRest(): Promise<void> {
+  fetching = true
+  await whenQuiet()
+  // One after another, so that a reading that is sent meanwhile does not stand behind them all.
+  for (const once of notFetched) await once()
 }
 
 /** Asks for a part only while the server answers: browsers give what failed once no second try until the page is loaded anew. */

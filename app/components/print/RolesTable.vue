@@ -16,16 +16,13 @@ const blocks = computed(() =>
       .map((turn, index) => ({ number: row * across + index + 1, turn })),
   ),
 )
-const wanted = computed(() => (store.plan.whoTests === 'whole-class' ? [] : rolesOf(store.plan)))
+const wanted = computed(() => rolesOf(store.plan))
 const left = computed(() => turns.value.length > across * rows)
 </script>
 
 <template>
-  <div v-if="ready && wanted.length" class="roles">
+  <div v-if="ready" class="roles">
     <table v-for="(block, row) in blocks" :key="row">
-      <caption v-if="row === 0">
-        Who does what, try by try
-      </caption>
       <thead>
         <tr>
           <th scope="col">try</th>
@@ -46,18 +43,13 @@ const left = computed(() => turns.value.length > across * rows)
 <style scoped>
 .roles {
   font-size: 9pt;
-  margin-top: 8px;
+  margin-top: 4px;
 }
 
 table {
   width: 100%;
   border-collapse: collapse;
   margin-bottom: 4px;
-}
-
-caption {
-  text-align: left;
-  font-weight: 600;
 }
 
 th,

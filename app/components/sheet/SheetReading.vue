@@ -19,7 +19,6 @@ import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { useObservations } from '../../stores/observations'
-import { SheetLine, StopwatchPanel } from './laterParts'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()

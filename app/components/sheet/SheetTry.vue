@@ -5,7 +5,6 @@ import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
 import { wayOf } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
-import { SheetLine } from './laterParts'
 
 /** What every try on a Sheet has around it: which one it is, a note, and what to do when it went wrong. */
 const props = defineProps<{ slotAt: Slot; level: string; seen: Entry['fields'] }>()

@@ -1,11 +1,9 @@
 import type { Component } from 'vue'
 import type { RecordingKind } from '#core/plan'
-import { laterComponent } from '../../loading/later'
+import SheetPair from './SheetPair.vue'
+import SheetRace from './SheetRace.vue'
 import SheetReading from './SheetReading.vue'
-
-const SheetPair = laterComponent(() => import('./SheetPair.vue'))
-const SheetRace = laterComponent(() => import('./SheetRace.vue'))
-const SheetWords = laterComponent(() => import('./SheetWords.vue'))
+import SheetWords from './SheetWords.vue'
 
 /** What a Sheet asks with in each way of recording: a number typed, or an answer pressed. */
 export const sheetEntries: Record<RecordingKind, Component> = {

@@ -2,20 +2,10 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Stage } from '#core/lesson'
-import {
-  BenchStrip,
-  ChecksColumn,
-  ClockBar,
-  KeysDialog,
-  LessonRemoved,
-  PartsBar,
-  RefusedActs,
-  RoomWarning,
-} from '../../components/desk/frame/laterParts'
 import { useDeskKey } from '../../composables/useDeskKeys'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useStages } from '../../composables/useStages'
-import { firstScreenStood } from '../../loading/later'
+import { usePaintedAfter } from '../../loading/paintedAfter'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()
@@ -26,6 +16,8 @@ const { connected } = useLiveLesson(id)
 const stages = useStages()
 const stage = computed(() => (route.path.split('/')[3] ?? 'plan') as Stage)
 const keysShown = ref(false)
+const open = computed(() => store.lesson?.id === id.value)
+const wordsStand = usePaintedAfter(() => open.value)
 useEventListener(window, 'beforeunload', (event) => {
   if (store.saving !== 'saved') event.preventDefault()
 })
@@ -43,25 +35,23 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
 
 <template>
   <VMain class="desk">
-    <template v-if="store.lesson && store.lesson.id === id">
+    <template v-if="open">
       <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
-      <template v-if="firstScreenStood">
-        <RoomWarning />
-        <LessonRemoved own />
-        <RefusedActs />
-        <PartsBar :stage="stage" />
-        <ClockBar :stage="stage" />
-      </template>
+      <RoomWarning />
+      <LessonRemoved own />
+      <RefusedActs />
+      <PartsBar :stage="stage" />
+      <ClockBar :stage="stage" />
       <div v-if="stage !== 'wonder'" class="strip-place">
-        <BenchStrip v-if="firstScreenStood" :stage="stage" />
+        <BenchStrip v-if="wordsStand" :stage="stage" />
       </div>
       <div class="work">
         <div class="stage-work" tabindex="0" role="region" aria-label="The work of this stage">
           <NuxtPage />
         </div>
-        <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="firstScreenStood" /></div>
+        <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="wordsStand" /></div>
       </div>
-      <KeysDialog v-if="firstScreenStood || keysShown" v-model="keysShown" />
+      <KeysDialog v-model="keysShown" />
     </template>
     <LessonLoading v-else :problem="store.problem" />
   </VMain>

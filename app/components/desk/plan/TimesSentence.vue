@@ -102,8 +102,7 @@ function say(name: keyof PlanTimes, value: number | null) {
           :most="one.most"
           :chosen="isSaid(one)"
           @update:model-value="say(one.name, $event)"
-        />
-        {{ one.after }}</template
+        />{{ one.after && ` ${one.after}` }}</template
       >.
       <button
         v-if="index === 0 && (times.lessons ?? 1) > 1"

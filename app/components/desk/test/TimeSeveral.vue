@@ -171,7 +171,7 @@ onKeyStroke(true, (event) => {
 
 li {
   display: grid;
-  grid-template-columns: 64px 1fr auto;
+  grid-template-columns: 84px 1fr auto;
   align-items: center;
   gap: 12px;
   font-size: var(--text-lead);

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { EChartsCoreOption } from 'echarts/core'
-import { defineAsyncComponent } from 'vue'
+import { laterComponent } from '../../../loading/later'
 
 /** A chart as wide and high as its place, with what it shows in words. */
 defineProps<{ option: EChartsCoreOption; words: string }>()
-const VChart = defineAsyncComponent(() => import('../../../charts/echarts').then((module) => module.VChart))
+</script>
+
+<script lang="ts">
+const VChart = laterComponent(() => import('../../../charts/echarts').then(({ VChart }) => VChart))
 </script>
 
 <template>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { computed } from 'vue'
-import { OwnTest, PlanList, TimeView, VariablesBoard } from '../../../components/desk/plan/laterParts'
-import { firstScreenStood } from '../../../loading/later'
+import { PlanList, TimeView } from '../../../components/desk/plan/laterParts'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -35,7 +34,7 @@ function setDay(day: string) {
           <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
           <VBtn value="time" size="small" :prepend-icon="mdiClockOutline">In time</VBtn>
         </VBtnToggle>
-        <OwnTest v-if="firstScreenStood" />
+        <OwnTest />
         <VTextField
           :model-value="store.open.date"
           type="date"

@@ -136,7 +136,18 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         <div class="write" />
         <p>We found out that</p>
         <div class="write tall" />
-        <RolesTable :group-index="groupIndex" />
+      </section>
+      <section v-if="store.plan.whoTests !== 'whole-class'" class="paper print-page roles-page">
+        <h2>Who does what: cut apart, one for each group</h2>
+        <div v-for="groupIndex in groupIndices" :key="groupIndex" class="strip">
+          <GroupEmblem
+            :emblem="store.groups[groupIndex]!.emblem"
+            :size="24"
+            named
+            :name="store.groups[groupIndex]!.name"
+          />
+          <RolesTable :group-index="groupIndex" />
+        </div>
       </section>
     </template>
     <LessonLoading v-else :problem="store.problem" />
@@ -144,6 +155,12 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
 </template>
 
 <style scoped>
+.strip {
+  break-inside: avoid;
+  border-bottom: 1px dashed #888;
+  padding-block: 6px;
+}
+
 header {
   display: flex;
   justify-content: space-between;

@@ -5,26 +5,10 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { levelName } from '#core/plan'
 import { slotKey } from '#core/record'
 import { wayOf } from '#core/recording'
-import {
-  BellMute,
-  ObserveDialog,
-  RaceStart,
-  RefusedActs,
-  RefusedEntries,
-  RefusedObservations,
-  SheetDone,
-  SheetLater,
-  SheetPractise,
-  SheetPredict,
-  SheetRoles,
-  SheetStart,
-  SheetStep,
-  SheetWorking,
-} from '../../../components/sheet/laterParts'
+import { ObserveDialog } from '../../../components/sheet/laterParts'
 import { sheetEntries } from '../../../components/sheet/sheetEntries'
 import { useCautionCount } from '../../../composables/useCautionCount'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
-import { firstScreenStood } from '../../../loading/later'
 import { useToWorkOut } from '../../../composables/useToWorkOut'
 import { useDues } from '../../../composables/useDues'
 import { useLesson } from '../../../stores/lesson'
@@ -106,10 +90,12 @@ const waitingHere = computed(
 )
 /** From the first try on there is something to notice beside it. */
 const observing = ref(false)
+/** From the first time on, so that what was begun there stays. */
+const observed = ref(false)
 const observingTitle = ref<string>()
 function observe(title?: string) {
   observingTitle.value = title
-  observing.value = true
+  observing.value = observed.value = true
 }
 const canObserve = computed(() => ['start', 'read', 'work', 'later', 'done'].includes(step.value))
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
@@ -179,7 +165,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       </p>
       <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
       <SheetRoles
-        v-if="firstScreenStood && nextSlot && ['start', 'read'].includes(step)"
+        v-if="nextSlot && ['start', 'read'].includes(step)"
         :group-index="place"
         :slot-at="nextSlot"
       />
@@ -195,18 +181,16 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         >We noticed something</VBtn
       >
       <ObserveDialog
-        v-if="firstScreenStood || observing"
+        v-if="observed"
         v-model="observing"
         source="sheet"
         :title="observingTitle"
         :group-id="groupId"
         :place="nextSlot"
       />
-      <template v-if="firstScreenStood">
-        <RefusedActs source="sheet" class="besides" />
-        <RefusedEntries source="sheet" class="besides" />
-        <RefusedObservations source="sheet" class="besides" />
-      </template>
+      <RefusedActs source="sheet" class="besides" />
+      <RefusedEntries source="sheet" class="besides" />
+      <RefusedObservations source="sheet" class="besides" />
       <p v-if="waitingHere" class="small soft foot" role="status">
         {{ waitingHere }} kept here until
         {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.

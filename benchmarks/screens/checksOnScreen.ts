@@ -1,10 +1,10 @@
 import { type Page, chromium } from 'playwright-core'
 import { median } from 'simple-statistics'
-import type { Figure } from './figure'
-import type { LessonSummaryDto } from '../shared/types/api'
-import { chromiumArguments, chromiumPath } from '../scripts/chromium'
-import { makeDataFolder } from '../scripts/makeDataFolder'
-import { startServer } from '../scripts/runServer'
+import type { Figure } from '../figure'
+import type { LessonSummaryDto } from '../../shared/types/api'
+import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
+import { makeDataFolder } from '../../scripts/makeDataFolder'
+import { startServer } from '../../scripts/runServer'
 
 const rounds = 15
 const frame = 16
