@@ -77,20 +77,6 @@ export default typescript.config(
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
-  {
-    // A promise that nobody waits for fails unheard: it is awaited, or marked as let go with void. The core and what it is fed with
-    // have none. This rule needs types, so it has one small program of its own: with those of Nuxt it took five times as long.
-    files: ['{app,benchmarks,scripts,server,tests}/**/*.{ts,vue}'],
-    ignores: ['benchmarks/bare/**'],
-    languageOptions: {
-      parserOptions: {
-        project: 'tsconfig.lint.json',
-        tsconfigRootDir: import.meta.dirname,
-        extraFileExtensions: ['.vue'],
-      },
-    },
-    rules: { '@typescript-eslint/no-floating-promises': 'error' },
-  },
   { files: ['core/**/*.ts'], rules: outside(coreUsesNone, corePackages) },
   // Tests may look at more than what they test.
   ...coreOrder.map((folder, place) => ({

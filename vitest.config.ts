@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
@@ -12,6 +13,14 @@ const alias = {
 export default defineConfig({
   resolve: { alias },
   test: {
+    // Of two processors, both.
+    maxWorkers: availableParallelism(),
+    tags: [
+      {
+        name: 'postgres',
+        description: 'Where SQL, transactions or events are another matter on a server: said beside each tag.',
+      },
+    ],
     projects: [
       {
         extends: true,
@@ -40,7 +49,7 @@ export default defineConfig({
       {
         extends: true,
         test: {
-          // The same routes on a server of PostgreSQL, as a district runs them.
+          // The same routes on a server of PostgreSQL, as a district runs them: those tagged so in each run, all by npm run test:postgres.
           name: 'postgres',
           isolate: false,
           include: [
@@ -60,6 +69,8 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/**/*.test.ts'],
           globalSetup: './tests/support/globalSetup.ts',
+          // Files of a worker share its browser and its school.
+          isolate: false,
           // One waits for its browser while the other works.
           maxWorkers: 2,
           expect: { poll: { timeout: 15_000 } },

@@ -27,6 +27,8 @@ export async function startServer(
       JOLLY_PORT: String(port),
       JOLLY_HOST: '127.0.0.1',
       DATABASE_URL: '',
+      // A backup takes seconds of a processor; what is about backups asks for one.
+      JOLLY_FIRST_BACKUP: '3600',
       ...environment,
     },
   })

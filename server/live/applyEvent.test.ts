@@ -1,3 +1,4 @@
+// @module-tag postgres: the order of events is that of the commits
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'

@@ -1,3 +1,4 @@
+// @module-tag postgres: events go by NOTIFY, not inside the program
 import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'

@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { phone } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 const timeIn = async (sheet: Page) => Number(await sheet.getByRole('textbox').inputValue())
 const digits = async (sheet: Page) =>

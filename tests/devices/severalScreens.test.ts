@@ -5,10 +5,10 @@ import { startServer } from '../../scripts/runServer'
 import { sentEntry } from '../../server/testing/examples'
 import { goOffline, openPage, phone } from '../support/browser'
 import { dataFolder } from '../support/dataFolder'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 import { schoolAt, type School } from '../support/school'
 
-const it = inSchool('demo').extend('openSheet', ({ school, open }) => async (id: string, place = 0) => {
+const it = inDemoSchool.extend('openSheet', ({ school, open }) => async (id: string, place = 0) => {
   const { class: own } = await school.lesson(id)
   return open(`/sheet/${id}/${own.groups[place]!.id}`, phone)
 })

@@ -3,14 +3,14 @@ import { expect } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { chromiumArguments, chromiumPath } from '../../scripts/chromium'
 import { anywhere, desk } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inOwnSchool } from '../support/inSchool'
 import type { School } from '../support/school'
 
 // Tablets reach the school's machine by plain http under a name: there a browser has fewer features than at home.
 const name = 'school-machine.test'
 const tabs = 8
 
-const it = inSchool('demo', { JOLLY_NAMES: name })
+const it = inOwnSchool('demo', { JOLLY_NAMES: name })
   .extend('away', { scope: 'file' }, async ({ school }, { onCleanup }) => {
     const browser = await chromium.launch({
       executablePath: chromiumPath,

@@ -1,6 +1,9 @@
 import { expect } from 'vitest'
 import { anywhere, phone } from '../support/browser'
-import { journeys as it, write } from '../support/journey'
+import { journeysInOwnSchool, write } from '../support/journey'
+
+// It changes the calendar.
+const it = journeysInOwnSchool()
 
 it('a daily lesson asks only for today, says what is due, and shows what grows', async ({
   school,

@@ -2,10 +2,10 @@ import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { anywhere, choose, chooseWord, isSaved } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inOwnSchool } from '../support/inSchool'
 import type { School } from '../support/school'
 
-const it = inSchool('none')
+const it = inOwnSchool('none')
 
 it(
   'a new teacher goes from no class to the logbook with one lesson, by the interface alone',

@@ -7,10 +7,10 @@ import { startServer } from '../../scripts/runServer'
 import { restoreBackup } from '../../server/database/backup/restoreBackup'
 import { seriousFindings } from '../support/browser'
 import { dataFolder } from '../support/dataFolder'
-import { inSchool } from '../support/inSchool'
+import { inOwnSchool } from '../support/inSchool'
 import { schoolAt, type School } from '../support/school'
 
-const it = inSchool('demo').extend('elsewhere', ({}, { onCleanup }) => {
+const it = inOwnSchool('demo').extend('elsewhere', ({}, { onCleanup }) => {
   const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
   onCleanup(() => rmSync(folder, { recursive: true, force: true }))
   return folder
@@ -83,7 +83,7 @@ function restore(folder: string, typed: string, ...files: string[]) {
 
 it('npm run restore lists, refuses while the program runs, asks twice, and keeps what was there', async () => {
   const folder = dataFolder('empty')
-  const own = await startServer(folder)
+  const own = await startServer(folder, { environment: { JOLLY_FIRST_BACKUP: '0' } })
   await expect
     .poll(async () => (await (await fetch(`${own.url}/api/school/backups`)).json()) as unknown)
     .toMatchObject({ backups: [{}] })

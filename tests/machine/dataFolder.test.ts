@@ -23,6 +23,7 @@ function refusal(environment: Record<string, string>) {
   })
   return { status, said: stderr.trim(), listening: stdout.includes('Listening') }
 }
+const backedUpAtOnce = { environment: { JOLLY_FIRST_BACKUP: '0' } }
 /** A backup is packed, unpacked and opened, which takes its time on a busy machine. */
 const firstBackup = { timeout: 60_000 }
 const second = (folder = server.folder) => refusal({ JOLLY_DATA: folder })
@@ -102,7 +103,7 @@ describe('a server that cannot start says so in one sentence, without a stack an
 
   it('on a broken database, and on one that is gone while its backups are there', async () => {
     const folder = dataFolder('empty')
-    const own = await startServer(folder)
+    const own = await startServer(folder, backedUpAtOnce)
     await expect
       .poll(async () => (await (await fetch(`${own.url}/api/school/backups`)).json()) as unknown, firstBackup)
       .toMatchObject({ backups: [{ lessons: 0 }] })
@@ -127,7 +128,7 @@ describe('a full disk', () => {
   /** Starts a server on a disk of its own; gives back how to leave only so many bytes on it, and how to make room again. */
   async function smallDisk() {
     const disk = mount('-t', 'tmpfs', '-o', 'size=170m', 'tmpfs')
-    full = await startServer(dataFolder('empty', disk))
+    full = await startServer(dataFolder('empty', disk), backedUpAtOnce)
     await expect
       .poll(
         async () => (await (await fetch(`${full.url}/api/school/backups`)).json()) as unknown,

@@ -1,8 +1,8 @@
 import { expect } from 'vitest'
 import { openPage } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inOwnSchool } from '../support/inSchool'
 
-const it = inSchool('empty')
+const it = inOwnSchool('empty')
 
 it('every page carries a strict content policy and keeps to it', async ({ school, browser }) => {
   const { headers } = await fetch(school.url)

@@ -1,9 +1,9 @@
 import { expect } from 'vitest'
 import { anywhere, desk, phone, seriousFindings } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 
 /** The demo school's lessons and groups by the names that the addresses below have for them. */
-const it = inSchool('demo').extend('ids', { scope: 'file' }, async ({ school }) => {
+const it = inDemoSchool.extend('ids', { scope: 'file' }, async ({ school }) => {
   const [own] = await school.classes()
   return {
     bounce: await school.titled('Ball bounce'),

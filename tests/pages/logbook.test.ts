@@ -1,8 +1,8 @@
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 it('has the questions that nobody tested, from where one starts the next lesson', async ({
   school,

@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { goOffline, phone, seriousFindings } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 it('is done by two people at once, and no tick is lost, also without a network', async ({ school, open }) => {
   const id = await school.begin('shadow-length')

@@ -1,9 +1,9 @@
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
 import { choose, chooseWord, openWord, seriousFindings } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inOwnSchool } from '../support/inSchool'
 
-const it = inSchool('demo')
+const it = inOwnSchool('demo')
 
 it('says how the school works, and new plans begin so', async ({ school, open }) => {
   const page = await open('/school')

@@ -1,10 +1,10 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { anywhere, phone, seriousFindings } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 import type { School } from '../support/school'
 
-const it = inSchool('demo').extend('openSheet', ({ school, open }) => async (id: string) => {
+const it = inDemoSchool.extend('openSheet', ({ school, open }) => async (id: string) => {
   const { class: own } = await school.lesson(id)
   return open(`/sheet/${id}/${own.groups[0]!.id}`, phone)
 })

@@ -1,8 +1,8 @@
 import { expect } from 'vitest'
 import { seriousFindings } from '../support/browser'
-import { inSchool } from '../support/inSchool'
+import { inDemoSchool } from '../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 it('has one list for several lessons', async ({ open }) => {
   const page = await open('/week')

@@ -2,41 +2,60 @@ import type { Page } from 'playwright-core'
 import { expect, test } from 'vitest'
 import { startServer } from '../../scripts/runServer'
 import { openBrowser, openPage, type Screen, type Watch } from './browser'
-import { dataFolder } from './dataFolder'
-import { schoolAt } from './school'
+import { dataFolder, type ReadySchools } from './dataFolder'
+import { schoolAt, type School } from './school'
 
 /** Opens a page of the school; it is closed after the test, and must not have complained or asked elsewhere. */
 export type Open = (path: string, screen?: Screen) => Promise<Page>
 
+type Data = keyof ReadySchools | 'none'
+type CleanUp = (clean: () => Promise<void>) => void
+
+async function startSchool(data: Data, environment: NodeJS.ProcessEnv, onCleanup: CleanUp): Promise<School> {
+  const server = await startServer(dataFolder(data), { environment })
+  onCleanup(async () => {
+    await server.stop()
+    server.forget()
+  })
+  return schoolAt(server)
+}
+
+/** What all files share that one worker runs, since starting it takes longer than most tests. */
+const shared = test
+  .extend('browser', { scope: 'worker' }, async ({}, { onCleanup }) => {
+    const browser = await openBrowser()
+    onCleanup(() => browser.close())
+    return browser
+  })
+  .extend('demoSchool', { scope: 'worker' }, ({}, { onCleanup }) => startSchool('demo', {}, onCleanup))
+
 /**
- * Tests in the real interface. A file shares a school and a browser; each test makes its own lessons, and opens
- * screens that nobody else has. A school of no data at all is what a new teacher begins with.
+ * Tests in the real interface, in the demo school. Each test makes its own lessons, on weeks of their own, and opens screens that
+ * nobody else has. A file that changes what all lessons share has a school of its own.
  */
-export const inSchool = (data: 'none' | 'empty' | 'demo', environment: NodeJS.ProcessEnv = {}) =>
-  test
-    .extend('school', { scope: 'file' }, async ({}, { onCleanup }) => {
-      const server = await startServer(dataFolder(data), { environment })
-      onCleanup(async () => {
-        await server.stop()
-        server.forget()
-      })
-      return schoolAt(server)
+export const inDemoSchool = withPages(shared.extend('school', { scope: 'file' }, ({ demoSchool }) => demoSchool))
+
+/** Tests in a school of the file's own; one of no data at all is what a new teacher begins with. */
+export const inOwnSchool = (data: Data, environment: NodeJS.ProcessEnv = {}) =>
+  withPages(
+    shared.extend('school', { scope: 'file' }, ({}, { onCleanup }) => startSchool(data, environment, onCleanup)),
+  )
+
+function withPages(it: ReturnType<typeof schoolTests>) {
+  return it.extend('open', async ({ school, browser }, { onCleanup }): Promise<Open> => {
+    const opened: { page: Page; watch: Watch }[] = []
+    onCleanup(async () => {
+      for (const { page } of opened) await page.context().close()
+      expect(opened.map(({ watch }) => watch)).toEqual(opened.map(() => ({ foreign: [], errors: [] })))
     })
-    .extend('browser', { scope: 'file' }, async ({}, { onCleanup }) => {
-      const browser = await openBrowser()
-      onCleanup(() => browser.close())
-      return browser
-    })
-    .extend('open', async ({ school, browser }, { onCleanup }): Promise<Open> => {
-      const opened: { page: Page; watch: Watch }[] = []
-      onCleanup(async () => {
-        for (const { page } of opened) await page.context().close()
-        expect(opened.map(({ watch }) => watch)).toEqual(opened.map(() => ({ foreign: [], errors: [] })))
-      })
-      return async (path, screen) => {
-        const one = await openPage(browser, school.url, screen)
-        opened.push(one)
-        await one.page.goto(school.url + path)
-        return one.page
-      }
-    })
+    return async (path, screen) => {
+      const one = await openPage(browser, school.url, screen)
+      opened.push(one)
+      await one.page.goto(school.url + path)
+      return one.page
+    }
+  })
+}
+
+/** Only its type is used: tests that know a school and a browser. */
+const schoolTests = () => shared.extend('school', { scope: 'file' }, ({ demoSchool }): School => demoSchool)

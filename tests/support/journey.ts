@@ -1,11 +1,18 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { anywhere, type Screen, seriousFindings, touched } from './browser'
-import { inSchool, type Open } from './inSchool'
+import { inDemoSchool, inOwnSchool, type Open } from './inSchool'
 import type { School } from './school'
 
 /** The way of one lesson from the Sheet through the grid to Compare, the poster and the file. */
-export const journeys = inSchool('demo').extend('journey', ({ school, open }) => journeyOf(school, open))
+export const journeys = withJourney(inDemoSchool)
+
+/** The same in a school of the file's own. */
+export const journeysInOwnSchool = () => withJourney(inOwnSchool('demo'))
+
+function withJourney(it: typeof inDemoSchool) {
+  return it.extend('journey', ({ school, open }) => journeyOf(school, open))
+}
 
 export type Journey = ReturnType<typeof journeyOf>
 

@@ -1,3 +1,4 @@
+// @module-tag postgres: of two acts on one version, the database decides which counts
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { ClockDto, LessonDto, LessonSummaryDto } from '#shared/types/api'

@@ -1,4 +1,5 @@
 // Long: everything that may be sent, and what becomes of it.
+// @module-tag postgres: what arrives twice or at once is settled by constraints and in transactions
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'

@@ -1,3 +1,4 @@
+// @module-tag postgres: plans and conclusions are saved against the version that was seen
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
 import { newId } from '#core/plan'

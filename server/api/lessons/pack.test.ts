@@ -1,3 +1,4 @@
+// @module-tag postgres: ticks of several people are written over each other
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { CountedLine, Supply } from '#core/kit'
 import { newId, type Plan } from '#core/plan'

@@ -5,8 +5,10 @@ import type { Backup } from './backupFolder'
 import { makeBackup } from './makeBackup'
 
 const everyHour = 60 * 60 * 1000
+/** Milliseconds until the first: whoever has just started the program waits for a page, which a backup would hold up. */
+const first = () => Number(process.env.JOLLY_FIRST_BACKUP ?? 60) * 1000
 
-/** The backups of a running program: one at the start, one every hour, and one whenever somebody asks. */
+/** The backups of a running program: one soon after the start, one every hour, and one whenever somebody asks. */
 export interface Backups {
   /** Makes one, after any that is being made. Whoever asks while one waits for that gets the same. */
   make: () => Promise<Backup>
@@ -45,10 +47,11 @@ export function hourlyBackups(opened: OpenDatabase): Backups | null {
         console.error('The backup could not be made.')
         logProblem(error)
       })
-  hourly()
+  const soon = setTimeout(hourly, first())
   const timer = setInterval(hourly, everyHour)
   const stop = () => {
     stopped = true
+    clearTimeout(soon)
     clearInterval(timer)
   }
   return { make, failed: () => failed, stop }

@@ -1,3 +1,4 @@
+// @module-tag postgres: only a server has several programs
 import { eq } from 'drizzle-orm'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'

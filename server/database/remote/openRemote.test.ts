@@ -1,3 +1,4 @@
+// @module-tag postgres: only a server has several programs
 import { connect, createServer, type Socket, type AddressInfo } from 'node:net'
 import { sql } from 'drizzle-orm'
 import { expect, it } from 'vitest'

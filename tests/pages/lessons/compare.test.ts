@@ -1,9 +1,9 @@
 import { expect } from 'vitest'
 import { anywhere, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 import { kinds } from '../../support/school'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 it('lays numbers that were predicted on one number line with what was read', async ({ school, open }) => {
   const id = await school.small('paper-bridge', (plan) => ({

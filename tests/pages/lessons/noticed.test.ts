@@ -2,11 +2,11 @@ import { join } from 'node:path'
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { goOffline, phone, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 import type { School } from '../../support/school'
 
 /** A bridge in three rounds, of which nothing is read yet. */
-const it = inSchool('demo')
+const it = inDemoSchool
   .extend('bridge', ({ school }) =>
     school.small('paper-bridge', (plan) => ({ prediction: { ...plan.prediction, format: 'choice' } })),
   )

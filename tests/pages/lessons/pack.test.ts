@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inOwnSchool } from '../../support/inSchool'
 
-const it = inSchool('demo')
+const it = inOwnSchool('demo')
 
 const row = (page: Page, name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) })
 const lineField = (page: Page) => page.getByLabel('Add, like “2 sheets of card per level”')

@@ -2,10 +2,10 @@ import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
 import { chooseWord, dragTo, isSaved, openWord, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 
 /** A plan of which there are only the children's cards, none of them picked. */
-const it = inSchool('demo').extend('cards', async ({ school, open }) => {
+const it = inDemoSchool.extend('cards', async ({ school, open }) => {
   const idea = (name: string) => ({ id: newId(), name, was: null })
   const id = await school.begin('paper-towels')
   await school.changePlan(id, (whole) => ({

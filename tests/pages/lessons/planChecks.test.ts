@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { chooseWord, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 const shows = (page: Page) => page.getByRole('region', { name: 'Shows' })
 const hidden = async (page: Page) => Number(/In (\d+) of 12/.exec(await shows(page).innerText())?.[1] ?? 0)

@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { chooseWord, openWord, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 
-const it = inSchool('demo').extend('planned', async ({ school, open }) => {
+const it = inDemoSchool.extend('planned', async ({ school, open }) => {
   const id = await school.begin('ball-bounce')
   const page = await open(`/lessons/${id}/plan`)
   await word(page, 'levels').waitFor()

@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 
 /** A bounce lesson of which nothing is read yet. */
-const it = inSchool('demo').extend('bounce', async ({ school }) => {
+const it = inDemoSchool.extend('bounce', async ({ school }) => {
   const id = await school.begin('ball-bounce')
   await school.confirmCautions(id)
   return id

@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { phone, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 const said = (page: Page, words: RegExp | string) =>
   page.getByRole('status').filter({ hasText: words }).waitFor()

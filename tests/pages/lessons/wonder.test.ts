@@ -3,10 +3,10 @@ import { expect } from 'vitest'
 import { newId } from '#core/plan'
 import type { NoteKind } from '#core/wonder'
 import { dragTo, seriousFindings } from '../../support/browser'
-import { inSchool } from '../../support/inSchool'
+import { inDemoSchool } from '../../support/inSchool'
 import type { School } from '../../support/school'
 
-const it = inSchool('demo')
+const it = inDemoSchool
 
 const column = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 const note = (page: Page, text: string): Locator => page.getByRole('listitem', { name: text })
