@@ -18,7 +18,8 @@ export default defineConfig({
     tags: [
       {
         name: 'postgres',
-        description: 'Where SQL, transactions or events are another matter on a server: said beside each tag.',
+        description:
+          'Where SQL, transactions or events are another matter on a server: said beside each tag.',
       },
     ],
     projects: [

@@ -10,7 +10,9 @@ import { parse } from 'vue/compiler-sfc'
  */
 const copies = '.nuxt/scripts-of-components'
 rmSync(copies, { recursive: true, force: true })
-const components = readdirSync('app', { recursive: true, encoding: 'utf8' }).filter((name) => name.endsWith('.vue'))
+const components = readdirSync('app', { recursive: true, encoding: 'utf8' }).filter((name) =>
+  name.endsWith('.vue'),
+)
 const copied = components.map((component) => {
   const copy = join(copies, 'app', `${component}.ts`)
   mkdirSync(dirname(copy), { recursive: true })

@@ -53,7 +53,9 @@ async function openOnce(context: BrowserContext, view: View, throttle: number): 
   })
   await page.addInitScript(watchFor(view))
   await page.goto(view.url)
-  await page.waitForFunction(() => performance.getEntriesByName('whole').length > 0, null, { timeout: 60_000 })
+  await page.waitForFunction(() => performance.getEntriesByName('whole').length > 0, null, {
+    timeout: 60_000,
+  })
   await page.waitForTimeout(afterwards)
   const { metrics } = await devtools.send('Performance.getMetrics')
   const seen = await page.evaluate<Pick<Opening, 'words' | 'whole' | 'bytes'>>(readMarks)

@@ -7,7 +7,14 @@ import { openTwice, type Opening } from './openView'
 import { viewsOf, type View } from './views'
 
 const rounds = { 1: 5, 4: 3 }
-const most = { words: 1.5, whole: 2, again: 1.2, mainThread: 2.5, requests: 30, bytes: { Sheet: 1.7, Desk: 2.1 } }
+const most = {
+  words: 1.5,
+  whole: 2,
+  again: 1.2,
+  mainThread: 2.5,
+  requests: 30,
+  bytes: { Sheet: 1.7, Desk: 2.1 },
+}
 
 /** How long screens take to open at a first and a second visit, against the smallest page on the same libraries in the same run. */
 export async function openings(): Promise<Figure[]> {
@@ -23,7 +30,8 @@ export async function openings(): Promise<Figure[]> {
       for (let round = 0; round < rounds[throttle]; round++)
         for (const view of [smallest, ...views])
           opened.set(view, [...(opened.get(view) ?? []), await openTwice(view, throttle)])
-      for (const view of views) figures.push(...figuresOf(view, opened.get(view)!, opened.get(smallest)!, throttle))
+      for (const view of views)
+        figures.push(...figuresOf(view, opened.get(view)!, opened.get(smallest)!, throttle))
     }
     return figures
   } finally {
@@ -33,8 +41,14 @@ export async function openings(): Promise<Figure[]> {
   }
 }
 
-function figuresOf(view: View, own: [Opening, Opening][], bare: [Opening, Opening][], throttle: number): Figure[] {
-  const middle = (of: [Opening, Opening][], visit: 0 | 1, what: keyof Opening) => median(of.map((one) => one[visit][what]))
+function figuresOf(
+  view: View,
+  own: [Opening, Opening][],
+  bare: [Opening, Opening][],
+  throttle: number,
+): Figure[] {
+  const middle = (of: [Opening, Opening][], visit: 0 | 1, what: keyof Opening) =>
+    median(of.map((one) => one[visit][what]))
   const against = (name: string, visit: 0 | 1, what: keyof Opening, most: number): Figure => {
     const [ours, theirs] = [middle(own, visit, what), middle(bare, visit, what)]
     const shown = what === 'bytes' ? [ours / 1000, theirs / 1000] : [ours, theirs]
@@ -63,6 +77,11 @@ function figuresOf(view: View, own: [Opening, Opening][], bare: [Opening, Openin
       goal: { most: most.requests },
       note: `${middle(own, 1, 'requests')} at a second visit, the bare page ${middle(bare, 0, 'requests')}`,
     },
-    against('bytes until the first words', 0, 'bytes', view.name === 'Sheet' ? most.bytes.Sheet : most.bytes.Desk),
+    against(
+      'bytes until the first words',
+      0,
+      'bytes',
+      view.name === 'Sheet' ? most.bytes.Sheet : most.bytes.Desk,
+    ),
   ]
 }

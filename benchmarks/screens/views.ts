@@ -24,7 +24,12 @@ export async function viewsOf(url: string): Promise<View[]> {
   return [
     { name: 'home', url: at('/'), words: 'This week', whole: ['ol.week .lesson', 'table tbody tr'] },
     { name: 'Plan', url: at(`/lessons/${bounce}/plan`), words: 'We change the', whole: [strip, checks] },
-    { name: 'Test', url: at(`/lessons/${grip}/test`), words: 'Readings', whole: ['table input', strip, checks] },
+    {
+      name: 'Test',
+      url: at(`/lessons/${grip}/test`),
+      words: 'Readings',
+      whole: ['table input', strip, checks],
+    },
     { name: 'Compare', url: at(`/lessons/${bounce}/compare`), words: 'each extra', whole: [chart, strip] },
     { name: 'Board', url: at(`/board/${bounce}`), words: 'ball', whole: [chart, 'ul.groups'] },
     {

@@ -18,20 +18,39 @@ function files(imports: Record<string, { head?: string[]; later?: string[] }>): 
     dynamicImporters: Object.keys(imports).filter((one) => imports[one]!.later?.includes(id)),
   })
   const chunk = chunkByFace()
-  const ids = new Set(Object.entries(imports).flatMap(([id, { head = [], later = [] }]) => [id, ...head, ...later]))
+  const ids = new Set(
+    Object.entries(imports).flatMap(([id, { head = [], later = [] }]) => [id, ...head, ...later]),
+  )
   return Object.fromEntries([...ids].map((id) => [id, chunk(id, { getModuleInfo: of })]))
 }
 const pages = { entry: { head: ['vue'], later: [home, plan, compare, sheet, board] } }
 
 it('what the application needs is in the entry, and all pages of a face are one file', () => {
   expect(
-    files({ ...pages, [plan]: { head: ['words', 'vue'] }, [compare]: { head: ['table'] }, table: { head: ['words'] } }),
-  ).toMatchObject({ entry: 'entry', vue: 'entry', [plan]: 'desk', [compare]: 'desk', words: 'desk', table: 'desk' })
+    files({
+      ...pages,
+      [plan]: { head: ['words', 'vue'] },
+      [compare]: { head: ['table'] },
+      table: { head: ['words'] },
+    }),
+  ).toMatchObject({
+    entry: 'entry',
+    vue: 'entry',
+    [plan]: 'desk',
+    [compare]: 'desk',
+    words: 'desk',
+    table: 'desk',
+  })
 })
 
 it('what faces share is one file, and a Sheet’s is without what only the teacher’s screens share', () => {
   expect(
-    files({ ...pages, [plan]: { head: ['core', 'kit'] }, [home]: { head: ['kit'] }, [sheet]: { head: ['core'] } }),
+    files({
+      ...pages,
+      [plan]: { head: ['core', 'kit'] },
+      [home]: { head: ['kit'] },
+      [sheet]: { head: ['core'] },
+    }),
   ).toMatchObject({ core: 'shared', kit: 'teacher', [sheet]: 'sheet', [home]: 'school' })
 })
 

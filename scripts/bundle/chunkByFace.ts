@@ -33,7 +33,8 @@ export function chunkByFace(): (id: string, rollup: { getModuleInfo: Lookup }) =
     const showing = new Set(roots.flatMap((root) => faceOf(root) ?? []))
     const asking = facesAsking(roots, getModuleInfo)
     // A tablet fetches nothing that only the teacher's screens share.
-    if (showing.size > 1) return [...showing, ...asking].some((face) => ['sheet', 'every'].includes(face)) ? 'shared' : 'teacher'
+    if (showing.size > 1)
+      return [...showing, ...asking].some((face) => ['sheet', 'every'].includes(face)) ? 'shared' : 'teacher'
     const [shown] = showing
     if (asking.every((face) => face === shown)) return shown!
     return !shown && asking.length === 1 && asking[0] !== 'every' ? `${asking[0]}-later` : 'later'

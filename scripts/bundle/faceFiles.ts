@@ -28,7 +28,10 @@ export function filesByFace(manifest: Record<string, BuiltFile>): FaceFiles {
       .filter(([, { name, file }]) => name && file.endsWith('.js'))
       .map(([key, { name }]) => {
         const built = [...withImports(key)].filter((one) => !entry.has(one)).map((one) => manifest[one]!)
-        return [name!, { scripts: built.map(({ file }) => file), styles: built.flatMap(({ css }) => css ?? []) }]
+        return [
+          name!,
+          { scripts: built.map(({ file }) => file), styles: built.flatMap(({ css }) => css ?? []) },
+        ]
       }),
   )
 }

@@ -8,7 +8,8 @@ const files: FaceFiles = {
   school: { scripts: ['school.6.js'], styles: ['school.7.css'] },
   charts: { scripts: ['charts.8.js', 'shared.2.js'], styles: [] },
 }
-const addresses = (path: string) => [...announced(path, files).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
+const addresses = (path: string) =>
+  [...announced(path, files).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
 
 describe('what a page announces', () => {
   it('is the files of its face and the data of its lesson', () => {
@@ -54,7 +55,9 @@ describe('what a page announces', () => {
 
   it('never takes anything else of an address into the page', () => {
     for (const path of ['/lessons/"><script>', '/lessons/..%2f"x', '/nowhere"onload="x', '/board/a b'])
-      for (const link of announced(path, files).split(/(?<=>)/).filter(Boolean))
+      for (const link of announced(path, files)
+        .split(/(?<=>)/)
+        .filter(Boolean))
         expect(link).toMatch(/^<link rel="[a-z]+"( as="[a-z]+" crossorigin)? href="[\w./-]+">$/)
   })
 })

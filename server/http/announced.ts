@@ -22,10 +22,14 @@ const withPack = ['plan', 'pack', 'test']
  */
 export function announced(path: string, files: FaceFiles): string {
   const face = faces.find(([, own]) => own.test(path))?.[0]
-  const parts = [face, withCharts.test(path) ? 'charts' : undefined].flatMap((name) => (name && files[name]) || [])
+  const parts = [face, withCharts.test(path) ? 'charts' : undefined].flatMap(
+    (name) => (name && files[name]) || [],
+  )
   const unique = (names: string[]) => [...new Set(names)]
   return [
-    ...unique(parts.flatMap(({ styles }) => styles)).map((file) => `<link rel="stylesheet" href="/_nuxt/${file}">`),
+    ...unique(parts.flatMap(({ styles }) => styles)).map(
+      (file) => `<link rel="stylesheet" href="/_nuxt/${file}">`,
+    ),
     ...unique(parts.flatMap(({ scripts }) => scripts)).map(
       (file) => `<link rel="modulepreload" as="script" crossorigin href="/_nuxt/${file}">`,
     ),

@@ -1,4 +1,5 @@
 declare module '#face-files' {
+  import type { FaceFiles } from '~~/server/http/announced'
   /** What each face cannot do without, written by `nuxt.config.ts` once the pages are built. */
-  export const faceFiles: import('./announced').FaceFiles
+  export const faceFiles: FaceFiles
 }

@@ -29,19 +29,23 @@ const shared = test
   })
   .extend('demoSchool', { scope: 'worker' }, ({}, { onCleanup }) => startSchool('demo', {}, onCleanup))
 
+const inSharedSchool = shared.extend('school', { scope: 'file' }, ({ demoSchool }): School => demoSchool)
+
 /**
  * Tests in the real interface, in the demo school. Each test makes its own lessons, on weeks of their own, and opens screens that
  * nobody else has. A file that changes what all lessons share has a school of its own.
  */
-export const inDemoSchool = withPages(shared.extend('school', { scope: 'file' }, ({ demoSchool }) => demoSchool))
+export const inDemoSchool = withPages(inSharedSchool)
 
 /** Tests in a school of the file's own; one of no data at all is what a new teacher begins with. */
 export const inOwnSchool = (data: Data, environment: NodeJS.ProcessEnv = {}) =>
   withPages(
-    shared.extend('school', { scope: 'file' }, ({}, { onCleanup }) => startSchool(data, environment, onCleanup)),
+    shared.extend('school', { scope: 'file' }, ({}, { onCleanup }) =>
+      startSchool(data, environment, onCleanup),
+    ),
   )
 
-function withPages(it: ReturnType<typeof schoolTests>) {
+function withPages(it: typeof inSharedSchool) {
   return it.extend('open', async ({ school, browser }, { onCleanup }): Promise<Open> => {
     const opened: { page: Page; watch: Watch }[] = []
     onCleanup(async () => {
@@ -56,6 +60,3 @@ function withPages(it: ReturnType<typeof schoolTests>) {
     }
   })
 }
-
-/** Only its type is used: tests that know a school and a browser. */
-const schoolTests = () => shared.extend('school', { scope: 'file' }, ({ demoSchool }): School => demoSchool)

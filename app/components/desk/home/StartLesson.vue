@@ -74,7 +74,14 @@ async function open(event: Event) {
     <ul>
       <li v-for="one in school.investigations" :key="one.id">
         <button type="button" :disabled="busy" @click="start({ kind: one.kind, id: one.id })">
-          <img v-if="one.kind === 'starter'" :src="`/starters/${one.id}.svg`" alt="" width="38" height="38" loading="lazy" />
+          <img
+            v-if="one.kind === 'starter'"
+            :src="`/starters/${one.id}.svg`"
+            alt=""
+            width="38"
+            height="38"
+            loading="lazy"
+          />
           <VIcon v-else :icon="mdiFlaskOutline" size="38" />
           <span
             ><b>{{ one.title || one.question }}</b

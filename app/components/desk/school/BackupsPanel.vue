@@ -44,9 +44,9 @@ const newest = computed(() => kept.value?.backups[0])
           The last one that was due could not be made. Look whether the disk has room, then make one now.
         </p>
         <p class="soft">
-          One is made a minute after every start and every hour; those of the last day, two weeks and two months are kept.
-          They lie on this machine’s own disk. If that breaks they are gone too: save one to a stick or
-          another disk now and then.
+          One is made a minute after every start and every hour; those of the last day, two weeks and two
+          months are kept. They lie on this machine’s own disk. If that breaks they are gone too: save one to
+          a stick or another disk now and then.
         </p>
       </div>
       <VBtn color="primary" :loading="making" :prepend-icon="mdiContentSaveOutline" @click="makeNow"
