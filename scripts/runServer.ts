@@ -17,10 +17,14 @@ export interface RunningServer {
 /** Starts the built application and waits until it answers. */
 export async function startServer(
   folder: string,
-  { port: wanted, environment = {} }: { port?: number; environment?: NodeJS.ProcessEnv } = {},
+  {
+    port: wanted,
+    environment = {},
+    flags = [],
+  }: { port?: number; environment?: NodeJS.ProcessEnv; flags?: string[] } = {},
 ): Promise<RunningServer> {
   const port = wanted ?? (await freePort())
-  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+  const server = spawn(process.execPath, [...flags, '.output/server/index.mjs'], {
     env: {
       ...process.env,
       JOLLY_DATA: folder,

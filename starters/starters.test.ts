@@ -86,7 +86,7 @@ describe('the list of starters', () => {
 
   it('has a drawing of each', () => {
     for (const { id } of starters)
-      expect(readFileSync(`public/starters/${id}.svg`, 'utf8')).toMatch(/^<svg [^>]*viewBox="0 0 48 48"/)
+      expect(readFileSync(`app/assets/starters/${id}.svg`, 'utf8')).toMatch(/^<svg [^>]*viewBox="0 0 48 48"/)
   })
 
   it('expects of each plan what its own values say, at either end', () => {

@@ -7,24 +7,23 @@ import type { School } from '../support/school'
 
 const it = inOwnSchool('none')
 
-it(
-  'a new teacher goes from no class to the logbook with one lesson, by the interface alone',
-  { timeout: 300_000 },
-  async ({ school, open }) => {
-    const page = await open('/')
-    const hands = handsOn(page, school)
-    await makesAClass(page, hands)
-    await wonders(page, hands)
-    await plans(page, hands)
-    await packs(page, hands)
-    await tests(page, hands)
-    await corrects(page, hands)
-    await compares(page, hands)
-    await concludes(page, hands)
-    await takesAwayFiles(page, hands)
-    await keepsTheLogbook(page, hands)
-  },
-)
+it('a new teacher goes from no class to the logbook with one lesson, by the interface alone', async ({
+  school,
+  open,
+}) => {
+  const page = await open('/')
+  const hands = handsOn(page, school)
+  await makesAClass(page, hands)
+  await wonders(page, hands)
+  await plans(page, hands)
+  await packs(page, hands)
+  await tests(page, hands)
+  await corrects(page, hands)
+  await compares(page, hands)
+  await concludes(page, hands)
+  await takesAwayFiles(page, hands)
+  await keepsTheLogbook(page, hands)
+})
 
 /** What a teacher's hands do on the screen. */
 function handsOn(page: Page, school: School) {

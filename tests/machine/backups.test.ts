@@ -75,7 +75,7 @@ function restore(folder: string, typed: string, ...files: string[]) {
       env: { ...process.env, JOLLY_DATA: folder, DATABASE_URL: '' },
       input: typed,
       encoding: 'utf8',
-      timeout: 60_000,
+      timeout: 240_000,
     },
   )
   return { status, said: stdout + stderr }

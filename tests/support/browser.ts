@@ -33,7 +33,7 @@ export async function openPage(
   })
   const page = await context.newPage()
   // Long enough for a machine that is busy with something else.
-  page.setDefaultTimeout(30_000)
+  page.setDefaultTimeout(90_000)
   const watch: Watch = { foreign: [], errors: [] }
   page.on('request', (request) => {
     const asked = new URL(request.url())

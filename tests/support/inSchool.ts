@@ -12,7 +12,8 @@ type Data = keyof ReadySchools | 'none'
 type CleanUp = (clean: () => Promise<void>) => void
 
 async function startSchool(data: Data, environment: NodeJS.ProcessEnv, onCleanup: CleanUp): Promise<School> {
-  const server = await startServer(dataFolder(data), { environment })
+  // Its database lives too briefly for better machine code.
+  const server = await startServer(dataFolder(data), { environment, flags: ['--liftoff-only'] })
   onCleanup(async () => {
     await server.stop()
     server.forget()

@@ -17,6 +17,7 @@ const press = (path: string, act: object, version: number) =>
 
 it('starts with the steps of the plan, once, however many press', async () => {
   const { path } = await bounceLesson(app)
+  const before = Date.now()
   const both = await Promise.all([press(path, { kind: 'start' }, 0), press(path, { kind: 'start' }, 0)])
   expect(both.map(({ status, body }) => [status, body.clockVersion])).toEqual([
     [200, 1],
@@ -33,7 +34,8 @@ it('starts with the steps of the plan, once, however many press', async () => {
     'Clear away',
     'Share',
   ])
-  expect(Math.abs(Date.now() - clock!.from)).toBeLessThan(10_000)
+  expect(clock!.from).toBeGreaterThanOrEqual(before)
+  expect(clock!.from).toBeLessThanOrEqual(Date.now())
 })
 
 it('does not do what was pressed for an earlier moment, and tells how the clock goes now', async () => {
@@ -50,9 +52,10 @@ it('does not do what was pressed for an earlier moment, and tells how the clock 
 it('starts all stopwatches at a moment a few seconds ahead', async () => {
   const { path } = await bounceLesson(app)
   await press(path, { kind: 'start' }, 0)
+  const before = Date.now()
   const { body } = await press(path, { kind: 'race' }, 1)
-  expect(body.clock!.raceAt! - Date.now()).toBeGreaterThan(2000)
-  expect(body.clock!.raceAt! - Date.now()).toBeLessThan(6000)
+  expect(body.clock!.raceAt!).toBeGreaterThan(before + 2000)
+  expect(body.clock!.raceAt!).toBeLessThan(Date.now() + 6000)
 })
 
 it('is one for a lesson and its parts', async () => {

@@ -18,9 +18,6 @@ import { makeBackup } from './makeBackup'
 import { packComplete } from './packComplete'
 import { NotRestorable, restoreBackup } from './restoreBackup'
 
-// Each makes, packs and opens whole databases.
-vi.setConfig({ testTimeout: 90_000 })
-
 let root: string
 let folder: string
 beforeEach(async () => {

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { investigationLetters } from '#core/format'
 import { useNotices } from '../../../stores/notices'
 import { useSchool, type LessonStart } from '../../../stores/school'
+import { starterPictures } from './starterPictures'
 
 /** A new lesson from a question, a starter or a saved investigation: one press. */
 const school = useSchool()
@@ -76,11 +77,10 @@ async function open(event: Event) {
         <button type="button" :disabled="busy" @click="start({ kind: one.kind, id: one.id })">
           <img
             v-if="one.kind === 'starter'"
-            :src="`/starters/${one.id}.svg`"
+            :src="starterPictures.get(one.id)"
             alt=""
             width="38"
             height="38"
-            loading="lazy"
           />
           <VIcon v-else :icon="mdiFlaskOutline" size="38" />
           <span

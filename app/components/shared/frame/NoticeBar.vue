@@ -15,7 +15,7 @@ async function undo() {
     location="bottom left"
     :model-value="notices.current !== null"
     :color="notices.current?.kind === 'problem' ? 'error' : 'secondary'"
-    :timeout="notices.current?.kind === 'problem' ? 8000 : 6000"
+    :timeout="notices.current?.kind === 'problem' ? 12_000 : 10_000"
     class="no-print"
     @update:model-value="notices.current = null"
   >

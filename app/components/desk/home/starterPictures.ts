@@ -1,0 +1,10 @@
+const files = import.meta.glob<string>('../../../assets/starters/*.svg', {
+  query: '?inline',
+  import: 'default',
+  eager: true,
+})
+
+/** The picture of each starter, written into the page: they are small, and fifteen requests are not. */
+export const starterPictures = new Map(
+  Object.entries(files).map(([file, picture]) => [/([\w-]+)\.svg$/.exec(file)![1]!, picture]),
+)
