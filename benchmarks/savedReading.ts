@@ -29,7 +29,7 @@ interface Place {
  * lesson holds already; and with many senders at once, by time for each reading.
  */
 export async function savedReading(): Promise<Figure[]> {
-  buildWhenNeeded()
+  await buildWhenNeeded()
   const [folder, bareFolder] = [await makeDataFolder('demo'), await makeDataFolder('demo')]
   const places = await withDatabase(folder, (db) => lessonsOf(db, histories))
   const bare = await openDatabase({ folder: bareFolder })

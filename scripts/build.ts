@@ -1,4 +1,5 @@
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
@@ -16,14 +17,15 @@ const sources = [
 ]
 
 /** Builds the application, unless a build newer than every source is there already. */
-export function buildWhenNeeded(): void {
+export async function buildWhenNeeded(): Promise<void> {
   const built = '.output/nitro.json'
   if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources.map(newest))) return
   console.log('Building Jolly Beaker. This takes a minute or two, the first time only.')
-  const { status } = spawnSync('npx', ['nuxt', 'build'], {
+  const build = spawn('npx', ['nuxt', 'build'], {
     stdio: ['ignore', 'inherit', 'inherit'],
     env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
   })
+  const [status] = (await once(build, 'exit')) as [number | null]
   if (status !== 0) process.exit(status ?? 1)
 }
 

@@ -3,7 +3,6 @@ import { makeDemoSchool } from './demoSchool'
 import { runUntilStopped } from './runUntilStopped'
 
 // Starts the application with the demo school; `--fresh` begins it anew.
-buildWhenNeeded()
-await makeDemoSchool('data/demo', process.argv.includes('--fresh'))
+await Promise.all([buildWhenNeeded(), makeDemoSchool('data/demo', process.argv.includes('--fresh'))])
 console.log(`Open http://127.0.0.1:${process.env.JOLLY_PORT || 3000}`)
 runUntilStopped(process.execPath, ['.output/server/index.mjs'])

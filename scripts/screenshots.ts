@@ -34,7 +34,7 @@ const views: [name: string, path: string, size: { width: number; height: number 
 ]
 
 ensureChromium()
-buildWhenNeeded()
+await buildWhenNeeded()
 mkdirSync('docs/screenshots', { recursive: true })
 const server = await startServer(await makeDataFolder('demo'))
 const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]

@@ -203,7 +203,7 @@ function residentMegabytes(pid: number): number | null {
   }
 }
 
-buildWhenNeeded()
+await buildWhenNeeded()
 if (processes > 1 && !database) {
   console.error(
     'One folder is one process’s own. For several, set DATABASE_URL to an empty database on a server of PostgreSQL.',

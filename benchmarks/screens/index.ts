@@ -7,6 +7,6 @@ import { openings } from './openings'
 /** What a person waits for in the real interface. */
 export async function screens(): Promise<Figure[]> {
   ensureChromium()
-  buildWhenNeeded()
+  await buildWhenNeeded()
   return [...(await checksOnScreen()), ...(await openings())]
 }

@@ -62,7 +62,7 @@ function figuresOf(
   }
   const times = [
     against('first words', 0, 'words', most.words),
-    { ...against('whole screen', 0, 'whole', most.whole) },
+    against('whole screen', 0, 'whole', most.whole),
     against('first words at a second visit', 1, 'words', most.again),
     against('whole screen at a second visit', 1, 'whole', most.whole),
     against('main thread', 0, 'mainThread', most.mainThread),

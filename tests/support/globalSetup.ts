@@ -7,8 +7,9 @@ import { makeDataFolder } from '../../scripts/makeDataFolder'
 /** Browser tests run against the built application, as a school does. */
 export default async function setup({ provide }: TestProject): Promise<() => void> {
   ensureChromium()
-  buildWhenNeeded()
+  const building = buildWhenNeeded()
   const schools = { empty: await makeDataFolder('empty'), demo: await makeDataFolder('demo') }
+  await building
   provide('readySchools', schools)
   return () => {
     for (const folder of Object.values(schools)) rmSync(folder, { recursive: true, force: true })
