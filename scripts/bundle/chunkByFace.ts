@@ -22,10 +22,11 @@ const charts = /\/node_modules\/(echarts|zrender|vue-echarts|tslib)\/|\/app\/cha
  * Gives each module the file that it is fetched in, so that what is fetched together is one file: what every page needs is in the
  * entry, the pages of a face are a file, what faces share is another, and what no first screen shows comes later. Left alone, Rollup
  * makes a file for each set of pages that share something, which is over a hundred for one screen.
+ * @returns chooses the file's name by a module's path; undefined where nothing imports the module
  * @example
  * manualChunks: chunkByFace() // "app/pages/board/[id].vue" → "board"
  */
-export function chunkByFace(): (id: string, rollup: { getModuleInfo: Lookup }) => string {
+export function chunkByFace(): (id: string, rollup: { getModuleInfo: Lookup }) => string | undefined {
   return (id, { getModuleInfo }) => {
     if (charts.test(id)) return 'charts'
     const roots = rootsOf(id, getModuleInfo)
@@ -36,7 +37,7 @@ export function chunkByFace(): (id: string, rollup: { getModuleInfo: Lookup }) =
     if (showing.size > 1)
       return [...showing, ...asking].some((face) => ['sheet', 'every'].includes(face)) ? 'shared' : 'teacher'
     const [shown] = showing
-    if (asking.every((face) => face === shown)) return shown!
+    if (asking.every((face) => face === shown)) return shown
     return !shown && asking.length === 1 && asking[0] !== 'every' ? `${asking[0]}-later` : 'later'
   }
 }
