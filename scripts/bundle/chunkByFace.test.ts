@@ -11,7 +11,9 @@ const [home, plan, compare, sheet, board] = [
 ]
 
 /** The file of each module, where modules import each other like this: at their head, or later. */
-function files(imports: Record<string, { head?: string[]; later?: string[] }>): Record<string, string | undefined> {
+function files(
+  imports: Record<string, { head?: string[]; later?: string[] }>,
+): Record<string, string | undefined> {
   const of = (id: string): BundledModule => ({
     isEntry: id === 'entry',
     importers: Object.keys(imports).filter((one) => imports[one]!.head?.includes(id)),
