@@ -1,3 +1,5 @@
+import { whenQuiet } from '../loading/quiet'
+
 /** Every face that a screen may use. */
 const faces = [
   '400 1em "Atkinson Hyperlegible"',
@@ -6,9 +8,6 @@ const faces = [
 ]
 /** Set once this browser has fetched them: from then on they are there before the first words. */
 const fetched = 'jolly-beaker-faces'
-/** Milliseconds after the first screen, when nobody waits for anything else. */
-const after = 2000
-
 async function fetchFaces(): Promise<void> {
   try {
     await Promise.all(faces.map((face) => document.fonts.load(face)))
@@ -29,5 +28,5 @@ function wereFetched(): boolean {
 /** Faces that come after their words are not used (theme/fonts.css), so they are asked for before them, but not at a first visit. */
 export default defineNuxtPlugin((app) => {
   if (wereFetched()) void fetchFaces()
-  else app.hook('app:suspense:resolve', () => void setTimeout(() => void fetchFaces(), after))
+  else app.hook('app:suspense:resolve', () => void whenQuiet().then(fetchFaces))
 })
