@@ -22,7 +22,7 @@ export function useStages() {
     stageStates({
       plan: store.plan,
       mends: fairness.fair.findings.filter((finding) => finding.severity === 'mend').length,
-      kit: pack.data ? pack.kitted.state : null,
+      kit: pack.kitted.state,
       confirmed: store.confirmed,
       progress: store.progress,
       results: results.evidence.results.length,
