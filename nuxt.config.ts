@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chunkByFace } from './scripts/bundle/chunkByFace'
-import { filesByFace } from './scripts/bundle/faceFiles'
+import { filesByFace, fontFiles } from './scripts/bundle/faceFiles'
 import type { FaceFiles } from './server/http/announced'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
@@ -13,8 +13,9 @@ const lockBinaries = readdirSync(binaries, { recursive: true, encoding: 'utf8' }
   .filter((path) => /^(linux|darwin|win32)-.*\.node$/.test(path))
   .map((path) => join(binaries, path))
 
-/** What each face cannot do without; known once the pages are built. */
+/** What each face cannot do without, and what words are written in; known once the pages are built. */
 const faceFiles: FaceFiles = {}
+const fonts: string[] = []
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -104,12 +105,14 @@ export default defineNuxtConfig({
     // A first page announces nothing that it does not need: what else there is comes when that page stands (app/loading).
     'build:manifest': (manifest) => {
       Object.assign(faceFiles, filesByFace(manifest))
+      fonts.push(...fontFiles(manifest))
       for (const file of Object.values(manifest)) Object.assign(file, { prefetch: false, dynamicImports: [] })
     },
   },
   nitro: {
     compressPublicAssets: true,
-    virtual: { '#face-files': () => `export const faceFiles = ${JSON.stringify(faceFiles)}` },
+    virtual: { '#face-files': () =>
+        `export const faceFiles = ${JSON.stringify(faceFiles)}\nexport const fonts = ${JSON.stringify(fonts)}` },
     externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },

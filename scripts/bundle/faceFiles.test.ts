@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { filesByFace } from './faceFiles'
+import { filesByFace, fontFiles } from './faceFiles'
 
 it('a face needs its file and all that it imports, but for what the entry has brought', () => {
   const faces = filesByFace({
@@ -14,4 +14,12 @@ it('a face needs its file and all that it imports, but for what the entry has br
     styles: ['desk.5.css', 'shared.7.css'],
   })
   expect(Object.keys(faces)).not.toContain('font')
+})
+
+it('a page is written in the fonts of its own letters; those of others come with the words that need them', () => {
+  const font = (name: string) => [`../node_modules/font/files/${name}.woff2`, { file: `${name}.1.woff2` }]
+  const names = ['plain-latin-400-normal', 'plain-latin-ext-400-normal', 'plain-latin-400-italic']
+  expect(fontFiles(Object.fromEntries([...names.map(font), ['app.ts', { file: 'entry.js' }]]))).toEqual([
+    'plain-latin-400-normal.1.woff2',
+  ])
 })

@@ -35,3 +35,13 @@ export function filesByFace(manifest: Record<string, BuiltFile>): FaceFiles {
       }),
   )
 }
+
+/** The cuts of a font that words of a first screen are written in: letters of most languages in Europe, upright. */
+const firstFonts = /-latin-(?:400|700|wght)-normal\.woff2$/
+
+/**
+ * Gives the fonts that every page is written in, so that its first words need not be shown in another.
+ * @example fontFiles({ 'lexend-latin-wght-normal.woff2': { file: 'lexend.1.woff2' } }) // ["lexend.1.woff2"]
+ */
+export const fontFiles = (manifest: Record<string, BuiltFile>): string[] =>
+  Object.entries(manifest).flatMap(([source, { file }]) => (firstFonts.test(source) ? [file] : []))

@@ -9,13 +9,14 @@ const files: FaceFiles = {
   charts: { scripts: ['charts.8.js', 'shared.2.js'], styles: [] },
 }
 const addresses = (path: string) =>
-  [...announced(path, files).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
+  [...announced(path, files, []).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
 
 describe('what a page announces', () => {
-  it('is the files of its face and the data of its lesson', () => {
-    expect(announced('/sheet/b7/c8', files)).toBe(
+  it('is the files of its face, the fonts and the data of its lesson', () => {
+    expect(announced('/sheet/b7/c8', files, ['plain.9.woff2'])).toBe(
       '<link rel="modulepreload" as="script" crossorigin href="/_nuxt/sheet.4.js">' +
         '<link rel="modulepreload" as="script" crossorigin href="/_nuxt/shared.2.js">' +
+        '<link rel="preload" as="font" type="font/woff2" crossorigin href="/_nuxt/plain.9.woff2">' +
         '<link rel="preload" as="fetch" crossorigin href="/api/lessons/b7">',
     )
   })
@@ -55,7 +56,7 @@ describe('what a page announces', () => {
 
   it('never takes anything else of an address into the page', () => {
     for (const path of ['/lessons/"><script>', '/lessons/..%2f"x', '/nowhere"onload="x', '/board/a b'])
-      for (const link of announced(path, files)
+      for (const link of announced(path, files, [])
         .split(/(?<=>)/)
         .filter(Boolean))
         expect(link).toMatch(/^<link rel="[a-z]+"( as="[a-z]+" crossorigin)? href="[\w./-]+">$/)

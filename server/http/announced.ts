@@ -18,9 +18,10 @@ const withPack = ['plan', 'pack', 'test']
  * of a page's files when the entry has run, and of its data when those have.
  * @param path what was asked for, without its query
  * @param files what the build made for each face
- * @example announced('/board/b7', {}) // '<link rel="preload" as="fetch" crossorigin href="/api/lessons/b7">'
+ * @param fonts what the words of every page are written in
+ * @example announced('/board/b7', {}, []) // '<link rel="preload" as="fetch" crossorigin href="/api/lessons/b7">'
  */
-export function announced(path: string, files: FaceFiles): string {
+export function announced(path: string, files: FaceFiles, fonts: string[]): string {
   const face = faces.find(([, own]) => own.test(path))?.[0]
   const parts = [face, withCharts.test(path) ? 'charts' : undefined].flatMap(
     (name) => (name && files[name]) || [],
@@ -32,6 +33,9 @@ export function announced(path: string, files: FaceFiles): string {
     ),
     ...unique(parts.flatMap(({ scripts }) => scripts)).map(
       (file) => `<link rel="modulepreload" as="script" crossorigin href="/_nuxt/${file}">`,
+    ),
+    ...fonts.map(
+      (file) => `<link rel="preload" as="font" type="font/woff2" crossorigin href="/_nuxt/${file}">`,
     ),
     ...dataOf(path).map((address) => `<link rel="preload" as="fetch" crossorigin href="${address}">`),
   ].join('')

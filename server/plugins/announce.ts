@@ -1,10 +1,10 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
-import { faceFiles } from '#face-files'
+import { faceFiles, fonts } from '#face-files'
 import { announced } from '../http/announced'
 
 /** Every page tells the browser at once what its first screen needs. */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
-    html.head.push(announced(event.path.split('?')[0]!, faceFiles))
+    html.head.push(announced(event.path.split('?')[0]!, faceFiles, fonts))
   })
 })
