@@ -110,9 +110,12 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
-    compressPublicAssets: true,
-    virtual: { '#face-files': () =>
-        `export const faceFiles = ${JSON.stringify(faceFiles)}\nexport const fonts = ${JSON.stringify(fonts)}` },
+    // Browsers take brotli from this machine only: to tablets a school speaks plain http.
+    compressPublicAssets: { gzip: true, brotli: false },
+    virtual: {
+      '#face-files': () =>
+        `export const faceFiles = ${JSON.stringify(faceFiles)}\nexport const fonts = ${JSON.stringify(fonts)}`,
+    },
     externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },

@@ -27,6 +27,8 @@ export function letThePowerGo(
   const program = spawn(
     process.execPath,
     [
+      // Each database lives for a moment.
+      '--liftoff-only',
       '--import',
       'tsx',
       'server/testing/powerCuts.ts',

@@ -1,6 +1,7 @@
 import type { Browser, Page } from 'playwright-core'
 import { afterEach, beforeEach, expect, it } from 'vitest'
-import { startServer, type RunningServer } from '../../scripts/runServer'
+import type { RunningServer } from '../../scripts/runServer'
+import { startServer } from '../support/startServer'
 import { classInput } from '../../server/testing/examples'
 import { testingOf, testingSince } from '#core/timetable'
 import type { ClassDto } from '#shared/types/api'

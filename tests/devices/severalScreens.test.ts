@@ -1,7 +1,7 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
-import { startServer } from '../../scripts/runServer'
+import { startServer } from '../support/startServer'
 import { sentEntry } from '../../server/testing/examples'
 import { goOffline, openPage, phone } from '../support/browser'
 import { dataFolder } from '../support/dataFolder'

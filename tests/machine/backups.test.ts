@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect } from 'vitest'
-import { startServer } from '../../scripts/runServer'
+import { briefly, startServer } from '../support/startServer'
 import { restoreBackup } from '../../server/database/backup/restoreBackup'
 import { seriousFindings } from '../support/browser'
 import { dataFolder } from '../support/dataFolder'
@@ -70,7 +70,14 @@ it('the Desk says that the disk is nearly full, and Sheets do not', async ({ sch
 function restore(folder: string, typed: string, ...files: string[]) {
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
-    ['node_modules/tsx/dist/cli.mjs', '--tsconfig', 'scripts/tsconfig.json', 'scripts/restore.ts', ...files],
+    [
+      'node_modules/tsx/dist/cli.mjs',
+      briefly,
+      '--tsconfig',
+      'scripts/tsconfig.json',
+      'scripts/restore.ts',
+      ...files,
+    ],
     {
       env: { ...process.env, JOLLY_DATA: folder, DATABASE_URL: '' },
       input: typed,

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { startServer, type RunningServer } from '../../scripts/runServer'
+import type { RunningServer } from '../../scripts/runServer'
+import { briefly, startServer } from '../support/startServer'
 import { dataFolder } from '../support/dataFolder'
 
 let server: RunningServer
@@ -16,7 +17,7 @@ afterAll(async () => {
 
 /** Starts a server that is expected to refuse, and gives back how it ended. */
 function refusal(environment: Record<string, string>) {
-  const { status, stderr, stdout } = spawnSync(process.execPath, ['.output/server/index.mjs'], {
+  const { status, stderr, stdout } = spawnSync(process.execPath, [briefly, '.output/server/index.mjs'], {
     env: { ...process.env, JOLLY_PORT: '0', DATABASE_URL: '', ...environment },
     encoding: 'utf8',
     timeout: 240_000,

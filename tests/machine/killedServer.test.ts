@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it } from 'vitest'
-import { startServer, type RunningServer } from '../../scripts/runServer'
+import type { RunningServer } from '../../scripts/runServer'
+import { startServer } from '../support/startServer'
 import { sentEntry } from '../../server/testing/examples'
 import { dataFolder } from '../support/dataFolder'
 import { schoolAt } from '../support/school'

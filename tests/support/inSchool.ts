@@ -1,9 +1,9 @@
 import type { Page } from 'playwright-core'
 import { expect, test } from 'vitest'
-import { startServer } from '../../scripts/runServer'
 import { openBrowser, openPage, type Screen, type Watch } from './browser'
 import { dataFolder, type ReadySchools } from './dataFolder'
 import { schoolAt, type School } from './school'
+import { startServer } from './startServer'
 
 /** Opens a page of the school; it is closed after the test, and must not have complained or asked elsewhere. */
 export type Open = (path: string, screen?: Screen) => Promise<Page>
@@ -12,8 +12,7 @@ type Data = keyof ReadySchools | 'none'
 type CleanUp = (clean: () => Promise<void>) => void
 
 async function startSchool(data: Data, environment: NodeJS.ProcessEnv, onCleanup: CleanUp): Promise<School> {
-  // Its database lives too briefly for better machine code.
-  const server = await startServer(dataFolder(data), { environment, flags: ['--liftoff-only'] })
+  const server = await startServer(dataFolder(data), { environment })
   onCleanup(async () => {
     await server.stop()
     server.forget()

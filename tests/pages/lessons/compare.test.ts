@@ -23,3 +23,16 @@ it('lays numbers that were predicted on one number line with what was read', asy
   )
   expect(await seriousFindings(page)).toEqual([])
 })
+
+it('says of each stage what there is of it, as the plan’s page does', async ({ school, open }) => {
+  const id = await school.titled('Ball bounce')
+  const notes = async (stage: string) => {
+    const page = await open(`/lessons/${id}/${stage}`)
+    const pack = page
+      .getByRole('navigation', { name: 'Stages of the lesson' })
+      .getByText('ready', { exact: true })
+    await pack.waitFor()
+    return page.getByRole('navigation', { name: 'Stages of the lesson' }).locator('small').allTextContents()
+  }
+  expect(await notes('compare')).toEqual(await notes('plan'))
+})
