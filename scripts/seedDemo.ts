@@ -31,7 +31,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   for (const lesson of kestrelLessons(today)) {
     const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
-    if (changes) await savePlan(db, id, { ...starter.plan, ...changes }, 0)
+    if (changes) await savePlan(db, id, { plan: { ...starter.plan, ...changes }, version: 0 })
     if (stimulus) {
       const picture = await savePicture(db, sketchAt(stimulus.sketch))
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
@@ -45,7 +45,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     }
     if (readings) await addEntries(db, id, simulateEntries(starter, { ...readings, groupIds }, random))
     await seedObservations(db, id, lesson, groupIds, random)
-    await saveConclusion(db, id, conclusion, 0)
+    await saveConclusion(db, id, { conclusion, version: 0 })
     await changeLesson(db, id, { stage })
   }
   return true

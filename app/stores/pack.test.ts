@@ -7,6 +7,7 @@ import { useNotices } from './notices'
 import { usePack } from './pack'
 
 const packDto = (changes: Partial<PackDto> = {}): PackDto => ({
+  seq: 0,
   supplies: [],
   offers: [],
   own: { lessonId: 'one', title: 'Ball bounce', from: '2026-03-09', to: '2026-03-09', madeAt: '2026-03-01' },
@@ -40,6 +41,42 @@ async function opened() {
   await pack.load('one')
   return pack
 }
+
+describe('a kit that is fetched beside its lesson', () => {
+  const tick = { materialId: 'kit-sheet', place: 'leaf', amount: 1 }
+
+  it('misses no tick that came between the two, whichever was answered first', async () => {
+    let now = { seq: 0, ticks: [] as (typeof tick)[] }
+    server.answerWith(({ path }) =>
+      path.endsWith('/pack') ? { body: packDto(now) } : { body: lessonDto({ seq: now.seq }) },
+    )
+    const pack = usePack()
+    await pack.load('one')
+    now = { seq: 1, ticks: [tick] }
+    await useLesson().load('one')
+    await later()
+    expect(pack.ticks.get('kit-sheet|leaf')).toBe(1)
+  })
+
+  it('misses no tick that was told while it was on its way', async () => {
+    let answerPack = () => {}
+    let asked = 0
+    server.answerWith(({ path }) => {
+      if (!path.endsWith('/pack')) return { body: lessonDto() }
+      asked++
+      if (asked > 1) return { body: packDto({ seq: 1, ticks: [tick] }) }
+      return new Promise((done) => (answerPack = () => done({ body: packDto() })))
+    })
+    await useLesson().load('one')
+    const pack = usePack()
+    const loading = pack.load('one')
+    useLesson().apply({ kind: 'ticks', ticks: [tick], seq: 1 })
+    answerPack()
+    await loading
+    await later()
+    expect([pack.ticks.get('kit-sheet|leaf'), asked]).toEqual([1, 2])
+  })
+})
 
 describe('ticks on their way', () => {
   it('count at once, and are kept until the server has them', async () => {

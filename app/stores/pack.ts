@@ -1,7 +1,7 @@
 import { closedReason } from '#core/calendar'
 import { formatISO } from 'date-fns'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import {
   availability as availabilityOf,
   checkKitted,
@@ -110,12 +110,28 @@ export const usePack = defineStore('pack', () => {
     loadedFor.value = id
     today.value = formatISO(new Date(), { representation: 'date' })
     void sending.flush()
+    await catchUp()
   }
 
+  /** The newest event that was told of the lesson before its kit was fetched. */
+  let told = { lessonId: '', seq: 0 }
+
+  /** The lesson is fetched beside its kit: what was done in between is in neither an event nor an older kit. */
+  async function catchUp() {
+    if (!data.value || loadedFor.value !== lesson.lesson?.id) return
+    const toldBefore = told.lessonId === loadedFor.value ? told.seq : 0
+    if (data.value.seq < Math.max(toldBefore, lesson.fetchedSeq)) await load(loadedFor.value)
+  }
+  watch(
+    () => lesson.fetchedSeq,
+    () => notices.attempt(catchUp),
+  )
+
   /** Takes in an event of the open lesson, or what is known of it before it is told. */
-  function take(event: NewEvent) {
+  function take(event: NewEvent & { seq?: number }) {
     if (data.value && loadedFor.value === lesson.lesson?.id)
       data.value = applyToPack(data.value, { seq: 0, ...event })
+    else if (lesson.lesson && event.seq) told = { lessonId: lesson.lesson.id, seq: event.seq }
   }
 
   lesson.onPacking(take)

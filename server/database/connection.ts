@@ -2,6 +2,7 @@ import { drizzle } from 'drizzle-orm/postgres-js'
 import { migrate } from 'drizzle-orm/postgres-js/migrator'
 import postgres from 'postgres'
 import type { Database } from './database'
+import { refuseNewer } from './refuseNewer'
 import * as schema from './schema'
 
 export type ConnectionOptions = postgres.Options<Record<string, postgres.PostgresType>> & {
@@ -17,6 +18,9 @@ export function connect(options: ConnectionOptions & { url?: string }) {
   return {
     client,
     db: db as Database,
-    migrate: (migrationsFolder: string) => migrate(db, { migrationsFolder }),
+    migrate: async (migrationsFolder: string) => {
+      await refuseNewer(db, migrationsFolder)
+      await migrate(db, { migrationsFolder })
+    },
   }
 }

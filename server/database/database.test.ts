@@ -9,7 +9,7 @@ import { classInput } from '../testing/examples'
 import { createClass, listClasses } from '../queries/classes'
 import { databaseSettings, openDatabase } from './client'
 import { lockFolder } from './embedded/lock'
-import { FolderInUse } from './problems'
+import { DataNewer, FolderInUse } from './problems'
 
 let folder: string
 beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))))
@@ -34,6 +34,26 @@ describe('the data folder', () => {
     expect(first.isOwned()).toBe(true)
     await first.close()
     expect(first.isOwned()).toBe(false)
+  })
+
+  it('of a newer version is refused with both versions, and nothing of it is changed', async () => {
+    await emptySchoolIn(folder)
+    const newer = await openDatabase({ folder })
+    const done = sql.raw('drizzle.__drizzle_migrations')
+    const [{ known }] = (await newer.db.execute(
+      sql`select count(*)::int as known from ${done}`,
+    )) as unknown as [{ known: number }]
+    await newer.db.execute(
+      sql`insert into ${done} (hash, created_at) values ('later', ${Date.UTC(2100, 0, 1)})`,
+    )
+    await newer.close()
+    const refusal: unknown = await openDatabase({ folder }).catch((error: unknown) => error)
+    expect(refusal).toBeInstanceOf(DataNewer)
+    expect((refusal as Error).message).toContain(
+      `data version ${known + 1}, and this program knows up to ${known}`,
+    )
+    // The folder was let go.
+    lockFolder(folder).release()
   })
 
   it('is no longer owned when it was replaced', async () => {

@@ -91,7 +91,10 @@ describe('a database of an earlier version', () => {
     const after = await openEmbedded(join(folder, 'data'), all)
     const opened = await getLesson(after.db, lesson)
     // A lesson that was tested already counts as confirmed, for the plan that it has had until now.
-    await savePlan(after.db, lesson, { ...opened.plan, steps: ['Stand on a chair.'] }, 0)
+    await savePlan(after.db, lesson, {
+      plan: { ...opened.plan, steps: ['Stand on a chair.'] },
+      version: 0,
+    })
     const changedSince = await getLesson(after.db, lesson)
     const [event] = await after.db.select({ event: events.event }).from(events).where(eq(events.seq, 1))
     await after.close()

@@ -11,12 +11,28 @@ export class FolderInUse extends Error {
 
 /** There were data in the folder, and they are gone. */
 export class DatabaseMissing extends Error {
-  constructor(folder: string, newest: string) {
+  /** @param newest a backup to go back to, where the folder has one */
+  constructor(folder: string, newest: string | null) {
     super(
-      `There are backups in ${folder}, but no database. So as not to begin an empty school, Jolly Beaker does not start. ` +
-        `Put the folder "database" back, or restore the newest backup: npm run restore -- ${newest}`,
+      `The folder ${folder} was used before, but there is no database in it. So as not to begin an empty school, Jolly Beaker does not ` +
+        'start. Nothing was changed. Put the folder "database" back as it was, or restore ' +
+        (newest
+          ? `the newest backup: npm run restore -- ${newest}`
+          : 'a backup that you keep elsewhere: npm run restore -- FILE. To begin anew, set JOLLY_DATA to another folder.'),
     )
     this.name = 'DatabaseMissing'
+  }
+}
+
+/** The data were written by a version that this one does not know yet. */
+export class DataNewer extends Error {
+  /** @param data the version of the data, and `known` the newest that this program knows */
+  constructor({ data, known }: { data: number; known: number }) {
+    super(
+      `These data were written by a newer Jolly Beaker: they are of data version ${data}, and this program knows up to ${known}. Nothing ` +
+        'was changed. Start the newer program again, or restore a backup from before the change: npm run restore',
+    )
+    this.name = 'DataNewer'
   }
 }
 

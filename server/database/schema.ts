@@ -148,6 +148,8 @@ export const lessons = pgTable(
     planVersion: integer('plan_version').notNull().default(0),
     conclusion: jsonb('conclusion').$type<Conclusion>().notNull(),
     conclusionVersion: integer('conclusion_version').notNull().default(0),
+    /** The newest saves of plan and conclusion, so that one that is sent twice is done once. */
+    saves: jsonb('saves').$type<{ id: string; version: number }[]>().notNull().default([]),
     /** The clock of the class; null until it is started. Parts go by that of their whole. */
     clock: jsonb('clock').$type<ClassClock>(),
     clockVersion: integer('clock_version').notNull().default(0),

@@ -22,6 +22,21 @@ export async function lockLesson(tx: Database, id: string): Promise<LessonRow> {
   return row
 }
 
+/** How many saves of a lesson are remembered: more than can be on their way at once. */
+const remembered = 40
+
+/** The version that a save came to when it arrived before; null for one that is new, or has no id. */
+export const versionOfSave = ({ saves }: LessonRow, save: string | undefined): number | null =>
+  saves.find(({ id }) => id === save)?.version ?? null
+
+/** The saves to be remembered with a new one. */
+export const withSave = (
+  { saves }: LessonRow,
+  save: string | undefined,
+  version: number,
+): LessonRow['saves'] =>
+  save === undefined ? saves : [...saves.slice(1 - remembered), { id: save, version }]
+
 /** Refuses to save over what another screen has saved since. */
 export function refuseOverNewer(what: 'plan' | 'conclusion', version: number, now: number): void {
   if (version !== now)

@@ -2,7 +2,7 @@ import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
 import { formatISO } from 'date-fns'
 import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
-import { classAnswer, emptyConclusion, upgradeConclusion, type Conclusion } from '#core/conclusion'
+import { classAnswer, emptyConclusion, upgradeConclusion } from '#core/conclusion'
 import { blankPlan, type Plan, type PlanTimes } from '#core/plan'
 import { standingOf, type Standing } from '#core/record'
 import { dueToday, groupProgress, scoredPlan, startMoment, wayOf } from '#core/recording'
@@ -10,6 +10,7 @@ import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
 import type { Stage } from '#core/lesson'
+import type { conclusionSchema, Given } from '#shared/schemas'
 import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
@@ -22,7 +23,7 @@ import { clockOf } from './clock'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf, groupsTakingPart } from './lessonGroups'
 import { learntOf } from './learnt'
-import { findLesson, lockFamily, lockLesson, refuseOverNewer } from './lessonRow'
+import { findLesson, lockFamily, lockLesson, refuseOverNewer, versionOfSave, withSave } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, tellingParts } from './parts'
@@ -246,14 +247,16 @@ export async function changeLesson(
 export async function saveConclusion(
   db: Database,
   id: string,
-  conclusion: Conclusion,
-  version: number,
+  { save, conclusion, version }: Given<typeof conclusionSchema>,
 ): Promise<{ conclusionVersion: number }> {
   return db.transaction(async (tx) => {
     const before = await lockLesson(tx, id)
+    const done = versionOfSave(before, save)
+    if (done !== null) return { conclusionVersion: done }
     refuseOverNewer('conclusion', version, before.conclusionVersion)
     const conclusionVersion = version + 1
-    await tx.update(lessons).set({ conclusion, conclusionVersion }).where(eq(lessons.id, id))
+    const saves = withSave(before, save, conclusionVersion)
+    await tx.update(lessons).set({ conclusion, conclusionVersion, saves }).where(eq(lessons.id, id))
     await recordEvent(tx, id, { kind: 'conclusion', conclusion, conclusionVersion })
     return { conclusionVersion }
   })

@@ -24,6 +24,7 @@ export async function getPack(db: Database, id: string, today: string): Promise<
       const { needs: _needs, ...reservation } = reservationOf(lesson, own, school.calendar, null)
       const kit = await kitOf(tx, lesson, own, school)
       return {
+        seq: lesson.seq,
         supplies: await listSupplies(tx),
         offers: [...offers],
         own: reservation,

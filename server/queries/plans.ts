@@ -1,30 +1,49 @@
-import { eq } from 'drizzle-orm'
+import { and, desc, eq, notInArray, sql } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { wayOf } from '#core/recording'
 import { standingEntries } from '#core/record'
+import type { Given, planChangeSchema } from '#shared/schemas'
 import type { Database } from '../database/database'
-import { lessons } from '../database/schema'
+import { events, lessons } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { entriesOf } from './entries'
-import { lockLesson, refuseOverNewer } from './lessonRow'
+import { lockLesson, refuseOverNewer, versionOfSave, withSave } from './lessonRow'
 import { weighPlanChange } from './safety'
+
+/** How often what was in the plan before is forgotten, in saves; as many of the newest stay for screens that hear of them late. */
+const forgetEvery = 20
+
+/** Every save of a word tells the whole plan: told once, it is needed no more. A screen that was away fetches the lesson anew. */
+async function forgetOlderPlans(tx: Database, id: string): Promise<void> {
+  const told = and(eq(events.lessonId, id), sql`${events.event}->>'kind' = 'plan'`)
+  const newest = tx
+    .select({ seq: events.seq })
+    .from(events)
+    .where(told)
+    .orderBy(desc(events.seq))
+    .limit(forgetEvery)
+  await tx.delete(events).where(and(told, notInArray(events.seq, newest)))
+}
 
 /** Saves the plan, unless somebody saved another one since; what readings were taken by must stay. */
 export async function savePlan(
   db: Database,
   id: string,
-  plan: Plan,
-  version: number,
+  { save, plan, version }: Given<typeof planChangeSchema>,
 ): Promise<{ planVersion: number }> {
   return db.transaction(async (tx) => {
     const before = await lockLesson(tx, id)
+    const done = versionOfSave(before, save)
+    if (done !== null) return { planVersion: done }
     refuseOverNewer('plan', version, before.planVersion)
     await refuseLosingReadings(tx, id, before.plan, plan)
     const planVersion = version + 1
-    await tx.update(lessons).set({ plan, planVersion }).where(eq(lessons.id, id))
+    const saves = withSave(before, save, planVersion)
+    await tx.update(lessons).set({ plan, planVersion, saves }).where(eq(lessons.id, id))
     await recordEvent(tx, id, { kind: 'plan', plan, planVersion })
+    if (planVersion % forgetEvery === 0) await forgetOlderPlans(tx, id)
     await weighPlanChange(tx, before, { ...before, plan, planVersion })
     return { planVersion }
   })

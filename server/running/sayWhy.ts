@@ -1,10 +1,10 @@
 import type { DatabaseSettings } from '../database/client'
-import { DatabaseMissing, DatabaseUnreadable, FolderInUse } from '../database/problems'
+import { DatabaseMissing, DatabaseUnreadable, DataNewer, FolderInUse } from '../database/problems'
 
 /** Why the program cannot open its data, in one sentence for whoever starts it, with what to do. */
 export function sayWhy(error: unknown, { url, folder }: DatabaseSettings): string {
-  if (error instanceof FolderInUse || error instanceof DatabaseMissing || error instanceof DatabaseUnreadable)
-    return error.message
+  for (const known of [FolderInUse, DatabaseMissing, DatabaseUnreadable, DataNewer])
+    if (error instanceof known) return error.message
   const code = codeOf(error)
   if (url)
     return `${remoteReasons[code] ?? `The database server refused to work (${code})`}. ${atServer(url)}`

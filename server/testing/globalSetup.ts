@@ -15,7 +15,7 @@ export default async function setup({ provide }: TestProject) {
     await create({ cwd: database, file }, ['.'])
     return file
   }
-  await (await openDatabaseFiles(database)).close()
+  await (await openDatabaseFiles(database, `${database}.making`)).close()
   provide('bareDatabase', await pack('bare.tar'))
   await (await openDatabase({ folder })).close()
   provide('emptySchool', await pack('empty.tar'))

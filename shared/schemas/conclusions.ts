@@ -1,7 +1,7 @@
 import { planLimits } from '#core/plan'
-import { amount, line, localId, openLine, wholeNumber } from './common'
+import { amount, id, line, localId, openLine, wholeNumber } from './common'
 import { distinct } from './distinct'
-import { byKind, choice, list, object, orNull, otherwise } from './typed'
+import { byKind, choice, list, object, optional, orNull, otherwise } from './typed'
 
 const version = wholeNumber(0, Number.MAX_SAFE_INTEGER)
 const levelIds = list(localId, planLimits.levels).custom(distinct())
@@ -35,6 +35,8 @@ const ownWords = orNull(line(400).allow(''))
 export const claimCheckSchema = object({ claim, words: otherwise(ownWords, null) })
 
 export const conclusionSchema = object({
+  /** Sent twice under one id, a save is done once. */
+  save: optional(id),
   conclusion: object({
     claim: orNull(claim),
     ownWords,

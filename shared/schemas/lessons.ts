@@ -27,6 +27,8 @@ export const newLessonSchema = object({
 export const lessonChangeSchema = object({ date: optional(day), stage: optional(choice(...stages)) }).min(1)
 
 export const planChangeSchema = object({
+  /** Sent twice under one id, a save is done once. */
+  save: optional(id),
   plan: planSchema,
   version: wholeNumber(0, Number.MAX_SAFE_INTEGER),
 })

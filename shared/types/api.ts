@@ -118,6 +118,8 @@ export interface TickDto {
 
 /** Everything that packing needs beside the lesson itself; for the teacher's own screens only. */
 export interface PackDto {
+  /** The newest event of the lesson that this knows of. */
+  seq: number
   supplies: Supply[]
   /** What a shop offers. */
   offers: Offer[]

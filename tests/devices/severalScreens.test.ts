@@ -3,9 +3,9 @@ import { expect } from 'vitest'
 import { newId } from '#core/plan'
 import { startServer } from '../support/startServer'
 import { sentEntry } from '../../server/testing/examples'
-import { goOffline, openPage, phone } from '../support/browser'
+import { goOffline, isSaved, openPage, phone, seriousFindings } from '../support/browser'
 import { dataFolder } from '../support/dataFolder'
-import { inDemoSchool } from '../support/inSchool'
+import { inDemoSchool, type Open } from '../support/inSchool'
 import { schoolAt, type School } from '../support/school'
 
 const it = inDemoSchool.extend('openSheet', ({ school, open }) => async (id: string, place = 0) => {
@@ -182,22 +182,103 @@ it('the server stops and starts again: every screen comes back by itself and cat
   server.forget()
 })
 
-it('two Desks change one plan: the second sees the first’s, and undo brings its own back', async ({
-  school,
-  open,
-}) => {
+/** A Desk at the cards of a plan, and the field of the first of them. */
+async function atCards(school: School, open: Open) {
   const id = await begun(school)
   const desk = await open(`/lessons/${id}/plan`)
   await desk.getByRole('button', { name: 'Cards' }).click()
   const own = desk.getByLabel('How ball is kept the same')
   await own.waitFor()
+  return { id, desk, own }
+}
+
+it('two Desks change different words of one plan, one of them without a network: both stay', async ({
+  school,
+  open,
+}) => {
+  const { id, desk, own } = await atCards(school, open)
   await goOffline(desk)
   await own.fill('mine')
-  await school.changePlan(id, () => ({ tries: 5 }))
+  await school.changePlan(id, ({ keptSame: [ball, floor, ...others] }) => ({
+    tries: 5,
+    keptSame: [ball!, { ...floor!, how: 'theirs' }, ...others],
+  }))
   await desk.context().setOffline(false)
-  await desk.getByText('Another screen changed this plan first.').waitFor()
-  expect(await own.inputValue()).toBe('the same one every time')
-  await desk.locator('.v-snackbar').getByRole('button', { name: 'Undo' }).click()
+  const { plan } = await school.lesson(id)
+  const ways = () => school.lesson(id).then(({ plan: now }) => now.keptSame.map(({ how }) => how))
+  await expect.poll(ways).toEqual(['mine', 'theirs', ...plan.keptSame.slice(2).map(({ how }) => how)])
+  expect((await school.lesson(id)).plan.tries).toBe(5)
+  expect(await own.inputValue()).toBe('mine')
+  await isSaved(desk)
+})
+
+it('two Desks change one word of a plan: theirs is shown, and the teacher says which one stays', async ({
+  school,
+  open,
+}) => {
+  const id = await begun(school)
+  const desk = await open(`/lessons/${id}/plan`)
+  const clash = desk.getByRole('dialog', { name: 'Two screens changed this at the same time' })
+  for (const [mine, theirs, stays] of [
+    ['jump', 'bounce', 'jump'],
+    ['leap', 'rebound', 'rebound'],
+  ] as const) {
+    await desk.locator('[data-word="measured"]').waitFor()
+    await goOffline(desk)
+    await desk.locator('[data-word="measured"]').focus()
+    await desk.keyboard.type(mine.slice(0, 1))
+    await desk.locator('[role="dialog"] input:focus').waitFor()
+    await desk.keyboard.type(mine.slice(1))
+    await desk.keyboard.press('Enter')
+    await school.changePlan(id, ({ measured }) => ({ measured: { ...measured, name: theirs } }))
+    await desk.context().setOffline(false)
+    await clash.getByText('What we measure: which one stays?').waitFor()
+    expect(await seriousFindings(desk)).toEqual([])
+    await clash.getByRole('button', { name: stays }).click()
+    await clash.waitFor({ state: 'detached' })
+    await expect.poll(async () => (await school.lesson(id)).plan.measured.name).toBe(stays)
+    await isSaved(desk)
+  }
+})
+
+it('a save that arrives and whose answer does not loses no word that was typed after it', async ({
+  school,
+  open,
+}) => {
+  const { id, desk, own } = await atCards(school, open)
+  const arrived = new Promise<void>((done) =>
+    desk.route(
+      `**/api/lessons/${id}/plan`,
+      async (route) => {
+        await route.fetch()
+        await route.abort()
+        done()
+      },
+      { times: 1 },
+    ),
+  )
+  await own.fill('one')
+  await arrived
+  await own.fill('one, two')
+  await expect.poll(async () => (await school.lesson(id)).plan.keptSame[0]!.how).toBe('one, two')
+  await isSaved(desk)
+  expect(await own.inputValue()).toBe('one, two')
+  expect(await desk.getByText('at the same time').count()).toBe(0)
+})
+
+it('a word of the plan that could not be sent is there again when the page was closed', async ({
+  school,
+  open,
+}) => {
+  const { id, desk, own } = await atCards(school, open)
+  await desk.route('**/plan', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  )
+  await own.fill('mine')
+  await desk.getByText('not saved').waitFor()
+  desk.once('dialog', (dialog) => void dialog.accept())
+  await desk.unroute('**/plan')
+  await desk.reload()
   await expect.poll(async () => (await school.lesson(id)).plan.keptSame[0]!.how).toBe('mine')
 })
 

@@ -114,7 +114,7 @@ describe('a server that cannot start says so in one sentence, without a stack an
     renameSync(join(folder, 'database'), join(folder, 'elsewhere'))
     const gone = second(folder)
     expect(gone).toMatchObject({ status: 1, listening: false })
-    expect(gone.said).toMatch(/^There are backups in .* but no database\..*npm run restore -- .*\.tar\.gz$/)
+    expect(gone.said).toMatch(/^The folder .* was used before, .*npm run restore -- .*\.tar\.gz$/)
     expect(existsSync(join(folder, 'database'))).toBe(false)
     rmSync(folder, { recursive: true, force: true })
   })

@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
-import { choose, chooseWord, openWord, seriousFindings } from '../support/browser'
+import { choose, chooseWord, isSaved, openWord, seriousFindings } from '../support/browser'
 import { inOwnSchool } from '../support/inSchool'
 
 const it = inOwnSchool('demo')
@@ -9,12 +9,10 @@ it('says how the school works, and new plans begin so', async ({ school, open })
   const page = await open('/school')
   await choose(page, 'Tries at each level, 7 to 9', '5')
   await choose(page, 'Who predicts', 'the class together')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await page.getByText('New plans begin like this').waitFor()
-  expect((await school.school()).ways).toMatchObject({
-    byAge: { '7-9': { tries: 5 } },
-    prediction: { who: 'class' },
-  })
+  await expect
+    .poll(async () => (await school.school()).ways)
+    .toMatchObject({ byAge: { '7-9': { tries: 5 } }, prediction: { who: 'class' } })
+  await isSaved(page)
   const { plan } = await school.lesson(await school.ask('Does the ball matter?'))
   expect([plan.tries, plan.prediction.who]).toEqual([5, 'class'])
 })
@@ -31,17 +29,49 @@ it('edits the cupboard, drawn as it is typed; bad numbers are told at their fiel
   await end.fill('fifty')
   await page.getByText('“fifty” is not a number. Type it like 12.').waitFor()
   await end.fill('-3')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await page.locator('.v-messages').getByText('The scale must end above where it starts.').waitFor()
   await end.fill('50')
   await page.getByLabel('A mark every, long ruler').fill('0,5')
   await page.getByLabel('How many, long ruler').fill('2')
   await page.getByRole('img', { name: 'long ruler, from 0 to 50 cm, a mark every 0.5 cm' }).waitFor()
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect
     .poll(async () => (await school.school()).cupboard.at(-1))
     .toMatchObject({ name: 'long ruler', smallestMark: 0.5, greatest: 50, howMany: 2 })
   expect(await seriousFindings(page)).toEqual([])
+})
+
+it('saves what is changed on the school’s and the class’s pages by itself, also in the moment of leaving', async ({
+  school,
+  open,
+}) => {
+  const page = await open('/school')
+  await choose(page, 'Who predicts', 'every child')
+  await page.getByRole('link', { name: 'Classes' }).click()
+  await expect.poll(async () => (await school.school()).ways.prediction.who).toBe('child')
+  const [own] = await school.classes()
+  await page.goto(`${school.url}/classes/${own!.id}`)
+  const group = page.getByLabel('Group 1', { exact: true })
+  const before = await group.inputValue()
+  const named = async () =>
+    (await school.classes()).find(({ id }) => id === own!.id)!.groups.map(({ name }) => name)
+  await group.fill('Otters')
+  await expect.poll(named).toContain('Otters')
+  await group.fill('')
+  await page
+    .getByRole('status')
+    .filter({ hasText: /^Not saved: / })
+    .waitFor()
+  expect(await named()).toContain('Otters')
+  // Asked whether to leave, this teacher stays; the browser's own question is answered by no.
+  await page.getByRole('link', { name: 'Logbook' }).first().click()
+  await page
+    .getByRole('status')
+    .filter({ hasText: /^Not saved: / })
+    .waitFor()
+  expect(await group.inputValue()).toBe('')
+  await group.fill(before)
+  await expect.poll(named).toContain(before)
+  await isSaved(page)
 })
 
 it('offers its cupboard in a plan, and says where there are too few', async ({ school, open }) => {
@@ -79,8 +109,7 @@ it('plans getting ready over a weekend, on Sunday only where somebody is there',
   await page.getByRole('button', { name: 'Calendar', exact: true }).click()
   await page.getByLabel('Somebody can get things ready at weekends').check()
   expect(await seriousFindings(page)).toEqual([])
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await page.getByText('New plans begin like this').waitFor()
+  await isSaved(page)
   await page.goto(`${school.url}/lessons/${id}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
   await before.getByText('Sun 16 Mar').waitFor()

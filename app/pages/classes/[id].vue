@@ -4,6 +4,8 @@ import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
+import { useAutosave } from '../../composables/useAutosave'
+import { useSavedBeforeLeaving } from '../../composables/useSavedBeforeLeaving'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
 import { vocabularies } from '../../words/planChoices'
@@ -14,32 +16,52 @@ const school = useSchool()
 const notices = useNotices()
 const isNew = computed(() => route.params.id === 'new')
 const id = computed(() => String(route.params.id))
-const draft = ref<ClassInput | null>(null)
-const saved = ref('')
+/** A class that is being made: it is there once somebody presses so. */
+const made = ref<ClassInput | null>(null)
+const autosave = useAutosave<ClassInput>((input) => school.saveClass(id.value, withoutLostGroups(input)))
+const { value: kept } = autosave
+const draft = computed(() => (isNew.value ? made.value : kept.value))
+useSavedBeforeLeaving(autosave)
 const missing = ref<string | null>(null)
 const rosterShown = ref(false)
-const nameProblem = ref<string | null>(null)
-const changed = computed(() => JSON.stringify(draft.value) !== saved.value)
+const noName = ref<string | null>(null)
+const nameProblem = computed(
+  () => noName.value ?? autosave.fields.value.find((field) => field.path === 'name')?.message,
+)
 const ages = ageBands.map((band) => ({ title: `${band.replace('-', ' to ')} years`, value: band }))
 
-function take({ id: _id, ...input }: ClassDto | (ClassInput & { id?: string })) {
-  draft.value = input
-  saved.value = JSON.stringify(input)
+/** Children of a group that was taken out are in none, until the group is put back. */
+function withoutLostGroups(input: ClassInput): ClassInput {
+  const known = new Set(input.groups.map((group) => group.id))
+  const pupils = input.pupils.map((pupil) => ({
+    ...pupil,
+    groupId: pupil.groupId !== null && known.has(pupil.groupId) ? pupil.groupId : null,
+  }))
+  return { ...input, pupils }
+}
+
+const take = ({ id: _id, ...input }: ClassDto) => autosave.take(input)
+
+async function beginNew() {
+  const groups = emblemIds.slice(0, 6).map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
+  const begun: ClassInput = {
+    name: '',
+    ageBand: '7-9',
+    vocabulary: 'plain',
+    groups,
+    pupils: [],
+    allergies: [],
+  }
+  made.value = begun
+  // The school's own words, unless the teacher was quicker.
+  const { ways } = await request('GET', '/api/school')
+  if (made.value.vocabulary === begun.vocabulary) made.value.vocabulary = ways.vocabulary
 }
 
 watch(
   id,
   async () => {
-    if (isNew.value) {
-      const groups = emblemIds
-        .slice(0, 6)
-        .map((emblem) => ({ id: newId(), emblem, name: emblemWord(emblem) }))
-      take({ name: '', ageBand: '7-9', vocabulary: 'plain', groups, pupils: [], allergies: [] })
-      // The school's own words, unless the teacher was quicker.
-      const { ways } = await request('GET', '/api/school')
-      if (draft.value && !changed.value) take({ ...draft.value, vocabulary: ways.vocabulary })
-      return
-    }
+    if (isNew.value) return notices.attempt(beginNew)
     try {
       take(await request('GET', '/api/classes/:id', { params: { id: id.value } }))
     } catch (error) {
@@ -49,26 +71,29 @@ watch(
   { immediate: true },
 )
 
-async function save() {
-  if (!draft.value) return
-  nameProblem.value = draft.value.name.trim() ? null : 'Give the class a name.'
-  if (nameProblem.value) return
+async function make() {
+  const input = made.value!
+  noName.value = input.name.trim() ? null : 'Give the class a name.'
+  if (noName.value) return
   try {
-    const done = isNew.value
-      ? await school.createClass(draft.value)
-      : await school.saveClass(id.value, draft.value)
-    take(done)
-    notices.tell(isNew.value ? `${done.name} is made.` : 'Saved.')
-    if (isNew.value) await router.replace(`/classes/${done.id}`)
+    const done = await school.createClass(withoutLostGroups(input))
+    notices.tell(`${done.name} is made.`)
+    await router.replace(`/classes/${done.id}`)
   } catch (error) {
     if (error instanceof RequestProblem)
-      nameProblem.value = error.problem.fields.find((field) => field.path === 'name')?.message ?? null
+      noName.value = error.problem.fields.find((field) => field.path === 'name')?.message ?? null
     notices.warn(error)
   }
 }
 
+/** A list is added to the class as the server has it. */
+async function readInList() {
+  rosterShown.value = await autosave.saveNow()
+}
+
 async function remove() {
   await notices.attempt(async () => {
+    await autosave.saveNow()
     await school.removeClass(id.value)
     notices.tell('The class is off the list.', () => school.restoreClass(id.value))
     await router.push('/classes')
@@ -82,13 +107,14 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
     <SchoolBar />
     <div v-if="draft" class="page stack">
       <div class="spread">
-        <h1>{{ isNew ? 'Make a class' : draft.name }}</h1>
+        <div class="row">
+          <h1>{{ isNew ? 'Make a class' : draft.name }}</h1>
+          <SavedStatus v-if="!isNew" :of="[autosave]" />
+        </div>
         <div class="row">
           <VBtn v-if="!isNew" variant="text" @click="remove">Take off the list</VBtn>
-          <VBtn v-if="!isNew && !changed" variant="tonal" color="secondary" to="/">Start a lesson</VBtn>
-          <VBtn color="primary" :disabled="!changed && !isNew" @click="save">{{
-            isNew ? 'Make this class' : changed ? 'Save' : 'Saved'
-          }}</VBtn>
+          <VBtn v-if="isNew" color="primary" @click="make">Make this class</VBtn>
+          <VBtn v-else variant="tonal" color="secondary" to="/">Start a lesson</VBtn>
         </div>
       </div>
       <div class="panel fields">
@@ -96,9 +122,9 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           v-model="draft.name"
           label="Name of the class"
           :maxlength="60"
-          :error-messages="nameProblem ?? undefined"
+          :error-messages="nameProblem"
           :autofocus="isNew"
-          @update:model-value="nameProblem = null"
+          @update:model-value="noName = null"
         />
         <VSelect v-model="draft.ageBand" :items="ages" label="Age" />
         <VSelect v-model="draft.vocabulary" :items="vocabularies" label="Our words" />
@@ -112,15 +138,11 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           <h2>
             Children <span class="soft small">({{ draft.pupils.length || 'not needed' }})</span>
           </h2>
-          <VBtn variant="outlined" color="primary" :disabled="isNew || changed" @click="rosterShown = true"
-            >Read in a list</VBtn
-          >
+          <VBtn variant="outlined" color="primary" :disabled="isNew" @click="readInList">Read in a list</VBtn>
         </div>
         <p class="small soft">
           First names or initials only. They stay on this machine: Sheets and paper say by them who does what,
-          the Board never does.<template v-if="isNew || changed">
-            Save the class before reading in a list.</template
-          >
+          the Board never does.<template v-if="isNew"> Make the class before reading in a list.</template>
         </p>
         <PupilsEditor v-model="draft.pupils" :groups="draft.groups" />
       </section>

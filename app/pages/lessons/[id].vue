@@ -52,6 +52,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
         <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="wordsStand" /></div>
       </div>
       <KeysDialog v-model="keysShown" />
+      <ClashDialog v-if="store.clashes.length > 0" />
     </template>
     <LessonLoading v-else :problem="store.problem" />
   </VMain>

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Conclusion, PredictionAnswer, PredictorSeat } from '#core/conclusion'
-import type { Plan } from '#core/plan'
+import { planFormat, type Plan } from '#core/plan'
 import type { clockActSchema, FieldProblem, Given } from '#shared/schemas'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { Stage } from '#core/lesson'
@@ -12,8 +12,15 @@ import { useNotices } from '../notices'
 import { useOutbox } from '../sending/outbox'
 import { useEntryQueue } from '../sending/entryQueue'
 import { lessonDerivations } from './derivations'
+import { keptDrafts } from './keptDrafts'
+import { mergeByField, putAt, type Clash } from './mergeByField'
 import { undoSteps } from './undo'
 import { versionedDraft } from './versionedDraft'
+
+/** What two screens have changed in different ways: theirs is shown until somebody has chosen. */
+export interface DocumentClash extends Clash {
+  of: 'plan' | 'conclusion'
+}
 
 type ActOnLesson = Act extends infer One ? (One extends unknown ? Omit<One, 'lessonId'> : never) : never
 
@@ -28,7 +35,10 @@ export const useLesson = defineStore('lesson', () => {
   const planProblems = ref<FieldProblem[]>([])
   /** How often it was told that the children, or those who are absent, have changed. */
   const membersTold = ref(0)
+  /** What was told until the lesson was fetched last; who fetches something beside it may know less. */
+  const fetchedSeq = ref(0)
   const steps = undoSteps<Plan>()
+  const clashes = shallowRef<DocumentClash[]>([])
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
   /** Takes in what is packed, once somebody wants to know. */
@@ -37,12 +47,9 @@ export const useLesson = defineStore('lesson', () => {
   const planDraft = versionedDraft<Plan>({
     held: () =>
       heard.value && { lessonId: heard.value.id, doc: heard.value.plan, version: heard.value.planVersion },
-    save: async (id, doc, version) => {
-      const saved = await request('PUT', '/api/lessons/:id/plan', {
-        params: { id },
-        body: { plan: doc, version },
-      })
-      return saved.planVersion
+    save: async (id, { id: save, doc: plan, version }) => {
+      const body = { save, plan, version }
+      return (await request('PUT', '/api/lessons/:id/plan', { params: { id }, body })).planVersion
     },
     saved(plan, planVersion) {
       planProblems.value = []
@@ -50,10 +57,12 @@ export const useLesson = defineStore('lesson', () => {
       if (planVersion > heard.value!.planVersion) patch({ plan, planVersion })
     },
     fetch: fetchAnew,
-    theyWereFirst({ doc: mine }) {
-      steps.remember(mine)
-      notices.tell('Another screen changed this plan first. Its plan is shown.', undoPlan)
+    async ask(id) {
+      const { plan: doc, planVersion: version } = await request('GET', '/api/lessons/:id', { params: { id } })
+      return { doc, version }
     },
+    clashed: (found) => clash('plan', found),
+    kept: keptDrafts<Plan>('plan', (doc) => 'formatVersion' in doc && doc.formatVersion === planFormat),
     refused(error) {
       notices.warn(error)
       if (error instanceof RequestProblem && !error.passes)
@@ -70,20 +79,22 @@ export const useLesson = defineStore('lesson', () => {
         doc: heard.value.conclusion,
         version: heard.value.conclusionVersion,
       },
-    save: async (id, doc, version) => {
-      const saved = await request('PUT', '/api/lessons/:id/conclusion', {
-        params: { id },
-        body: { conclusion: doc, version },
-      })
-      return saved.conclusionVersion
+    save: async (id, { id: save, doc: conclusion, version }) => {
+      const body = { save, conclusion, version }
+      return (await request('PUT', '/api/lessons/:id/conclusion', { params: { id }, body })).conclusionVersion
     },
     saved(conclusion, conclusionVersion) {
       if (conclusionVersion > heard.value!.conclusionVersion) patch({ conclusion, conclusionVersion })
     },
     fetch: fetchAnew,
-    // They wrote other fields: what was typed here goes on top of theirs.
-    theyWereFirst: ({ doc, base }) => editConclusion(changedFields(base, doc)),
+    async ask(id) {
+      const lesson = await request('GET', '/api/lessons/:id', { params: { id } })
+      const { conclusion: doc, conclusionVersion: version } = lesson
+      return { doc, version }
+    },
+    clashed: (found) => clash('conclusion', found),
     refused: (error) => notices.warn(error),
+    kept: keptDrafts<Conclusion>('conclusion', (doc) => 'dissent' in doc),
   })
 
   const lesson = computed(() => {
@@ -120,9 +131,20 @@ export const useLesson = defineStore('lesson', () => {
     problem.value = null
     try {
       const fetched = await request('GET', '/api/lessons/:id', { params: { id } })
-      if (wanted === id) heard.value = outbox.withWaiting(fetched)
+      if (wanted !== id) return
+      hearOf(outbox.withWaiting(fetched))
+      fetchedSeq.value = fetched.seq
     } catch (error) {
       if (wanted === id) problem.value = problemWords(error)
+    }
+  }
+
+  /** Takes in what the server has; what was typed here stays on top of it, also what a page that was closed had not sent yet. */
+  function hearOf(now: LessonDto) {
+    heard.value = now
+    for (const one of [planDraft, conclusionDraft]) {
+      one.takeUp()
+      one.bringTogether()
     }
   }
 
@@ -135,6 +157,7 @@ export const useLesson = defineStore('lesson', () => {
   function close() {
     heard.value = null
     steps.forget()
+    clashes.value = []
     planProblems.value = []
   }
 
@@ -143,7 +166,7 @@ export const useLesson = defineStore('lesson', () => {
     const now = heard.value
     if (!now || event.seq <= now.seq) return
     if (event.seq > now.seq + 1 || event.kind === 'parts') return void load(now.id)
-    heard.value = applyEvent(now, event)
+    hearOf(applyEvent(now, event))
     packing(event)
     if (event.kind === 'absent' || event.kind === 'class') membersTold.value++
     if (event.kind === 'safety') void queue.flush()
@@ -158,13 +181,33 @@ export const useLesson = defineStore('lesson', () => {
     const next = typeof changes === 'function' ? changes(before) : { ...before, ...changes }
     // A card put where it lies, or called what it is called, changes nothing: nothing to undo or to save.
     if (next === before) return
-    steps.remember(before, key)
+    steps.remember({ before, after: next }, key)
     planDraft.edit(next)
   }
 
+  /** Takes back what was done last on this screen, and nothing that another one has done since. */
   function undoPlan() {
-    const before = steps.back()
-    if (before) planDraft.edit(before)
+    const step = steps.back()
+    if (!step) return
+    const { merged, clashes: since } = mergeByField(step.after, step.before, open.value.plan)
+    planDraft.edit(merged)
+    if (since.length > 0) notices.tell('Another screen has changed this since. Theirs stays.')
+  }
+
+  function clash(of: DocumentClash['of'], found: Clash[]) {
+    const isNew = (one: Clash) => !found.some(({ path }) => path.join() === one.path.join())
+    clashes.value = [
+      ...clashes.value.filter((one) => one.of !== of || isNew(one)),
+      ...found.map((one) => ({ ...one, of })),
+    ]
+  }
+
+  /** Keeps one of the two texts that clash. */
+  function choose(chosen: DocumentClash, whose: 'mine' | 'theirs') {
+    clashes.value = clashes.value.filter((one) => one !== chosen)
+    if (whose === 'theirs') return
+    if (chosen.of === 'plan') editPlan((plan) => putAt(plan, chosen.path, chosen.mine))
+    else conclusionDraft.edit(putAt(open.value.conclusion, chosen.path, chosen.mine))
   }
 
   const editConclusion = (changes: Partial<Conclusion>) =>
@@ -225,7 +268,10 @@ export const useLesson = defineStore('lesson', () => {
     planProblems,
     saving,
     past: steps.past,
+    clashes,
+    choose,
     membersTold,
+    fetchedSeq,
     open,
     load,
     patch,
@@ -241,10 +287,3 @@ export const useLesson = defineStore('lesson', () => {
     pressClock,
   }
 })
-
-function changedFields<Doc extends object>(from: Doc, to: Doc): Partial<Doc> {
-  const names = Object.keys(to) as (keyof Doc)[]
-  return Object.fromEntries(
-    names.filter((name) => to[name] !== from[name]).map((name) => [name, to[name]]),
-  ) as Partial<Doc>
-}

@@ -1,5 +1,6 @@
 // Long: everything that may happen to a lesson while it is open on several screens.
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
 import { clockAfter } from '#core/timetable'
 import type { LessonDto } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type Answer, type SentRequest } from '../../testing/fakeServer'
@@ -14,7 +15,7 @@ let held: LessonDto
 
 /** A server that keeps one lesson and refuses a version that is not its own. */
 function keep({ method, path, body }: SentRequest): Answer {
-  if (method === 'GET') return { body: held }
+  if (method === 'GET') return { body: { ...held, id: path.split('/').at(-1) } }
   const { version, plan, conclusion } = body as {
     version: number
     plan: LessonDto['plan']
@@ -54,7 +55,7 @@ describe('the plan of an open lesson', () => {
     expect(store.saving).toBe('waiting')
     await later()
     expect(server.of('PUT').map((one) => one.body)).toEqual([
-      { plan: { ...lessonDto().plan, question: 'ab' }, version: 0 },
+      { save: expect.any(String) as string, plan: { ...lessonDto().plan, question: 'ab' }, version: 0 },
     ])
     expect([store.saving, store.open.planVersion]).toEqual(['saved', 1])
   })
@@ -98,7 +99,7 @@ describe('the plan of an open lesson', () => {
     expect([held.plan.tries, store.saving]).toEqual([5, 'saved'])
   })
 
-  it('keeps what is being saved when another screen’s plan arrives in between, and gives it back on undo', async () => {
+  it('keeps both where two screens change different words at once', async () => {
     const store = useLesson()
     let answerFirst = () => {}
     server.answerWith((request) =>
@@ -108,16 +109,106 @@ describe('the plan of an open lesson', () => {
     )
     store.editPlan({ question: 'mine' })
     await later()
-    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 1, seq: 1 }
+    held = { ...held, plan: { ...held.plan, title: 'theirs' }, planVersion: 1, seq: 1 }
     store.apply({ kind: 'plan', plan: held.plan, planVersion: 1, seq: 1 })
     expect(store.plan.question).toBe('mine')
+    server.answerWith(keep)
     answerFirst()
     await later()
-    expect(store.plan.question).toBe('theirs')
-    server.answerWith(keep)
+    expect(store.plan).toMatchObject({ question: 'mine', title: 'theirs' })
+    expect([held.plan, store.saving, store.clashes]).toEqual([store.plan, 'saved', []])
     store.undoPlan()
     await later()
-    expect(held.plan.question).toBe('mine')
+    expect(held.plan).toEqual({ ...lessonDto().plan, title: 'theirs' })
+  })
+
+  it('shows theirs where two change the same word, and asks which one stays', async () => {
+    const store = useLesson()
+    const theirs = () => {
+      held = {
+        ...held,
+        plan: { ...held.plan, question: 'theirs' },
+        planVersion: held.planVersion + 1,
+        seq: held.seq + 1,
+      }
+      store.apply({ kind: 'plan', plan: held.plan, planVersion: held.planVersion, seq: held.seq })
+    }
+    store.editPlan({ question: 'mine' })
+    theirs()
+    expect(store.plan.question).toBe('theirs')
+    expect(store.clashes).toEqual([{ of: 'plan', path: ['question'], mine: 'mine', theirs: 'theirs' }])
+    store.choose(store.clashes[0]!, 'mine')
+    await later()
+    expect([held.plan.question, store.clashes]).toEqual(['mine', []])
+    store.editPlan({ question: 'mine again' })
+    theirs()
+    store.choose(store.clashes[0]!, 'theirs')
+    await later()
+    expect([held.plan.question, store.saving]).toEqual(['theirs', 'saved'])
+  })
+
+  it('loses no word and asks nothing when a save arrives and its answer does not', async () => {
+    const store = useLesson()
+    const done = new Map<string, Answer>()
+    const onceEach = (request: SentRequest): Answer => {
+      if (request.method !== 'PUT') return keep(request)
+      const { save } = request.body as { save: string }
+      if (!done.has(save)) done.set(save, keep(request))
+      return done.get(save)!
+    }
+    server.answerWith((request) => {
+      onceEach(request)
+      return 'offline'
+    })
+    store.editPlan({ question: 'one' })
+    await later()
+    expect([held.plan.question, store.saving]).toEqual(['one', 'refused'])
+    store.editPlan({ question: 'one, two' })
+    server.answerWith(onceEach)
+    await later(4000)
+    expect([held.plan.question, store.plan.question]).toEqual(['one, two', 'one, two'])
+    expect([store.saving, store.clashes]).toEqual(['saved', []])
+  })
+
+  it('undoes only what was done here, and leaves what another screen has made of the same since', async () => {
+    const store = useLesson()
+    store.editPlan({ question: 'mine', tries: 5 })
+    await later()
+    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 2, seq: 1 }
+    store.apply({ kind: 'plan', plan: held.plan, planVersion: 2, seq: 1 })
+    store.undoPlan()
+    await later()
+    expect(held.plan).toMatchObject({ question: 'theirs', tries: lessonDto().plan.tries })
+    expect(useNotices().current?.text).toBe('Another screen has changed this since. Theirs stays.')
+  })
+
+  it('has what was typed before the page was closed, when it is opened again', async () => {
+    server.answerWith((request) => (request.method === 'PUT' ? 'offline' : keep(request)))
+    useLesson().editPlan({ question: 'mine' })
+    useLesson().editConclusion({ better: 'Level the floor.' })
+    await later()
+    held = { ...held, plan: { ...held.plan, title: 'theirs' }, planVersion: 1, seq: 1 }
+    setActivePinia(createPinia())
+    server.answerWith(keep)
+    await useLesson().load('one')
+    expect(useLesson().plan).toMatchObject({ question: 'mine', title: 'theirs' })
+    await later()
+    expect(held).toMatchObject({
+      plan: { question: 'mine', title: 'theirs' },
+      conclusion: { better: 'Level the floor.' },
+    })
+    expect([...server.kept.keys()]).toEqual([])
+  })
+
+  it('offers nothing that nobody came back for within a fortnight', async () => {
+    server.answerWith((request) => (request.method === 'PUT' ? 'offline' : keep(request)))
+    useLesson().editPlan({ question: 'mine' })
+    await later()
+    setActivePinia(createPinia())
+    vi.setSystemTime(Date.now() + 15 * 24 * 60 * 60 * 1000)
+    await useLesson().load('one')
+    expect(useLesson().plan.question).toBe(lessonDto().plan.question)
+    expect([...server.kept.keys()]).toEqual([])
   })
 
   it('stays on the screen and is sent again when the server is not reached', async () => {
@@ -129,24 +220,6 @@ describe('the plan of an open lesson', () => {
     server.answerWith(keep)
     await later(4000)
     expect([held.plan.tries, store.saving]).toEqual([7, 'saved'])
-  })
-
-  it('gives way to another screen’s that was saved while this one was away, and undo brings it back', async () => {
-    const store = useLesson()
-    server.answerWith(() => 'offline')
-    store.editPlan({ question: 'mine' })
-    await later()
-    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 1, seq: 1 }
-    server.answerWith(keep)
-    store.apply({ kind: 'plan', plan: held.plan, planVersion: 1, seq: 1 })
-    await later(4000)
-    expect([store.plan.question, useNotices().current?.text]).toEqual([
-      'theirs',
-      'Another screen changed this plan first. Its plan is shown.',
-    ])
-    store.undoPlan()
-    await later()
-    expect(held.plan.question).toBe('mine')
   })
 
   it('points at the field that the server refuses and keeps the rest', async () => {
@@ -249,7 +322,7 @@ describe('the conclusion of an open lesson', () => {
     const store = useLesson()
     held = {
       ...held,
-      conclusion: { ...held.conclusion, better: 'theirs', dissent: 'theirs' },
+      conclusion: { ...held.conclusion, better: 'theirs' },
       conclusionVersion: 3,
     }
     store.editConclusion({ dissent: 'mine' })

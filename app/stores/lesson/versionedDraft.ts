@@ -1,82 +1,91 @@
 import { useDebounceFn } from '@vueuse/core'
+import isSame from 'fast-deep-equal'
 import { ref, shallowRef } from 'vue'
+import { newId } from '#core/plan'
 import { RequestProblem } from '../../api/request'
+import type { Draft, Held, Save } from './draft'
+import type { KeptDrafts } from './keptDrafts'
+import { mergeByField, type Clash } from './mergeByField'
 
 /** Milliseconds after the last edit. */
 const saveAfter = 350
 const tryAgainAfter = 3000
 
-/** What the server is known to have of a document that every screen may write in. */
-interface Held<Doc> {
-  lessonId: string
-  doc: Doc
-  version: number
-}
-
-/** What was typed here and is not saved yet, and what it was typed on. */
-interface Draft<Doc> {
-  doc: Doc
-  base: Doc
-  version: number
-}
-
 interface Saving<Doc> {
-  held: () => Held<Doc> | null
+  /** The lesson that is open, and what the server has of it; null while none is. */
+  held: () => (Held<Doc> & { lessonId: string }) | null
   /** Saves over a version; gives back the new one. A conflict is another screen's having saved first. */
-  save: (lessonId: string, doc: Doc, version: number) => Promise<number>
+  save: (lessonId: string, save: Save<Doc>) => Promise<number>
   /** Notes what the server has now. */
   saved: (doc: Doc, version: number) => void
-  /** Fetches what the server has; says whether that went well. */
+  /** Fetches what the server has into what is held; says whether that went well. */
   fetch: (lessonId: string) => Promise<boolean>
-  /** What becomes of a draft whose document another screen has changed, now that theirs is held. */
-  theyWereFirst: (draft: Draft<Doc>) => void
+  /** What the server has of a lesson that is not open any more. */
+  ask: (lessonId: string) => Promise<Held<Doc>>
+  /** Another screen has changed the same: theirs is shown, and what was typed here must not be lost. */
+  clashed: (clashes: Clash[]) => void
   /** Tells why nothing was saved. */
   refused: (error: unknown) => void
+  /** What was not sent yet outlives the page here. */
+  kept: KeptDrafts<Doc>
 }
 
 /**
  * A document that is typed into here and saved a moment later, over the version that it was typed on. One save at a time: a second one
- * must know the version that the first one made.
+ * must know the version that the first one made. What another screen has changed meanwhile is brought together with it, field by field.
  */
 export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   const draft = shallowRef<Draft<Doc> | null>(null)
   const state = ref<'saved' | 'waiting' | 'refused'>('saved')
   let saving: Promise<void> = Promise.resolve()
+  /** What was sent and may have arrived, while no answer says so: it is sent again as it was, before anything else. */
+  let underWay: Save<Doc> | null = null
   /** Whether what was refused last may be sent once more as it is. */
   let passes = false
   const saveSoon = useDebounceFn(() => (saving = saving.then(save)), saveAfter)
 
-  function edit(doc: Doc): void {
+  function put(next: Draft<Doc>): void {
     const held = on.held()
     if (!held) return
-    draft.value = { base: held.doc, version: held.version, ...draft.value, doc }
+    draft.value = next
     state.value = 'waiting'
+    on.kept.put(held.lessonId, next)
     void saveSoon()
   }
 
+  function edit(doc: Doc): void {
+    const held = on.held()
+    if (held) put({ base: held.doc, version: held.version, ...draft.value, doc })
+  }
+
   function forget(): void {
+    const held = on.held()
+    if (held) on.kept.remove(held.lessonId)
     draft.value = null
     state.value = 'saved'
   }
 
   async function save(): Promise<void> {
-    const sent = draft.value
     const lessonId = on.held()?.lessonId
-    if (!sent || !lessonId) return
+    if (!draft.value || !lessonId) return
+    const sent = (underWay ??= { id: newId(), doc: draft.value.doc, version: draft.value.version })
     const stillOpen = () => on.held()?.lessonId === lessonId
     try {
-      const version = await on.save(lessonId, sent.doc, sent.version)
+      const version = await on.save(lessonId, sent)
+      underWay = null
       if (!stillOpen()) return
       on.saved(sent.doc, version)
       // What was typed meanwhile stands on what has just been saved.
       const now = draft.value
-      if (!now || now.doc === sent.doc) forget()
-      else draft.value = { doc: now.doc, base: sent.doc, version }
+      if (!now || isSame(now.doc, sent.doc)) return forget()
+      put({ doc: now.doc, base: sent.doc, version })
+      bringTogether()
     } catch (error) {
+      passes = error instanceof RequestProblem && error.passes
+      if (!passes) underWay = null
       if (!stillOpen()) return on.refused(error)
       state.value = 'refused'
-      passes = error instanceof RequestProblem && error.passes
-      if (error instanceof RequestProblem && isConflict(error)) return await takeTheirs(lessonId)
+      if (isConflict(error)) return await takeTheirs(lessonId)
       on.refused(error)
       if (passes) tryAgain()
     }
@@ -84,10 +93,28 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
 
   async function takeTheirs(lessonId: string): Promise<void> {
     if (!(await on.fetch(lessonId))) return tryAgain()
-    const mine = draft.value
-    if (!mine || on.held()?.lessonId !== lessonId) return
-    forget()
-    on.theyWereFirst(mine)
+    if (on.held()?.lessonId === lessonId) bringTogether()
+  }
+
+  /** Puts what was typed here on top of what the server has now; to be called when another screen's has been heard of. */
+  function bringTogether(): void {
+    const [mine, theirs] = [draft.value, on.held()]
+    // What is under way may be what was heard of.
+    if (!mine || !theirs || underWay || theirs.version <= mine.version) return
+    const { merged, clashes } = mergeByField(mine.base, mine.doc, theirs.doc)
+    if (isSame(merged, theirs.doc)) forget()
+    else put({ doc: merged, base: theirs.doc, version: theirs.version })
+    if (clashes.length > 0) on.clashed(clashes)
+  }
+
+  /** Takes up what a page that was closed had not sent yet. */
+  function takeUp(): void {
+    const held = on.held()
+    const left = held && !draft.value ? on.kept.find(held.lessonId) : null
+    if (!held || !left) return
+    if (left.version >= held.version) return put(left)
+    draft.value = left
+    bringTogether()
   }
 
   const tryAgain = () => void setTimeout(() => void saveSoon(), tryAgainAfter)
@@ -97,21 +124,36 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     const lessonId = on.held()?.lessonId
     await (saving = saving.then(save))
     const left = draft.value
-    if (lessonId && left && passes) sendUntilThere(lessonId, left)
-    forget()
+    if (lessonId && left && passes) sendUntilThere(lessonId, left, underWay)
+    underWay = null
+    draft.value = null
+    state.value = 'saved'
   }
 
-  function sendUntilThere(lessonId: string, left: Draft<Doc>): void {
+  function sendUntilThere(lessonId: string, left: Draft<Doc>, first: Save<Doc> | null): void {
+    const next = first ?? { id: newId(), doc: left.doc, version: left.version }
     setTimeout(() => {
-      on.save(lessonId, left.doc, left.version).catch((error: unknown) => {
-        if (error instanceof RequestProblem && error.passes) sendUntilThere(lessonId, left)
-        else on.refused(error)
-      })
+      on.save(lessonId, next)
+        .then((version) => {
+          if (isSame(next.doc, left.doc)) on.kept.remove(lessonId)
+          else sendUntilThere(lessonId, { doc: left.doc, base: next.doc, version }, null)
+        })
+        .catch(async (error: unknown) => {
+          if (error instanceof RequestProblem && error.passes) return sendUntilThere(lessonId, left, next)
+          if (!isConflict(error)) return on.refused(error)
+          const theirs = await on.ask(lessonId)
+          const { merged, clashes } = mergeByField(left.base, left.doc, theirs.doc)
+          // What clashes stays in this browser, and is asked about when the lesson is opened again.
+          if (clashes.length > 0) return on.refused(error)
+          sendUntilThere(lessonId, { doc: merged, base: theirs.doc, version: theirs.version }, null)
+        })
+        .catch(on.refused)
     }, tryAgainAfter)
   }
 
-  return { draft, state, edit, leave }
+  return { draft, state, edit, leave, bringTogether, takeUp }
 }
 
 /** A conflict that points at fields is about what was sent, whoever else has saved. */
-const isConflict = ({ problem }: RequestProblem) => problem.code === 'conflict' && problem.fields.length === 0
+const isConflict = (error: unknown): boolean =>
+  error instanceof RequestProblem && error.problem.code === 'conflict' && error.problem.fields.length === 0

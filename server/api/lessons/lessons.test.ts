@@ -1,8 +1,10 @@
 // @module-tag postgres: plans and conclusions are saved against the version that was seen
+import { asc, eq } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
 import { newId } from '#core/plan'
 import type { ApiProblem, ClassDto, InvestigationDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
+import { events } from '../../database/schema'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan, classInput, sentEntry } from '../../testing/examples'
 
@@ -128,6 +130,32 @@ describe('plans', () => {
     })
     expect([late.status, late.body.error.code]).toEqual([409, 'conflict'])
     expect((await lessonAt(path)).plan.tries).toBe(4)
+  })
+
+  it('sent twice under one id are saved once, also where somebody has saved since', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const sent = { save: newId(), plan: changedPlan(lesson, { tries: 4 }), version: 0 }
+    const put = async (body: object) => (await app.call('PUT', `${path}/plan`, body)).body
+    expect([await put(sent), await put(sent)]).toEqual([{ planVersion: 1 }, { planVersion: 1 }])
+    await put({ save: newId(), plan: changedPlan(lesson, { tries: 9 }), version: 1 })
+    expect(await put(sent)).toEqual({ planVersion: 1 })
+    expect(await lessonAt(path)).toMatchObject({ planVersion: 2, plan: { tries: 9 } })
+    const end = { save: newId(), conclusion: { ...emptyConclusion, better: 'Level the floor.' }, version: 0 }
+    for (let times = 0; times < 2; times++)
+      expect((await app.call('PUT', `${path}/conclusion`, end)).body).toEqual({ conclusionVersion: 1 })
+  })
+
+  it('leave the newest of what was told of them, and no older ones', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    for (let version = 0; version < 45; version++)
+      await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { title: `${version}` }), version })
+    const told = await app.database.db
+      .select({ event: events.event })
+      .from(events)
+      .where(eq(events.lessonId, lesson.id))
+      .orderBy(asc(events.seq))
+    const plans = told.flatMap(({ event }) => (event.kind === 'plan' ? [event.plan.title] : []))
+    expect([plans.length, plans[0], plans.at(-1)]).toEqual([25, '20', '44'])
   })
 
   it('are refused with the way to each wrong field, and the old one is kept', async () => {

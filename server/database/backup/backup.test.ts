@@ -1,4 +1,13 @@
-import { existsSync, mkdtempSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { asc } from 'drizzle-orm'
@@ -8,6 +17,7 @@ import { newId } from '#core/plan'
 import { emptySchoolIn } from '../../testing/emptySchool'
 import { openDatabase } from '../client'
 import type { OpenDatabase } from '../database'
+import { lockFolder } from '../embedded/lock'
 import { DatabaseMissing, DatabaseUnreadable } from '../problems'
 import { keepBytes, pictureFolder } from '../pictureFiles'
 import { pictures, supplies } from '../schema'
@@ -198,6 +208,38 @@ describe('a data folder that had a database', () => {
     expect(existsSync(join(folder, 'database'))).toBe(false)
     await restoreBackup(folder, file, yes)
     await (await open()).close()
+  })
+
+  it.each<[what: string, lose: (database: string) => void]>([
+    ['only its lock is left', (database) => rmSync(database, { recursive: true })],
+    [
+      'the folder of the database is empty',
+      (database) => {
+        rmSync(database, { recursive: true })
+        mkdirSync(database)
+      },
+    ],
+    ['the database has lost its version', (database) => rmSync(join(database, 'PG_VERSION'))],
+  ])('begins no empty school where %s', async (_what, lose) => {
+    await (await open()).close()
+    lose(join(folder, 'database'))
+    const before = readdirSync(folder, { recursive: true }).sort()
+    const refusal: unknown = await open().catch((error: unknown) => error)
+    expect(refusal).toBeInstanceOf(DatabaseMissing)
+    expect((refusal as Error).message).toMatch(/was used before.*npm run restore -- FILE.*JOLLY_DATA/)
+    expect(readdirSync(folder, { recursive: true }).sort()).toEqual(before)
+  })
+
+  it('begins anew where a first start was ended before there was one, or nothing was restored', async () => {
+    const fresh = join(root, 'fresh')
+    await expect(restoreBackup(fresh, join(root, 'nowhere.tar.gz'), yes)).rejects.toThrow('no file')
+    writeFileSync(join(root, 'notes.tar.gz'), 'no backup')
+    await expect(restoreBackup(fresh, join(root, 'notes.tar.gz'), yes)).rejects.toThrow('no whole backup')
+    expect(readdirSync(fresh)).toEqual([])
+    lockFolder(fresh).release()
+    mkdirSync(join(fresh, 'database.making'))
+    await (await open(fresh)).close()
+    expect(existsSync(join(fresh, 'database', 'PG_VERSION'))).toBe(true)
   })
 
   it('says so in a sentence when it is broken, and leaves it as it is', async () => {

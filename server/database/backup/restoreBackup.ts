@@ -2,7 +2,8 @@ import { existsSync, linkSync, copyFileSync, mkdirSync, readdirSync, renameSync,
 import { dirname, join } from 'node:path'
 import { extract } from 'tar'
 import { putInPlace } from '../embedded/databaseFiles'
-import { lockFolder } from '../embedded/lock'
+import { lockFile, lockFolder } from '../embedded/lock'
+import { wasUsed } from '../embedded/wasUsed'
 import { pictureFolder } from '../pictureFiles'
 import { backedPictures } from './backupFolder'
 import { checkCopy } from './checkCopy'
@@ -38,6 +39,7 @@ export async function restoreBackup(
 ): Promise<Restored | null> {
   if (!existsSync(file)) throw new NotRestorable(`There is no file ${file}.`)
   mkdirSync(folder, { recursive: true })
+  const used = wasUsed(folder)
   const lock = lockFolder(folder)
   const unpacked = join(folder, '.restoring')
   try {
@@ -67,6 +69,8 @@ export async function restoreBackup(
   } finally {
     rmSync(unpacked, { recursive: true, force: true })
     lock.release()
+    // A folder into which nothing was put is none that was used.
+    if (!used && !wasUsed(folder, { butLock: true })) rmSync(lockFile(folder))
   }
 }
 

@@ -1,4 +1,4 @@
-import { existsSync, renameSync, rmSync } from 'node:fs'
+import { renameSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { SyncedFiles, syncPath, syncTree } from './syncedFiles'
@@ -13,12 +13,12 @@ const durableParameters = [
   'wal_keep_size=64',
 ]
 
-/** Whether a folder holds a database. */
-export const holdsDatabase = (folder: string): boolean => existsSync(join(folder, 'PG_VERSION'))
-
-/** Opens the database in a folder, or makes it there; one that was being made when the power went is made anew. */
-export async function openDatabaseFiles(folder: string): Promise<PGlite> {
-  if (!existsSync(folder)) await makeDatabase(folder)
+/**
+ * Opens the database in a folder.
+ * @param making where a new one is made first, so that none lies half made in its place; null where there is one
+ */
+export async function openDatabaseFiles(folder: string, making: string | null): Promise<PGlite> {
+  if (making !== null) await makeDatabase(making, folder)
   return startDatabase(new SyncedFiles(folder), folder)
 }
 
@@ -39,8 +39,7 @@ export function startDatabase(files: SyncedFiles, folder: string): Promise<PGlit
   return PGlite.create({ fs: files, startParams: durableParameters })
 }
 
-async function makeDatabase(folder: string): Promise<void> {
-  const making = `${folder}.making`
+async function makeDatabase(making: string, folder: string): Promise<void> {
   rmSync(making, { recursive: true, force: true })
   await (await PGlite.create(making)).close()
   putInPlace(making, folder)

@@ -10,7 +10,8 @@ export interface FolderLock {
   release: () => void
 }
 
-const lockName = 'in-use.lock'
+/** The file that is locked; it stays, and so says that the folder was used. */
+export const lockFile = (folder: string): string => join(folder, 'in-use.lock')
 
 /**
  * Takes the folder for this process. The kernel holds the lock on an open file, so it needs no clock: a program that is
@@ -18,7 +19,7 @@ const lockName = 'in-use.lock'
  * @throws FolderInUse while another open file holds it, in this process or another one.
  */
 export function lockFolder(folder: string): FolderLock {
-  const path = join(folder, lockName)
+  const path = lockFile(folder)
   const file = openSync(path, 'a')
   if (!tryLock(file)) {
     closeSync(file)

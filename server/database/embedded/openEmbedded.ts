@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync } from 'node:fs'
+import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { sql } from 'drizzle-orm'
 import { newestBackup } from '../backup/backupFolder'
@@ -7,6 +7,7 @@ import { DatabaseMissing, DatabaseUnreadable } from '../problems'
 import { connectEmbedded } from './connectEmbedded'
 import { lockFolder, type FolderLock } from './lock'
 import { startThread, ThreadRefused, type DatabaseThread } from './startThread'
+import { beingMade, holdsDatabase, wasUsed } from './wasUsed'
 
 /** The folder name that keeps everything in memory, for tests; a packed database to begin from may follow it. */
 export const inMemory = 'memory://'
@@ -16,7 +17,7 @@ const nobodyElse: FolderLock = { isOwned: () => true, release: () => {} }
 
 /**
  * Opens the embedded PostgreSQL in a folder of its own, guarded against a second process.
- * @throws FolderInUse, DatabaseMissing or DatabaseUnreadable, each in words for whoever started it
+ * @throws FolderInUse, DatabaseMissing, DatabaseUnreadable or DataNewer, each in words for whoever started it
  */
 export async function openEmbedded(folder: string, migrationsFolder: string): Promise<OpenDatabase> {
   if (folder.startsWith(inMemory)) {
@@ -24,20 +25,23 @@ export async function openEmbedded(folder: string, migrationsFolder: string): Pr
     return start(thread, null, nobodyElse, migrationsFolder)
   }
   mkdirSync(folder, { recursive: true })
+  const used = wasUsed(folder)
   const lock = lockFolder(folder)
   try {
-    return await start(await openFiles(folder), folder, lock, migrationsFolder)
+    return await start(await openFiles(folder, used), folder, lock, migrationsFolder)
   } catch (error) {
     lock.release()
     throw error
   }
 }
 
-async function openFiles(folder: string): Promise<DatabaseThread> {
+/** @param used whether there was a database before, in whose place none is begun */
+async function openFiles(folder: string, used: boolean): Promise<DatabaseThread> {
   const files = join(folder, 'database')
   const newest = newestBackup(folder)?.file ?? null
-  if (newest !== null && !existsSync(files)) throw new DatabaseMissing(folder, newest)
-  return startThread({ folder: files }).catch((error: unknown) => {
+  const isThere = holdsDatabase(files)
+  if (used && !isThere) throw new DatabaseMissing(folder, newest)
+  return startThread({ folder: files, making: isThere ? null : beingMade(files) }).catch((error: unknown) => {
     throw error instanceof ThreadRefused ? new DatabaseUnreadable(folder, error.message, newest) : error
   })
 }

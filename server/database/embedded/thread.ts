@@ -5,10 +5,11 @@ import { PGLiteSocketServer } from '@electric-sql/pglite-socket'
 import { openDatabaseFiles, openUnsynced } from './databaseFiles'
 
 /**
- * Where the thread finds the database: in a folder; in one that is only looked through, and synced or thrown away afterwards; or for
+ * Where the thread finds the database: in a folder, where it is made by way of another one if that is named; in one that is only looked through, and synced or thrown away afterwards; or for
  * tests in memory, empty or unpacked from a file.
  */
-export type DatabasePlace = { folder: string } | { unsynced: string } | { memory: { from: string | null } }
+export type DatabasePlace =
+  { folder: string; making: string | null } | { unsynced: string } | { memory: { from: string | null } }
 
 /** What the thread is told at its start. */
 export interface ThreadStart {
@@ -40,7 +41,7 @@ try {
 }
 
 async function openPlace(at: DatabasePlace): Promise<PGlite> {
-  if ('folder' in at) return openDatabaseFiles(at.folder)
+  if ('folder' in at) return openDatabaseFiles(at.folder, at.making)
   if ('unsynced' in at) return openUnsynced(at.unsynced)
   const { from } = at.memory
   return PGlite.create(from === null ? {} : { loadDataDir: await openAsBlob(from) })

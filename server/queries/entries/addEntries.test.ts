@@ -113,7 +113,7 @@ describe('entries that come at once', () => {
     await add(lesson, { ...sentEntry(lesson), levelId: levels[0]!.id })
     const empty = await lessonReady()
     await add(empty, { ...sentEntry(empty), levelId: levels[0]!.id })
-    await savePlan(opened.db, empty.id, { ...empty.plan, levels }, empty.planVersion)
+    await savePlan(opened.db, empty.id, { plan: { ...empty.plan, levels }, version: empty.planVersion })
     await expect(add(empty, { ...sentEntry(empty), levelId: gone!.id })).rejects.toThrow(
       'no longer in the plan',
     )

@@ -11,6 +11,14 @@ const it = inDemoSchool.extend('planned', async ({ school, open }) => {
 })
 
 const word = (page: Page, name: string) => page.locator(`[data-word="${name}"]`)
+/** Types on a word itself, which opens it with what is typed. */
+async function typeOver(page: Page, name: string, text: string) {
+  await word(page, name).focus()
+  await page.keyboard.type(text.slice(0, 1))
+  await page.locator('[role="dialog"] input:focus').first().waitFor()
+  await page.keyboard.type(text.slice(1))
+  await page.keyboard.press('Enter')
+}
 const undo = (page: Page) => page.getByTitle('Undo (u)').click()
 const focused = (page: Page) =>
   page.evaluate(() => (document.activeElement as HTMLElement | null)?.dataset.word)
@@ -50,12 +58,33 @@ it('opens by Enter, steps by arrows, shuts by Escape, and gives the focus back',
   await expect.poll(() => focused(page)).toBe('tries')
 })
 
+it('opens with the whole word, and shut again without typing leaves it as it was', async ({
+  planned: { id, page, plan },
+  school,
+}) => {
+  await typeOver(page, 'levels', 'one, two, three')
+  await expect
+    .poll(async () => (await plan()).levels.map(({ name }) => name))
+    .toEqual(['one', 'two', 'three'])
+  await typeOver(page, 'measured', 'how high')
+  await expect.poll(async () => (await plan()).measured.name).toBe('how high')
+  const { planVersion } = await school.lesson(id)
+  const field = page.locator('.v-overlay--active [role="dialog"] input').first()
+  for (const [name, text] of [
+    ['levels', 'one, two, three'],
+    ['measured', 'how high'],
+  ] as const) {
+    await openWord(page, name)
+    await expect.poll(() => field.inputValue()).toBe(text)
+    await page.mouse.click(2, 790)
+    await page.locator('.v-overlay--active [role="dialog"]').waitFor({ state: 'detached' })
+  }
+  await page.waitForTimeout(800)
+  expect((await school.lesson(id)).planVersion).toBe(planVersion)
+})
+
 it('types over words, and takes levels in one line', async ({ planned: { page, plan } }) => {
-  await word(page, 'measured').focus()
-  await page.keyboard.type('h')
-  await page.locator('[role="dialog"] input:focus').waitFor()
-  await page.keyboard.type('ow high it jumps')
-  await page.keyboard.press('Enter')
+  await typeOver(page, 'measured', 'how high it jumps')
   await expect.poll(async () => (await plan()).measured.name).toBe('how high it jumps')
   await word(page, 'levels').click()
   const line = page.getByLabel('Levels in one line')

@@ -53,12 +53,18 @@ it('takes letters in a cell for text; x and u act on a cell that is only looked 
   await page.keyboard.type('13 cm')
   await page.keyboard.press('Enter')
   await expect.poll(() => school.numbers(bounce)).toMatchObject([{ value: 13, typed: '13 cm' }])
+  // A second click is still only a look; two at once are for a digit.
+  await first.click()
+  await page.waitForTimeout(600)
   await first.click()
   await page.keyboard.press('x')
   await page.getByRole('button', { name: 'pushed or bumped' }).click()
   await expect.poll(() => first.inputValue()).toBe('')
   await page.keyboard.press('u')
   await expect.poll(() => first.inputValue()).toBe('13')
+  await first.dblclick()
+  await page.keyboard.type('0')
+  expect(await first.inputValue()).toBe('130')
 })
 
 it('leaves text where it was typed; a pasted block is taken as far as it can be', async ({

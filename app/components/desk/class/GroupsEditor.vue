@@ -4,11 +4,13 @@ import { computed } from 'vue'
 import { emblemIds, emblemWord, freeEmblem, groupLimits, type EmblemId } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
+import { useNotices } from '../../../stores/notices'
 
 /** The groups of a class: each with its own emblem and name. */
 const groups = defineModel<GroupDto[]>({ required: true })
 defineProps<{ pupils: PupilDto[] }>()
 
+const notices = useNotices()
 const taken = computed(() => groups.value.map((group) => group.emblem))
 
 function add() {
@@ -23,6 +25,12 @@ function change(id: string, changes: Partial<GroupDto>) {
 function choose(group: GroupDto, emblem: EmblemId) {
   const ownName = group.name !== emblemWord(group.emblem)
   change(group.id, { emblem, name: ownName ? group.name : emblemWord(emblem) })
+}
+
+function takeOut(gone: GroupDto) {
+  const before = groups.value
+  groups.value = before.filter((one) => one.id !== gone.id)
+  notices.tell(`${gone.name} is taken out.`, () => void (groups.value = before))
 }
 
 const count = (pupils: PupilDto[], groupId: string) =>
@@ -67,7 +75,7 @@ const count = (pupils: PupilDto[], groupId: string) =>
         :what="group.name"
         size="small"
         :disabled="groups.length <= groupLimits.fewest"
-        @click="groups = groups.filter((one) => one.id !== group.id)"
+        @click="takeOut(group)"
       />
     </div>
     <VBtn

@@ -3,10 +3,12 @@ import { ref } from 'vue'
 import { firstNameProblem } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
+import { useNotices } from '../../../stores/notices'
 
 /** The children by first name: optional, and never shown on a Board. */
 const pupils = defineModel<PupilDto[]>({ required: true })
 const props = defineProps<{ groups: GroupDto[] }>()
+const notices = useNotices()
 const name = ref('')
 const problem = ref<string | null>(null)
 
@@ -29,6 +31,15 @@ function smallestGroup(): string | null {
   return props.groups[sizes.indexOf(Math.min(...sizes))]?.id ?? null
 }
 
+function takeOut(gone: PupilDto) {
+  const before = pupils.value
+  pupils.value = before.filter((one) => one.id !== gone.id)
+  notices.tell(`${gone.name} is taken out.`, () => void (pupils.value = before))
+}
+
+/** A group that was taken out is none. */
+const groupOf = ({ groupId }: PupilDto) => (props.groups.some(({ id }) => id === groupId) ? groupId! : '')
+
 function move(id: string, groupId: string | null) {
   pupils.value = pupils.value.map((pupil) => (pupil.id === id ? { ...pupil, groupId } : pupil))
 }
@@ -49,14 +60,14 @@ function move(id: string, groupId: string | null) {
       <li v-for="pupil in pupils" :key="pupil.id">
         <span class="name">{{ pupil.name }}</span>
         <select
-          :value="pupil.groupId ?? ''"
+          :value="groupOf(pupil)"
           :aria-label="`Group of ${pupil.name}`"
           @change="move(pupil.id, ($event.target as HTMLSelectElement).value || null)"
         >
           <option value="">no group</option>
           <option v-for="group in groups" :key="group.id" :value="group.id">{{ group.name }}</option>
         </select>
-        <TakeOut :what="pupil.name" @click="pupils = pupils.filter((one) => one.id !== pupil.id)" />
+        <TakeOut :what="pupil.name" @click="takeOut(pupil)" />
       </li>
     </ul>
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { MethodWord } from '#core/method'
 import { capital } from '#core/quantity'
 import { useMethod } from '../../../composables/useMethod'
@@ -43,18 +43,14 @@ async function close() {
   button.value?.focus()
 }
 
-function toggled(open: boolean) {
+// However it was shut: what was typed once must not be typed again the next time.
+watch(shown, (open) => {
   if (!open) seed.value = ''
-}
+})
 </script>
 
 <template>
-  <VMenu
-    v-model="shown"
-    :close-on-content-click="false"
-    location="bottom start"
-    @update:model-value="toggled"
-  >
+  <VMenu v-model="shown" :close-on-content-click="false" location="bottom start">
     <template #activator="{ props: activator }">
       <button
         ref="button"

@@ -27,6 +27,12 @@ const toggle = (day: number) =>
 const change = (index: number, changes: Partial<ClosedDays>) =>
   set({ closed: calendar.value.closed.map((one, at) => (at === index ? { ...one, ...changes } : one)) })
 
+function takeOut(index: number, name: string) {
+  const before = calendar.value.closed
+  set({ closed: before.filter((_, at) => at !== index) })
+  notices.tell(`${name} is taken out.`, () => void set({ closed: before }))
+}
+
 function add() {
   const today = formatISO(new Date(), { representation: 'date' })
   set({ closed: [...calendar.value.closed, { from: today, to: today, name: '' }] })
@@ -48,7 +54,7 @@ async function read(event: Event) {
   const before = calendar.value.closed
   set({ closed: [...before, ...fresh].sort((a, b) => (a.from < b.from ? -1 : 1)) })
   notes.value = answer.notes
-  notices.tell(`${fresh.length} closed days or holidays read in. Save to keep them.`, () => {
+  notices.tell(`${fresh.length} closed days or holidays read in.`, () => {
     set({ closed: before })
   })
 }
@@ -139,7 +145,7 @@ const problemAt = (index: number) =>
           <td>
             <TakeOut
               :what="one.name || paperDay(one.from)"
-              @click="set({ closed: calendar.closed.filter((_, at) => at !== index) })"
+              @click="takeOut(index, one.name || paperDay(one.from))"
             />
           </td>
         </tr>

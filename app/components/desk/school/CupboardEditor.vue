@@ -5,10 +5,12 @@ import type { CupboardInstrument } from '#core/instrument'
 import { newId } from '#core/plan'
 import { unitDefinition, units } from '#core/quantity'
 import type { FieldProblem } from '#shared/schemas'
+import { useNotices } from '../../../stores/notices'
 
 /** The instruments of the school: their marks, how far they reach, how many there are; the chosen one is drawn. */
 const cupboard = defineModel<CupboardInstrument[]>({ required: true })
 const props = defineProps<{ problems: FieldProblem[] }>()
+const notices = useNotices()
 const chosenId = ref(cupboard.value[0]?.id)
 const chosen = computed(() => cupboard.value.find((one) => one.id === chosenId.value) ?? cupboard.value[0])
 const drawable = computed(
@@ -30,6 +32,12 @@ const columns: {
 
 function change(id: string, changes: Partial<CupboardInstrument>) {
   cupboard.value = cupboard.value.map((one) => (one.id === id ? { ...one, ...changes } : one))
+}
+
+function takeOut(gone: CupboardInstrument) {
+  const before = cupboard.value
+  cupboard.value = before.filter((one) => one.id !== gone.id)
+  notices.tell(`${gone.name || 'The instrument'} is taken out.`, () => void (cupboard.value = before))
 }
 
 function problemAt(index: number, key: string): string | undefined {
@@ -109,7 +117,7 @@ function add() {
             <TakeOut
               :what="one.name || 'this instrument'"
               :disabled="cupboard.length === 1"
-              @click="cupboard = cupboard.filter((other) => other.id !== one.id)"
+              @click="takeOut(one)"
             />
           </td>
         </tr>

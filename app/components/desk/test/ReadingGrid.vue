@@ -29,6 +29,21 @@ function show(event: Event) {
 }
 onBeforeUnmount(() => (shownReading.value = null))
 
+/** A click on a cell that has the focus leaves it marked as a whole, so that what is typed next replaces it and letters are acts. */
+function staysMarked(event: MouseEvent, slot: Slot) {
+  const input = event.target as HTMLInputElement
+  if (document.activeElement !== input || grid.drafts.value[slotKey(slot)] !== undefined) return
+  event.preventDefault()
+  input.select()
+}
+
+/** Two clicks are for changing a digit of what stands there. */
+function typeInside({ target }: MouseEvent, slot: Slot) {
+  const input = target as HTMLInputElement
+  grid.draft(slot, input.value)
+  input.setSelectionRange(input.value.length, input.value.length)
+}
+
 const { asked, onKey, onPaste, keepNote, setAside, leave, lookAgain, takeInstead, keepIt } = useGridKeys(
   grid,
   table,
@@ -116,6 +131,9 @@ const nameOf = (levelId: string) =>
                   :aria-invalid="cellClass(slotAt(row, column)).unread ? true : undefined"
                   @input="grid.draft(slotAt(row, column), ($event.target as HTMLInputElement).value)"
                   @focus="($event.target as HTMLInputElement).select()"
+                  @mousedown="staysMarked($event, slotAt(row, column))"
+                  @mouseup="staysMarked($event, slotAt(row, column))"
+                  @dblclick="typeInside($event, slotAt(row, column))"
                   @blur="grid.settle(slotAt(row, column), true)"
                   @keydown="onKey($event, rowIndex, columnIndex, slotAt(row, column))"
                   @paste="onPaste($event, rowIndex, columnIndex)"

@@ -5,6 +5,5 @@ import { saveConclusion } from '../../../queries/lessons'
 
 export default defineRoute({
   body: conclusionSchema,
-  handle: ({ event, body }) =>
-    saveConclusion(useDatabase(), idParam(event, 'lesson'), body.conclusion, body.version),
+  handle: ({ event, body }) => saveConclusion(useDatabase(), idParam(event, 'lesson'), body),
 })

@@ -5,5 +5,5 @@ import { savePlan } from '../../../queries/plans'
 
 export default defineRoute({
   body: planChangeSchema,
-  handle: ({ event, body }) => savePlan(useDatabase(), idParam(event, 'lesson'), body.plan, body.version),
+  handle: ({ event, body }) => savePlan(useDatabase(), idParam(event, 'lesson'), body),
 })

@@ -1,0 +1,1 @@
+ALTER TABLE "lessons" ADD COLUMN "saves" jsonb DEFAULT '[]'::jsonb NOT NULL;
