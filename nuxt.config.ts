@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chunkByFace } from './scripts/bundle/chunkByFace'
+import { bundleThreads } from './scripts/bundle/bundleThreads'
 import { filesByFace, fontFiles } from './scripts/bundle/faceFiles'
 import type { FaceFiles } from './server/http/announced'
 
@@ -138,6 +139,8 @@ export default defineNuxtConfig({
       entry: folder('./server/entry.ts'),
       hooks: {
         // The embedded database runs in a thread, which is loaded from a file of its own.
+        // So do files and timetables. What these threads share with the program would bring the program along, so each is bundled alone.
+        compiled: (nitro) => bundleThreads(nitro.options.output.serverDir),
         'rollup:before': (_nitro, config) => {
           config.input = {
             index: config.input as string,

@@ -12,7 +12,7 @@ import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
 import { saveNote, saveStimulus } from '../server/queries/notes'
 import { addObservation, changeObservation } from '../server/queries/observations'
-import { savePicture } from '../server/queries/pictures'
+import { drawPicture, keepPicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
 import { saveCalendar } from '../server/queries/school'
 import { saveSupply } from '../server/queries/supplies'
@@ -33,7 +33,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
     if (changes) await savePlan(db, id, { plan: { ...starter.plan, ...changes }, version: 0 })
     if (stimulus) {
-      const picture = await savePicture(db, sketchAt(stimulus.sketch))
+      const picture = await keepPicture(db, await drawPicture(sketchAt(stimulus.sketch)))
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
     }
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })

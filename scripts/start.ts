@@ -1,5 +1,6 @@
 import { buildWhenNeeded } from './build'
+import { runUntilStopped } from './runUntilStopped'
 
 // Starts the application with the data of the folder JOLLY_DATA.
 await buildWhenNeeded()
-await import(new URL('../.output/server/index.mjs', import.meta.url).href)
+runUntilStopped(process.execPath, ['.output/server/index.mjs'])

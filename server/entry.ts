@@ -6,6 +6,7 @@ import { logProblem } from './http/logProblem'
 import { useHub } from './live/hub'
 import { databaseIsOpen } from './running/database'
 import { endNow } from './running/endNow'
+import { startWatchdog } from './running/startWatchdog'
 import { stopInTime } from './running/stopInTime'
 
 // The built application: it listens once its data are open, and stops in time.
@@ -13,6 +14,7 @@ const nitro = useNitroApp()
 process.on('unhandledRejection', logProblem)
 process.on('uncaughtException', logProblem)
 await databaseIsOpen()
+void startWatchdog()
 
 const host = process.env.JOLLY_HOST || '127.0.0.1'
 const port = Number(process.env.JOLLY_PORT || 3000)

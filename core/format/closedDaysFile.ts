@@ -64,8 +64,9 @@ function fromCsv(text: string): ClosedDaysRead {
 
 function fromICalendar(text: string, today: string): ClosedDaysRead {
   let events: ICAL.Event[]
+  const { first, isCut } = firstEvents(text)
   try {
-    events = new ICAL.Component(ICAL.parse(text))
+    events = new ICAL.Component(ICAL.parse(first))
       .getAllSubcomponents('vevent')
       .map((one) => new ICAL.Event(one))
   } catch {
@@ -76,7 +77,7 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
   const until = addDays(today, horizonDays)
   let timed = 0
   let endless = 0
-  for (const event of events.slice(0, mostRows)) {
+  for (const event of events) {
     const start = event.startDate
     if (!start?.isDate) {
       timed += 1
@@ -90,29 +91,55 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
     const name = (event.summary ?? '').slice(0, 60)
     if (!event.isRecurring()) closed.push({ from: dayOf(start), to: addDays(dayOf(start), length), name })
     else {
-      const each = event.iterator()
-      for (let next = each.next(), count = 0; next && count < mostRows * 10; next = each.next(), count++) {
-        const first = dayOf(next)
-        if (first > until) {
-          endless += 1
-          break
-        }
-        if (addDays(first, length) >= today) closed.push({ from: first, to: addDays(first, length), name })
-        if (closed.length >= mostRows) break
+      const repeated = daysOfRepeated(event, until)
+      if (repeated === null) {
+        notes.push(`“${name.slice(0, 40)}” repeats in a way that cannot be read and was left out.`)
+        continue
       }
+      if (repeated.isEndless) endless += 1
+      for (const first of repeated.days)
+        if (addDays(first, length) >= today && closed.length < mostRows)
+          closed.push({ from: first, to: addDays(first, length), name })
     }
     if (closed.length >= mostRows) {
       notes.push(`Only the first ${mostRows} were taken.`)
       break
     }
   }
-  if (events.length > mostRows) notes.push(`Only the first ${mostRows} entries were looked at.`)
+  if (isCut) notes.push(`Only the first ${mostRows} entries were looked at.`)
   if (timed > 0)
     notes.push(
       `${timed} ${timed === 1 ? 'entry has' : 'entries have'} a time of day and was not taken for a closed day.`,
     )
   if (endless > 0) notes.push(`What repeats without an end was taken up to ${until}.`)
   return { closed, notes, problem: null }
+}
+
+/** The beginning of a calendar with as many entries as are looked at: the rest need not be read. */
+function firstEvents(text: string): { first: string; isCut: boolean } {
+  const begins = /^BEGIN:VEVENT\b/gim
+  for (let count = 0; begins.exec(text) !== null; count++)
+    if (count === mostRows)
+      return {
+        first: `${text.slice(0, begins.lastIndex - 'BEGIN:VEVENT'.length)}END:VCALENDAR\r\n`,
+        isCut: true,
+      }
+  return { first: text, isCut: false }
+}
+
+/** The days on which an event that repeats begins, up to a day; null where its rule cannot be followed. */
+function daysOfRepeated(event: ICAL.Event, until: string): { days: string[]; isEndless: boolean } | null {
+  const days: string[] = []
+  try {
+    const each = event.iterator()
+    for (let next = each.next(); next && days.length < mostRows * 10; next = each.next()) {
+      if (dayOf(next) > until) return { days, isEndless: true }
+      days.push(dayOf(next))
+    }
+    return { days, isEndless: false }
+  } catch {
+    return null
+  }
 }
 
 const dayOf = (time: ICAL.Time) =>

@@ -125,6 +125,28 @@ describe('closed days', () => {
     expect(read.closed[0]!.from >= today).toBe(true)
   })
 
+  it('leave out what repeats in a way that cannot be followed, and say so', () => {
+    const read = readClosedDays(
+      calendar(
+        'DTSTART;VALUE=DATE:20260406\r\nRRULE:FREQ=SECONDLY\r\nSUMMARY:odd',
+        'DTSTART;VALUE=DATE:20260501\r\nSUMMARY:May day',
+      ),
+      today,
+    )
+    expect(read.closed).toEqual([{ from: '2026-05-01', to: '2026-05-01', name: 'May day' }])
+    expect(read.notes).toEqual(['“odd” repeats in a way that cannot be read and was left out.'])
+  })
+
+  it('are looked at no further than a school year has entries, however long the file is', () => {
+    const days = Array.from(
+      { length: 401 },
+      (_, index) => `DTSTART;VALUE=DATE:20260501\r\nSUMMARY:day ${index}`,
+    )
+    const read = readClosedDays(`${calendar(...days)}BEGIN:VEVENT\r\nDTSTART:never read`, today)
+    expect(read.closed).toEqual([{ from: '2026-05-01', to: '2026-05-01', name: 'day 0' }])
+    expect(read.notes).toContain('Only the first 400 entries were looked at.')
+  })
+
   it.each([
     ['', 'empty'],
     ['what,when\nx,y', 'name the columns'],

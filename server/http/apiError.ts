@@ -11,6 +11,7 @@ export const statusOf: Record<Code, number> = {
   conflict: 409,
   'too-large': 413,
   waits: 409,
+  busy: 429,
   failed: 500,
 }
 

@@ -1,13 +1,7 @@
 import { eq } from 'drizzle-orm'
+import type { Plan } from '#core/plan'
 import { standingOf } from '#core/record'
-import {
-  checkFits,
-  clockAfter,
-  clockSteps,
-  lateReadings,
-  type ClassClock,
-  type ClockAct,
-} from '#core/timetable'
+import { clockAfter, lateReadings, type ClassClock, type FitsContext, type ClockAct } from '#core/timetable'
 import type { clockActSchema, Given } from '#shared/schemas'
 import type { ClockDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -17,8 +11,9 @@ import { recordEvents } from '../live/events'
 import { getClass } from './classes'
 import { entriesOf } from './entries'
 import { groupsOf } from './lessonGroups'
-import { lockFamily, type LessonRow } from './lessonRow'
+import { findLesson, lockFamily, type LessonRow } from './lessonRow'
 import { keepTurns } from './roles'
+import { stepsInThread } from '../threads/inThread'
 import { getSchool } from './school'
 
 type Pressed = Given<typeof clockActSchema>
@@ -47,6 +42,8 @@ export async function pressClock(
   { act, version }: Pressed,
   now: number,
 ): Promise<ClockDto & { done: boolean }> {
+  // Worked out before anything is locked: the largest plans take seconds.
+  if (act.kind === 'start') await stepsOf(db, await wholeOf(db, id))
   return db.transaction(async (tx) => {
     const { lesson, whole, family } = await lockFamily(tx, id)
     if (lesson.removedAt) throw notFound('lesson')
@@ -77,7 +74,29 @@ async function stepsOf(tx: Database, lesson: LessonRow): Promise<ClassClock['ste
   const { ways, cupboard } = await getSchool(tx)
   const { lessonMinutes } = ways
   const groups = (await groupsOf(tx, lesson)).size
-  return clockSteps(checkFits(lesson.plan, { age: ageBand, groups, lessonMinutes, cupboard }).lessons)
+  return workedOut(lesson.plan, { age: ageBand, groups, lessonMinutes, cupboard })
+}
+
+/** The lesson whose clock it is. */
+async function wholeOf(db: Database, id: string): Promise<LessonRow> {
+  const lesson = await findLesson(db, id)
+  return lesson.partOf ? findLesson(db, lesson.partOf) : lesson
+}
+
+/** The steps of the last few plans that were started, by all that they hang on. */
+const known = new Map<string, Promise<ClassClock['steps']>>()
+const mostKnown = 20
+
+/** Who presses at once with others waits for the same answer; what is the same as before is not worked out again. */
+function workedOut(plan: Plan, context: FitsContext): Promise<ClassClock['steps']> {
+  const key = JSON.stringify([plan, context])
+  const before = known.get(key)
+  if (before) return before
+  const steps = stepsInThread(plan, context)
+  known.set(key, steps)
+  steps.catch(() => known.delete(key))
+  if (known.size > mostKnown) known.delete([...known.keys()][0]!)
+  return steps
 }
 
 /** Once a lesson has ended, how many of its readings were late is kept with its clock. */

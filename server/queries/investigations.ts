@@ -1,6 +1,6 @@
 import { desc, eq } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
-import { openInvestigation, picturesIn, withPictures } from '#core/format'
+import { picturesIn, withPictures } from '#core/format'
 import type { Plan } from '#core/plan'
 import { starters } from '#starters'
 import { planSchema, validate } from '#shared/schemas'
@@ -8,7 +8,8 @@ import type { InvestigationDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { investigations } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
-import { savePicture } from './pictures'
+import { readInThread } from '../threads/inThread'
+import { drawPicture, keepPicture } from './pictures'
 
 /**
  * Everything that a new lesson can start from: the starters that ship, then the school's own. A question
@@ -57,7 +58,7 @@ export async function createInvestigation(
 
 /** Takes in an investigation file; a file that is not whole changes nothing. */
 export async function importInvestigation(db: Database, text: string): Promise<{ id: string; plan: Plan }> {
-  const opened = openInvestigation(text)
+  const opened = await readInThread('openInvestigation', text)
   if (!opened.ok) throw new ApiError('invalid', opened.message, [{ path: 'text', message: opened.message }])
   const checked = validate(planSchema, opened.plan)
   if (!checked.ok) {
@@ -68,12 +69,15 @@ export async function importInvestigation(db: Database, text: string): Promise<{
       checked.fields.map((field) => ({ ...field, path: `plan.${field.path}` })),
     )
   }
+  const drawn = await Promise.all(
+    picturesIn(checked.value).flatMap((id) => {
+      const picture = opened.pictures[id]
+      return picture ? [drawPicture(Buffer.from(picture, 'base64')).then((one) => [id, one] as const)] : []
+    }),
+  )
   return db.transaction(async (tx) => {
     const kept = new Map<string, string>()
-    for (const id of picturesIn(checked.value)) {
-      const picture = opened.pictures[id]
-      if (picture) kept.set(id, (await savePicture(tx, Buffer.from(picture, 'base64'))).id)
-    }
+    for (const [id, picture] of drawn) kept.set(id, (await keepPicture(tx, picture)).id)
     const plan = withPictures(checked.value, kept)
     return { id: await createInvestigation(tx, plan, null), plan }
   })

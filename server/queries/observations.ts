@@ -9,7 +9,7 @@ import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
 import { lockLesson } from './lessonRow'
-import { deletePicture, savePicture } from './pictures'
+import { deletePicture, drawPicture, keepPicture } from './pictures'
 
 /** The observations of a lesson in the order in which they were seen, with those that were taken off. */
 export async function observationsOf(db: Database, lessonId: string): Promise<Observation[]> {
@@ -40,6 +40,8 @@ export async function addObservation(
   id: string,
   { picture, about, groupId, seenAt, ...given }: ObservationInput,
 ): Promise<Observation> {
+  // Drawn before anything is locked: a large photo takes seconds, and others have readings to save.
+  const drawn = picture === null ? null : await drawPicture(Buffer.from(picture, 'base64'))
   return db.transaction(async (tx) => {
     const lesson = await lockLesson(tx, lessonId)
     const [known] = await tx.select().from(observations).where(eq(observations.id, id))
@@ -51,7 +53,7 @@ export async function addObservation(
     await refuseTooMany(tx, lessonId)
     const knowsLevel = !about?.levelId || lesson.plan.levels.some((level) => level.id === about.levelId)
     const takesPart = groupId !== null && (await groupsOf(tx, lesson)).has(groupId)
-    const kept = picture === null ? null : await savePicture(tx, Buffer.from(picture, 'base64'))
+    const kept = drawn && (await keepPicture(tx, drawn))
     const [row] = await tx
       .insert(observations)
       .values({

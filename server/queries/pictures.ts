@@ -1,3 +1,4 @@
+import { Semaphore } from 'async-mutex'
 import { eq, inArray, sql } from 'drizzle-orm'
 import sharp from 'sharp'
 import { v7 as newId } from 'uuid'
@@ -10,8 +11,15 @@ import { ApiError, notFound } from '../http/apiError'
 
 /** The longer side of a picture that is kept, in pixels: enough for the wall. */
 const longestSide = 1600
-/** More than any camera takes; a file that claims more is not opened. */
-const mostPixels = 60_000_000
+/** A file that claims more dots is not opened. Of a photo only as many are read as are kept; of others every one. */
+const mostPixels = { jpeg: 60_000_000, other: 25_000_000 }
+/** Pictures that are drawn at once, and that may wait: a class has no more, and each is held in memory. */
+const atOnce = new Semaphore(2)
+const mostWaiting = 60
+let waiting = 0
+// Of two processors one stays free for those who save readings.
+sharp.concurrency(1)
+
 const unreadable = 'This is not a picture we can show. Choose a JPEG, PNG or WebP picture.'
 
 const beginnings: [type: PictureType, matches: (bytes: Uint8Array) => boolean][] = [
@@ -24,22 +32,54 @@ function ascii(bytes: Uint8Array, from: number, to: number): string {
   return String.fromCharCode(...bytes.subarray(from, to))
 }
 
+/** A picture as it is kept. */
+export interface DrawnPicture {
+  type: PictureType
+  bytes: Uint8Array
+}
+
 /**
- * Keeps a picture; its kind is told by its first bytes, whatever the sender says. It is drawn anew, upright and no larger than the wall
- * needs, so that nothing stays of what a camera writes beside it: place, time, device.
+ * Draws a picture anew, upright and no larger than the wall needs, so that nothing stays of what a camera writes beside it: place, time,
+ * device. Its kind is told by its first bytes, whatever the sender says. Never within a transaction: a large one takes seconds.
+ * @throws ApiError for what is no picture, is too large to be opened, or comes while too many wait
  */
-export async function savePicture(db: Database, bytes: Uint8Array): Promise<{ id: string }> {
+export async function drawPicture(bytes: Uint8Array): Promise<DrawnPicture> {
   const type = beginnings.find(([, matches]) => matches(bytes))?.[0]
   if (!type) throw new ApiError('invalid', unreadable)
-  const drawn = await sharp(bytes, { limitInputPixels: mostPixels })
+  if (waiting >= mostWaiting)
+    throw new ApiError('busy', 'Many photos come at once. Yours is kept here and sent again in a moment.')
+  waiting++
+  try {
+    return await atOnce.runExclusive(async () => ({ type, bytes: await drawAnew(bytes) }))
+  } finally {
+    waiting--
+  }
+}
+
+async function drawAnew(bytes: Uint8Array): Promise<Uint8Array> {
+  const cannotBeShown = () => {
+    throw new ApiError('invalid', unreadable)
+  }
+  const { width, height, format } = await sharp(bytes, { limitInputPixels: mostPixels.jpeg })
+    .metadata()
+    .catch(cannotBeShown)
+  const most = format === 'jpeg' ? mostPixels.jpeg : mostPixels.other
+  if (width * height > most)
+    throw new ApiError(
+      'invalid',
+      `This picture has ${Math.round((width * height) / 1e6)} million dots, and ${most / 1e6} million are the most. Make it smaller, or take a photo of it.`,
+    )
+  return sharp(bytes, { limitInputPixels: most })
     .autoOrient()
     .resize({ width: longestSide, height: longestSide, fit: 'inside', withoutEnlargement: true })
     .toBuffer()
-    .catch(() => {
-      throw new ApiError('invalid', unreadable)
-    })
+    .catch(cannotBeShown)
+}
+
+/** Keeps a picture that was drawn anew. */
+export async function keepPicture(db: Database, { type, bytes }: DrawnPicture): Promise<{ id: string }> {
   const id = newId()
-  await keepBytes(useOpenDatabase().folder, drawn, (kept) =>
+  await keepBytes(useOpenDatabase().folder, bytes, (kept) =>
     db.insert(pictures).values({ id, type, ...kept }),
   )
   return { id }

@@ -1,8 +1,9 @@
 import { v7 as newId } from 'uuid'
-import { previewRoster, type RosterContext } from '#core/format'
+import type { RosterContext } from '#core/format'
 import type { ClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { ApiError } from '../http/apiError'
+import { readInThread } from '../threads/inThread'
 import { getClass, updateClass } from './classes'
 
 /** What a roster is compared with. */
@@ -13,8 +14,8 @@ export async function rosterContext(db: Database, classId: string): Promise<Rost
 
 /** Takes in a roster whole, or not at all when any line of it has a problem. */
 export async function importRoster(db: Database, classId: string, csv: string): Promise<ClassDto> {
+  const { rows, problem } = await readInThread('previewRoster', csv, await rosterContext(db, classId))
   return db.transaction(async (tx) => {
-    const { rows, problem } = previewRoster(csv, await rosterContext(tx, classId))
     if (problem) throw new ApiError('invalid', problem, [{ path: 'csv', message: problem }])
     const bad = rows.filter((row) => row.problem)
     if (bad.length > 0)

@@ -19,7 +19,7 @@ export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp'
 export interface ApiProblem {
   error: {
     /** `waits`: nothing is wrong with what was sent; it can be taken once somebody has done something else. */
-    code: 'invalid' | 'not-found' | 'conflict' | 'too-large' | 'not-allowed' | 'waits' | 'failed'
+    code: 'invalid' | 'not-found' | 'conflict' | 'too-large' | 'not-allowed' | 'waits' | 'busy' | 'failed'
     message: string
     fields: FieldProblem[]
   }

@@ -3,11 +3,12 @@ import { pictureLimit } from '#shared/schemas'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { readBytes } from '../../http/readBody'
-import { savePicture } from '../../queries/pictures'
+import { drawPicture, keepPicture } from '../../queries/pictures'
 
 export default defineRoute({
   handle: async ({ event }) => {
-    const made = await savePicture(useDatabase(), await readBytes(event, pictureLimit))
+    const drawn = await drawPicture(await readBytes(event, pictureLimit))
+    const made = await keepPicture(useDatabase(), drawn)
     setResponseStatus(event, 201)
     return made
   },

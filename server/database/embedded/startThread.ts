@@ -2,8 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { v4 as randomId } from 'uuid'
-import { loadThread } from './loadThread'
-import type { DatabasePlace, ThreadReady } from './thread'
+import { loadThread } from '../../threads/loadThread'
+import type { DatabasePlace, ThreadReady, ThreadStart } from './thread'
 
 /** The thread of the embedded database, reached over a socket that only this user's programs can open. */
 export interface DatabaseThread {
@@ -27,7 +27,8 @@ export class ThreadRefused extends Error {
 export async function startThread(place: DatabasePlace): Promise<DatabaseThread> {
   const at = privateSocket()
   const answers = new Int32Array(new SharedArrayBuffer(4))
-  const worker = loadThread({ place, socket: at.socket, answers })
+  const start: ThreadStart = { place, socket: at.socket, answers }
+  const worker = loadThread('databaseThread', { ...start })
   let lost: (reason: string) => void = () => {}
   let reason = 'it ended by itself'
   worker.on('error', (error: unknown) => (reason = error instanceof Error ? error.message : String(error)))

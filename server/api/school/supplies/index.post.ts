@@ -1,16 +1,20 @@
-import { previewSupplies } from '#core/format'
 import { suppliesFileSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { ApiError } from '../../../http/apiError'
 import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
 import { takeInSupplies } from '../../../queries/weighed'
+import { readInThread } from '../../../threads/inThread'
 
 export default defineRoute({
   body: suppliesFileSchema,
   limit: 300_000,
   handle: async ({ body }) => {
-    const { rows, problem } = previewSupplies(body.csv, await listSupplies(useDatabase()))
+    const { rows, problem } = await readInThread(
+      'previewSupplies',
+      body.csv,
+      await listSupplies(useDatabase()),
+    )
     const bad = rows.filter((row) => row.problem !== null)
     const first = bad[0]
     if (problem ?? first)

@@ -1,11 +1,11 @@
-import { previewSupplies } from '#core/format'
 import { suppliesFileSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
+import { readInThread } from '../../../threads/inThread'
 
 export default defineRoute({
   body: suppliesFileSchema,
   limit: 300_000,
-  handle: async ({ body }) => previewSupplies(body.csv, await listSupplies(useDatabase())),
+  handle: async ({ body }) => readInThread('previewSupplies', body.csv, await listSupplies(useDatabase())),
 })

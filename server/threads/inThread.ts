@@ -1,0 +1,114 @@
+import type { Worker } from 'node:worker_threads'
+import { Mutex } from 'async-mutex'
+import { ApiError } from '../http/apiError'
+import type { Answered, Asked } from './jobThread'
+import type { Jobs } from './jobs'
+import { loadThread } from './loadThread'
+
+/** How many may wait for one thread; a school has no more at once. */
+const mostWaiting = 30
+/** MB that a thread may use; one that wants more is ended like one that takes too long. */
+const memory = 400
+
+const busy = new ApiError(
+  'busy',
+  'Many people are doing this at once. Wait a moment, then try again; nothing is lost.',
+)
+
+/** A thread that does one job after another, made when it is first needed and again when one was ended. */
+class Lane {
+  private readonly turns = new Mutex()
+  private waiting = 0
+  private thread: Promise<Worker> | null = null
+
+  async run({ job, given }: Asked, within: number, tooLong: ApiError): Promise<unknown> {
+    if (this.waiting >= mostWaiting) throw busy
+    this.waiting++
+    try {
+      return await this.turns.runExclusive(() => this.next({ job, given }, within, tooLong))
+    } finally {
+      this.waiting--
+    }
+  }
+
+  private async next(asked: Asked, within: number, tooLong: ApiError): Promise<unknown> {
+    const thread = await (this.thread ??= started())
+    const answered = await Promise.race([answerOf(thread, asked), after(within)])
+    if (answered === 'ended' || answered === 'too long') {
+      this.thread = null
+      await thread.terminate()
+      throw tooLong
+    }
+    if (!answered.ok) throw new Error(answered.message)
+    return answered.answer
+  }
+}
+
+/** A plan's timetable does not wait for somebody's file. */
+const lanes = { files: new Lane(), plans: new Lane() }
+
+async function started(): Promise<Worker> {
+  const thread = loadThread('jobThread', {}, { resourceLimits: { maxOldGenerationSizeMb: memory } })
+  // Whoever asks hears of its end; there may be nobody.
+  thread.on('error', () => {})
+  thread.unref()
+  await new Promise<void>((ready, fail) => {
+    thread.once('message', () => ready())
+    thread.once('error', fail)
+  })
+  return thread
+}
+
+function answerOf(thread: Worker, asked: Asked): Promise<Answered | 'ended'> {
+  return new Promise((done) => {
+    const ended = () => done('ended')
+    thread.once('exit', ended)
+    thread.once('message', (answered: Answered) => {
+      thread.off('exit', ended)
+      done(answered)
+    })
+    thread.postMessage(asked)
+  })
+}
+
+const after = (milliseconds: number) =>
+  new Promise<'too long'>((done) => setTimeout(() => done('too long'), milliseconds).unref())
+
+type FileJob = Exclude<keyof Jobs, 'stepsOfPlan'>
+
+/** Milliseconds that reading a file may take. */
+const fileWithin = 2000
+
+/**
+ * Reads a file beside the program, which goes on answering.
+ * @throws ApiError in words for whoever sent the file, where it takes too long
+ */
+export async function readInThread<Job extends FileJob>(
+  job: Job,
+  ...given: Parameters<Jobs[Job]>
+): Promise<ReturnType<Jobs[Job]>> {
+  const tooLong = new ApiError(
+    'invalid',
+    'This file takes too long to read. Save a smaller part of it, without what repeats in odd ways, and try that.',
+  )
+  return (await lanes.files.run({ job, given }, fileWithin, tooLong)) as ReturnType<Jobs[Job]>
+}
+
+/** Milliseconds that the timetable of the largest plan may take on a slow machine. */
+const planWithin = 20_000
+
+/**
+ * Works out the steps of a plan beside the program.
+ * @throws ApiError where it takes too long
+ */
+export async function stepsInThread(
+  ...given: Parameters<Jobs['stepsOfPlan']>
+): Promise<ReturnType<Jobs['stepsOfPlan']>> {
+  const tooLong = new ApiError(
+    'invalid',
+    'The timetable of this plan takes too long to work out. Test fewer levels or tries, then start.',
+  )
+  return (await lanes.plans.run({ job: 'stepsOfPlan', given }, planWithin, tooLong)) as ReturnType<
+    Jobs['stepsOfPlan']
+  >
+}
