@@ -49,6 +49,15 @@ export interface SentRequest {
 /** What a fake server answers: a body, or a status with a problem; `offline` is no answer at all. */
 export type Answer = { body: unknown } | { status: number; problem: ApiProblem['error'] } | 'offline'
 
+/** An answer that is read at once: a real one takes turns of the loop, more of them on a busy machine, and timers here are the test's own. */
+const answered = (status: number, body: unknown) => ({
+  status,
+  ok: status < 400,
+  headers: new Headers(),
+  _bodyInit: true,
+  text: () => Promise.resolve(JSON.stringify(body)),
+})
+
 /**
  * Stands in for the network and the browser's store: every request is noted and answered by the test, now or
  * later. Gives back the requests so far and how to change the answers.
@@ -71,9 +80,7 @@ export function fakeServer(answer: (request: SentRequest) => Answer | Promise<An
     sent.push(request)
     const came = await answering(request)
     if (came === 'offline') throw new TypeError('no network')
-    return 'body' in came
-      ? new Response(JSON.stringify(came.body), { status: 200 })
-      : new Response(JSON.stringify({ error: came.problem }), { status: came.status })
+    return 'body' in came ? answered(200, came.body) : answered(came.status, { error: came.problem })
   })
   // As Nuxt gives it to every page.
   vi.stubGlobal('$fetch', createFetch({ fetch: (path, options) => fetch(path, options) }))
