@@ -13,7 +13,8 @@ export function useLiveLesson(id: Ref<string>) {
   const queue = useEntryQueue()
   const observations = useObservations()
   const outbox = useOutbox()
-  const connected = ref(false)
+  /** Whether the stream that was there is gone, and is being made anew. */
+  const lost = ref(false)
   let leave = () => {}
   let left = false
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -25,8 +26,8 @@ export function useLiveLesson(id: Ref<string>) {
     leave = hearLesson(id.value, store.lesson.cursor, (news) => {
       if (news.kind === 'event') return store.apply(news.event)
       if (news.kind === 'anew') return void open(id.value)
-      connected.value = news.kind === 'connected'
-      if (!connected.value) return
+      lost.value = news.kind === 'disconnected'
+      if (lost.value) return
       void queue.flush()
       void observations.flush()
       void outbox.flush()
@@ -49,5 +50,5 @@ export function useLiveLesson(id: Ref<string>) {
     clearTimeout(timer)
     leave()
   })
-  return { connected }
+  return { lost }
 }

@@ -82,6 +82,18 @@ describe('the grid', () => {
     expect(seen()).toMatchObject([{ value: 1.2, typed: '1,200', given: 'chosen' }])
   })
 
+  it('offers what was half typed when the page is loaded anew, until it is written down or given up', () => {
+    grid.draft(first, '1')
+    const second = slot('bell', 'h20', 1)
+    grid.draft(second, '2')
+    const again = useReadingGrid()
+    expect([again.textOf(first), again.begun.value.size, seen()]).toEqual(['1', 2, []])
+    again.draft(first, '12')
+    expect(again.settle(first)).toBe(true)
+    again.forget(second)
+    expect([useReadingGrid().textOf(second), useReadingGrid().begun.value.size]).toEqual(['', 0])
+  })
+
   it('leaves text that is no number where it was typed', () => {
     expect(type(first, 'ten')).toBe(false)
     expect([grid.textOf(first), seen()]).toEqual(['ten', []])

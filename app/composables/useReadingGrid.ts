@@ -6,6 +6,7 @@ import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
 import { answerTo, contextOf, readWithOf, type CheckedEntry } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
+import { halfTypedIn, keepHalfTyped } from '../stores/sending/halfTyped'
 import { slotWords } from '../words/slotWords'
 import { useGridLayout } from './useGridLayout'
 import { oneField, useRecorder, type Entered } from './useRecorder'
@@ -35,12 +36,28 @@ export function useReadingGrid() {
   const recorder = useRecorder('desk')
   /** Typed texts that are no entries yet. */
   const drafts = ref<Record<string, string>>({})
+  /** Those that were typed before the page was loaded anew, which nobody sees being typed. */
+  const begun = ref(takeUp())
   const hint = ref<GridHint | null>(null)
   const acts: GridAct[] = []
 
   const layout = useGridLayout()
   const { way, rows, columns, slotAt, isTested, alsoAt } = layout
   const mark = computed(() => resolutionOf(store.plan).mark)
+
+  const keyOf = (slot: string) => `${store.open.id}|grid|${slot}`
+
+  /** What was half typed when the page was closed is offered again, where nothing was written down since. */
+  function takeUp(): Set<string> {
+    const left = [...halfTypedIn(store.open.id)].flatMap(([key, text]) => {
+      const slot = key.split('|grid|')[1]
+      if (slot === undefined) return []
+      const state = store.slots.get(slot)
+      return state?.counted || state?.contested.length ? [] : [[slot, text] as const]
+    })
+    drafts.value = Object.fromEntries(left)
+    return new Set(left.map(([slot]) => slot))
+  }
 
   const stateOf = (slot: Slot) => store.slots.get(slotKey(slot))
 
@@ -62,10 +79,13 @@ export function useReadingGrid() {
 
   function draft(slot: Slot, text: string) {
     drafts.value = { ...drafts.value, [slotKey(slot)]: text }
+    keepHalfTyped(keyOf(slotKey(slot)), text)
   }
 
   function forget(slot: Slot) {
     drafts.value = Object.fromEntries(Object.entries(drafts.value).filter(([key]) => key !== slotKey(slot)))
+    begun.value.delete(slotKey(slot))
+    keepHalfTyped(keyOf(slotKey(slot)), '')
   }
 
   /**
@@ -211,6 +231,7 @@ export function useReadingGrid() {
     addNote,
     forget,
     drafts,
+    begun,
     hint,
     stateOf,
     textOf,

@@ -1,8 +1,14 @@
 import type { LiveOrder } from './live.sharedworker'
 import { LiveStream, type Hearer, type LiveNews } from './liveStream'
 
-/** Has somebody hear; gives back how to leave. */
-type Seat = (hearer: Hearer, failed: () => void) => () => void
+/** How a seat is left, and how it is told that somebody is back at the page. */
+interface Taken {
+  leave: () => void
+  look: () => void
+}
+
+/** Has somebody hear. */
+type Seat = (hearer: Hearer, failed: () => void) => Taken
 
 /** Over the one stream of all tabs of this browser. */
 const together: Seat = ({ lessonId, cursor, hear }, failed) => {
@@ -11,18 +17,24 @@ const together: Seat = ({ lessonId, cursor, hear }, failed) => {
   worker.onerror = failed
   worker.port.onmessage = ({ data }: MessageEvent<LiveNews>) => hear(data)
   say({ kind: 'join', lessonId, cursor })
-  return () => {
-    worker.port.onmessage = null
-    say({ kind: 'leave' })
+  return {
+    look: () => say({ kind: 'look' }),
+    leave: () => {
+      worker.port.onmessage = null
+      say({ kind: 'leave' })
+    },
   }
 }
 
 let own: LiveStream | null = null
 /** Over a stream of this page, which holds a connection only while it is seen. */
 const alone: Seat = (hearer) => {
-  if (document.hidden) return () => {}
-  return (own ??= new LiveStream()).join(hearer)
+  if (document.hidden) return nowhere
+  const stream = (own ??= new LiveStream())
+  return { leave: stream.join(hearer), look: () => stream.look() }
 }
+
+const nowhere: Taken = { leave: () => {}, look: () => {} }
 
 /**
  * Hears a lesson from a cursor on. Where the browser has nothing that tabs share, as on some phones, this page hears by itself.
@@ -31,10 +43,10 @@ const alone: Seat = (hearer) => {
 export function hearLesson(lessonId: string, cursor: string, hear: (news: LiveNews) => void): () => void {
   let from = cursor
   let seat = typeof SharedWorker === 'undefined' ? alone : together
-  let leaveSeat = () => {}
+  let taken = nowhere
   const sit = () => {
-    leaveSeat()
-    leaveSeat = seat({ lessonId, cursor: from, hear: take }, () => {
+    taken.leave()
+    taken = seat({ lessonId, cursor: from, hear: take }, () => {
       seat = alone
       sit()
     })
@@ -45,13 +57,15 @@ export function hearLesson(lessonId: string, cursor: string, hear: (news: LiveNe
   }
   const stops = [
     // A page that the browser keeps for the way back is frozen, and comes back as it was.
-    listen(window, 'pagehide', () => leaveSeat()),
+    listen(window, 'pagehide', () => taken.leave()),
     listen(window, 'pageshow', (event) => (event as PageTransitionEvent).persisted && sit()),
-    listen(document, 'visibilitychange', () => seat === alone && sit()),
+    listen(document, 'visibilitychange', () => (seat === alone ? sit() : taken.look())),
+    listen(window, 'focus', () => taken.look()),
+    listen(window, 'online', () => taken.look()),
   ]
   sit()
   return () => {
-    leaveSeat()
+    taken.leave()
     for (const stop of stops) stop()
   }
 }

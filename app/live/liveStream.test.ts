@@ -8,9 +8,13 @@ class FakeSource {
   onopen: () => void = () => {}
   onmessage: (event: { data: string }) => void = () => {}
   onerror: () => void = () => {}
+  beat: () => void = () => {}
   isClosed = false
   constructor(readonly url: string) {
     FakeSource.opened.push(this)
+  }
+  addEventListener(_name: 'beat', heard: () => void) {
+    this.beat = heard
   }
   close() {
     this.isClosed = true
@@ -82,6 +86,36 @@ describe('one stream', () => {
     expect(open().map((source) => source.url)).toEqual(['/api/events?after=a:2.200'])
     open()[0]!.onopen()
     expect(one.told).toEqual(['connected', 'disconnected', 'connected'])
+  })
+
+  it('that is silent for two beats is opened anew, though nobody closed it, and says so', () => {
+    const one = hearer(new LiveStream(), 'a', '1.100')
+    vi.advanceTimersByTime(100)
+    open()[0]!.onopen()
+    for (let beats = 0; beats < 20; beats++) {
+      vi.advanceTimersByTime(15_000)
+      open()[0]!.beat()
+    }
+    expect([one.told, FakeSource.opened.length]).toEqual([['connected'], 1])
+    vi.advanceTimersByTime(32_100)
+    expect([one.told, FakeSource.opened.length, open().length]).toEqual([['connected', 'disconnected'], 2, 1])
+    open()[0]!.onopen()
+    expect(one.told.at(-1)).toBe('connected')
+  })
+
+  it('is opened anew at once for who comes back to the page after a silence, and left alone while it speaks', () => {
+    const stream = new LiveStream()
+    const one = hearer(stream, 'a', '1.100')
+    vi.advanceTimersByTime(100)
+    open()[0]!.onopen()
+    vi.advanceTimersByTime(10_000)
+    stream.look()
+    expect(FakeSource.opened).toHaveLength(1)
+    // The machine sleeps: its clock goes on, its timers do not.
+    vi.setSystemTime(Date.now() + 60 * 60 * 1000)
+    stream.look()
+    vi.advanceTimersByTime(10)
+    expect([one.told, FakeSource.opened.length]).toEqual([['connected', 'disconnected'], 2])
   })
 
   it('ends with the last who leaves', () => {

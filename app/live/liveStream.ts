@@ -1,3 +1,4 @@
+import { beatEvery } from '#shared/lesson/beat'
 import type { LessonEvent, StreamMessage } from '#shared/types/api'
 
 /** What somebody hears of a lesson. */
@@ -22,6 +23,10 @@ const seqOf = (cursor: string) => Number(cursor.split('.')[0])
 const mostPlaces = 50
 /** Those who come together, as when a browser opens again, share one new stream. */
 const openAfter = 30
+/** Two beats and no word in between: a stream that died without closing says nothing either. */
+const silence = 2 * beatEvery + 2000
+/** Who comes back to a page does not wait for the second. */
+const shortSilence = beatEvery + 2000
 /** Not all screens of a school come back in the same moment. */
 const reopenAfter = () => 1000 + 2000 * Math.random()
 
@@ -33,12 +38,19 @@ export class LiveStream {
   private readonly hearers = new Set<Hearer>()
   private source: EventSource | null = null
   private timer: ReturnType<typeof setTimeout> | undefined
+  private silent: ReturnType<typeof setTimeout> | undefined
+  private heardAt = 0
 
   /** Adds somebody; gives back how to leave. */
   join(hearer: Hearer): () => void {
     this.hearers.add(hearer)
     this.openIn(openAfter)
     return () => this.leave(hearer)
+  }
+
+  /** To be called when somebody comes back to a page, or to a machine that slept: what is long silent is opened anew at once. */
+  look(): void {
+    if (this.source && Date.now() - this.heardAt > shortSilence) this.openAnew(0)
   }
 
   private leave(hearer: Hearer): void {
@@ -57,18 +69,36 @@ export class LiveStream {
     const places = [...new Set([...this.hearers].map(({ lessonId, cursor }) => `${lessonId}:${cursor}`))]
     if (places.length === 0) return
     this.source = new EventSource(`/api/events?after=${places.slice(-mostPlaces).join(',')}`)
-    this.source.onopen = () => this.tell('connected')
-    this.source.onmessage = ({ data }: MessageEvent<string>) => this.take(JSON.parse(data) as StreamMessage)
-    // The browser would ask again from where this stream began.
-    this.source.onerror = () => {
-      this.close()
-      this.tell('disconnected')
-      this.openIn(reopenAfter())
+    this.heard()
+    this.source.onopen = () => {
+      this.heard()
+      this.tell('connected')
     }
+    this.source.addEventListener('beat', () => this.heard())
+    this.source.onmessage = ({ data }: MessageEvent<string>) => {
+      this.heard()
+      this.take(JSON.parse(data) as StreamMessage)
+    }
+    // The browser would ask again from where this stream began.
+    this.source.onerror = () => this.openAnew(reopenAfter())
+  }
+
+  /** The stream lives; when it is silent for too long from now on, it does not. */
+  private heard(): void {
+    this.heardAt = Date.now()
+    clearTimeout(this.silent)
+    this.silent = setTimeout(() => this.openAnew(0), silence)
+  }
+
+  private openAnew(wait: number): void {
+    this.close()
+    this.tell('disconnected')
+    this.openIn(wait)
   }
 
   private close(): void {
     clearTimeout(this.timer)
+    clearTimeout(this.silent)
     this.source?.close()
     this.source = null
   }

@@ -262,6 +262,7 @@ export const usePack = defineStore('pack', () => {
     data,
     loadedFor,
     pending,
+    offline: sending.offline,
     lines,
     made,
     supplies,

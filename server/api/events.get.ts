@@ -1,11 +1,11 @@
 import { createEventStream, defineEventHandler, getQuery } from 'h3'
+import { beatEvery } from '#shared/lesson/beat'
 import { ApiError } from '../http/apiError'
 import { isId, refused } from '../http/defineRoute'
 import { readCursor } from '../live/cursor'
 import { useHub } from '../live/hub'
 import type { Position } from '../live/positions'
 
-const heartbeatEvery = 15_000
 /** Bytes that wait for a screen which does not take them, before its stream is closed. */
 const mostUnread = 1_000_000
 /** A browser with more lessons open than these has forgotten some. */
@@ -28,7 +28,7 @@ export default defineEventHandler(async (event) => {
   const end = () => void stream.close()
   const leave = positions.map((position) => useHub().subscribe({ ...position, send, end }))
   // Tells screens behind a quiet connection that it still stands.
-  const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatEvery)
+  const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), beatEvery)
   // The browser calls a stream open once its first bytes are there.
   void stream.push({ event: 'beat', data: '' })
   stream.onClosed(() => {

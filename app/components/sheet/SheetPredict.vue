@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { PredictionAnswer } from '#core/conclusion'
+import { useHalfTyped } from '../../composables/useHalfTyped'
 import { useLesson } from '../../stores/lesson'
 
 /** First of all: what does the group expect? */
 const props = defineProps<{ groupId: string; seat: number }>()
 const store = useLesson()
 const answer = ref<PredictionAnswer | null>(null)
-const because = ref('')
+const because = useHalfTyped(() => `${store.open.id}|${props.groupId}|${props.seat}|because`)
 
 function keep() {
-  if (answer.value) void store.predict(props, answer.value, because.value.trim())
+  if (!answer.value) return
+  void store.predict(props, answer.value, because.value.trim())
+  because.value = ''
 }
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiDraw } from '@mdi/js'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
 import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
@@ -15,6 +15,7 @@ import {
   wayOf,
   type CheckedEntry,
 } from '#core/recording'
+import { useHalfTyped } from '../../composables/useHalfTyped'
 import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
@@ -26,14 +27,17 @@ const props = defineProps<{ slotAt: Slot; level: string }>()
 const emit = defineEmits<{ written: [slot: Slot]; observe: []; typing: [on: boolean] }>()
 const store = useLesson()
 const recorder = useRecorder('sheet')
-const typed = ref('')
-const note = ref('')
+const placeOf = (what: string) => `${store.open.id}|${slotKey(props.slotAt)}|${what}`
+const typed = useHalfTyped(() => placeOf('number'))
+const note = useHalfTyped(() => placeOf('note'))
+// What was typed before the page was loaded anew is typed still.
+onMounted(() => typed.value !== '' && emit('typing', true))
 watch(
   () => typed.value !== '',
   (on) => emit('typing', on),
 )
 onBeforeUnmount(() => emit('typing', false))
-const altered = ref('')
+const altered = useHalfTyped(() => placeOf('altered'))
 const observations = useObservations()
 const sketches = computed(() => observations.at(props.slotAt).length)
 /** What is asked before the number is written down. */
@@ -110,6 +114,7 @@ function keep(value: number | string, given: Given = 'typed') {
     },
     note.value.trim(),
   )
+  for (const field of [typed, note, altered]) field.value = ''
   emit('written', props.slotAt)
 }
 

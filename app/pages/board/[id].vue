@@ -15,7 +15,7 @@ const store = useLesson()
 const results = useResults()
 const observations = useObservations()
 const id = computed(() => String(route.params.id))
-const { connected } = useLiveLesson(id)
+const { lost } = useLiveLesson(id)
 const { isOn } = useClassClock()
 useStepBell('board')
 const { toggle, isSupported } = useFullscreen()
@@ -70,7 +70,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
     <template v-if="store.lesson && store.lesson.id === id">
       <header>
         <h1>{{ store.plan.question || store.plan.title }}</h1>
-        <span v-if="!connected" class="cut">reconnecting…</span>
+        <span v-if="lost" class="cut">connecting again…</span>
         <VBtnToggle :model-value="face" mandatory variant="text" color="secondary" class="faces">
           <VBtn
             v-for="one in faces"

@@ -12,7 +12,7 @@ const route = useRoute()
 const router = useRouter()
 const store = useLesson()
 const id = computed(() => String(route.params.id))
-const { connected } = useLiveLesson(id)
+const { lost } = useLiveLesson(id)
 const stages = useStages()
 const stage = computed(() => (route.path.split('/')[3] ?? 'plan') as Stage)
 const keysShown = ref(false)
@@ -36,7 +36,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
 <template>
   <VMain class="desk">
     <template v-if="open">
-      <DeskBar :stage="stage" :connected="connected" @keys="keysShown = true" />
+      <DeskBar :stage="stage" :lost="lost" @keys="keysShown = true" />
       <RoomWarning />
       <LessonRemoved own />
       <RefusedActs />

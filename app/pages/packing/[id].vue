@@ -7,6 +7,7 @@ import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useLesson } from '../../stores/lesson'
 import { useNotices } from '../../stores/notices'
 import { usePack, type PackCell } from '../../stores/pack'
+import { waitingWords } from '../../words/waiting'
 
 /** Packing with a phone in the store cupboard: tick as you pack, thing by thing or tray by tray. */
 const route = useRoute()
@@ -110,8 +111,8 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
         </ul>
       </section>
       <p v-if="pack.pending.length" class="small soft" role="status">
-        {{ pack.pending.length }} {{ pack.pending.length === 1 ? 'tick is' : 'ticks are' }} kept here until
-        the connection is back.
+        {{ pack.pending.length }} {{ pack.pending.length === 1 ? 'tick is' : 'ticks are' }}
+        {{ waitingWords() }}.
       </p>
     </template>
     <LessonLoading v-else :problem="store.problem" />

@@ -38,6 +38,8 @@ export const useLesson = defineStore('lesson', () => {
   /** What was told until the lesson was fetched last; who fetches something beside it may know less. */
   const fetchedSeq = ref(0)
   const steps = undoSteps<Plan>()
+  /** How many presses on the clock have no answer yet. */
+  const pressing = ref(0)
   const clashes = shallowRef<DocumentClash[]>([])
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
@@ -234,9 +236,11 @@ export const useLesson = defineStore('lesson', () => {
   /** Presses something on the clock of the class; of two screens that press at once, one does. */
   async function pressClock(act: Given<typeof clockActSchema>['act']) {
     const { id, clockVersion: version } = open.value
+    pressing.value++
     const now = await notices.attempt(() =>
       request('POST', '/api/lessons/:id/clock', { params: { id }, body: { act, version } }),
     )
+    pressing.value--
     if (!now || heard.value?.id !== id) return
     if (now.clockVersion > heard.value.clockVersion)
       patch({ clock: now.clock, clockVersion: now.clockVersion })
@@ -267,6 +271,7 @@ export const useLesson = defineStore('lesson', () => {
     problem,
     planProblems,
     saving,
+    pressing,
     past: steps.past,
     clashes,
     choose,

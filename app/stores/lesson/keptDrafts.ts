@@ -1,9 +1,7 @@
 import { isObject } from '../sending/readKept'
+import { keptFor } from '../sending/halfTyped'
 import { keptInBrowser } from '../sending/keptInBrowser'
 import type { Draft } from './draft'
-
-/** Milliseconds after which what nobody came back for is no longer offered. */
-const keptFor = 14 * 24 * 60 * 60 * 1000
 
 interface KeptDraft<Doc> {
   lessonId: string

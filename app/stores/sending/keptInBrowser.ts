@@ -1,4 +1,5 @@
 import { keptVersion, parsed, readKept } from './readKept'
+import { storageFails } from './storageFails'
 
 /**
  * Things kept in this browser until the server has them, each by itself, so that two tabs never write over each other's. A full or
@@ -18,8 +19,10 @@ export function keptInBrowser<Kept extends object>(
     put(kept: Kept): boolean {
       try {
         localStorage.setItem(start + nameOf(kept), JSON.stringify({ version: keptVersion, ...kept }))
+        storageFails.value = false
         return true
       } catch (error) {
+        storageFails.value = true
         console.error('This browser keeps no copy of what was not sent:', error)
         return false
       }

@@ -1,6 +1,7 @@
 import { createStore, del, set, values } from 'idb-keyval'
 import type { ObservationInput } from '#shared/types/api'
 import { isObject } from './readKept'
+import { storageFails } from './storageFails'
 
 /** An observation with the lesson it belongs to, and why it was refused if it was. */
 export interface KeptObservation {
@@ -20,20 +21,30 @@ const store = () => (opened ??= drawer())
  */
 export const keptObservations = {
   async all(): Promise<KeptObservation[]> {
-    const kept = await values<unknown>(store()).catch(warn)
+    const kept = await orWarn(() => values<unknown>(store()))
     // What cannot be understood stays where it is: it must not keep the page from opening.
     return (kept ?? []).filter(isKeptObservation).sort((a, b) => a.id.localeCompare(b.id))
   },
   async put(kept: KeptObservation): Promise<void> {
-    await set(kept.id, kept, store()).catch(warn)
+    await orWarn(async () => {
+      await set(kept.id, kept, store())
+      storageFails.value = false
+    })
   },
   async remove(id: string): Promise<void> {
-    await del(id, store()).catch(warn)
+    await orWarn(() => del(id, store()))
   },
 }
 
-function warn(error: unknown): undefined {
-  console.error('This browser keeps no copy of unsent observations:', error)
+/** A browser may have no store at all, forbid it, or have no room in it. */
+async function orWarn<T>(act: () => Promise<T>): Promise<T | undefined> {
+  try {
+    return await act()
+  } catch (error) {
+    storageFails.value = true
+    console.error('This browser keeps no copy of unsent observations:', error)
+    return undefined
+  }
 }
 
 function isKeptObservation(kept: unknown): kept is KeptObservation {

@@ -1,25 +1,16 @@
 <script setup lang="ts">
 import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
-import { computed } from 'vue'
 import type { Stage } from '#core/lesson'
 import { dayWords } from '../../../words/dates'
+import { useSavedWords } from '../../../composables/useSavedWords'
 import { useStages } from '../../../composables/useStages'
 import { useLesson } from '../../../stores/lesson'
-import { useEntryQueue } from '../../../stores/sending/entryQueue'
-import { useObservations } from '../../../stores/observations'
 
-defineProps<{ stage: Stage; connected: boolean }>()
+defineProps<{ stage: Stage; lost: boolean }>()
 defineEmits<{ keys: [] }>()
 const store = useLesson()
-const queue = useEntryQueue()
-const observations = useObservations()
 const stages = useStages()
-const saved = computed(() => {
-  if (queue.held.has(store.open.id)) return `${queue.count} waiting for Safe`
-  const unsent = (queue.offline ? queue.count : 0) + (observations.offline ? observations.waiting.length : 0)
-  if (unsent > 0) return `${unsent} waiting for the connection`
-  return { saved: 'saved', waiting: 'saving…', refused: 'not saved' }[store.saving]
-})
+const saved = useSavedWords()
 </script>
 
 <template>
@@ -30,9 +21,9 @@ const saved = computed(() => {
     <div class="which">
       <p class="title">{{ store.plan.title || store.plan.question || 'New lesson' }}</p>
       <p class="soft small">
-        {{ store.open.class.name }} · {{ dayWords(store.open.date) }} ·
-        <span role="status">{{ saved }}</span>
-        <span v-if="!connected" class="cut"><VIcon :icon="mdiCloudOffOutline" size="14" /> reconnecting</span>
+        <span v-if="lost" class="cut"><VIcon :icon="mdiCloudOffOutline" size="14" /> connecting again</span>
+        <template v-else>{{ store.open.class.name }} · {{ dayWords(store.open.date) }}</template>
+        · <span role="status">{{ saved }}</span>
       </p>
     </div>
     <nav aria-label="Stages of the lesson" class="path">

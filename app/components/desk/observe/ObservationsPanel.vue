@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitingWords } from '../../../words/waiting'
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useLesson } from '../../../stores/lesson'
@@ -29,9 +30,7 @@ const waiting = computed(
         >Save as CSV</VBtn
       >
     </div>
-    <p v-if="waiting > 0" class="small soft" role="status">
-      {{ waiting }} kept here until the connection is back.
-    </p>
+    <p v-if="waiting > 0" class="small soft" role="status">{{ waiting }} {{ waitingWords() }}.</p>
     <RefusedObservations />
     <ul v-if="observations.standing.length > 0">
       <ObservationCard v-for="one in observations.standing" :key="one.id" :one="one" />

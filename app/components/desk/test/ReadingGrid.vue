@@ -70,8 +70,14 @@ function cellClass(slot: Slot) {
     contested: (state?.contested.length ?? 0) > 0,
     odd: state?.counted && odd.value.has(state.counted.id),
     unread,
+    begun: grid.begun.value.has(slotKey(slot)),
   }
 }
+
+const titleOf = (slot: Slot) =>
+  grid.begun.value.has(slotKey(slot))
+    ? 'Typed before this page was loaded anew, and not written down yet. Press Enter in it, or Escape.'
+    : grid.stateOf(slot)?.counted?.note || undefined
 
 const nameOf = (levelId: string) =>
   levelName(
@@ -123,7 +129,7 @@ const nameOf = (levelId: string) =>
                   :value="grid.textOf(slotAt(row, column))"
                   :disabled="!grid.isTested(row, column)"
                   :readonly="grid.isContested(slotAt(row, column))"
-                  :title="grid.stateOf(slotAt(row, column))?.counted?.note || undefined"
+                  :title="titleOf(slotAt(row, column))"
                   autocomplete="off"
                   :inputmode="wide || together ? 'text' : 'decimal'"
                   maxlength="200"
@@ -286,6 +292,11 @@ input:disabled {
 .unread input {
   background: var(--coral-wash);
   color: var(--coral);
+}
+
+.begun input {
+  background: var(--marigold-wash);
+  font-style: italic;
 }
 
 .done {

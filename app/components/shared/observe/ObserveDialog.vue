@@ -6,6 +6,7 @@ import type { Slot } from '#core/record'
 import { wayOf } from '#core/recording'
 import { guessHint } from '#core/wonder'
 import { pictureText } from '../../../api/sendPicture'
+import { useHalfTyped } from '../../../composables/useHalfTyped'
 import { useServerClock } from '../../../composables/useServerClock'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
@@ -27,7 +28,7 @@ const observations = useObservations()
 // Tablets' own clocks differ, and what was seen stands in order.
 const clock = useServerClock()
 const kind = ref<ObservationKind>('noticed')
-const text = ref('')
+const text = useHalfTyped(() => `${store.open.id}|${props.groupId ?? 'class'}|observed`)
 const picture = ref<Blob | null>(null)
 const aboutPlace = ref(true)
 const whose = ref<string | null>(null)
@@ -48,7 +49,6 @@ watch(
   async (open) => {
     if (!open) return
     kind.value = 'noticed'
-    text.value = ''
     picture.value = null
     aboutPlace.value = true
     whose.value = props.groupId ?? null
@@ -95,6 +95,7 @@ async function keep() {
       seenAt: new Date(clock.read()).toISOString(),
       picture: picture.value ? await pictureText(picture.value) : null,
     })
+    text.value = ''
     shown.value = false
     notices.tell(kind.value === 'noticed' ? 'Written down as noticed.' : 'Written down as a guess.')
   })

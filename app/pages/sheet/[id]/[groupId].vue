@@ -15,6 +15,8 @@ import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/sending/entryQueue'
 import { useObservations } from '../../../stores/observations'
 import { useOutbox } from '../../../stores/sending/outbox'
+import { dropHalfTyped } from '../../../stores/sending/halfTyped'
+import { waitingWords } from '../../../words/waiting'
 
 const route = useRoute()
 const store = useLesson()
@@ -23,10 +25,15 @@ const observations = useObservations()
 const outbox = useOutbox()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
-useLiveLesson(id)
+const { lost } = useLiveLesson(id)
 const practised = useLocalStorage<string[]>('jolly-beaker-practised', [])
 
 const ready = computed(() => store.lesson?.id === id.value)
+// Whoever has this tablet after the lesson begins anew.
+watch(
+  () => ready.value && (store.open.removed || !!store.open.clock?.ended),
+  (over) => over && dropHalfTyped(id.value),
+)
 const place = computed(() =>
   ready.value ? store.groups.findIndex((group) => group.id === groupId.value) : -1,
 )
@@ -106,6 +113,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
     <template v-if="ready && group && progress">
       <header>
         <GroupEmblem :emblem="group.emblem" :size="34" named :name="group.name" />
+        <span v-if="lost" class="small lost" role="status">connecting again…</span>
         <BellMute v-if="byMinutes" face="sheet" class="mute" />
         <span class="number" :aria-label="`${progress.done} of ${progress.needed} tries done`"
           >{{ progress.done }} / {{ progress.needed }}</span
@@ -192,8 +200,8 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       <RefusedEntries source="sheet" class="besides" />
       <RefusedObservations source="sheet" class="besides" />
       <p v-if="waitingHere" class="small soft foot" role="status">
-        {{ waitingHere }} kept here until
-        {{ queue.held.has(id) ? 'your teacher has looked at the cautions' : 'the connection is back' }}.
+        {{ waitingHere }}
+        {{ queue.held.has(id) ? 'kept here until your teacher has looked at the cautions' : waitingWords() }}.
       </p>
     </template>
     <template v-else-if="ready"
