@@ -38,7 +38,8 @@ export const rosterLimit = 60
  * @example previewRoster('name,group\nAda,Leaf', { groups: [{ id: 'g', name: 'Leaf' }], pupils: [] }).rows[0].groupId // 'g'
  */
 export function previewRoster(csv: string, { groups, pupils }: RosterContext): RosterPreview {
-  const text = csv.replace(/^\uFEFF/, '')
+  // No database keeps a NUL, and nothing typed has one.
+  const text = csv.replace(/^\uFEFF/, '').replaceAll('\0', '')
   if (text.trim() === '') return { rows: [], problem: emptyList }
   const parsed = Papa.parse<string[]>(text, { delimiter: delimiterOf(text) })
   const quoting = parsed.errors.find((error) => error.type === 'Quotes')

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { entryHistory, saysTheSame, standingOf, standingEntries } from '../record'
-import { groupProgress, levelProgress, wayOf } from '.'
+import { groupProgress, levelProgress, mostEntries, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'
 
@@ -111,6 +111,14 @@ describe('levelProgress', () => {
       h40: { done: 2, needed: 6 },
       h60: { done: 0, needed: 6 },
     })
+  })
+
+  it('holds ten entries for each place of a large plan, and always two thousand', () => {
+    const groups = (count: number) => Array.from({ length: count }, (_, index) => `g${index}`)
+    expect(mostEntries(examplePlan(), groups(6))).toBe(2000)
+    const [level] = examplePlan().levels
+    const levels = Array.from({ length: 12 }, (_, index) => ({ ...level!, id: `l${index}` }))
+    expect(mostEntries(examplePlan({ levels, tries: 10 }), groups(12))).toBe(10 * 12 * 10 * 12)
   })
 
   it('needs only what the groups really test', () => {

@@ -18,8 +18,8 @@ export const newLessonSchema = object({
   date: day,
   from: byKind({
     starter: { id: localId },
-    investigation: { id: localId },
-    lesson: { id: localId },
+    investigation: { id },
+    lesson: { id },
     question: { question: openLine(300) },
   }),
 })

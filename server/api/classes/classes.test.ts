@@ -80,6 +80,14 @@ describe('classes', () => {
 })
 
 describe('rosters', () => {
+  it('are read without a sign that no database keeps', async () => {
+    const { id } = await make()
+    const { status, body } = await app.call<ClassDto>('POST', `/api/classes/${id}/roster`, {
+      csv: 'name\nA\0da',
+    })
+    expect([status, body.pupils.map(({ name }) => name)]).toEqual([200, ['Ada']])
+  })
+
   it('show first what will happen and then do it', async () => {
     const { id } = await make()
     const csv = 'name,group\nAda,Leaf\nBruno,Bell\nChidi,'

@@ -118,6 +118,21 @@ describe('lessons', () => {
   })
 })
 
+it.each(['lesson', 'investigation'])(
+  'begun from a %s that cannot be one is refused, and nothing breaks',
+  async (kind) => {
+    const { own } = await bounceLesson(app)
+    for (const [id, status] of [
+      ['abc', 400],
+      [newId(), 404],
+    ] as const)
+      expect(
+        (await app.call('POST', '/api/lessons', { classId: own.id, date: '2026-03-09', from: { kind, id } }))
+          .status,
+      ).toBe(status)
+  },
+)
+
 describe('plans', () => {
   it('are saved once for each version: the second screen is told', async () => {
     const { lesson, path } = await bounceLesson(app)

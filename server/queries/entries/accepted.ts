@@ -1,14 +1,20 @@
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import type { Entry } from '#core/record'
-import { readWithOf, usesInstrument, wayOf } from '#core/recording'
+import { mostEntries, readWithOf, usesInstrument, wayOf } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
 import { ApiError } from '../../http/apiError'
 import { refuseUnconfirmed } from '../safety'
 import type { OpenLesson } from './openLesson'
 
 /** New entries as the plan reads them now; what was kept under an older one stays as it was kept. Throws what cannot be kept. */
-export function accepted(given: Entry[], { plan, groupIds, stands }: OpenLesson): Entry[] {
+export function accepted(given: Entry[], { plan, groupIds, stands, kept }: OpenLesson): Entry[] {
+  const most = mostEntries(plan, groupIds)
+  if (kept + given.length > most)
+    throw new ApiError(
+      'conflict',
+      `This lesson holds ${kept.toLocaleString('en')} entries, and ${most.toLocaleString('en')} are the most. What you have stays on this device; begin another lesson, or write on paper.`,
+    )
   const fresh = understood(given, plan)
   const problems = [...placeProblems(fresh, plan, new Set(groupIds))]
   if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)

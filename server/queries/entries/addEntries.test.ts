@@ -11,6 +11,7 @@ import { createLesson, getLesson, listLessons } from '../lessons'
 import { savePlan } from '../plans'
 import { confirmSafety } from '../safety'
 import { getWeek } from '../week'
+import { lastRead } from './openLesson'
 import { addEntries } from '.'
 
 let opened: OpenDatabase
@@ -64,6 +65,22 @@ describe('entries that come at once', () => {
     for (let round = 0; round < 10; round++)
       await add(lesson, ...Array.from({ length: 100 }, () => sentEntry(lesson)))
     expect(await asked(() => add(lesson, sentEntry(lesson)))).toBeLessThanOrEqual(before + give)
+  })
+
+  it('are no more than a lesson can use, whether or not it was just read', async () => {
+    const lesson = await lessonReady()
+    const all = Array.from({ length: 1999 }, () => sentEntry(lesson))
+    for (let from = 0; from < all.length; from += 400) await add(lesson, ...all.slice(from, from + 400))
+    const last = sentEntry(lesson)
+    await add(lesson, last)
+    await expect(add(lesson, sentEntry(lesson))).rejects.toThrow(
+      'This lesson holds 2,000 entries, and 2,000 are the most. What you have stays on this device',
+    )
+    // What arrived before is harmless once more.
+    expect(await add(lesson, last)).toEqual([])
+    lastRead.forget(opened.db, lesson.id)
+    await expect(add(lesson, sentEntry(lesson))).rejects.toMatchObject({ code: 'conflict' })
+    expect((await kept(lesson)).length).toBe(2000)
   })
 
   it('fail by themselves: the others are kept, each lesson in its order', async () => {

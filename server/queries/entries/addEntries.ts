@@ -83,9 +83,13 @@ async function write(db: Database, queue: Queue, posts: readonly Post[]): Promis
   )
   // Where it fails for all, each is tried by itself and gets its own answer.
   const written = await addTogether(db, together).catch(() => new Set<string>())
-  for (const { lessonId, easy, rest } of own) {
+  for (const { lessonId, lesson, easy, rest } of own) {
     if (!written.has(lessonId)) lastRead.forget(db, lessonId)
-    else for (const { post, fresh } of easy) post.settle(fresh)
+    else
+      for (const { post, fresh } of easy) {
+        lesson!.kept += fresh.length
+        post.settle(fresh)
+      }
     const left = written.has(lessonId) ? rest : [...easy.map((one) => one.post), ...rest]
     if (left.length > 0) void writeOneByOne(db, queue, lessonId, left)
   }
@@ -129,7 +133,7 @@ function dealt(posts: readonly Post[], lesson: OpenLesson | undefined) {
   const easy: { post: Post; fresh: Entry[] }[] = []
   const ids = new Set<string>()
   for (const post of posts) {
-    const fresh = lesson && easyEntries(post.given, lesson)
+    const fresh = lesson && easyEntries(post.given, { ...lesson, kept: lesson.kept + ids.size })
     if (!fresh || fresh.some((one) => ids.has(one.id))) break
     for (const one of fresh) ids.add(one.id)
     easy.push({ post, fresh })

@@ -1,4 +1,4 @@
-import { and, inArray, isNull } from 'drizzle-orm'
+import { and, inArray, isNull, sql } from 'drizzle-orm'
 import type { Database } from '../../database/database'
 import { lessons } from '../../database/schema'
 import { groupsTakingPart } from '../lessonGroups'
@@ -17,6 +17,8 @@ export const openLessons = (db: Database, ids: string[]) =>
       planVersion: lessons.planVersion,
       groupIds: groupsTakingPart,
       stands: confirmationStands,
+      /** How many entries it holds; counted on by whoever writes more. */
+      kept: sql<number>`(select count(*)::int from entries where entries.lesson_id = lessons.id)`,
     })
     .from(lessons)
     .where(and(inArray(lessons.id, ids), isNull(lessons.removedAt)))
