@@ -1,8 +1,28 @@
-/** PostgreSQL's code of an error, where it is one of its own. */
+/** PostgreSQL's code of an error, or the system's, of the innermost: a query wraps that of its driver. */
 export function sqlState(error: unknown): string | undefined {
-  const cause = (error as { cause?: unknown } | null)?.cause ?? error
-  return (cause as { code?: string } | null)?.code
+  const { cause, code } = (error ?? {}) as { cause?: unknown; code?: string }
+  return cause === undefined || cause === null ? code : sqlState(cause)
 }
+
+/** Whether what lies on the disk cannot be read: a page whose checksum is wrong, an index that leads nowhere, a file that is gone. */
+export const isDamage = (error: unknown) =>
+  ['XX001', 'XX002', '58P01', '58030'].includes(sqlState(error) ?? '')
+
+/** Whether there is no room left on the disk. */
+export const isDiskFull = (error: unknown) => ['53100', 'ENOSPC'].includes(sqlState(error) ?? '')
+
+/** Whether the database takes too long for an answer, or has none to give now. */
+export const isStuck = (error: unknown) =>
+  [
+    '57014',
+    '55P03',
+    '25P03',
+    '53300',
+    '57P03',
+    'CONNECT_TIMEOUT',
+    'CONNECTION_CLOSED',
+    'ECONNREFUSED',
+  ].includes(sqlState(error) ?? '')
 
 /** Whether a statement failed because a row with the same key is there already. */
 export const isUniqueViolation = (error: unknown) => sqlState(error) === '23505'

@@ -2,7 +2,7 @@ import { defineEventHandler, getRouterParam, setResponseStatus, type EventHandle
 import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
 import { untilNotInTheWay } from '../database/inTheWay'
-import { isUniqueViolation } from '../database/sqlState'
+import { isDamage, isDiskFull, isStuck, isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from './apiError'
 import { logProblem } from './logProblem'
 import { readJson } from './readBody'
@@ -61,10 +61,18 @@ export function toApiError(error: unknown): ApiError {
   if (isUniqueViolation(error))
     return new ApiError('conflict', 'Somebody else has just saved this. Reload the page to see it.')
   logProblem(error)
-  return new ApiError(
-    'failed',
-    'Something went wrong on the school’s machine. Nothing was changed. Try again.',
-  )
+  return new ApiError('failed', wordsOf(error))
+}
+
+/** What somebody at a screen can do about a fault of the machine. */
+function wordsOf(error: unknown): string {
+  if (isDamage(error))
+    return 'Part of the data on the school’s machine is damaged and cannot be read. Whoever looks after the machine stops Jolly Beaker and restores a backup: npm run restore.'
+  if (isDiskFull(error))
+    return 'The disk of the school’s machine is full, so nothing more can be saved. Make room on it, then try again.'
+  if (isStuck(error))
+    return 'The database on the school’s machine takes too long to answer. Nothing was changed. Try again in a moment.'
+  return 'Something went wrong on the school’s machine. Nothing was changed. Try again.'
 }
 
 const guid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i

@@ -4,6 +4,7 @@ import { LiveHub, provideHub } from '../live/hub'
 import { startCheckpoints } from './checkpoints'
 import { endNow } from './endNow'
 import { sayWhy } from './sayWhy'
+import { provideDamage, watchDamage } from './watchDamage'
 import { watchDatabase } from './watchDatabase'
 
 let opening: ReturnType<typeof open> | null = null
@@ -23,7 +24,9 @@ async function open() {
   provideHub(hub)
   const watch = watchDatabase(opened)
   const checkpoints = startCheckpoints(opened)
-  const backups = hourlyBackups(opened)
+  const damage = await watchDamage(opened)
+  provideDamage(damage)
+  const backups = hourlyBackups(opened, damage.said)
   provideBackups(backups)
   return {
     endUnlessOwned: watch.endUnlessOwned,
@@ -31,6 +34,8 @@ async function open() {
       watch.stop()
       checkpoints.stop()
       backups?.stop()
+      damage.stop()
+      provideDamage(null)
       hub.close()
       provideHub(null)
       provideDatabase(null)

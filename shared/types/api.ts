@@ -258,6 +258,8 @@ export type StreamMessage = { lessonId: string } & (
 export interface RoomDto {
   free: number | null
   low: boolean
+  /** What of the data is damaged and what to do, in words; null while nothing is known to be. */
+  damage: string | null
 }
 
 /** The backups of the school's machine, newest first. */

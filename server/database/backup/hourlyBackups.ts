@@ -1,3 +1,4 @@
+import { ApiError } from '../../http/apiError'
 import { logProblem } from '../../http/logProblem'
 import type { OpenDatabase } from '../database'
 import { sweepPictures } from '../pictureFiles'
@@ -17,8 +18,14 @@ export interface Backups {
   stop: () => void
 }
 
-/** Begins to back up an embedded database; a server's is that server's own business. */
-export function hourlyBackups(opened: OpenDatabase): Backups | null {
+/**
+ * Begins to back up an embedded database; a server's is that server's own business.
+ * @param damaged what is damaged in it, in words: then none is made, since each new one takes the place of an older one
+ */
+export function hourlyBackups(
+  opened: OpenDatabase,
+  damaged: () => string | null = () => null,
+): Backups | null {
   const { folder } = opened
   if (folder === null) return null
   let failed = false
@@ -29,6 +36,8 @@ export function hourlyBackups(opened: OpenDatabase): Backups | null {
     if (waiting) return waiting
     const made = turn.then(() => {
       waiting = null
+      const damage = damaged()
+      if (damage !== null) throw new ApiError('failed', damage)
       return makeBackup({ ...opened, folder })
     })
     waiting = made

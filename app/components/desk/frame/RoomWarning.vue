@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiHarddisk } from '@mdi/js'
+import { mdiDatabaseAlertOutline, mdiHarddisk } from '@mdi/js'
 import { onMounted, ref } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import type { RoomDto } from '#shared/types/api'
@@ -18,6 +18,10 @@ const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
 </script>
 
 <template>
+  <p v-if="room?.damage" class="banner no-print" role="alert">
+    <VIcon :icon="mdiDatabaseAlertOutline" size="20" />
+    <span>{{ room.damage }}</span>
+  </p>
   <p v-if="room?.low" class="banner no-print" role="status">
     <VIcon :icon="mdiHarddisk" size="20" />
     <span
