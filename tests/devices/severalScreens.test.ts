@@ -55,6 +55,22 @@ it('a reading on a Sheet reaches Desk and Board without reload', async ({ school
   await board.getByText('2 of 72 tries are in.').waitFor()
 })
 
+it('a number that was half typed is typed still when the Sheet is loaded anew, until it is written down', async ({
+  school,
+  openSheet,
+}) => {
+  const id = await begun(school, 13)
+  const sheet = await openSheet(id)
+  const field = sheet.getByLabel('bounce height')
+  await field.fill('1')
+  await sheet.reload()
+  await heading(sheet, '25 cm, try 2 of 3')
+  expect(await field.inputValue()).toBe('1')
+  await write(sheet, '14')
+  await heading(sheet, '25 cm, try 3 of 3')
+  expect(await field.inputValue()).toBe('')
+})
+
 it('a reading on the Desk moves the Sheet on', async ({ school, open, openSheet }) => {
   const id = await begun(school, 13)
   const [desk, sheet] = [await open(`/lessons/${id}/test`), await openSheet(id)]

@@ -47,11 +47,15 @@ it('a backup made by the button comes as one file, with which another machine go
   expect(new Set(statuses)).toEqual(new Set([200]))
 })
 
-it('the Desk says that the disk is nearly full, and Sheets do not', async ({ school, open }) => {
+it('the Desk says that the disk is nearly full or the data are damaged, and Sheets do not', async ({
+  school,
+  open,
+}) => {
+  const damage = 'Part of the school’s data is damaged and cannot be read: the notes.'
   const nearlyFull = async (path: string) => {
     const page = await open('/classes')
     await page.route('**/api/school/room', (route) =>
-      route.fulfill({ json: { free: 612_000_000, low: true } }),
+      route.fulfill({ json: { free: 612_000_000, low: true, damage } }),
     )
     await page.goto(school.url + path)
     return page
@@ -60,10 +64,11 @@ it('the Desk says that the disk is nearly full, and Sheets do not', async ({ sch
   for (const path of ['/', `/lessons/${id}/test`]) {
     const page = await nearlyFull(path)
     await page.getByText('nearly full: 612 MB are left').waitFor()
+    await page.getByRole('alert').getByText(damage).waitFor()
   }
   const sheet = await nearlyFull(`/sheet/${id}`)
   await sheet.getByText('Which group are you?').waitFor()
-  expect(await sheet.getByText('nearly full').count()).toBe(0)
+  expect(await sheet.getByText(/nearly full|damaged/).count()).toBe(0)
 })
 
 /** Restores as somebody at the machine does, who types these lines. */

@@ -5,6 +5,8 @@ import { observationLimits, type Observation } from '#core/observation'
 import { newId } from '#core/plan'
 import type { ApiProblem, LessonDto, LessonEvent, ObservationInput } from '#shared/types/api'
 import { events, observations, pictures } from '../../database/schema'
+import type { ApiError } from '../../http/apiError'
+import { drawPicture } from '../../queries/pictures'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan } from '../../testing/examples'
 
@@ -200,6 +202,26 @@ describe('what cannot be kept', () => {
     if (typeof message === 'string') expect(said).toBe(message)
     else expect(said).toMatch(message)
     expect(await kept(path)).toEqual([])
+  })
+
+  it('what has more dots than are opened is told, and what cannot wait comes again later', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const wide = await sharp({ create: { width: 6000, height: 5000, channels: 3, background: '#fff' } })
+      .png()
+      .toBuffer()
+    const refused = await put(path, seen(lesson, { picture: wide.toString('base64') }))
+    expect([refused.status, (refused.body as unknown as ApiProblem).error.message]).toEqual([
+      400,
+      'This picture has 30 million dots, and 25 million are the most. Make it smaller, or take a photo of it.',
+    ])
+    const small = await photo(1200, 900)
+    const all = await Promise.allSettled(Array.from({ length: 90 }, () => drawPicture(small)))
+    const late = all.flatMap((one) => (one.status === 'rejected' ? [one.reason as ApiError] : []))
+    expect([late.length, late[0]!.code, late[0]!.toBody().error.message]).toEqual([
+      30,
+      'busy',
+      'Many photos come at once. Yours is kept here and sent again in a moment.',
+    ])
   })
 
   it('what is in no lesson, in another lesson, or over the most is told', async () => {
