@@ -1,5 +1,5 @@
 import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { availableParallelism, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { openDatabase } from '../server/database/client'
 import { letThePowerGo } from '../server/testing/letThePowerGo'
@@ -11,14 +11,18 @@ const perDatabase = 10
 /** Power cuts at random moments on a disk that forgets whatever was not synced: what was acknowledged and is gone. */
 export async function power(): Promise<Figure[]> {
   const root = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
-  const total = { cuts: 0, opened: 0, acknowledged: 0, lost: 0 }
-  for (let seed = 1; total.cuts < cuts; seed++) {
-    const folder = join(root, String(seed))
-    await (await openDatabase({ folder })).close()
-    const outcome = await letThePowerGo(folder, Math.min(perDatabase, cuts - total.cuts), seed, 'synced')
-    for (const key of ['cuts', 'opened', 'acknowledged'] as const) total[key] += outcome[key]
-    total.lost += outcome.lost.length
+  const total = { cuts: 0, opened: 0, acknowledged: 0, lost: 0, hung: 0 }
+  const seeds = Array.from({ length: cuts / perDatabase }, (_, index) => index + 1)
+  const next = async () => {
+    for (let seed = seeds.pop(); seed !== undefined; seed = seeds.pop()) {
+      const folder = join(root, String(seed))
+      await (await openDatabase({ folder })).close()
+      const outcome = await letThePowerGo(folder, perDatabase, seed, 'synced')
+      for (const key of ['cuts', 'opened', 'acknowledged', 'hung'] as const) total[key] += outcome[key]
+      total.lost += outcome.lost.length
+    }
   }
+  await Promise.all(Array.from({ length: availableParallelism() }, next))
   rmSync(root, { recursive: true, force: true })
   return [
     {
@@ -26,7 +30,14 @@ export async function power(): Promise<Figure[]> {
       value: total.lost,
       unit: '',
       goal: { most: 0 },
-      note: `${total.acknowledged} acknowledged; opened and looked through ${total.opened} times between two cuts`,
+      note: `${total.acknowledged} acknowledged; opened and compared ${total.opened} times, the state after the last cut included`,
+    },
+    {
+      name: `databases that hung after one of ${total.cuts} power cuts`,
+      value: total.hung,
+      unit: '',
+      goal: { most: 0 },
+      note: `of ${cuts / perDatabase}`,
     },
   ]
 }

@@ -1,10 +1,7 @@
 import { fstatSync, ftruncateSync, readSync, openSync, closeSync, writeSync } from 'node:fs'
 import { join } from 'node:path'
-import type { Random } from '#core/random'
+import type { Random } from '../../core/random'
 import { SyncedFiles, type NodeFiles } from '../database/embedded/syncedFiles'
-
-/** The power is gone. Since it is none of the errors that a disk may have, it ends whatever the database is doing, then and there. */
-class PowerCut extends Error {}
 
 /** A write that the disk may still forget, with what stood there before. */
 interface Unsynced {
@@ -21,21 +18,15 @@ interface Unsynced {
 export class ForgetfulDisk extends SyncedFiles {
   private unsynced: Unsynced[] = []
   private writes = 0
-  private powered = true
-  private tell: () => void = () => {}
-  /** Comes true when the power has gone; whatever was being done never ends. */
-  readonly gone = new Promise<void>((done) => (this.tell = done))
 
+  /** @param gone ends the program, then and there; nothing that it was doing goes on */
   constructor(
     folder: string,
     private readonly cutAtWrite: number,
-    private readonly syncs = true,
+    private readonly syncs: boolean,
+    private readonly gone: () => never,
   ) {
     super(folder)
-  }
-
-  get isCut(): boolean {
-    return !this.powered
   }
 
   protected override prepare(files: NodeFiles): void {
@@ -51,27 +42,14 @@ export class ForgetfulDisk extends SyncedFiles {
 
   /** What was not synced of a file that is deleted or replaced is nobody's any more. */
   private followNames(files: NodeFiles): void {
-    const { mknod, rename, unlink, rmdir, setattr } = files.node_ops
-    const needingPower =
-      <Args extends unknown[], R>(act: (...args: Args) => R) =>
-      (...args: Args): R => {
-        this.needPower()
-        return act(...args)
-      }
-    Object.assign(files.node_ops, {
-      mknod: needingPower(mknod),
-      rmdir: needingPower(rmdir),
-      setattr: needingPower(setattr),
-    })
+    const { rename, unlink } = files.node_ops
     files.node_ops.rename = (node, parent, name) => {
-      this.needPower()
       const [from, to] = [files.realPath(node), join(files.realPath(parent), name)]
       rename(node, parent, name)
       this.unsynced = this.unsynced.filter((one) => one.path !== to)
       for (const one of this.unsynced) if (one.path === from) one.path = to
     }
     files.node_ops.unlink = (parent, name) => {
-      this.needPower()
       const path = join(files.realPath(parent), name)
       unlink(parent, name)
       this.unsynced = this.unsynced.filter((one) => one.path !== path)
@@ -79,9 +57,8 @@ export class ForgetfulDisk extends SyncedFiles {
   }
 
   private remember(path: string, length: number, position: number): void {
-    this.needPower()
     this.writes++
-    if (this.writes >= this.cutAtWrite) this.cut()
+    if (this.writes >= this.cutAtWrite) this.gone()
     const descriptor = openSync(path, 'r')
     const before = new Uint8Array(length)
     const sizeBefore = fstatSync(descriptor).size
@@ -90,29 +67,15 @@ export class ForgetfulDisk extends SyncedFiles {
     this.unsynced.push({ path, position, before: before.subarray(0, read), sizeBefore })
   }
 
-  private needPower(): void {
-    if (!this.powered) throw new PowerCut()
-  }
-
-  private cut(): never {
-    this.powered = false
-    this.tell()
-    throw new PowerCut()
-  }
-
-  protected override syncFile(descriptor: number, path: string): void {
-    this.needPower()
+  protected override syncFile(_descriptor: number, path: string): void {
     if (this.syncs) this.unsynced = this.unsynced.filter((one) => one.path !== path)
   }
 
   /** Folders are synced as they change, so what they list is kept. */
-  protected override syncFolder(): void {
-    this.needPower()
-  }
+  protected override syncFolder(): void {}
 
   /** Leaves on the disk what it would hold when the power is back. */
   forget(random: Random): void {
-    this.powered = false
     for (const { path, position, before, sizeBefore } of this.unsynced.reverse()) {
       const chance = random()
       if (chance < 0.3) continue

@@ -1,48 +1,72 @@
-import { seededRandom } from '#core/random'
+import { createHash } from 'node:crypto'
+import { readFileSync, writeSync } from 'node:fs'
+import { seededRandom, type Random } from '../../core/random'
 import { startDatabase } from '../database/embedded/databaseFiles'
 import { ForgetfulDisk } from './forgetfulDisk'
 
-// Lets the power go again and again while something is saved. After each round it prints how often the power has gone and what was
-// acknowledged and is gone. A program of its own, because a database whose power went keeps its memory, and now and then spins.
-const [folder, seed, cuts, syncs] = process.argv.slice(2) as [string, string, string, string]
-const random = seededRandom(Number(seed))
-const acknowledged: number[] = []
-const outcome = { cuts: 0, opened: 0, acknowledged: 0, lost: [] as number[] }
-let next = 1
+/** What one run is told; in its environment, since a program that ends in the middle of a write can be asked nothing. */
+export interface CutOrder {
+  folder: string
+  seed: number
+  /** At which write the power goes; null for a last look at what is left. */
+  cutAtWrite: number | null
+  syncs: boolean
+  /** The file in which stands what was acknowledged before. */
+  acknowledged: string
+}
 
-async function work(disk: ForgetfulDisk): Promise<void> {
-  const database = await startDatabase(disk, folder)
-  await database.exec('create table if not exists cuts (number int primary key, words text)')
-  const { rows } = await database.query<{ number: number }>('select number from cuts')
-  const there = new Set(rows.map((row) => row.number))
-  outcome.opened++
-  outcome.lost = acknowledged.filter((number) => !there.has(number))
-  next = Math.max(next, ...there) + 1
-  while (!disk.isCut) {
-    const number = next++
-    await database.query('insert into cuts values ($1, $2)', [number, 'W'.repeat(random() * 3000)])
-    if (disk.isCut) break
-    acknowledged.push(number)
-    if (random() < 0.05) await database.exec('checkpoint')
-    else if (random() < 0.05)
-      await database.exec('update cuts set words = words || words where length(words) < 200')
+/** What a run says, a line each, as soon as it is so. */
+export type CutLine =
+  /** The database has opened, and of what was acknowledged this is gone or is another. */
+  | { opened: true; lost: string[] }
+  /** A row was acknowledged: its number, and how often it was changed. */
+  | { kept: [number: number, version: number] }
+  | { cut: true }
+
+// Opens a database after a power cut, compares everything that was acknowledged, and goes on writing until the power goes again. Each
+// run is a program of its own, as after a real cut: one that never ends is a database that hangs.
+const order = JSON.parse(process.env.POWER_CUT!) as CutOrder
+const random = seededRandom(order.seed)
+const say = (line: CutLine) => writeSync(1, `${JSON.stringify(line)}\n`)
+
+/** What stands in a row, by its number and how often it was changed: some short, some over several pages. */
+function wordsOf(number: number, version: number): string {
+  const seed = createHash('sha256').update(`${number}:${version}`).digest('hex')
+  return seed.repeat(1 + (parseInt(seed.slice(0, 2), 16) % 60))
+}
+
+async function work(disk: ForgetfulDisk, write: Random): Promise<void> {
+  const database = await startDatabase(disk, order.folder)
+  await database.exec('create table if not exists cuts (number int primary key, version int, words text)')
+  const { rows } = await database.query<{ number: number; version: number; words: string }>(
+    'select number, version, words from cuts',
+  )
+  const there = new Map(rows.map((row) => [row.number, row]))
+  const acknowledged = new Map(JSON.parse(readFileSync(order.acknowledged, 'utf8')) as [number, number][])
+  const lost = [...acknowledged].flatMap(([number, version]) => {
+    const row = there.get(number)
+    if (!row || row.version < version) return [`${number} is gone`]
+    return row.words === wordsOf(number, row.version) ? [] : [`${number} is another`]
+  })
+  say({ opened: true, lost })
+  if (order.cutAtWrite === null) process.exit(0)
+  for (let next = Math.max(0, ...there.keys()) + 1; ; next++) {
+    await database.query('insert into cuts values ($1, 0, $2)', [next, wordsOf(next, 0)])
+    say({ kept: [next, 0] })
+    if (write() < 0.05) await database.exec('checkpoint')
+    else if (write() < 0.2) {
+      await database.query('update cuts set version = 1, words = $2 where number = $1', [
+        next,
+        wordsOf(next, 1),
+      ])
+      say({ kept: [next, 1] })
+    }
   }
 }
 
-while (outcome.cuts < Number(cuts)) {
-  // A few come while the database is still putting itself right after the last one.
-  const disk = new ForgetfulDisk(folder, 1 + Math.floor(random() * 300), syncs === 'synced')
-  const before = outcome.opened
-  const working = work(disk)
-  working.catch((error: unknown) => {
-    // What it was doing when the power went comes to nothing.
-    if (!disk.isCut) throw error
-  })
-  await disk.gone
+const disk = new ForgetfulDisk(order.folder, order.cutAtWrite ?? Infinity, order.syncs, () => {
   disk.forget(random)
-  outcome.cuts++
-  outcome.acknowledged = acknowledged.length
-  process.stdout.write(`${JSON.stringify(outcome)}\n`)
-  if (outcome.opened > before && outcome.lost.length > 0) break
-}
-process.exit(0)
+  say({ cut: true })
+  process.exit(0)
+})
+await work(disk, seededRandom(order.seed + 1))

@@ -21,10 +21,11 @@ async function cutsOver(cuts: number, seed: number, disk: 'synced' | 'never-sync
 it('power cuts at any moment lose nothing that was acknowledged, and the database always opens', async () => {
   const total = { cuts: 0, opened: 0, acknowledged: 0 }
   for (let seed = 1; total.cuts < 40; seed++) {
-    const outcome = await cutsOver(Math.min(10, 40 - total.cuts), seed, 'synced')
-    expect(outcome.lost).toEqual([])
+    const outcome = await cutsOver(10, seed, 'synced')
+    expect(outcome).toMatchObject({ lost: [], hung: 0, cuts: 10 })
     for (const key of ['cuts', 'opened', 'acknowledged'] as const) total[key] += outcome[key]
   }
+  // Some cuts come while it is opening; the state after the last one is always looked through.
   expect(total.opened).toBeGreaterThan(15)
   expect(total.acknowledged).toBeGreaterThan(200)
 })
@@ -34,7 +35,8 @@ it('a disk on which nothing is synced does lose, so that the one above can fail'
   let isFound = false
   for (let seed = 9; seed < 14 && !isFound; seed++)
     isFound = await cutsOver(12, seed, 'never-synced').then(
-      ({ lost }) => lost.length > 0,
+      ({ lost, hung }) => lost.length > 0 || hung > 0,
+      // It does not open at all.
       () => true,
     )
   expect(isFound).toBe(true)
