@@ -9,7 +9,7 @@ import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
 import { lockLesson } from './lessonRow'
-import { deletePicture, drawPicture, keepPicture } from './pictures'
+import { addPicture, deletePicture, drawPicture, keepingPicture, type KeptPicture } from './pictures'
 
 /** The observations of a lesson in the order in which they were seen, with those that were taken off. */
 export async function observationsOf(db: Database, lessonId: string): Promise<Observation[]> {
@@ -38,10 +38,21 @@ export async function addObservation(
   db: Database,
   lessonId: string,
   id: string,
-  { picture, about, groupId, seenAt, ...given }: ObservationInput,
+  input: ObservationInput,
 ): Promise<Observation> {
-  // Drawn before anything is locked: a large photo takes seconds, and others have readings to save.
-  const drawn = picture === null ? null : await drawPicture(Buffer.from(picture, 'base64'))
+  if (input.picture === null) return addSeen(db, lessonId, id, input, null)
+  // Drawn and written before anything is locked: a large photo takes seconds, and others have readings to save.
+  const drawn = await drawPicture(Buffer.from(input.picture, 'base64'))
+  return keepingPicture(drawn, (picture) => addSeen(db, lessonId, id, input, picture))
+}
+
+async function addSeen(
+  db: Database,
+  lessonId: string,
+  id: string,
+  { picture: _sent, about, groupId, seenAt, ...given }: ObservationInput,
+  picture: KeptPicture | null,
+): Promise<Observation> {
   return db.transaction(async (tx) => {
     const lesson = await lockLesson(tx, lessonId)
     const [known] = await tx.select().from(observations).where(eq(observations.id, id))
@@ -53,7 +64,7 @@ export async function addObservation(
     await refuseTooMany(tx, lessonId)
     const knowsLevel = !about?.levelId || lesson.plan.levels.some((level) => level.id === about.levelId)
     const takesPart = groupId !== null && (await groupsOf(tx, lesson)).has(groupId)
-    const kept = drawn && (await keepPicture(tx, drawn))
+    const kept = picture && (await addPicture(tx, picture))
     const [row] = await tx
       .insert(observations)
       .values({

@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
 import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
-import { keepBytes, readKept } from '../database/pictureFiles'
+import { keepBytes, readKept, type KeptBytes } from '../database/pictureFiles'
 import { pictures } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
@@ -76,14 +76,28 @@ async function drawAnew(bytes: Uint8Array): Promise<Uint8Array> {
     .catch(cannotBeShown)
 }
 
-/** Keeps a picture that was drawn anew. */
-export async function keepPicture(db: Database, { type, bytes }: DrawnPicture): Promise<{ id: string }> {
+/** A picture whose bytes are kept already, where they are in a file; its row is still to be made. */
+export type KeptPicture = Pick<DrawnPicture, 'type'> & KeptBytes
+
+/**
+ * Keeps the bytes of a picture that was drawn anew, before anything is locked: the disk takes its time.
+ * @param withRow makes its row, with whatever belongs to it, or none
+ */
+export const keepingPicture = <T>(
+  { type, bytes }: DrawnPicture,
+  withRow: (picture: KeptPicture) => Promise<T>,
+): Promise<T> => keepBytes(useOpenDatabase().folder, bytes, (kept) => withRow({ type, ...kept }))
+
+/** Makes the row of a picture. */
+export async function addPicture(db: Database, picture: KeptPicture): Promise<{ id: string }> {
   const id = newId()
-  await keepBytes(useOpenDatabase().folder, bytes, (kept) =>
-    db.insert(pictures).values({ id, type, ...kept }),
-  )
+  await db.insert(pictures).values({ id, ...picture })
   return { id }
 }
+
+/** Keeps a picture that was drawn anew. */
+export const keepPicture = (db: Database, drawn: DrawnPicture): Promise<{ id: string }> =>
+  keepingPicture(drawn, (picture) => addPicture(db, picture))
 
 /** Deletes the row of a picture; its bytes go with forgetUnused once that is committed. Gives back their hash. */
 export async function deletePicture(tx: Database, id: string): Promise<string | null> {
