@@ -42,14 +42,14 @@ const nextTurn = () => new Promise<void>((next) => setImmediate(next))
 function parsed(bytes: Buffer): unknown {
   try {
     const text = bytes.toString('utf8')
-    return halves.test(text) ? JSON.parse(text, withoutHalves) : JSON.parse(text)
+    return mayHoldHalves(text) ? JSON.parse(text, withoutHalves) : JSON.parse(text)
   } catch {
     throw new ApiError('invalid', 'What was sent is not complete. Try again.')
   }
 }
 
-/** How JSON writes half of a sign, and pairs of halves too. */
-const halves = /\\ud[89a-f]/i
+/** Halves of signs, and pairs of them too, begin like this in JSON; looked for letter by letter, which takes no time in a large file. */
+const mayHoldHalves = (text: string) => text.includes('\\ud') || text.includes('\\uD')
 const loneHalf = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
 
 /** A field that takes so many letters cuts an emoji in two; no database keeps the half. */

@@ -187,11 +187,11 @@ it('the server stops and starts again: every screen comes back by itself and cat
   await board.getByText('1 of 72 tries are in.').waitFor()
   const { url, folder } = server
   await server.stop()
-  await board.getByText('reconnecting…').waitFor()
+  await board.getByText('connecting again…').waitFor()
   server = await startServer(folder, { port: Number(new URL(url).port) })
   await cell(desk, 'Key, 25 cm, try 1').fill('12')
   await cell(desk, 'Key, 25 cm, try 1').press('Enter')
-  await board.getByText('reconnecting…').waitFor({ state: 'detached' })
+  await board.getByText('connecting again…').waitFor({ state: 'detached' })
   await board.getByText('2 of 72 tries are in.').waitFor()
   for (const page of [desk, board]) await page.context().close()
   await server.stop()

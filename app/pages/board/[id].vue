@@ -168,8 +168,12 @@ h1 {
   flex: 1;
 }
 
+/* Above the question, which keeps its room. */
 .cut {
-  font-size: var(--board-text);
+  position: absolute;
+  top: 2px;
+  left: 36px;
+  font-size: var(--text-heading);
   color: var(--coral);
 }
 

@@ -224,6 +224,10 @@ header .mute {
   margin-left: auto;
 }
 
+.lost {
+  color: var(--coral);
+}
+
 header {
   display: flex;
   justify-content: space-between;
