@@ -93,7 +93,8 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
     else {
       const repeated = daysOfRepeated(event, until)
       if (repeated === null) {
-        notes.push(`“${name.slice(0, 40)}” repeats in a way that cannot be read and was left out.`)
+        const which = name ? `“${name.slice(0, 40)}”` : 'An entry without a name'
+        notes.push(`${which} repeats in a way that cannot be read and was left out.`)
         continue
       }
       if (repeated.isEndless) endless += 1

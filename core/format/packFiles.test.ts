@@ -129,12 +129,16 @@ describe('closed days', () => {
     const read = readClosedDays(
       calendar(
         'DTSTART;VALUE=DATE:20260406\r\nRRULE:FREQ=SECONDLY\r\nSUMMARY:odd',
+        'DTSTART;VALUE=DATE:20260406\r\nRRULE:FREQ=SECONDLY',
         'DTSTART;VALUE=DATE:20260501\r\nSUMMARY:May day',
       ),
       today,
     )
     expect(read.closed).toEqual([{ from: '2026-05-01', to: '2026-05-01', name: 'May day' }])
-    expect(read.notes).toEqual(['“odd” repeats in a way that cannot be read and was left out.'])
+    expect(read.notes).toEqual([
+      '“odd” repeats in a way that cannot be read and was left out.',
+      'An entry without a name repeats in a way that cannot be read and was left out.',
+    ])
   })
 
   it('are looked at no further than a school year has entries, however long the file is', () => {

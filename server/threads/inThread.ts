@@ -5,8 +5,6 @@ import type { Answered, Asked } from './jobThread'
 import type { Jobs } from './jobs'
 import { loadThread } from './loadThread'
 
-/** How many may wait for one thread; a school has no more at once. */
-const mostWaiting = 30
 /** MB that a thread may use; one that wants more is ended like one that takes too long. */
 const memory = 400
 
@@ -17,12 +15,14 @@ const busy = new ApiError(
 
 /** A thread that does one job after another, made when it is first needed and again when one was ended. */
 class Lane {
+  /** @param mostWaiting how many may wait; whoever is last of them must not wait for longer than a page does */
+  constructor(private readonly mostWaiting: number) {}
   private readonly turns = new Mutex()
   private waiting = 0
   private thread: Promise<Worker> | null = null
 
   async run({ job, given }: Asked, within: number, tooLong: ApiError): Promise<unknown> {
-    if (this.waiting >= mostWaiting) throw busy
+    if (this.waiting >= this.mostWaiting) throw busy
     this.waiting++
     try {
       return await this.turns.runExclusive(() => this.next({ job, given }, within, tooLong))
@@ -45,7 +45,7 @@ class Lane {
 }
 
 /** A plan's timetable does not wait for somebody's file. */
-const lanes = { files: new Lane(), plans: new Lane() }
+const lanes = { files: new Lane(8), plans: new Lane(30) }
 
 async function started(): Promise<Worker> {
   const thread = loadThread('jobThread', {}, { resourceLimits: { maxOldGenerationSizeMb: memory } })
