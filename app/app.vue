@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { onMounted, ref, watchEffect } from 'vue'
 import { allPartsThere, fetchTheRest, laterComponent, partsMissing } from './loading/later'
+import { whenQuiet } from './loading/quiet'
 import { useNotices } from './stores/notices'
+import { forgetOld } from './stores/sending/forgetOld'
 
 const NoticeBar = laterComponent(() => import('./components/shared/frame/NoticeBar.vue'))
 const notices = useNotices()
@@ -9,7 +11,10 @@ const notices = useNotices()
 const noticed = ref(false)
 watchEffect(() => (noticed.value ||= notices.current !== null))
 // What tells of a lost connection must be there before it is lost.
-onMounted(() => void fetchTheRest())
+onMounted(() => {
+  void fetchTheRest()
+  void whenQuiet().then(() => forgetOld())
+})
 const loadAnew = () => window.location.reload()
 </script>
 

@@ -11,16 +11,12 @@ import type { Act } from '../sending/keptActs'
 import { useNotices } from '../notices'
 import { useOutbox } from '../sending/outbox'
 import { useEntryQueue } from '../sending/entryQueue'
+import { documentClashes } from './clashes'
 import { lessonDerivations } from './derivations'
 import { keptDrafts } from './keptDrafts'
-import { mergeByField, putAt, type Clash } from './mergeByField'
+import { mergeByField, putAt } from './mergeByField'
 import { undoSteps } from './undo'
 import { versionedDraft } from './versionedDraft'
-
-/** What two screens have changed in different ways: theirs is shown until somebody has chosen. */
-export interface DocumentClash extends Clash {
-  of: 'plan' | 'conclusion'
-}
 
 type ActOnLesson = Act extends infer One ? (One extends unknown ? Omit<One, 'lessonId'> : never) : never
 
@@ -40,7 +36,11 @@ export const useLesson = defineStore('lesson', () => {
   const steps = undoSteps<Plan>()
   /** How many presses on the clock have no answer yet. */
   const pressing = ref(0)
-  const clashes = shallowRef<DocumentClash[]>([])
+  const clashes = documentClashes(({ of, path, mine }) =>
+    of === 'plan'
+      ? editPlan((plan) => putAt(plan, path, mine))
+      : conclusionDraft.edit(putAt(open.value.conclusion, path, mine)),
+  )
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
   /** Takes in what is packed, once somebody wants to know. */
@@ -63,7 +63,7 @@ export const useLesson = defineStore('lesson', () => {
       const { plan: doc, planVersion: version } = await request('GET', '/api/lessons/:id', { params: { id } })
       return { doc, version }
     },
-    clashed: (found) => clash('plan', found),
+    clashed: (found) => clashes.ask('plan', found),
     kept: keptDrafts<Plan>('plan', (doc) => 'formatVersion' in doc && doc.formatVersion === planFormat),
     refused(error) {
       notices.warn(error)
@@ -94,7 +94,7 @@ export const useLesson = defineStore('lesson', () => {
       const { conclusion: doc, conclusionVersion: version } = lesson
       return { doc, version }
     },
-    clashed: (found) => clash('conclusion', found),
+    clashed: (found) => clashes.ask('conclusion', found),
     refused: (error) => notices.warn(error),
     kept: keptDrafts<Conclusion>('conclusion', (doc) => 'dissent' in doc),
   })
@@ -159,7 +159,7 @@ export const useLesson = defineStore('lesson', () => {
   function close() {
     heard.value = null
     steps.forget()
-    clashes.value = []
+    clashes.forget()
     planProblems.value = []
   }
 
@@ -194,22 +194,6 @@ export const useLesson = defineStore('lesson', () => {
     const { merged, clashes: since } = mergeByField(step.after, step.before, open.value.plan)
     planDraft.edit(merged)
     if (since.length > 0) notices.tell('Another screen has changed this since. Theirs stays.')
-  }
-
-  function clash(of: DocumentClash['of'], found: Clash[]) {
-    const isNew = (one: Clash) => !found.some(({ path }) => path.join() === one.path.join())
-    clashes.value = [
-      ...clashes.value.filter((one) => one.of !== of || isNew(one)),
-      ...found.map((one) => ({ ...one, of })),
-    ]
-  }
-
-  /** Keeps one of the two texts that clash. */
-  function choose(chosen: DocumentClash, whose: 'mine' | 'theirs') {
-    clashes.value = clashes.value.filter((one) => one !== chosen)
-    if (whose === 'theirs') return
-    if (chosen.of === 'plan') editPlan((plan) => putAt(plan, chosen.path, chosen.mine))
-    else conclusionDraft.edit(putAt(open.value.conclusion, chosen.path, chosen.mine))
   }
 
   const editConclusion = (changes: Partial<Conclusion>) =>
@@ -273,8 +257,8 @@ export const useLesson = defineStore('lesson', () => {
     saving,
     pressing,
     past: steps.past,
-    clashes,
-    choose,
+    clashes: clashes.clashes,
+    choose: clashes.choose,
     membersTold,
     fetchedSeq,
     open,

@@ -1,3 +1,4 @@
+import { browserStore } from './browserStore'
 import { keptVersion, parsed, readKept } from './readKept'
 import { storageFails } from './storageFails'
 
@@ -17,10 +18,11 @@ export function keptInBrowser<Kept extends object>(
     all: (): Kept[] => readKept(start, understood),
     /** @returns whether this browser keeps it */
     put(kept: Kept): boolean {
+      const { store, lasts } = browserStore()
       try {
-        localStorage.setItem(start + nameOf(kept), JSON.stringify({ version: keptVersion, ...kept }))
-        storageFails.value = false
-        return true
+        store.setItem(start + nameOf(kept), JSON.stringify({ version: keptVersion, ...kept }))
+        storageFails.value = !lasts
+        return lasts
       } catch (error) {
         storageFails.value = true
         console.error('This browser keeps no copy of what was not sent:', error)
@@ -29,9 +31,9 @@ export function keptInBrowser<Kept extends object>(
     },
     /** As it is kept now; another tab may have put another in its place. */
     find(kept: Kept): Kept | null {
-      const text = localStorage.getItem(start + nameOf(kept))
+      const text = browserStore().store.getItem(start + nameOf(kept))
       return text === null ? null : understood(parsed(text))
     },
-    remove: (kept: Kept): void => localStorage.removeItem(start + nameOf(kept)),
+    remove: (kept: Kept): void => browserStore().store.removeItem(start + nameOf(kept)),
   }
 }

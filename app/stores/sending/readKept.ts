@@ -1,3 +1,5 @@
+import { browserStore, keysUnder } from './browserStore'
+
 /** What this version of the pages keeps; what a later one kept is left for it. */
 export const keptVersion = 1
 
@@ -9,19 +11,17 @@ const aside = 'jolly-beaker-not-understood-'
  * @param understand gives back null for what it cannot understand
  */
 export function readKept<Kept>(start: string, understand: (kept: unknown) => Kept | null): Kept[] {
-  const keys = Array.from({ length: localStorage.length }, (_, index) => localStorage.key(index)!)
-  return keys
-    .filter((key) => key.startsWith(start))
-    .flatMap((key) => {
-      const text = localStorage.getItem(key) ?? ''
-      const kept = parsed(text)
-      if (isObject(kept) && Number(kept.version ?? 0) > keptVersion) return []
-      const understood = understand(kept)
-      if (understood !== null) return [understood]
-      localStorage.setItem(aside + key, text)
-      localStorage.removeItem(key)
-      return []
-    })
+  const { store } = browserStore()
+  return keysUnder(start).flatMap((key) => {
+    const text = store.getItem(key) ?? ''
+    const kept = parsed(text)
+    if (isObject(kept) && Number(kept.version ?? 0) > keptVersion) return []
+    const understood = understand(kept)
+    if (understood !== null) return [understood]
+    store.setItem(aside + key, text)
+    store.removeItem(key)
+    return []
+  })
 }
 
 export const isObject = (value: unknown): value is Record<string, unknown> =>

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { methodOf, methodWords } from '#core/method'
 import type { Plan } from '#core/plan'
-import { useLesson, type DocumentClash } from '../../../stores/lesson'
+import { useLesson } from '../../../stores/lesson'
+import type { DocumentClash } from '../../../stores/lesson/clashes'
 import { putAt } from '../../../stores/lesson/mergeByField'
 
 /** Two screens have changed the same at the same time: both texts, and the teacher chooses. */

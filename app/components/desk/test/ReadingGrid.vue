@@ -4,6 +4,7 @@ import { levelName } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/record'
 import { wayOf } from '#core/recording'
+import { useGridClicks } from '../../../composables/useGridClicks'
 import { useGridKeys } from '../../../composables/useGridKeys'
 import { useShownReading } from '../../../composables/useShownReading'
 import { useReadingGrid } from '../../../composables/useReadingGrid'
@@ -29,21 +30,7 @@ function show(event: Event) {
 }
 onBeforeUnmount(() => (shownReading.value = null))
 
-/** A click on a cell that has the focus leaves it marked as a whole, so that what is typed next replaces it and letters are acts. */
-function staysMarked(event: MouseEvent, slot: Slot) {
-  const input = event.target as HTMLInputElement
-  if (document.activeElement !== input || grid.drafts.value[slotKey(slot)] !== undefined) return
-  event.preventDefault()
-  input.select()
-}
-
-/** Two clicks are for changing a digit of what stands there. */
-function typeInside({ target }: MouseEvent, slot: Slot) {
-  const input = target as HTMLInputElement
-  grid.draft(slot, input.value)
-  input.setSelectionRange(input.value.length, input.value.length)
-}
-
+const { staysMarked, typeInside } = useGridClicks(grid)
 const { asked, onKey, onPaste, keepNote, setAside, leave, lookAgain, takeInstead, keepIt } = useGridKeys(
   grid,
   table,
