@@ -13,7 +13,7 @@ export function useLiveLesson(id: Ref<string>) {
   const queue = useEntryQueue()
   const observations = useObservations()
   const outbox = useOutbox()
-  /** Whether the stream that was there is gone, and is being made anew. */
+  /** Whether the stream was lost and is being reconnected. */
   const lost = ref(false)
   let leave = () => {}
   let left = false

@@ -82,7 +82,7 @@ describe('the grid', () => {
     expect(seen()).toMatchObject([{ value: 1.2, typed: '1,200', given: 'chosen' }])
   })
 
-  it('offers what was half typed when the page is loaded anew, until it is written down or given up', () => {
+  it('offers a half-typed number again after a reload, until it is kept or cleared', () => {
     grid.draft(first, '1')
     const second = slot('bell', 'h20', 1)
     grid.draft(second, '2')

@@ -36,7 +36,7 @@ export function useReadingGrid() {
   const recorder = useRecorder('desk')
   /** Typed texts that are no entries yet. */
   const drafts = ref<Record<string, string>>({})
-  /** Those that were typed before the page was loaded anew, which nobody sees being typed. */
+  /** The cells whose text was typed before the page was reloaded. */
   const begun = ref(takeUp())
   const hint = ref<GridHint | null>(null)
   const acts: GridAct[] = []

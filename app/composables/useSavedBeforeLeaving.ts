@@ -5,7 +5,7 @@ import type { Autosave } from './useAutosave'
 export function useSavedBeforeLeaving(...all: Pick<Autosave<unknown>, 'state' | 'saveNow'>[]): void {
   onBeforeRouteLeave(async () => {
     const done = await Promise.all(all.map((one) => one.saveNow()))
-    return done.every(Boolean) || window.confirm('Your last change is not saved. Leave all the same?')
+    return done.every(Boolean) || window.confirm('Your last change isn’t saved yet. Leave anyway?')
   })
   useEventListener('beforeunload', (event) => {
     if (all.some(({ state }) => state.value !== 'saved')) event.preventDefault()

@@ -67,11 +67,11 @@ export function toApiError(error: unknown): ApiError {
 /** What somebody at a screen can do about a fault of the machine. */
 function wordsOf(error: unknown): string {
   if (isDamage(error))
-    return 'Part of the data on the school’s machine is damaged and cannot be read. Whoever looks after the machine stops Jolly Beaker and restores a backup: npm run restore.'
+    return 'Part of the data on the school’s machine is damaged, so we can’t read it. Ask whoever looks after the machine to stop Jolly Beaker and restore a backup: npm run restore.'
   if (isDiskFull(error))
     return 'The disk of the school’s machine is full, so nothing more can be saved. Make room on it, then try again.'
   if (isStuck(error))
-    return 'The database on the school’s machine takes too long to answer. Nothing was changed. Try again in a moment.'
+    return 'The database on the school’s machine is taking too long to answer. Wait a moment and check whether your change is there, then try again.'
   return 'Something went wrong on the school’s machine. Nothing was changed. Try again.'
 }
 

@@ -80,7 +80,10 @@ async function stepsOf(tx: Database, lesson: LessonRow): Promise<ClassClock['ste
 /** The lesson whose clock it is. */
 async function wholeOf(db: Database, id: string): Promise<LessonRow> {
   const lesson = await findLesson(db, id)
-  return lesson.partOf ? findLesson(db, lesson.partOf) : lesson
+  if (!lesson.partOf) return lesson
+  // One that was taken off the logbook still has the clock of its parts.
+  const [whole] = await db.select().from(lessons).where(eq(lessons.id, lesson.partOf))
+  return whole ?? lesson
 }
 
 /** The steps of the last few plans that were started, by all that they hang on. */

@@ -47,7 +47,7 @@ export async function drawPicture(bytes: Uint8Array): Promise<DrawnPicture> {
   const type = beginnings.find(([, matches]) => matches(bytes))?.[0]
   if (!type) throw new ApiError('invalid', unreadable)
   if (waiting >= mostWaiting)
-    throw new ApiError('busy', 'Many photos come at once. Yours is kept here and sent again in a moment.')
+    throw new ApiError('busy', 'Too many photos are arriving at once. Try again in a moment.')
   waiting++
   try {
     return await atOnce.runExclusive(async () => ({ type, bytes: await drawAnew(bytes) }))

@@ -14,8 +14,15 @@ export async function rosterContext(db: Database, classId: string): Promise<Rost
 
 /** Takes in a roster whole, or not at all when any line of it has a problem. */
 export async function importRoster(db: Database, classId: string, csv: string): Promise<ClassDto> {
-  const { rows, problem } = await readInThread('previewRoster', csv, await rosterContext(db, classId))
+  const context = await rosterContext(db, classId)
+  const { rows, problem } = await readInThread('previewRoster', csv, context)
   return db.transaction(async (tx) => {
+    // The same list may have been sent twice at once.
+    if (JSON.stringify(await rosterContext(tx, classId)) !== JSON.stringify(context))
+      throw new ApiError(
+        'conflict',
+        'This class has just been changed. Nobody was added. Look at the list again.',
+      )
     if (problem) throw new ApiError('invalid', problem, [{ path: 'csv', message: problem }])
     const bad = rows.filter((row) => row.problem)
     if (bad.length > 0)

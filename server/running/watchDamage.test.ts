@@ -60,7 +60,7 @@ it.each<[what: string, change: (file: string) => void]>([
   const refused: unknown = await listClasses(opened.db).catch((error: unknown) => error)
   expect(toApiError(refused)).toMatchObject({
     code: 'failed',
-    message: expect.stringMatching(/is damaged and cannot be read.*npm run restore/) as string,
+    message: expect.stringMatching(/is damaged, so we can’t read it.*npm run restore/) as string,
   })
   const backups = hourlyBackups(opened, watch.said)!
   await expect(backups.make()).rejects.toThrow('No backup is made from now on')
@@ -72,7 +72,7 @@ it.each<[what: string, change: (file: string) => void]>([
 it.each([
   ['53100', /disk of the school’s machine is full/],
   ['ENOSPC', /disk of the school’s machine is full/],
-  ['57014', /takes too long to answer/],
+  ['57014', /taking too long to answer/],
   ['22000', /Something went wrong/],
 ])('a fault %s is told in its own words', (code, words) => {
   vi.spyOn(console, 'error').mockImplementation(() => {})

@@ -8,10 +8,7 @@ import { loadThread } from './loadThread'
 /** MB that a thread may use; one that wants more is ended like one that takes too long. */
 const memory = 400
 
-const busy = new ApiError(
-  'busy',
-  'Many people are doing this at once. Wait a moment, then try again; nothing is lost.',
-)
+const busy = new ApiError('busy', 'The school’s machine is busy. Nothing is lost. Try again in a moment.')
 
 /** A thread that does one job after another, made when it is first needed and again when one was ended. */
 class Lane {
@@ -32,7 +29,11 @@ class Lane {
   }
 
   private async next(asked: Asked, within: number, tooLong: ApiError): Promise<unknown> {
-    const thread = await (this.thread ??= started())
+    const thread = await (this.thread ??= started()).catch((error: unknown) => {
+      // The next job tries once more.
+      this.thread = null
+      throw error
+    })
     const answered = await Promise.race([answerOf(thread, asked), after(within)])
     if (answered === 'ended' || answered === 'too long') {
       this.thread = null
@@ -89,7 +90,7 @@ export async function readInThread<Job extends FileJob>(
 ): Promise<ReturnType<Jobs[Job]>> {
   const tooLong = new ApiError(
     'invalid',
-    'This file takes too long to read. Save a smaller part of it, without what repeats in odd ways, and try that.',
+    'We couldn’t read this file in time. Nothing was changed. Try a smaller one; for a calendar, export only the holidays.',
   )
   return (await lanes.files.run({ job, given }, fileWithin, tooLong)) as ReturnType<Jobs[Job]>
 }
@@ -106,7 +107,7 @@ export async function stepsInThread(
 ): Promise<ReturnType<Jobs['stepsOfPlan']>> {
   const tooLong = new ApiError(
     'invalid',
-    'The timetable of this plan takes too long to work out. Test fewer levels or tries, then start.',
+    'We couldn’t work out the timetable of this plan. Use fewer levels or tries, then press Start again.',
   )
   return (await lanes.plans.run({ job: 'stepsOfPlan', given }, planWithin, tooLong)) as ReturnType<
     Jobs['stepsOfPlan']

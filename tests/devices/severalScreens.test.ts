@@ -55,7 +55,7 @@ it('a reading on a Sheet reaches Desk and Board without reload', async ({ school
   await board.getByText('2 of 72 tries are in.').waitFor()
 })
 
-it('a number that was half typed is typed still when the Sheet is loaded anew, until it is written down', async ({
+it('a half-typed number survives a reload of the Sheet, until it is written down', async ({
   school,
   openSheet,
 }) => {

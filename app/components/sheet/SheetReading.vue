@@ -30,7 +30,7 @@ const recorder = useRecorder('sheet')
 const placeOf = (what: string) => `${store.open.id}|${slotKey(props.slotAt)}|${what}`
 const typed = useHalfTyped(() => placeOf('number'))
 const note = useHalfTyped(() => placeOf('note'))
-// What was typed before the page was loaded anew is typed still.
+// A number typed before the page was reloaded is still being typed.
 onMounted(() => typed.value !== '' && emit('typing', true))
 watch(
   () => typed.value !== '',

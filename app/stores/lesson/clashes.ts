@@ -9,8 +9,12 @@ export interface DocumentClash extends Clash {
 /**
  * The clashes of the open lesson that nobody has settled yet.
  * @param putMine puts the text of this screen in the place of the other's
+ * @param settled called when none of a document is left
  */
-export function documentClashes(putMine: (clash: DocumentClash) => void) {
+export function documentClashes(
+  putMine: (clash: DocumentClash) => void,
+  settled: (of: DocumentClash['of']) => void,
+) {
   const clashes = shallowRef<DocumentClash[]>([])
 
   /** Asks about them; one that was asked about already is asked about as it is now. */
@@ -24,6 +28,7 @@ export function documentClashes(putMine: (clash: DocumentClash) => void) {
   function choose(chosen: DocumentClash, whose: 'mine' | 'theirs'): void {
     clashes.value = clashes.value.filter((one) => one !== chosen)
     if (whose === 'mine') putMine(chosen)
+    if (clashes.value.every(({ of }) => of !== chosen.of)) settled(chosen.of)
   }
 
   function forget(): void {

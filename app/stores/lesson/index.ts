@@ -36,10 +36,12 @@ export const useLesson = defineStore('lesson', () => {
   const steps = undoSteps<Plan>()
   /** How many presses on the clock have no answer yet. */
   const pressing = ref(0)
-  const clashes = documentClashes(({ of, path, mine }) =>
-    of === 'plan'
-      ? editPlan((plan) => putAt(plan, path, mine))
-      : conclusionDraft.edit(putAt(open.value.conclusion, path, mine)),
+  const clashes = documentClashes(
+    ({ of, path, mine }) =>
+      of === 'plan'
+        ? editPlan((plan) => putAt(plan, path, mine))
+        : conclusionDraft.edit(putAt(open.value.conclusion, path, mine)),
+    (of) => (of === 'plan' ? planDraft : conclusionDraft).settle(),
   )
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
@@ -141,11 +143,12 @@ export const useLesson = defineStore('lesson', () => {
     }
   }
 
-  /** Takes in what the server has; what was typed here stays on top of it, also what a page that was closed had not sent yet. */
+  /** Takes in what the server has; what was typed here stays on top of it. */
   function hearOf(now: LessonDto) {
+    const isOpened = heard.value === null
     heard.value = now
     for (const one of [planDraft, conclusionDraft]) {
-      one.takeUp()
+      if (isOpened) one.takeUp()
       one.bringTogether()
     }
   }
@@ -193,7 +196,7 @@ export const useLesson = defineStore('lesson', () => {
     if (!step) return
     const { merged, clashes: since } = mergeByField(step.after, step.before, open.value.plan)
     planDraft.edit(merged)
-    if (since.length > 0) notices.tell('Another screen has changed this since. Theirs stays.')
+    if (since.length > 0) notices.tell('Another screen has changed this since, so its version stays.')
   }
 
   const editConclusion = (changes: Partial<Conclusion>) =>

@@ -179,7 +179,7 @@ describe('the plan of an open lesson', () => {
     store.undoPlan()
     await later()
     expect(held.plan).toMatchObject({ question: 'theirs', tries: lessonDto().plan.tries })
-    expect(useNotices().current?.text).toBe('Another screen has changed this since. Theirs stays.')
+    expect(useNotices().current?.text).toBe('Another screen has changed this since, so its version stays.')
   })
 
   it('has what was typed before the page was closed, when it is opened again', async () => {
@@ -198,6 +198,31 @@ describe('the plan of an open lesson', () => {
       conclusion: { better: 'Level the floor.' },
     })
     expect([...server.kept.keys()]).toEqual([])
+  })
+
+  it('leaves alone what another tab of this browser is typing, whatever is heard meanwhile', async () => {
+    const other = useLesson()
+    setActivePinia(createPinia())
+    const store = useLesson()
+    await store.load('one')
+    other.editPlan({ question: 'half a w' })
+    store.apply({ kind: 'lesson', date: '2026-03-09', stage: 'test', seq: 1 })
+    expect([store.plan.question, store.saving]).toEqual([lessonDto().plan.question, 'saved'])
+  })
+
+  it('asks again about two texts when the page was closed before the teacher chose', async () => {
+    useLesson().editPlan({ question: 'mine', tries: 5 })
+    held = { ...held, plan: { ...held.plan, question: 'theirs' }, planVersion: 1, seq: 1 }
+    useLesson().apply({ kind: 'plan', plan: held.plan, planVersion: 1, seq: 1 })
+    await later()
+    expect(held.plan).toMatchObject({ question: 'theirs', tries: 5 })
+    setActivePinia(createPinia())
+    const store = useLesson()
+    await store.load('one')
+    expect(store.clashes).toMatchObject([{ path: ['question'], mine: 'mine', theirs: 'theirs' }])
+    store.choose(store.clashes[0]!, 'mine')
+    await later()
+    expect([held.plan.question, [...server.kept.keys()]]).toEqual(['mine', []])
   })
 
   it('offers nothing that nobody came back for within a fortnight', async () => {

@@ -40,6 +40,8 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   let saving: Promise<void> = Promise.resolve()
   /** What was sent and may have arrived, while no answer says so: it is sent again as it was, before anything else. */
   let underWay: Save<Doc> | null = null
+  /** What clashes with another screen's until the teacher has chosen; it outlives the page in place of what follows it. */
+  let unsettled: Draft<Doc> | null = null
   /** Whether what was refused last may be sent once more as it is. */
   let passes = false
   const saveSoon = useDebounceFn(() => (saving = saving.then(save)), saveAfter)
@@ -49,7 +51,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     if (!held) return
     draft.value = next
     state.value = 'waiting'
-    on.kept.put(held.lessonId, next)
+    on.kept.put(held.lessonId, unsettled ?? next)
     void saveSoon()
   }
 
@@ -59,10 +61,21 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   }
 
   function forget(): void {
-    const held = on.held()
-    if (held) on.kept.remove(held.lessonId)
     draft.value = null
     state.value = 'saved'
+    keepWhatIsLeft()
+  }
+
+  function keepWhatIsLeft(): void {
+    const [held, left] = [on.held(), unsettled ?? draft.value]
+    if (held && left) on.kept.put(held.lessonId, left)
+    else if (held) on.kept.remove(held.lessonId)
+  }
+
+  /** The teacher has chosen wherever two screens clashed. */
+  function settle(): void {
+    unsettled = null
+    keepWhatIsLeft()
   }
 
   async function save(): Promise<void> {
@@ -100,19 +113,20 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   function bringTogether(): void {
     const [mine, theirs] = [draft.value, on.held()]
     // What is under way may be what was heard of.
-    if (!mine || !theirs || underWay || theirs.version <= mine.version) return
+    if (!mine || !theirs || underWay || theirs.version === mine.version) return
     const { merged, clashes } = mergeByField(mine.base, mine.doc, theirs.doc)
+    if (clashes.length > 0) unsettled = mine
     if (isSame(merged, theirs.doc)) forget()
     else put({ doc: merged, base: theirs.doc, version: theirs.version })
     if (clashes.length > 0) on.clashed(clashes)
   }
 
-  /** Takes up what a page that was closed had not sent yet. */
+  /** Takes up what a page that was closed had not sent yet; to be called once, when a lesson is opened: another tab may be typing. */
   function takeUp(): void {
     const held = on.held()
     const left = held && !draft.value ? on.kept.find(held.lessonId) : null
     if (!held || !left) return
-    if (left.version >= held.version) return put(left)
+    if (left.version === held.version) return put(left)
     draft.value = left
     bringTogether()
   }
@@ -126,6 +140,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     const left = draft.value
     if (lessonId && left && passes) sendUntilThere(lessonId, left, underWay)
     underWay = null
+    unsettled = null
     draft.value = null
     state.value = 'saved'
   }
@@ -151,7 +166,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     }, tryAgainAfter)
   }
 
-  return { draft, state, edit, leave, bringTogether, takeUp }
+  return { draft, state, edit, leave, bringTogether, takeUp, settle }
 }
 
 /** A conflict that points at fields is about what was sent, whoever else has saved. */

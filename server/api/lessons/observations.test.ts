@@ -220,7 +220,7 @@ describe('what cannot be kept', () => {
     expect([late.length, late[0]!.code, late[0]!.toBody().error.message]).toEqual([
       30,
       'busy',
-      'Many photos come at once. Yours is kept here and sent again in a moment.',
+      'Too many photos are arriving at once. Try again in a moment.',
     ])
   })
 

@@ -13,7 +13,7 @@ export function accepted(given: Entry[], { plan, groupIds, stands, kept }: OpenL
   if (kept + given.length > most)
     throw new ApiError(
       'conflict',
-      `This lesson holds ${kept.toLocaleString('en')} entries, and ${most.toLocaleString('en')} are the most. What you have stays on this device; begin another lesson, or write on paper.`,
+      `This lesson has room for ${most.toLocaleString('en')} entries and has ${kept.toLocaleString('en')} already. What you typed stays on this device. Start another lesson, or write on paper.`,
     )
   const fresh = understood(given, plan)
   const problems = [...placeProblems(fresh, plan, new Set(groupIds))]

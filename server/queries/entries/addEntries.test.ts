@@ -74,7 +74,7 @@ describe('entries that come at once', () => {
     const last = sentEntry(lesson)
     await add(lesson, last)
     await expect(add(lesson, sentEntry(lesson))).rejects.toThrow(
-      'This lesson holds 2,000 entries, and 2,000 are the most. What you have stays on this device',
+      'This lesson has room for 2,000 entries and has 2,000 already. What you typed stays on this device',
     )
     // What arrived before is harmless once more.
     expect(await add(lesson, last)).toEqual([])

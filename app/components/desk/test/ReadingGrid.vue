@@ -63,7 +63,7 @@ function cellClass(slot: Slot) {
 
 const titleOf = (slot: Slot) =>
   grid.begun.value.has(slotKey(slot))
-    ? 'Typed before this page was loaded anew, and not written down yet. Press Enter in it, or Escape.'
+    ? 'You typed this before the page was reloaded, and it isn’t saved yet. Press Enter to keep it or Escape to clear it.'
     : grid.stateOf(slot)?.counted?.note || undefined
 
 const nameOf = (levelId: string) =>
