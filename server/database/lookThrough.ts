@@ -1,4 +1,5 @@
 import { getTableName, sql } from 'drizzle-orm'
+import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
 import type { Database } from './database'
 import * as schema from './schema'
 import { isDamage } from './sqlState'
@@ -51,9 +52,31 @@ export async function* lookThrough(db: Database): AsyncGenerator<Damage | null> 
           where ctid >= ${`(${from},0)`}::tid and ctid < ${`(${from + atOnce},0)`}::tid`)
         yield null
       }
+      await lookUpEnds(db, table)
     } catch (error) {
       if (!isDamage(error)) throw error
       yield { part }
     }
   }
+}
+
+/**
+ * Looks up the first and the last row by the table's key. A file that was cut off, or to nothing, has no page that could be wrong; but
+ * the key still leads to rows that were in it.
+ */
+async function lookUpEnds(db: Database, table: PgTable): Promise<void> {
+  const { columns, primaryKeys } = getTableConfig(table)
+  const keys = primaryKeys[0]?.columns ?? columns.filter((column) => column.primary)
+  await db.transaction(async (tx) => {
+    // Else it would read a small table from its first page to its last, and sort it.
+    await tx.execute(sql`set local enable_seqscan = off`)
+    await tx.execute(sql`set local enable_sort = off`)
+    for (const way of [sql`asc`, sql`desc`])
+      await tx.execute(sql`
+        select length(one::text) from ${table} one
+        order by ${sql.join(
+          keys.map((key) => sql`${sql.identifier(key.name)} ${way}`),
+          sql`, `,
+        )} limit 1`)
+  })
 }

@@ -1,7 +1,9 @@
+import { eq } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { RosterContext } from '#core/format'
 import type { ClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
+import { classes } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { readInThread } from '../threads/inThread'
 import { getClass, updateClass } from './classes'
@@ -17,7 +19,8 @@ export async function importRoster(db: Database, classId: string, csv: string): 
   const context = await rosterContext(db, classId)
   const { rows, problem } = await readInThread('previewRoster', csv, context)
   return db.transaction(async (tx) => {
-    // The same list may have been sent twice at once.
+    // The same list may have been sent twice at once: one after the other from here on.
+    await tx.select({ id: classes.id }).from(classes).where(eq(classes.id, classId)).for('update')
     if (JSON.stringify(await rosterContext(tx, classId)) !== JSON.stringify(context))
       throw new ApiError(
         'conflict',

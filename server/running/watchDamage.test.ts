@@ -1,4 +1,4 @@
-import { mkdtempSync, openSync, closeSync, rmSync, writeSync } from 'node:fs'
+import { mkdtempSync, openSync, closeSync, rmSync, truncateSync, writeSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { sql } from 'drizzle-orm'
@@ -65,6 +65,15 @@ it.each<[what: string, change: (file: string) => void]>([
   const backups = hourlyBackups(opened, watch.said)!
   await expect(backups.make()).rejects.toThrow('No backup is made from now on')
   backups.stop()
+  watch.stop()
+  await opened.close()
+})
+
+it('a file that was cut to nothing is named too, although no page in it is wrong', async () => {
+  vi.spyOn(console, 'error').mockImplementation(() => {})
+  const opened = await withDamage((file) => truncateSync(file))
+  const watch = await watchDamage(opened)
+  expect(watch.said()).toMatch(/damaged and cannot be read: the classes\./)
   watch.stop()
   await opened.close()
 })

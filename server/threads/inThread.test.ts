@@ -1,9 +1,10 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { starters } from '#starters'
 import { readClosedDays } from '#core/format'
 import { usualCupboard } from '#core/instrument'
 import { checkFits, clockSteps } from '#core/timetable'
 import { readInThread, stepsInThread } from './inThread'
+import * as threads from './loadThread'
 
 const today = '2026-03-09'
 const holidays = 'from,to,name\n2026-04-06,2026-04-17,spring holiday'
@@ -44,4 +45,17 @@ it('works out the steps of a plan as the core does', async () => {
   const { plan } = starters[0]!
   const context = { age: '7-9' as const, groups: 6, lessonMinutes: 45, cupboard: usualCupboard('metric') }
   expect(await stepsInThread(plan, context)).toEqual(clockSteps(checkFits(plan, context).lessons))
+})
+
+it('tries again with the next file when a thread could not start', async () => {
+  vi.resetModules()
+  vi.doMock(import('./loadThread'), () => ({
+    loadThread: vi.fn(threads.loadThread).mockImplementationOnce(() => {
+      throw new Error('no room for a thread')
+    }),
+  }))
+  const fresh = await import('./inThread')
+  await expect(fresh.readInThread('readClosedDays', holidays, today)).rejects.toThrow('no room')
+  expect((await fresh.readInThread('readClosedDays', holidays, today)).closed).toHaveLength(1)
+  vi.doUnmock('./loadThread')
 })

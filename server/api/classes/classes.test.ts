@@ -108,6 +108,17 @@ describe('rosters', () => {
     ])
   })
 
+  it('are taken in once where one is sent twice at once', async () => {
+    const { id } = await make()
+    const send = () =>
+      app.call<ClassDto>('POST', `/api/classes/${id}/roster`, { csv: 'name\nAda\nBruno' })
+    const statuses = (await Promise.all([send(), send()])).map(({ status }) => status)
+    // The second meets what the first has added, before or after it was read.
+    expect(statuses.filter((status) => status === 200)).toHaveLength(1)
+    const { body } = await app.call<ClassDto>('GET', `/api/classes/${id}`)
+    expect(body.pupils.map(({ name }) => name)).toEqual(['Ada', 'Bruno'])
+  })
+
   it('import nothing when one line is wrong, and say which', async () => {
     const { id } = await make()
     const { status, body } = await app.call<ApiProblem>('POST', `/api/classes/${id}/roster`, {

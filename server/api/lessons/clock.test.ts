@@ -68,6 +68,18 @@ it('is one for a lesson and its parts', async () => {
     expect((await app.call<LessonDto>('GET', one)).body).toMatchObject({ clockVersion: 1, clock: { at: 0 } })
 })
 
+it('starts in a part whose whole was taken off the logbook', async () => {
+  const { path, lesson } = await bounceLesson(app)
+  const { body: part } = await app.call<{ id: string }>('POST', `${path}/parts`, {
+    groupIds: [lesson.class.groups[0]!.id],
+  })
+  await app.call('DELETE', path)
+  expect(await press(`/api/lessons/${part.id}`, { kind: 'start' }, 0)).toMatchObject({
+    status: 200,
+    body: { clockVersion: 1, clock: { at: 0 } },
+  })
+})
+
 it('keeps what really happened, for the logbook and for the next plan of the same', async () => {
   const on = await bounceLesson(app)
   await press(on.path, { kind: 'start' }, 0)

@@ -1,7 +1,7 @@
 import { fstatSync, ftruncateSync, readSync, openSync, closeSync, writeSync } from 'node:fs'
 import { join } from 'node:path'
-import type { Random } from '../../core/random'
-import { SyncedFiles, type NodeFiles } from '../database/embedded/syncedFiles'
+import type { Random } from '../../../core/random'
+import { SyncedFiles, type NodeFiles } from '../../database/embedded/syncedFiles'
 
 /** A write that the disk may still forget, with what stood there before. */
 interface Unsynced {
