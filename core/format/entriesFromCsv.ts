@@ -162,7 +162,7 @@ const alike = (one: string, other: string) => one.trim().toLowerCase() === other
 function isLevel(plan: Plan, id: string, text: string): boolean {
   const level = plan.levels.find((one) => one.id === id)!
   if (alike(levelName(plan, level), text)) return true
-  const number = parseNumber(text, false)
+  const number = parseNumber(text)
   return level.value !== null && number.kind === 'number' && number.value === level.value
 }
 

@@ -138,7 +138,7 @@ function tooLong(cell: (column: Column) => string, name: string): string | null 
 function readNumber(text: string): { value: number | null; problem: string | null } {
   if (text === '') return { value: null, problem: null }
   if (/^[-−]/.test(text)) return { value: null, problem: `“${text.slice(0, 20)}” is below 0.` }
-  const parsed = parseNumber(text, false)
+  const parsed = parseNumber(text)
   if (parsed.kind === 'either')
     return {
       value: null,

@@ -25,6 +25,15 @@ describe('numbers in one line', () => {
     ['1 m, 1 m 20, 1.5 m', [1, 1.2, 1.5]],
     ['0,5, 1,5, 2,5', [0.5, 1.5, 2.5]],
     [' 10 , 20, ', [10, 20]],
+    ['½, 1, 1½ m', [0.5, 1, 1.5]],
+    ['10, 20, 30½ mm', [10, 20, 30.5]],
+    ['20 40 60', [20, 40, 60]],
+    ['20 40 60 cm', [20, 40, 60]],
+    ['20/40/60', [20, 40, 60]],
+    ['1,5 2,5 3,5', [1.5, 2.5, 3.5]],
+    ['0,5 1 1,5', [0.5, 1, 1.5]],
+    ['12 000, 14 000', [12_000, 14_000]],
+    ['２０, ４０, ６０', [20, 40, 60]],
   ])('reads %s', (text, wanted) => expect(values(text)).toEqual(wanted))
 
   it('takes the unit that is written last', () => {
@@ -43,6 +52,7 @@ describe('numbers in one line', () => {
   it('asks about a lone comma, and about what reads two ways', () => {
     expect(refused('12,5')).toMatch(/12\.5 for one number, or “12, 5” for two/)
     expect(refused('1,200, 1,500')).toMatch(/1200/)
+    expect(refused('10, 2², 30')).toMatch(/raised digit/)
   })
 
   it('refuses a name among numbers, and too many', () => {

@@ -1,4 +1,13 @@
-import { listPieces, parseQuantity, unitDefinition, unitFromText, units, type Unit } from '../quantity'
+import {
+  hasRaisedDigit,
+  listPieces,
+  parseQuantity,
+  plainText,
+  unitDefinition,
+  unitFromText,
+  units,
+  type Unit,
+} from '../quantity'
 import { levelName, orderedLevels } from './levelName'
 import { newLevel } from './levels'
 import { fittingPrediction } from './fittingPrediction'
@@ -42,6 +51,9 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
   const numbers = pieces.map((piece) => parseQuantity(piece, unit))
   const unread = numbers.filter((one) => !one.ok && one.problem !== 'two-ways').length
   if (unread === 0) return asNumbers(plan, unit, numbers)
+  const raised = pieces.find((piece) => hasRaisedDigit(piece))
+  if (raised && unread < pieces.length)
+    return { ok: false, message: `“${raised}” has a small raised digit in it. Type it with usual digits.` }
   if (unread < pieces.length && plan.changed.kind === 'number' && plan.levels.length > 0) {
     const piece = pieces[numbers.findIndex((one) => !one.ok)]!
     return {
@@ -55,7 +67,7 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
 /** The unit that the last piece with one names; the plan's own where none does. */
 function unitOf(pieces: readonly string[], own: Unit): Unit {
   for (const piece of [...pieces].reverse()) {
-    const named = /\d\s*([^\d\s.,/]+)\.?$/u.exec(piece)?.[1]
+    const named = /\d\s*([^\d\s.,/]+)\.?$/u.exec(plainText(piece))?.[1]
     const unit = named ? unitFromText(named) : null
     if (unit) return unit
   }

@@ -1,6 +1,7 @@
 export { convertUnit, unitDefinition, unitFromText, units, type Dimension, type Unit } from './units'
 export { numberPattern, parseNumber } from './parseNumber'
 export { mostTyped, parseQuantity, type ParsedQuantity, type QuantityReading } from './parseQuantity'
+export { hasRaisedDigit, plainText } from './plainText'
 export { isOnMark, roundToMark } from './roundToMark'
 export { decimalsOfMark, printNumber, printQuantity } from './printQuantity'
 export { withoutDust } from './withoutDust'

@@ -10,13 +10,16 @@ const markedIn = new Set([2, 3, 4, 5, 6, 8, 10, 12, 16, 32])
 /** A number as it may stand in a text: digits with points and commas, a fraction, or a whole with a fraction. */
 export const numberPattern = String.raw`(?:\d+\s+)?\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)*|[.,]\d+`
 
+/** Where a point before three digits may part thousands: nowhere, where the last digit is a nought ("1.200"), or anywhere. */
+export type PointsPart = 'never' | 'before-noughts' | 'always'
+
 /**
  * Reads one number: "12", "12,5", ".5", "3 1/2", "1,234.5". A comma or a point before three digits may also part
  * thousands: where both readings make sense the two are given, the smaller first.
- * @param whole whether only whole numbers make sense, so that "1.000" may be a thousand
- * @example parseNumber('1,200', false) // { kind: 'either', values: [1.2, 1200] }
+ * @param pointsPart nobody writes the nought of "1.200" who means 1.2, unless an instrument shows it
+ * @example parseNumber('1,200') // { kind: 'either', values: [1.2, 1200] }
  */
-export function parseNumber(text: string, whole: boolean): ParsedNumber {
+export function parseNumber(text: string, pointsPart: PointsPart = 'never'): ParsedNumber {
   const fraction = /^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/.exec(text)
   if (fraction)
     return parseFraction(
@@ -39,7 +42,8 @@ export function parseNumber(text: string, whole: boolean): ParsedNumber {
   }
   if (!grouped) return marks.length === 1 ? { kind: 'number', value: asDecimal } : { kind: 'none' }
   const asThousands = Number(text.replace(/[.,]/g, ''))
-  if (marks.length === 1 && marks[0] === '.' && !whole) return { kind: 'number', value: asDecimal }
+  const parts = pointsPart === 'always' || (pointsPart === 'before-noughts' && text.endsWith('0'))
+  if (marks.length === 1 && marks[0] === '.' && !parts) return { kind: 'number', value: asDecimal }
   return { kind: 'either', values: [asDecimal, asThousands] }
 }
 

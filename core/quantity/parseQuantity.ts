@@ -1,15 +1,12 @@
-import { numberPattern, parseNumber, type ParsedNumber } from './parseNumber'
+import { isCountedNoun } from './countedNoun'
+import { numberPattern, parseNumber, type ParsedNumber, type PointsPart } from './parseNumber'
+import { hasRaisedDigit, plainText } from './plainText'
+import { asTwoUnits, type QuantityReading } from './twoUnits'
 import { inUnit, nextSmaller, typedUnit, type TypedUnit } from './typedUnit'
 import { unitDefinition, type Unit } from './units'
 import { capital } from './wording'
 
-/** One of the two things that a text may mean. */
-export interface QuantityReading {
-  /** In the unit wanted. */
-  value: number
-  /** As it would be said: "1200 g". */
-  words: string
-}
+export type { QuantityReading }
 
 /** What came of reading typed text: a value in the wanted unit, or the reason why there is none. */
 export type ParsedQuantity =
@@ -28,18 +25,6 @@ export const mostTyped = 1e6
 /** A stopwatch that shows hundredths writes 12.34 s as 12:34. */
 const hundredths = 0.05
 
-const fractions: Record<string, string> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅕': '1/5',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-}
 const partPattern = new RegExp(
   String.raw`\s*(${numberPattern})\s*([^\d\s.,/⁄+]+(?:\s+[^\d\s.,/⁄+]+)*\d?(?=\s|$|\.)|[^\d\s.,/⁄+]+)?\.?`,
   'uy',
@@ -50,7 +35,8 @@ const clockPattern = /^(\d+):(\d{1,2})(?::(\d{1,2}))?([.,]\d+)?\s*(\p{L}*)\.?$/u
  * Reads a quantity as people type it: "12,5", "3 1/2", "3½", "1:05.3" (minutes and seconds), "1.2 m", "1 m 20 cm", "1m 20",
  * "5 ft 3 in", "2 min 5 s", "12 clips", "minus 5", "12cm.". Without a unit the number is taken to be in `unit`.
  *
- * What reads two ways is never guessed: "1,200" may be 1.2 or 1200, "12:34" on a stopwatch with hundredths 12.34 s or 12 min 34 s.
+ * What reads two ways is never guessed: "1,200" may be 1.2 or 1200, "12:34" on a stopwatch with hundredths 12.34 s or 12 min 34 s,
+ * "1.30 min" 1.3 min or 1 min 30 s.
  *
  * @param text what was typed
  * @param unit the unit that the value is wanted in
@@ -63,11 +49,17 @@ export function parseQuantity(text: string, unit: Unit, mark?: number): ParsedQu
   const { spoken, dimension } = unitDefinition(unit)
   if (typed === '')
     return refuse('empty', dimension === 'count' ? 'Type a number of things.' : `Type a number in ${spoken}.`)
+  if (hasRaisedDigit(text))
+    return refuse(
+      'not-a-number',
+      `“${shorten(text)}” has a small raised digit in it. Type the whole number with usual digits.`,
+    )
   const signed = /^(?:[-−–+]|minus\b|plus\b)\s*/i.exec(typed)?.[0] ?? ''
   const sign = /^[-−–m]/i.test(signed) ? -1 : 1
   const body = typed.slice(signed.length)
   const clock = dimension === 'time' ? clockPattern.exec(body) : null
-  const found = clock ? readClock(clock, unit, mark) : readParts(body, unit)
+  if (clock && sign < 0) return refuse('not-a-number', 'A time has no minus. Type it like 1:05.')
+  const found = clock ? readClock(clock, unit, mark) : readParts(body, unit, mark)
   if (!found) return refuse('not-a-number', notANumber(text, unit))
   return withSign(found, sign)
 }
@@ -93,37 +85,42 @@ function withSign(found: ParsedQuantity, sign: number): ParsedQuantity {
 
 /** The text without what carries no meaning: outer quotes, closing points, wide digits, signs that stand for letters. */
 function plain(text: string): string {
-  const spelt = text.trim().replace(/[½¼¾⅓⅔⅕⅛⅜⅝⅞]/g, (sign) => ` ${fractions[sign]}`)
-  const normal = spelt.normalize('NFKC').replace(/′′|''/g, '″').trim()
+  const normal = plainText(text).replace(/′′|''/g, '″').trim()
   const quoted = /^[“”"'‘’«„](.*?)[“”"'‘’»]$/su.exec(normal)
   return (quoted?.[1] ?? normal).replace(/[\s.]+$/u, '').trim()
 }
 
-function readParts(body: string, unit: Unit): ParsedQuantity | null {
-  const parts: { number: ParsedNumber; letters: string }[] = []
+/** One number of a text, with the letters behind it. */
+interface Part {
+  text: string
+  letters: string
+}
+
+function readParts(body: string, unit: Unit, mark?: number): ParsedQuantity | null {
+  const parts: Part[] = []
   partPattern.lastIndex = 0
   while (partPattern.lastIndex < body.length) {
     const match = partPattern.exec(body)
     if (!match) return null
-    parts.push({
-      number: parseNumber(match[1]!, unitDefinition(unit).dimension === 'count'),
-      letters: match[2]?.trim() ?? '',
-    })
+    parts.push({ text: match[1]!, letters: match[2]?.trim() ?? '' })
   }
-  const unclear = parts.find((part) => part.number.kind === 'none')?.number
-  if (unclear?.kind === 'none') return unclear.why ? refuse('not-a-number', unclear.why) : null
-  if (parts.length === 1) return readOne(parts[0]!, unit)
+  for (const part of parts) {
+    const number = parseNumber(part.text)
+    if (number.kind === 'none') return number.why ? refuse('not-a-number', number.why) : null
+  }
+  if (parts.length === 1) return readOne(parts[0]!, unit, mark)
   return parts.length > 1 && parts.length <= 3 ? readCompound(parts, unit) : null
 }
 
-function readOne(
-  { number, letters }: { number: ParsedNumber; letters: string },
-  unit: Unit,
-): ParsedQuantity | null {
+function readOne({ text, letters }: Part, unit: Unit, mark?: number): ParsedQuantity | null {
   const own: TypedUnit = { unit, times: 1, spoken: '' }
-  const found = letters === '' ? own : unitOf(letters, unit)
+  const plainly = parseNumber(text)
+  const found = letters === '' ? own : unitOf(letters, unit, plainly.kind === 'number' ? plainly.value : 0)
   if (!found || 'ok' in found) return found
   const inWanted = (value: number) => inUnit(value, found, unit)
+  const number = parseNumber(text, pointsPart(found, unit, mark))
+  const twoUnits = asTwoUnits(text, found, unit)
+  if (twoUnits) return { ...refuse('two-ways', ''), readings: twoUnits }
   if (number.kind === 'number')
     return { ok: true, value: inWanted(number.value), typedUnit: letters === '' ? null : found.unit }
   if (number.kind !== 'either') return null
@@ -134,16 +131,29 @@ function readOne(
   }
 }
 
+/** Units of which a thousand may lie on a table. */
+const inThousands = new Set<Unit>(['g', 'mL', 'mm', 'cm', 's'])
+
+/** Whether a point may part thousands: not in litres, and not where the instrument shows thousandths. */
+function pointsPart(typed: TypedUnit, unit: Unit, mark?: number): PointsPart {
+  if (unitDefinition(unit).dimension === 'count') return 'always'
+  if (typed.times !== 1 || !inThousands.has(typed.unit)) return 'never'
+  if (mark === undefined) return 'before-noughts'
+  const finest = inUnit(mark, { unit, times: 1, spoken: '' }, typed.unit)
+  return finest > 0.0011 ? 'always' : 'never'
+}
+
 /** Larger units first, each followed by the next smaller one, whose letters may be left out at the end. */
-function readCompound(parts: { number: ParsedNumber; letters: string }[], unit: Unit): ParsedQuantity | null {
+function readCompound(parts: readonly Part[], unit: Unit): ParsedQuantity | null {
   let sum = 0
   let before: TypedUnit | null = null
-  for (const [index, { number, letters }] of parts.entries()) {
+  for (const [index, { text, letters }] of parts.entries()) {
+    const number: ParsedNumber = parseNumber(text)
     if (number.kind !== 'number') return null
     const due: (TypedUnit & { many: number }) | null = before ? nextSmaller(before) : null
     if (before && !due) return null
     const found: TypedUnit | ParsedQuantity | null =
-      letters === '' ? (due ?? { unit, times: 1, spoken: '' }) : unitOf(letters, unit)
+      letters === '' ? (due ?? { unit, times: 1, spoken: '' }) : unitOf(letters, unit, number.value)
     // Words between two numbers that are no unit make no amount of them.
     if (!found || ('ok' in found && !found.ok && found.problem === 'unknown-unit')) return null
     if ('ok' in found) return found
@@ -167,11 +177,13 @@ function readCompound(parts: { number: ParsedNumber; letters: string }[], unit: 
 }
 
 /** The unit of typed letters, or why they do not fit here. Things counted may be called what they are. */
-function unitOf(letters: string, unit: Unit): TypedUnit | ParsedQuantity | null {
+function unitOf(letters: string, unit: Unit, amount: number): TypedUnit | ParsedQuantity | null {
   const { dimension } = unitDefinition(unit)
   const found = typedUnit(letters, unit)
-  if (!found && dimension === 'count' && /^[\p{L}\s’'-]+$/u.test(letters))
-    return { unit, times: 1, spoken: letters }
+  if (!found && dimension === 'count')
+    return isCountedNoun(letters, amount)
+      ? { unit, times: 1, spoken: letters }
+      : refuse('not-a-number', `Type the number alone, without “${shorten(letters)}”.`)
   if (!found)
     return refuse('unknown-unit', `“${shorten(letters)}” is not a unit we know. ${measuredIn(unit)}`)
   if (unitDefinition(found.unit).dimension !== dimension)
@@ -187,6 +199,8 @@ function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQua
   const hours = ['h', 'hr', 'hrs', 'hour', 'hours'].includes(letters)
   const minutes = ['', 'min', 'mins', 'm', 'minute', 'minutes'].includes(letters)
   if (!hours && !minutes) return null
+  if (match[third === null ? 2 : 3]!.length === 1)
+    return refuse('not-a-number', 'Type two digits behind the colon, like 1:05 or 1:50.')
   const limits = (third ?? 0) < 60 && second! < 60
   const seconds =
     third !== null
@@ -202,9 +216,8 @@ function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQua
         : `${first} min ${second} s`,
   }
   const finest = mark === undefined ? Infinity : inUnit(mark, { unit, times: 1, spoken: '' }, 's')
-  const digits = match[third === null || third === undefined ? 2 : 3]!.length === 2
-  if (finest <= hundredths && letters === '' && rest === 0 && digits) {
-    const whole = third === null || third === undefined ? first! : first! * 60 + second!
+  if (finest <= hundredths && letters === '' && rest === 0) {
+    const whole = third === null ? first! : first! * 60 + second!
     const parts = (third ?? second)! / 100
     const asHundredths = {
       value: inSeconds(whole + parts, unit),

@@ -29,7 +29,7 @@ const amountPattern =
 
 function amountsIn(text: string): Amount[] {
   return [...text.matchAll(amountPattern)].flatMap((match) => {
-    const parsed = parseNumber(match[1]!, false)
+    const parsed = parseNumber(match[1]!)
     const value = parsed.kind === 'number' ? parsed.value : parsed.kind === 'either' ? parsed.values[1] : null
     const word = match[2]!.replace(/\s/g, '').replace(/^degrees$/i, 'C')
     const unit =

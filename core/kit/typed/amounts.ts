@@ -28,29 +28,9 @@ export const decimal = (text: string) => Number(text.replace(',', '.'))
 export function readAmount(text: string): number | string {
   const word = words[text.toLowerCase()]
   if (word !== undefined) return word
-  const parsed = parseNumber(text, false)
+  const parsed = parseNumber(text, 'before-noughts')
   if (parsed.kind === 'number') return parsed.value
   if (parsed.kind === 'either')
     return `Is “${text}” ${parsed.values[0]} or ${parsed.values[1]}? Type it without the mark for thousands, or with a point.`
   return parsed.why ?? `“${text}” is no number that we can read.`
-}
-
-const fractions: Record<string, string> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
-}
-
-/**
- * A text with its fraction signs written out.
- * @example plainFractions('1½ L') // '1 1/2 L'
- */
-export function plainFractions(text: string): string {
-  return text.replace(
-    /(\d)?([½¼¾⅓⅔⅛])/g,
-    (_, digit: string | undefined, sign: string) => `${digit ? `${digit} ` : ''}${fractions[sign]}`,
-  )
 }

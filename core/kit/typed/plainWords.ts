@@ -1,4 +1,4 @@
-import { plainFractions } from './amounts'
+import { plainText } from '../../quantity'
 
 const inDigits: Record<string, number> = {
   eleven: 11,
@@ -10,6 +10,19 @@ const inDigits: Record<string, number> = {
   hundred: 100,
 }
 
+const small: Record<string, number> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+}
+
 const replacements: [pattern: RegExp, by: string | ((...found: string[]) => string)][] = [
   // What stands in brackets is one more clause.
   [/[()[\]]/g, ' , '],
@@ -17,18 +30,22 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
   [/\bhalf a dozen\b/gi, '6'],
   [/\b(?:(?:a|one) )?dozen\b/gi, '12'],
   [/\ba couple of\b/gi, '2'],
+  [
+    new RegExp(
+      String.raw`\b(${Object.keys(small).join('|')}|\d+) and (?:a (half|quarter)|(three quarters))\b`,
+      'giu',
+    ),
+    (_, whole, part) =>
+      `${small[whole!.toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
+  ],
+  [/\bthree quarters of an?\b/gi, '3/4'],
   [/\bhalf an?\b/gi, '1/2'],
   [/\b(?:a )?quarter of an?\b/gi, '1/4'],
   [
-    new RegExp(String.raw`\b(?:an? )?(${Object.keys(inDigits).join('|')})\b(?=\s+\p{L})`, 'giu'),
+    new RegExp(String.raw`(?<!\d\s)\b(?:an? )?(${Object.keys(inDigits).join('|')})\b(?=\s+\p{L})`, 'giu'),
     (_, word) => String(inDigits[word!.toLowerCase()]),
   ],
   [/\b(?:about|approximately|approx\.?|roughly|around|circa|ca\.?|up to|at least)\s+(?=\d)/gi, ''],
-  // Of "2–3 cups" the larger number, so that no tray runs short.
-  [
-    /(?<![\d.,/])(\d+)\s*(?:[-–−]|to|or)\s*(\d+)(?=\s*[\p{L}])/giu,
-    (_, low, high) => String(Math.max(Number(low), Number(high))),
-  ],
   // A group shares what lies on its tray.
   [/,?\s*\bto share\b(?! between)/gi, ''],
   [/\btbsps?\b\.?/gi, 'tablespoons'],
@@ -36,8 +53,8 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
 ]
 
 /**
- * A typed line in the plain words that the clauses are read from: "a dozen" in digits, brackets as commas, the
- * larger of "2 or 3".
+ * A typed line in the plain words that the clauses are read from: "a dozen" in digits, brackets as
+ * commas.
  * @example plainWords('about 5 cups (2 spare)') // '5 cups , 2 spare ,'
  */
 export function plainWords(text: string): string {
@@ -45,7 +62,7 @@ export function plainWords(text: string): string {
     .reduce(
       (plain, [pattern, by]) =>
         typeof by === 'string' ? plain.replace(pattern, by) : plain.replace(pattern, by),
-      plainFractions(text),
+      plainText(text),
     )
     .replace(/\s+/g, ' ')
     .trim()

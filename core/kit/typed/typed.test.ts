@@ -49,7 +49,6 @@ describe('understandLine', () => {
     ['3 tbsp sugar', { name: 'sugar', amount: 3, unit: 'tablespoons' }],
     ['half a litre of water', { name: 'water', amount: 0.5, unit: 'L' }],
     ['50ml water in each cup', { name: 'water', amount: 50, unit: 'mL', per: 'level' }],
-    ['2-3 cups', { name: 'cups', amount: 3 }],
     ['about a dozen eggs', { name: 'eggs', amount: 12 }],
     ['twenty washers', { name: 'washers', amount: 20 }],
     ['1 stopwatch between two', { name: 'stopwatch', amount: 0.5, per: 'child' }],
@@ -74,6 +73,36 @@ describe('understandLine', () => {
     ['2 glorbs per try, thrown away', { name: 'glorbs', per: 'try', use: 'used-up' }],
   ] as const)('%j', (text, fields) => {
     expect(read(text)).toMatchObject(fields)
+  })
+
+  it.each([
+    ['12 000 g sand', { name: 'sand', amount: 12_000, unit: 'g' }],
+    ['two and a half cups of flour', { name: 'flour', amount: 2.5, unit: 'cups' }],
+    ['1 and a quarter L water', { name: 'water', amount: 1.25, unit: 'L' }],
+    ['1 m 20 string', { name: 'string', amount: 120, unit: 'cm' }],
+    ['1m20 of string', { name: 'string', amount: 120, unit: 'cm' }],
+    ['1 kg 200 g sand', { name: 'sand', amount: 1200, unit: 'g' }],
+    ['７ cups', { name: 'cups', amount: 7 }],
+    ['30 cm ruler', { name: 'ruler, 30 cm', amount: 1 }],
+  ] as const)('%j is read as it was meant', (text, fields) => {
+    expect(read(text)).toMatchObject(fields)
+  })
+
+  it.each([
+    ['3-4 straws', /Is it 3 or 4/],
+    ['10 or 12 pegs', /Is it 10 or 12/],
+    ['two to three cups', /two to three cups|Is it/],
+    ['2 x 4 batteries', /2 x 4 is 8/],
+    ['250ml x 3 water', /is 750 ml/],
+    ['5 ft 30 in of tape', /go up to 11/],
+    ['30 g of 5 % salt water', /what goes into how much/],
+    ['20 cups, half of them large', /line of its own/],
+    ['12² cups', /raised digit/],
+    ['1.200 g sand', /1\.2 or 1200/],
+    ['2 hundred clips', /in digits/],
+    ['12 13 pegs', /one number/],
+  ])('%j is asked about', (text, message) => {
+    expect(refused(text)).toMatch(message)
   })
 
   it('takes no letter off any name of the catalogue, and no unit out of it', () => {

@@ -8,6 +8,7 @@ import { howMuch } from './howMuch'
 import { sheetName, takeMaking } from './makingClause'
 import { plainWords } from './plainWords'
 import { takeLevel, takeRule, takeSharers } from './ruleClause'
+import { inOneUnit, unclearNumbers, unreadableDigits } from './unclearNumbers'
 
 /** What came of reading a typed line: the material it says, or what to type instead. */
 export type UnderstoodLine = { ok: true; material: Omit<Material, 'id'> } | { ok: false; message: string }
@@ -25,6 +26,8 @@ const most = 100_000
  * @example understandLine('2 sheets of card per level', plan).material.per // 'level'
  */
 export function understandLine(text: string, plan: Plan): UnderstoodLine {
+  const small = unreadableDigits(text)
+  if (small) return { ok: false, message: small }
   let rest = ` ${plainWords(text)} `
   if (rest.trim() === '')
     return { ok: false, message: 'Type what is needed, like “2 sheets of card per level”.' }
@@ -37,7 +40,7 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   }
 
   const percent = take(
-    /[,+]?\s*(?:and |plus |\+\s*)?(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)\s*(?:spares?|extra|more)?/i,
+    /[,+]?\s*(?:and |plus |\+\s*)?(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)\s*(?:(?:spares?|extra|more)\b|(?=$|[,.]))/i,
   )
   const spares = percent
     ? null
@@ -67,13 +70,22 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
       message: 'This says two rules. Type one, like “per level”, and change the amount to fit.',
     }
 
-  const read = howMuch(rest)
+  const unclear = unclearNumbers(rest)
+  if (unclear) return { ok: false, message: unclear }
+  const amounts = inOneUnit(rest)
+  if (!amounts.ok) return amounts
+  const read = howMuch(amounts.text)
   if (typeof read === 'string') return { ok: false, message: read }
   const { name } = read
   const amount = read.amount / (shared ?? 1)
   let { unit } = read
   if (name === '')
     return { ok: false, message: 'What is it? Type a thing after the amount, like “2 sheets of card”.' }
+  if (/^[\d.,/]+\s+(?!(?:cm|mm|m|in|inch|ml|l|g|kg|v|w)\b)/iu.test(name) && !made)
+    return {
+      ok: false,
+      message: `How many is “${name}”? Type one number before the thing, like “12 pegs”.`,
+    }
   if (name.length > 80) return { ok: false, message: 'This name is too long. Use at most 80 letters.' }
   const second = /(?:,|\band\b|\+|&)\s*(?=\d+\s+(?!(?:mL|g|kg|cm|m|mm|L|V|W|x)\b)\p{L}{2})(.*)$/iu.exec(name)
   if (second) return { ok: false, message: `One thing on a line: type “${second[1]}” on a line of its own.` }

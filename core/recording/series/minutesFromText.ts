@@ -31,7 +31,7 @@ export function minutesFromText(text: string): TypedMinutes {
 }
 
 function numberIn(text: string): number {
-  const read = parseNumber(text, false)
+  const read = parseNumber(text)
   return read.kind === 'number' ? read.value : NaN
 }
 
