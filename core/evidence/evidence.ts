@@ -55,10 +55,18 @@ function tableOfCells(
   groupIds: string[],
 ): ScoreTable {
   const at = new Map(cells.map((cell) => [`${cell.groupId}|${cell.levelId}`, cell]))
-  return tableOf(
-    groupIds.map((groupId) =>
-      levels.map(({ id }) => at.get(`${groupId}|${id}`)?.tries.map((one) => one.value) ?? []),
-    ),
+  const { place, latest } = placesOf(cells)
+  const table = tableOf(
+    groupIds.map((groupId) => levels.map(({ id }) => at.get(`${groupId}|${id}`)?.tries.map(place) ?? [])),
     summary,
   )
+  return { ...table, latest }
+}
+
+/** Those that never came behind all that did, the nearer to it first. */
+function placesOf(cells: readonly Cell[]): { place: (score: Score) => number; latest: number } {
+  const tries = cells.flatMap((cell) => cell.tries)
+  if (!tries.some((one) => one.short !== undefined)) return { place: (one) => one.value, latest: Infinity }
+  const latest = Math.max(0, ...tries.map((one) => one.value).filter(Number.isFinite))
+  return { place: ({ value, short }) => (short === undefined ? value : latest + 1 + short), latest }
 }

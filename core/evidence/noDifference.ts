@@ -1,6 +1,6 @@
 import type { Judging } from './comparison'
 import { pairDifferences } from './differences'
-import { levelMeans, type ScoreTable } from './scoreTable'
+import { holdsNever, levelMeans, type ScoreTable } from './scoreTable'
 import { shiftInterval } from './shiftInterval'
 
 /** How much of a difference might still be there: 90%, over all pairs at once. */
@@ -33,7 +33,7 @@ export function worthNoticing(table: ScoreTable, { least, share }: Judging['wort
 /**
  * Whether any two of the levels could still differ by more than is worth noticing: the joined test inverted for each
  * pair, all pairs held at once. On scales of order or words a bound has no meaning, and levels are level only when
- * nine in ten of the comparisons inside the groups came out even.
+ * nine in ten of the comparisons inside the groups came out even. Where something never came there is no bound, and nothing is level.
  * @param among places of the levels
  * @param of how many levels there were to choose these from
  * @example openDifference(table, judging, [0, 1, 2], 3) // { bound: 1, within: true }
@@ -45,6 +45,7 @@ export function openDifference(
   of: number,
 ): OpenDifference {
   const pairs = among.flatMap((a, index) => among.slice(index + 1).map((b) => [a, b] as const))
+  if (among.some((level) => holdsNever(table, level))) return { bound: Infinity, within: false }
   if (judging.scale !== 'number') {
     const even = pairs.every(([a, b]) => {
       const { sorted } = pairDifferences(table, a, b)

@@ -1,8 +1,10 @@
 import { gaveLarger, gaveMore, gaveMost, levelName, measureWent, orderedLevels, type Plan } from '../plan'
-import { capital, listed, printQuantity, unitDefinition } from '../quantity'
-import type { Agreement } from './agreement'
+import { capital, listed, unitDefinition } from '../quantity'
 import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
+import { allNever, neverSaid, someNever } from './neverSaid'
+import { resultReason } from './resultReason'
+import { ResultWords } from './resultWords'
 import { worthNoticing } from './noDifference'
 import type { TrendEvidence } from './trendEvidence'
 
@@ -24,68 +26,30 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
       sentence: 'There is nothing to compare yet.',
       reason: 'Readings from at least two levels are needed.',
     }
+  const { scale } = plan.measured
+  if (scale?.kind === 'when' && allNever(evidence) && evidence.judgement.verdict.word === 'cant-tell')
+    return {
+      sentence: `None of them reached ${scale.what} in the time that we had.`,
+      reason: 'With more time, or something that is reached sooner, there would be a first and a last.',
+    }
   const { judgement } = evidence
-  const say = new Words(plan, evidence)
+  const say = new ResultWords(plan, evidence)
   const sentence =
     judgement.kind === 'trend' ? trendSentence(plan, judgement, say) : kindsSentence(plan, judgement, say)
   const lead = soFar(plan, evidence)
   return {
     sentence: lead === '' ? capital(sentence) : `${lead}${sentence}`,
-    reason: [reasonOf(judgement, say), orderCaveat(evidence)].filter(Boolean).join(' '),
+    reason: resultReason(say),
   }
 }
 
-/** Names and amounts as this plan prints them. */
-class Words {
-  constructor(
-    readonly plan: Plan,
-    readonly evidence: Evidence,
-  ) {}
-
-  name(place: number): string {
-    return levelName(this.plan, this.evidence.comparison.levels[place]!)
-  }
-
-  named(ids: readonly string[]): string {
-    return listed(
-      ids.map((id) =>
-        levelName(
-          this.plan,
-          this.plan.levels.find((one) => one.id === id)!,
-        ),
-      ),
-    )
-  }
-
-  /** An amount of what is measured, finer than a mark where the mark would show nothing. */
-  amount(value: number): string {
-    const { mark } = this.evidence.comparison
-    return printQuantity(value, this.plan.measured.unit, value < mark ? mark / 10 : mark)
-  }
-
-  /** Whether results have only an order, so that nothing can be said of how far they lie apart. */
-  get ordinal(): boolean {
-    return this.evidence.comparison.scale !== 'number'
-  }
-
-  /** Said behind "no difference", where it can be told how much there may still be. */
-  within(bound: number): string {
-    return this.ordinal ? '' : `: if there is any, it is no more than ${this.bound(bound)}`
-  }
-
-  /** What difference there may still be: never less than the readings can show. */
-  bound(value: number): string {
-    const { mark } = this.evidence.comparison
-    const marks = Math.ceil(Math.max(value, mark) / mark - 1e-6)
-    return printQuantity(marks * mark, this.plan.measured.unit, mark)
-  }
-}
-
-function trendSentence(plan: Plan, judgement: TrendEvidence, say: Words): string {
+function trendSentence(plan: Plan, judgement: TrendEvidence, say: ResultWords): string {
   const { changed, measured } = plan
   const more = judgement.direction === 'falling' ? 'less' : 'more'
   const what = say.evidence.comparison.inRounds ? 'later rounds' : `a larger ${changed.name}`
-  const effect = `${what} ${gaveLarger(measured, more)}`
+  const orNever =
+    measured.scale?.kind === 'when' && more === 'more' && someNever(say.evidence) ? ' or not at all' : ''
+  const effect = `${what} ${gaveLarger(measured, more)}${orNever}`
   switch (judgement.verdict.word) {
     case 'clear':
       return clearTrend(plan, judgement, say, effect)
@@ -100,7 +64,7 @@ function trendSentence(plan: Plan, judgement: TrendEvidence, say: Words): string
   }
 }
 
-function clearTrend(plan: Plan, judgement: TrendEvidence, say: Words, effect: string): string {
+function clearTrend(plan: Plan, judgement: TrendEvidence, say: ResultWords, effect: string): string {
   const { shape, direction } = judgement
   const went = measureWent(plan.measured, direction === 'falling' ? 'down' : 'up')
   const { name: measured } = plan.measured
@@ -136,7 +100,7 @@ function turned({ measured }: Plan, first: 'up' | 'down', at: string): string {
 }
 
 /** How large a steady trend is: small as a whole, or so much for each usual step. */
-function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Words): string {
+function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: ResultWords): string {
   const { table, comparison } = say.evidence
   if (say.ordinal) return ''
   const known = [...effects].filter((effect) => !Number.isNaN(effect))
@@ -156,7 +120,7 @@ function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Wo
   return `: each extra ${extra} ${slope > 0 ? 'added' : 'took off'} about ${say.amount(amount)}`
 }
 
-function kindsSentence(plan: Plan, judgement: KindsEvidence, say: Words): string {
+function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): string {
   const { measured } = plan
   const most = plan.best === 'least' ? 'least' : 'most'
   const more = most === 'most' ? 'more' : 'less'
@@ -164,13 +128,20 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: Words): string
   const next = judgement.next ? levelName(plan, judgement.next.level) : ''
   const ranks = most === 'most' ? judgement.order : [...judgement.order].reverse()
   const [top, below] = ranks
+  const never = neverSaid(
+    say.evidence,
+    measured,
+    most,
+    { id: judgement.first?.level.id, name: first },
+    { id: judgement.next?.level.id, name: next },
+  )
   switch (judgement.verdict.word) {
     case 'clear':
       if (judgement.verdict.because === 'level-at-top')
         return `${say.named(top!)} came out level, ${top!.length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(below!)}.`
-      return `${first} ${gaveMost(measured, most)}${aheadWords(judgement, say, more, next)}.${orderWords(ranks, say)}`
+      return `${never ?? `${first} ${gaveMost(measured, most)}${aheadWords(judgement, say, more, next)}`}.${orderWords(ranks, say)}`
     case 'leaning':
-      return `it looks as if ${first} ${gaveMost(measured, most, 'present')}, but it is not certain.${orderWords(ranks, say)}`
+      return `it looks as if ${never ?? `${first} ${gaveMost(measured, most, 'present')}`}, but it is not certain.${orderWords(ranks, say)}`
     case 'no-difference':
       return say.ordinal
         ? `${say.named(ranks.flat())} came out level.`
@@ -192,13 +163,15 @@ function aheadOfRest({ measured }: Plan, more: 'more' | 'less'): string {
     : `with ${more} ${measured.name} than`
 }
 
-function aheadWords({ ahead }: KindsEvidence, say: Words, more: string, next: string): string {
+function aheadWords({ ahead }: KindsEvidence, say: ResultWords, more: string, next: string): string {
+  const { kind } = say.plan.measured.scale ?? {}
+  if (more === 'more' && (kind === 'when' || kind === 'place')) return `, after ${next}`
   if (say.ordinal || ahead <= 0) return `, ahead of ${next}`
   return `, about ${say.amount(ahead)} ${more} than ${next}`
 }
 
 /** The order of more than two, where something in it is certain beside the first. */
-function orderWords(ranks: readonly string[][], say: Words): string {
+function orderWords(ranks: readonly string[][], say: ResultWords): string {
   if (ranks.flat().length < 3 || ranks.length < 2 || say.evidence.coverage.partial) return ''
   const last = ranks.at(-1)!
   if (ranks.length === 2 && ranks[0]!.length === 1) return ''
@@ -229,56 +202,4 @@ function soFar(plan: Plan, { coverage }: Evidence): string {
       : '',
   ].filter(Boolean)
   return `So far${parts.length ? `, ${parts.join(' and ')}` : ''}: `
-}
-
-function reasonOf(judgement: TrendEvidence | KindsEvidence, say: Words): string {
-  const { word, because } = judgement.verdict
-  if (because === 'too-little-data')
-    return 'Too little has been tested so far. More groups or more tries would settle it.'
-  if (word === 'no-difference' && say.ordinal)
-    return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
-  if (word === 'no-difference' || because === 'level-at-top')
-    return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
-  if (word === 'cant-tell') return openReason(judgement)
-  if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
-  if (because === 'uneven')
-    return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
-  const who = agreementWords(judgement, say)
-  if (word === 'leaning')
-    return `${who} Such a result would come up by luck more than once in twenty classes.`
-  return because === 'tries' && judgement.groups > 1
-    ? `${who} ${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`
-    : `${who} Luck alone would rarely do that.`
-}
-
-function agreementWords(judgement: TrendEvidence | KindsEvidence, say: Words): string {
-  const { groups, agreeing, unanimous } = judgement
-  if (groups <= 1) return 'One group’s tries were weighed.'
-  if (unanimous) return `All ${groups} groups found the same.`
-  if (judgement.kind === 'kinds' && judgement.first) {
-    const tested = `that tested ${levelName(say.plan, judgement.first.level)}`
-    return `${agreeing === groups ? 'Each' : agreeing} of the ${groups} groups ${tested} found the same.`
-  }
-  if (agreeing === groups) return `Each of the ${groups} groups leans this way, though not at every step.`
-  return `${agreeing} of ${groups} groups found the same.`
-}
-
-function openReason({ groups, agreeing }: Agreement): string {
-  const settles = 'More tries, or levels further apart, would settle it.'
-  if (groups <= 1) return `The tries of one group do not agree well enough. ${settles}`
-  return agreeing === groups
-    ? `The groups lean the same way, but by too little for so few tries. ${settles}`
-    : `The groups do not agree (${agreeing} of ${groups} one way). ${settles}`
-}
-
-function triesOf({ evidence }: Words): number {
-  return evidence.cells.reduce((sum, cell) => sum + cell.values.length, 0)
-}
-
-/** Where all went through the levels in one order, whatever comes with time looks like the levels. */
-function orderCaveat({ comparison, judgement }: Evidence): string {
-  const said = judgement.verdict.word === 'clear' || judgement.verdict.word === 'leaning'
-  return said && comparison.sameOrder && !comparison.inRounds
-    ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
-    : ''
 }

@@ -14,4 +14,6 @@ export interface Score {
    * it ranks last, tied with its like, and has no mean.
    */
   value: number
+  /** Of a score that never came: how far it still was from coming, so that those that never came stand in an order too. */
+  short?: number
 }

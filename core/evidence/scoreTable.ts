@@ -17,6 +17,8 @@ export interface ScoreTable {
   counts: Int32Array
   /** One number for each cell, NaN where it is empty, by g · levels + l. */
   centres: Float64Array
+  /** Scores beyond this one never came: they stand in an order, and no amount can be said of them. */
+  latest: number
 }
 
 /**
@@ -31,6 +33,7 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
     values: new Float64Array(levels * groups * room).fill(NaN),
     counts: new Int32Array(levels * groups),
     centres: new Float64Array(levels * groups).fill(NaN),
+    latest: Infinity,
   }
 }
 
@@ -58,6 +61,24 @@ export function tableOf(tries: readonly (readonly (readonly number[])[])[], summ
 export function summarise({ values, counts, centres, room }: ScoreTable, summary: Summary): void {
   for (let cell = 0; cell < counts.length; cell++)
     centres[cell] = counts[cell] === 0 ? NaN : centreOf(values, cell * room, counts[cell]!, summary)
+}
+
+/**
+ * Whether any try at a level never came.
+ * @example holdsNever(tableOf([[[5], [Infinity]]], 'median'), 1) // true
+ */
+export function holdsNever(
+  { values, counts, levels, groups, room, latest }: ScoreTable,
+  level: number,
+): boolean {
+  for (let group = 0; group < groups; group++) {
+    const cell = group * levels + level
+    for (let one = 0; one < counts[cell]!; one++) {
+      const value = values[cell * room + one]!
+      if (value > latest || !Number.isFinite(value)) return true
+    }
+  }
+  return false
 }
 
 /**

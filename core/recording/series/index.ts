@@ -1,4 +1,4 @@
-import type { LevelResult } from '../../evidence'
+import type { LevelResult, Score } from '../../evidence'
 import { resolutionOf } from '../../instrument'
 import { levelsForGroup, type Plan, type Recording, type SeriesScore } from '../../plan'
 import { listed, printQuantity } from '../../quantity'
@@ -12,7 +12,7 @@ import { minutesFromText, minutesSaid } from './minutesFromText'
 import { atField, dayMoment, minuteMoment, minutesLimits, startMoment } from './moments'
 import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
 import { scoredSeries } from './scoredSeries'
-import { seriesScore } from './seriesScore'
+import { seriesScore, shortOf } from './seriesScore'
 import { soFarOf, toldOf } from './told'
 import { understoodWithTime } from './timedFields'
 import { readTime, timeTypedWith } from './timeTyped'
@@ -51,6 +51,22 @@ function seriesWay({
 }) {
   const curves = (plan: Plan, counted: readonly Entry[]) =>
     curvesOf(plan, counted, moments(plan).flat(), timeOf)
+  /** A row counts once it is complete as far as its score needs: a change has its first reading and its last. */
+  const scores = (plan: Plan, counted: readonly Entry[]): Score[] => {
+    const { score, target } = seriesOf(plan)
+    const all = moments(plan)
+    const places = all[0]?.length ?? 1
+    return togetherOf(curves(plan, counted), places).flatMap((curve) => {
+      const { groupId, levelId, tryNumber, points } = curve
+      const has = (together: string[] | undefined) => points.some((point) => together?.includes(point.moment))
+      if (score !== 'reached' && !has(all.at(-1))) return []
+      if (score !== 'end' && !has(all[0])) return []
+      const value = seriesScore(points, score, target ?? null, countedFrom(curve))
+      if (value === null || (value === Infinity && !has(all.at(-1)))) return []
+      const never = value === Infinity ? { short: shortOf(points, target!) } : {}
+      return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value, ...never }]
+    })
+  }
   return {
     ...numberPerTry,
     onceIsEnough: true,
@@ -122,7 +138,12 @@ function seriesWay({
         counted.filter((one) => one.moment === moment),
       ),
 
-    scored: (plan: Plan) => scoredSeries(plan, per, spanOf(plan)),
+    scored: (plan: Plan, counted: readonly Entry[]) =>
+      scoredSeries(plan, per, {
+        ...spanOf(plan),
+        never: scores(plan, counted).some(({ short }) => short !== undefined),
+      }),
+    scoredByEntries: (plan: Plan) => seriesOf(plan).score === 'reached',
 
     picture: (plan: Plan, counted: readonly Entry[]) => ({
       kind: 'curves' as const,
@@ -135,22 +156,7 @@ function seriesWay({
     soFar: (plan: Plan, counted: readonly Entry[]) =>
       soFarOf(plan, curves(plan, counted), moments(plan).flat().at(-1)!),
 
-    /** A row counts once it is complete as far as its score needs: a change has its first reading and its last. */
-    scores(plan: Plan, counted: readonly Entry[]) {
-      const { score, target } = seriesOf(plan)
-      const all = moments(plan)
-      const places = all[0]?.length ?? 1
-      return togetherOf(curves(plan, counted), places).flatMap((curve) => {
-        const { groupId, levelId, tryNumber, points } = curve
-        const has = (together: string[] | undefined) =>
-          points.some((point) => together?.includes(point.moment))
-        if (score !== 'reached' && !has(all.at(-1))) return []
-        if (score !== 'end' && !has(all[0])) return []
-        const value = seriesScore(points, score, target ?? null, countedFrom(curve))
-        if (value === null || (value === Infinity && !has(all.at(-1)))) return []
-        return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value }]
-      })
-    },
+    scores,
   }
 }
 

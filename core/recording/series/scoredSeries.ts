@@ -9,12 +9,13 @@ type Series = Extract<Recording, { kind: 'intervals' | 'daily' }>
  * @param per the unit of time, as it is said: "minute", "day"
  * @param span how long the whole row takes, in it
  * @param gap how far two readings lie apart, in it
- * @example scoredSeries(jackets, 'minute', { span: 40, gap: 5 }).measured.name // 'temperature lost'
+ * @param never whether a value was not reached by all: then only who came first can be said, and no amount
+ * @example scoredSeries(jackets, 'minute', { span: 40, gap: 5, never: false }).measured.name // 'temperature lost'
  */
 export function scoredSeries(
   plan: Plan,
   per: 'minute' | 'day',
-  { span, gap }: { span: number; gap: number },
+  { span, gap, never }: { span: number; gap: number; never: boolean },
 ): Plan {
   const { score, target } = plan.recording as Series
   const { measured } = plan
@@ -56,6 +57,8 @@ export function scoredSeries(
       const own = per === 'minute' ? 'min' : 'count'
       return {
         ...plan,
+        // Of what never came there is no mean.
+        ...(never ? { summary: 'median' as const } : {}),
         measured: {
           name: `${per === 'minute' ? 'time' : 'days'} to reach ${said}`,
           unit: own,
@@ -69,6 +72,7 @@ export function scoredSeries(
             least: 0,
             greatest: span,
           },
+          ...(never ? { scale: { kind: 'when' as const, what: said, per: 'minute' as const } } : {}),
         },
         rounding: 'mark',
       }

@@ -245,13 +245,44 @@ describe('a value that was not reached', () => {
       ),
     )
 
-  it('ranks last and is never printed as a number', () => {
-    const evidence = weighLesson(plan, lesson(6), ['g0', 'g1', 'g2', 'g3', 'g4', 'g5'])
-    const { sentence, reason } = resultSentence(scoredPlan(plan), evidence)
+  const said = (entries: Entry[], of = plan) => {
+    const evidence = weighLesson(of, entries, ['g0', 'g1', 'g2', 'g3', 'g4', 'g5'])
+    return { ...resultSentence(scoredPlan(of, entries), evidence), evidence }
+  }
+
+  it('is said to have never come, and is no number anywhere', () => {
+    const { sentence, reason, evidence } = said(lesson(6))
     expect(evidence.judgement.verdict.word).toBe('clear')
-    expect(`${sentence} ${reason}`).not.toMatch(/NaN|Infinity|undefined/)
-    expect(sentence).toMatch(/^Wool gave the most time to reach 40 °C/)
+    expect(`${sentence} ${reason}`).not.toMatch(/NaN|Infinity|undefined|\d{4,}/)
+    expect(sentence).toBe('Wool never reached 40 °C, and the one with nothing did.')
     expect(wayOf(plan).detail(plan, [], evidence.results)).toMatch(/changed evenly/)
+    const coldest = said(lesson(6), { ...plan, best: 'least' })
+    expect(coldest.sentence).toBe('Nothing reached 40 °C first, ahead of wool.')
+  })
+
+  const neither = (ends: { nothing: number; wool: number }) =>
+    lesson(6).map((one) => {
+      const value = one.moment === '0 min' ? 55 : ends[one.levelId as 'nothing' | 'wool']
+      return { ...one, fields: { value: { typed: String(value), given: 'typed' as const, value } } }
+    })
+
+  it('is ordered by how far from it each ended where neither came, and never called level', () => {
+    expect(said(neither({ nothing: 42, wool: 54 })).sentence).toBe(
+      'Neither wool nor the one with nothing reached 40 °C, and wool ended further from it.',
+    )
+    expect(said(neither({ nothing: 45, wool: 45 })).sentence).toBe(
+      'None of them reached 40 °C in the time that we had.',
+    )
+  })
+
+  it('leaves no amount where only some of its tries came', () => {
+    const mixed = lesson(6).map((one) =>
+      one.groupId === 'g0' && one.levelId === 'wool' && one.moment === '10 min'
+        ? { ...one, fields: { value: { typed: '39', given: 'typed' as const, value: 39 } } }
+        : one,
+    )
+    const { sentence } = said(mixed)
+    expect(sentence).toBe('Wool reached 40 °C last, after nothing.')
   })
 
   it('knows no time finer than its readings lie apart', () => {

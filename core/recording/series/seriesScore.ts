@@ -35,6 +35,14 @@ export function seriesScore(
   }
 }
 
+/**
+ * How far the last reading still was from a value that was not reached.
+ * @example shortOf([{ at: 0, value: 50 }, { at: 10, value: 45 }], 40) // 5
+ */
+export function shortOf(points: readonly Pick<CurvePoint, 'value'>[], target: number): number {
+  return Math.abs(points.at(-1)!.value - target)
+}
+
 /** The side from which it is reached is the one where the first reading lies. */
 function timeToReach(points: readonly Pick<CurvePoint, 'at' | 'value'>[], target: number): number {
   const start = points[0]!

@@ -1,0 +1,66 @@
+import { levelName } from '../plan'
+import type { Agreement } from './agreement'
+import type { Evidence } from './evidence'
+import type { KindsEvidence } from './kindsEvidence'
+import type { ResultWords } from './resultWords'
+import type { TrendEvidence } from './trendEvidence'
+
+/**
+ * Why the sentence of a result may be said as strongly as it is, and what would settle what is open.
+ * @example resultReason(say) // 'All 4 groups found the same. Luck alone would rarely do that.'
+ */
+export function resultReason(say: ResultWords): string {
+  return [reasonOf(say.evidence.judgement, say), orderCaveat(say.evidence)].filter(Boolean).join(' ')
+}
+
+function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
+  const { word, because } = judgement.verdict
+  if (because === 'too-little-data')
+    return 'Too little has been tested so far. More groups or more tries would settle it.'
+  if (word === 'no-difference' && say.ordinal)
+    return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
+  if (word === 'no-difference' || because === 'level-at-top')
+    return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
+  if (word === 'cant-tell') return openReason(judgement)
+  if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
+  if (because === 'uneven')
+    return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
+  const who = agreementWords(judgement, say)
+  if (word === 'leaning')
+    return `${who} Such a result would come up by luck more than once in twenty classes.`
+  return because === 'tries' && judgement.groups > 1
+    ? `${who} ${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`
+    : `${who} Luck alone would rarely do that.`
+}
+
+function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
+  const { groups, agreeing, unanimous } = judgement
+  if (groups <= 1) return 'One group’s tries were weighed.'
+  if (unanimous) return `All ${groups} groups found the same.`
+  if (judgement.kind === 'kinds' && judgement.first) {
+    const tested = `that tested ${levelName(say.plan, judgement.first.level)}`
+    return `${agreeing === groups ? 'Each' : agreeing} of the ${groups} groups ${tested} found the same.`
+  }
+  if (agreeing === groups) return `Each of the ${groups} groups leans this way, though not at every step.`
+  return `${agreeing} of ${groups} groups found the same.`
+}
+
+function openReason({ groups, agreeing }: Agreement): string {
+  const settles = 'More tries, or levels further apart, would settle it.'
+  if (groups <= 1) return `The tries of one group do not agree well enough. ${settles}`
+  return agreeing === groups
+    ? `The groups lean the same way, but by too little for so few tries. ${settles}`
+    : `The groups do not agree (${agreeing} of ${groups} one way). ${settles}`
+}
+
+function triesOf({ evidence }: ResultWords): number {
+  return evidence.cells.reduce((sum, cell) => sum + cell.values.length, 0)
+}
+
+/** Where all went through the levels in one order, whatever comes with time looks like the levels. */
+function orderCaveat({ comparison, judgement }: Evidence): string {
+  const said = judgement.verdict.word === 'clear' || judgement.verdict.word === 'leaning'
+  return said && comparison.sameOrder && !comparison.inRounds
+    ? 'Everybody tested in the same order, so tiring, wearing or warming would look the same.'
+    : ''
+}
