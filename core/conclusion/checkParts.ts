@@ -102,14 +102,29 @@ function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: E
   const { coverage } = evidence
   if (coverage.partial && claim.strength !== 'think' && coverage.groupsDone < coverage.groupsMeant)
     return `Only ${coverage.groupsDone} of ${coverage.groupsMeant} groups have tested so far. “We think that” fits until the others have.`
+  if (claim.strength === 'mostly') return notInMost(claim, grounds)
   if (claim.strength !== 'always') return null
   if (verdict.word === 'no-difference')
     return 'We could measure no difference. A finer instrument might still find one.'
   if (claim.subject === 'trend' && uneven)
     return '“Every time” is too much: not every step of the levels goes this way.'
   if (!agreement.unanimous)
-    return `“Every time” is too much: ${agreement.agreeing} of ${agreement.groups} groups found this${agreement.agreeing === agreement.groups ? ', but not at every step' : ''}. “In most groups” fits.`
+    return `“Every time” is too much: ${agreement.agreeing} of ${agreement.groups} groups found this${agreement.agreeing === agreement.groups ? ', but not at every step' : ''}. “${isInMost(agreement) ? 'In most groups' : together}” fits.`
   return null
+}
+
+const together = 'Taking all our tries together'
+
+/** More than half of several. */
+const isInMost = ({ agreeing, groups }: ClaimGrounds['agreement']) => groups > 1 && 2 * agreeing > groups
+
+/** Why “in most groups” says more than the groups did, each by itself. */
+function notInMost({ comparison }: Claim, { agreement }: ClaimGrounds): string | null {
+  if (comparison === 'same') return `No group alone can show that there is no difference. “${together}” fits.`
+  if (isInMost(agreement)) return null
+  return agreement.groups === 1
+    ? `Only one group tested this. “${together}” fits.`
+    : `${agreement.agreeing} of ${agreement.groups} groups found this by themselves, which is not most. “${together}” fits.`
 }
 
 function shortOfData(
@@ -120,6 +135,7 @@ function shortOfData(
   if (verdict.word !== 'clear' || comparison === 'same' || coverage.partial) return null
   const found = `${agreement.agreeing} of ${agreement.groups} groups found this`
   if (strength === 'think') return `You may say more: ${found}, and luck alone would rarely do that.`
+  if (strength === 'together' && isInMost(agreement)) return `You may say more: ${found}.`
   if (strength === 'mostly' && agreement.unanimous && agreement.groups > 1 && !uneven)
     return `You may say more: all ${agreement.groups} groups found this.`
   return null

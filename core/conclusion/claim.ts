@@ -13,7 +13,8 @@ export interface Claim {
   comparison: 'more' | 'less' | 'same'
   /** The levels that are spoken of: none for a trend, one or more for the most and the least, two for a pair. */
   levelIds: string[]
-  strength: 'always' | 'mostly' | 'think'
+  /** Of every group, of more than half of them, of all tries together whatever each group found, or no more than a thought. */
+  strength: 'always' | 'mostly' | 'together' | 'think'
   scope: { kind: 'tested' } | { kind: 'between'; fromId: string; toId: string } | { kind: 'everything' }
 }
 
@@ -61,7 +62,12 @@ export function upgradeConclusion(
   return { ...kept, claim: { subject, comparison, levelIds: [levelId], strength, scope } }
 }
 
-const strengthWords = { always: 'Every time', mostly: 'In most groups', think: 'We think that' } as const
+const strengthWords = {
+  always: 'Every time',
+  mostly: 'In most groups',
+  together: 'Taking all our tries together,',
+  think: 'We think that',
+} as const
 
 /**
  * The sentence that a claim's parts make.

@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   checkClaim,
@@ -46,7 +47,7 @@ const fit = (changes: Partial<Claim>, evidence = rising) =>
 describe('a claim about a part of the levels', () => {
   it('is judged on that part', () => {
     expect(fit({ scope: between(60, 100), strength: 'mostly' }, plateau)).toBe('contradicts')
-    expect(fit({ scope: between(60, 100), strength: 'mostly', comparison: 'same' }, plateau)).toBe('fits')
+    expect(fit({ scope: between(60, 100), strength: 'together', comparison: 'same' }, plateau)).toBe('fits')
     expect(fit({ scope: between(20, 60) }, plateau)).toBe('fits')
     expect(fit({}, plateau)).toBe('says-more')
     expect(fit({ scope: between(60, 100) })).toBe('fits')
@@ -91,7 +92,7 @@ describe('the most, the least and pairs', () => {
     expect(evidence.judgement.order[0]).toHaveLength(2)
     expect(check('most', ['tiles'])).toBe('contradicts')
     expect(check('most', ['tiles'], { strength: 'think' })).toBe('contradicts')
-    expect(check('most', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
+    expect(check('most', ['tiles', 'wood'], { comparison: 'same', strength: 'together' })).toBe('fits')
     expect(check('most', ['carpet'])).toBe('contradicts')
   })
 
@@ -100,13 +101,13 @@ describe('the most, the least and pairs', () => {
     expect(check('pair', ['grass', 'carpet'])).toBe('contradicts')
     expect(check('pair', ['grass', 'carpet'], { comparison: 'less' })).toBe('fits')
     expect(check('pair', ['tiles', 'wood'])).toBe('contradicts')
-    expect(check('pair', ['tiles', 'wood'], { comparison: 'same', strength: 'mostly' })).toBe('fits')
+    expect(check('pair', ['tiles', 'wood'], { comparison: 'same', strength: 'together' })).toBe('fits')
     expect(check('pair', ['tiles', 'tiles'])).toBe('not-checked')
     expect(check('pair', ['tiles'])).toBe('not-checked')
   })
 
   it('says all are alike only where they are', () => {
-    expect(check('trend', [], { comparison: 'same', strength: 'mostly' })).toBe('contradicts')
+    expect(check('trend', [], { comparison: 'same', strength: 'together' })).toBe('contradicts')
   })
 })
 
@@ -128,7 +129,7 @@ describe('a lean', () => {
     expect(check({ strength: 'think' })).toBe('fits')
     expect(check({})).toBe('says-more')
     expect(check({ comparison: 'less', strength: 'think' })).toBe('says-more')
-    expect(check({ comparison: 'same', strength: 'mostly' })).toBe('says-more')
+    expect(check({ comparison: 'same', strength: 'together' })).toBe('says-more')
   })
 })
 
@@ -265,5 +266,55 @@ describe('suggestClaim', () => {
       expect(offered).not.toBeNull()
       expect(checkClaim(plan, offered!, evidence, null).fit).toBe('fits')
     }
+  })
+})
+
+describe('how strongly a claim is suggested', () => {
+  /** Six groups at three kinds, the first ahead by so much, everybody wobbling. */
+  const kinds = kindsPlan(['tiles', 'wood', 'carpet'])
+  const classOf = (wobble: readonly number[], ahead: number) =>
+    entriesFrom(
+      Object.fromEntries(
+        six.map((id, group) => [
+          id,
+          Object.fromEntries(
+            ['tiles', 'wood', 'carpet'].map((kind, level) => [
+              kind,
+              [0, 1, 2].map((one) => 30 + (level === 0 ? ahead : 0) + wobble[group * 9 + level * 3 + one]!),
+            ]),
+          ),
+        ]),
+      ),
+    )
+
+  it('says most groups of more than half of them only, and else of all tries together', () => {
+    const seen = new Set<string>()
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 54, maxLength: 54 }),
+        fc.integer({ min: 2, max: 6 }),
+        (wobble, ahead) => {
+          const evidence = weighLesson(kinds, classOf(wobble, ahead), six)
+          const claim = suggestClaim(kinds, evidence)
+          if (!claim) return
+          const { agreeing, groups } = evidence.judgement
+          seen.add(claim.strength)
+          if (claim.strength === 'mostly') expect(2 * agreeing).toBeGreaterThan(groups)
+          if (claim.strength === 'together' && claim.comparison !== 'same')
+            expect(2 * agreeing).toBeLessThanOrEqual(groups)
+        },
+      ),
+      { numRuns: 400, seed: 25 },
+    )
+    expect([...seen].sort()).toEqual(['always', 'mostly', 'think', 'together'])
+  })
+
+  it('never says of no group that most found it', () => {
+    const level = weighLesson(kinds, classOf(new Array(54).fill(0) as number[], 0), six)
+    const claim = suggestClaim(kinds, level)!
+    expect(claimSentence(kinds, claim)).toMatch(
+      /^Taking all our tries together, every surface gave about the same/,
+    )
+    expect(checkClaim(kinds, { ...claim, strength: 'mostly' }, level, null).fit).toBe('says-more')
   })
 })

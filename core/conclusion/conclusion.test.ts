@@ -154,7 +154,7 @@ describe('checkClaim', () => {
   it('fits when it says what the data say', () => {
     expect(fit({})).toBe('fits')
     expect(fit({ strength: 'mostly' }, most)).toBe('fits')
-    expect(fit({ comparison: 'same', strength: 'mostly' }, none)).toBe('fits')
+    expect(fit({ comparison: 'same', strength: 'together' }, none)).toBe('fits')
     expect(fit({ strength: 'think' }, open)).toBe('fits')
   })
 

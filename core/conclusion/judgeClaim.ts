@@ -97,8 +97,9 @@ function judgeAllSame({ judgement }: Evidence): ClaimGrounds {
 
 function judgePair(
   { levelIds, comparison }: Claim,
-  { comparison: { levels }, table, cells, judgement }: Evidence,
+  { comparison: compared, table, cells, judgement }: Evidence,
 ): ClaimGrounds {
+  const { levels } = compared
   const places = levelIds.map((id) => levels.findIndex((level) => level.id === id))
   const [a, b] = places
   if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
@@ -114,7 +115,7 @@ function judgePair(
       ? { ...verdictOf(test), word: 'clear' }
       : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
   const two = cells.filter((cell) => levelIds.includes(cell.levelId))
-  const ordered = { levels: [levels[b]!, levels[a]!] }
+  const ordered = { ...compared, levels: [levels[b]!, levels[a]!] }
   const ahead = apart ? Math.sign(rankOf(levelIds[1]!) - rankOf(levelIds[0]!)) : test.ahead
   return {
     verdict,
@@ -136,14 +137,14 @@ function levelAtTop(judgement: Evidence['judgement'], levelIds: readonly string[
 function judgeEnd(
   { levelIds, comparison }: Claim,
   end: 'most' | 'least',
-  { judgement, cells }: Evidence,
+  { judgement, cells, comparison: compared }: Evidence,
 ): ClaimGrounds {
   const rank = end === 'most' ? judgement.order[0] : judgement.order.at(-1)
   if (!rank) return nothing
   const named = new Set(levelIds)
   const holds = levelIds.length > 0 && levelIds.every((id) => rank.includes(id))
   const whole = holds && rank.every((id) => named.has(id))
-  const agreement = leaderAgreement(cells, levelIds[0], end === 'most' ? 1 : -1)
+  const agreement = leaderAgreement(compared, cells, levelIds[0], end === 'most' ? 1 : -1)
   const { verdict } = judgement
   const stated =
     judgement.kind === 'kinds' && judgement.first !== null && rank.includes(judgement.first.level.id)

@@ -16,7 +16,7 @@ export function suggestClaim(plan: Plan, evidence: Evidence): Claim | null {
   const { judgement, results } = evidence
   if (results.length < 2 || judgement.verdict.because === 'uneven') return null
   for (const parts of candidates(plan, evidence))
-    for (const strength of ['always', 'mostly', 'think'] as const) {
+    for (const strength of ['always', 'mostly', 'together', 'think'] as const) {
       const claim = { ...parts, strength }
       if (checkParts(plan, claim, evidence).fit === 'fits') return claim
     }

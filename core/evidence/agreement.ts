@@ -2,6 +2,8 @@ import type { Comparison } from './comparison'
 import { directionOf, type Direction } from './judgeTrend'
 import { pageTrend } from './pageTrend'
 import type { Cell } from './cells'
+import { apart } from './differences'
+import { partOfMark } from './scoreTable'
 
 /** How many groups found what the class found, each looked at by itself. */
 export interface Agreement {
@@ -20,13 +22,16 @@ export interface Agreement {
  * @example trendAgreement(levels, cells, 'rising').unanimous // true
  */
 export function trendAgreement(
-  { levels }: Pick<Comparison, 'levels'>,
+  comparison: Pick<Comparison, 'levels' | 'scale' | 'mark'>,
   cells: readonly Cell[],
   direction: Direction,
 ): Agreement {
   const sign = direction === 'rising' ? 1 : -1
   return agreementOf(cells, (own) => {
-    const centres = levels.flatMap(({ id }) => own.find((cell) => cell.levelId === id)?.summary.centre ?? [])
+    const centres = comparison.levels.flatMap(({ id }) => {
+      const cell = own.find(({ levelId }) => levelId === id)
+      return cell ? centreIn(comparison, cell) : []
+    })
     const lean = directionOf(pageTrend([centres]))
     return {
       agrees: direction !== 'none' && lean === direction,
@@ -40,21 +45,33 @@ export function trendAgreement(
  * Which of the groups that tested the class's first level had it ahead of all others that they tested. While some group that
  * compared anything has not tested it, it cannot be said of all.
  * @param sign 1 where the most comes first, −1 where the least does
- * @example leaderAgreement(cells, 'h60', 1).agreeing // 3
+ * @example leaderAgreement(comparison, cells, 'h60', 1).agreeing // 3
  */
-export function leaderAgreement(cells: readonly Cell[], first: string | undefined, sign: 1 | -1): Agreement {
+export function leaderAgreement(
+  comparison: Pick<Comparison, 'scale' | 'mark'>,
+  cells: readonly Cell[],
+  first: string | undefined,
+  sign: 1 | -1,
+): Agreement {
+  const centre = (cell: Cell) => centreIn(comparison, cell)
   const tested = new Set(cells.filter((cell) => cell.levelId === first).map((cell) => cell.groupId))
   const others = cells.some(
     ({ groupId }) => !tested.has(groupId) && cells.filter((cell) => cell.groupId === groupId).length >= 2,
   )
   const comparing = cells.filter((cell) => tested.has(cell.groupId))
   const found = agreementOf(comparing, (own) => {
-    const ranked = [...own].sort((a, b) => sign * (b.summary.centre - a.summary.centre))
-    const tied = ranked[0]!.summary.centre === ranked[1]!.summary.centre
+    const ranked = [...own].sort((a, b) => sign * apart(centre(b), centre(a)))
+    const tied = centre(ranked[0]!) === centre(ranked[1]!)
     const agrees = !tied && ranked[0]!.levelId === first
     return { agrees, dissents: !tied && !agrees, wholly: agrees }
   })
   return { ...found, unanimous: found.unanimous && !others }
+}
+
+/** The result of a cell without rounding dust. */
+function centreIn(comparison: Pick<Comparison, 'scale' | 'mark'>, { summary }: Cell): number {
+  const part = partOfMark(comparison)
+  return part === 1 ? summary.centre : Math.round(summary.centre / part)
 }
 
 function agreementOf(

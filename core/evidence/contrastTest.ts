@@ -24,7 +24,8 @@ export function contrastTest(table: ScoreTable, a: number, b: number): { p: numb
   const { effects } = levelEffects(table, 'number')
   const shift = (level: number) => {
     const own = level === a || level === b ? (effects[a]! + effects[b]!) / 2 : effects[level]!
-    return Number.isNaN(own) ? 0 : own
+    // Solved in steps, so that equal ones differ in their last digits.
+    return Number.isNaN(own) ? 0 : Math.round(own * 1e4) / 1e4
   }
   let statistic = 0
   let variance = 0

@@ -5,7 +5,7 @@ import { groupOffsets, type GroupOffset } from './groupOffsets'
 import { kindsEvidence, type KindsEvidence } from './kindsEvidence'
 import { oddReadings, type OddReading } from './oddReadings'
 import type { Score } from './score'
-import { tableOf, type ScoreTable } from './scoreTable'
+import { partOfMark, tableOf, type ScoreTable } from './scoreTable'
 import { trendEvidence, type TrendEvidence } from './trendEvidence'
 
 /** Everything that scores say. */
@@ -49,24 +49,26 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
   }
 }
 
-function tableOfCells(
-  { levels, summary }: Comparison,
-  cells: readonly Cell[],
-  groupIds: string[],
-): ScoreTable {
+function tableOfCells(comparison: Comparison, cells: readonly Cell[], groupIds: string[]): ScoreTable {
+  const { levels, summary } = comparison
   const at = new Map(cells.map((cell) => [`${cell.groupId}|${cell.levelId}`, cell]))
-  const { place, latest } = placesOf(cells)
+  const unit = partOfMark(comparison)
+  const { place, latest } = placesOf(cells, unit)
   const table = tableOf(
     groupIds.map((groupId) => levels.map(({ id }) => at.get(`${groupId}|${id}`)?.tries.map(place) ?? [])),
     summary,
   )
-  return { ...table, latest }
+  return { ...table, unit, latest }
 }
 
 /** Those that never came behind all that did, the nearer to it first. */
-function placesOf(cells: readonly Cell[]): { place: (score: Score) => number; latest: number } {
+function placesOf(cells: readonly Cell[], unit: number): { place: (score: Score) => number; latest: number } {
   const tries = cells.flatMap((cell) => cell.tries)
-  if (!tries.some((one) => one.short !== undefined)) return { place: (one) => one.value, latest: Infinity }
+  if (!tries.some((one) => one.short !== undefined))
+    return {
+      place: unit === 1 ? (one) => one.value : (one) => Math.round(one.value / unit),
+      latest: Infinity,
+    }
   const latest = Math.max(0, ...tries.map((one) => one.value).filter(Number.isFinite))
   return { place: ({ value, short }) => (short === undefined ? value : latest + 1 + short), latest }
 }

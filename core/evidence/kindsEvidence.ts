@@ -4,7 +4,7 @@ import type { Comparison } from './comparison'
 import { friedman } from './friedman'
 import { testedLevels, wholeBlocks } from './judgeTrend'
 import { judgeKinds } from './judgeKinds'
-import type { ScoreTable } from './scoreTable'
+import { inScores, type ScoreTable } from './scoreTable'
 import { clearAt, type Verdict } from './verdict'
 
 /** What the data say about named kinds: which comes first, and is it really ahead of the next? */
@@ -37,7 +37,7 @@ export function kindsEvidence(
 ): KindsEvidence {
   const { levels, best } = comparison
   const judged = judgeKinds(table, comparison)
-  const { effects } = judged.ranking
+  const effects = inScores(judged.ranking.effects, table)
   const resultAt = (place: number) => results.find((result) => result.level === levels[place]) ?? null
   const [first, next] = [resultAt(judged.first), resultAt(judged.next)]
   const tested = testedLevels(table)
@@ -52,6 +52,6 @@ export function kindsEvidence(
     differ: tested.length >= 2 && friedman(wholeBlocks(table, tested)).p <= clearAt,
     effects,
     bound: judged.bound,
-    ...leaderAgreement(cells, first?.level.id, sign),
+    ...leaderAgreement(comparison, cells, first?.level.id, sign),
   }
 }

@@ -1,3 +1,4 @@
+import { withoutDust } from '../quantity'
 import type { Judging } from './comparison'
 import { pairDifferences } from './differences'
 import { holdsNever, levelMeans, type ScoreTable } from './scoreTable'
@@ -10,24 +11,25 @@ const evenShare = 0.9
 
 /** The largest difference that the data leave open. */
 export interface OpenDifference {
-  /** The largest difference between any two of the levels that cannot be ruled out; Infinity where the data set no bound. */
+  /** The largest difference between any two of the levels that cannot be ruled out, in the unit of the scores; Infinity where there is no bound. */
   bound: number
   /** Whether it lies within what is worth noticing. */
   within: boolean
 }
 
 /**
- * The smallest difference that is worth noticing, in the unit of the scores.
+ * The smallest difference that is worth noticing, in the unit of the table.
  * @example worthNoticing(table, { least: 1, share: 0.1 }) // 2.2 where the middle result is 22
  */
-export function worthNoticing(table: ScoreTable, { least, share }: Judging['worth']): number {
-  if (share === 0) return least
+export function worthNoticing(table: ScoreTable, worth: Judging['worth']): number {
+  const least = worth.least / table.unit
+  if (worth.share === 0) return least
   const means = [...levelMeans(table)]
     .filter(Number.isFinite)
     .map(Math.abs)
     .sort((a, b) => a - b)
   const middle = means.length === 0 ? 0 : (means[(means.length - 1) >> 1]! + means[means.length >> 1]!) / 2
-  return Math.max(least, share * middle)
+  return Math.max(least, worth.share * middle)
 }
 
 /**
@@ -62,5 +64,5 @@ export function openDifference(
     // Once one pair is open, the others need not be asked.
     if (bound > worth * (1 + 1e-9)) return { bound: Infinity, within: false }
   }
-  return { bound, within: pairs.length > 0 }
+  return { bound: withoutDust(bound * table.unit), within: pairs.length > 0 }
 }

@@ -188,17 +188,17 @@ describe('agreement', () => {
 
   it('asks only groups that tested the leader, and says it of all only when all have', () => {
     const table = { a: three, b: three, c: { h20: [1], h40: [2] } }
-    expect(leaderAgreement(cells(table), 'h60', 1)).toEqual({
+    expect(leaderAgreement(comparison, cells(table), 'h60', 1)).toEqual({
       groups: 2,
       agreeing: 2,
       dissenting: [],
       unanimous: false,
     })
-    expect(leaderAgreement(cells({ a: three, b: { ...three, h60: [20] } }), 'h60', 1)).toMatchObject({
+    expect(leaderAgreement(comparison, cells({ a: three, b: { ...three, h60: [20] } }), 'h60', 1)).toMatchObject({
       agreeing: 1,
       dissenting: [],
     })
-    expect(leaderAgreement(cells({ a: three, b: three }), 'h20', -1).unanimous).toBe(true)
+    expect(leaderAgreement(comparison, cells({ a: three, b: three }), 'h20', -1).unanimous).toBe(true)
   })
 })
 

@@ -24,7 +24,7 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
   const { effects, dominance } = levelEffects(table, scale)
   const order = tested
     .filter((level) => !Number.isNaN(effects[level]!))
-    .sort((a, b) => apartBy(dominance, b, a) || effects[b]! - effects[a]!)
+    .sort((a, b) => apartBy(dominance, b, a) || apartBy(effects, b, a))
   const gaps = order.slice(1).map((below, index) => {
     const test = pairTest(table, order[index]!, below)
     return test.ahead === 1 ? test : { ...test, p: 1 }
@@ -35,7 +35,7 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
 /** Shares are sums of many small ones, so a difference in the last digits is none. */
 function apartBy(shares: Float64Array, one: number, other: number): number {
   const difference = shares[one]! - shares[other]!
-  return Math.abs(difference) < 1e-9 ? 0 : difference
+  return Math.abs(difference) < 1e-7 ? 0 : difference
 }
 
 /**

@@ -105,8 +105,8 @@ function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Re
   if (say.ordinal) return ''
   const known = [...effects].filter((effect) => !Number.isNaN(effect))
   const rise = Math.max(...known) - Math.min(...known)
-  if (rise < Math.max(worthNoticing(table, comparison.worth), 2 * comparison.mark) && rise > 0)
-    return `, by little: about ${say.amount(rise)} from end to end`
+  const noticed = Math.max(worthNoticing(table, comparison.worth) * table.unit, 2 * comparison.mark)
+  if (rise < noticed * (1 - 1e-9) && rise > 0) return `, by little: about ${say.amount(rise)} from end to end`
   const values = orderedLevels(plan).flatMap((level) => level.value ?? [])
   if (slope === null || values.length < 2 || !plan.changed.unit || order.length < 2) return ''
   const steps = values

@@ -1,6 +1,7 @@
 import type { Summary } from '../plan'
 import { withoutDust } from '../quantity'
 import { centreOf } from './cellSummary'
+import type { ScoreScale } from './score'
 
 /**
  * The scores of a class in plain numbers, group by group and level by level: real and virtual classes are both
@@ -17,9 +18,24 @@ export interface ScoreTable {
   counts: Int32Array
   /** One number for each cell, NaN where it is empty, by g · levels + l. */
   centres: Float64Array
+  /** What 1 in this table is in the unit of the scores, so that values of readings are whole numbers here. */
+  unit: number
   /** Scores beyond this one never came: they stand in an order, and no amount can be said of them. */
   latest: number
 }
+
+/**
+ * What can be divided by every number of tries up to ten. In such parts of a mark readings, their means and middles and all
+ * differences are whole numbers: rounding dust, which is another in each unit, makes and breaks no tie.
+ */
+const partsOfMark = 2520
+
+/**
+ * The part of a mark that scores are counted in; 1 where they have no distances.
+ * @example partOfMark({ scale: 'number', mark: 2520 }) // 1
+ */
+export const partOfMark = ({ scale, mark }: { scale: ScoreScale; mark: number }): number =>
+  scale === 'number' && mark > 0 ? mark / partsOfMark : 1
 
 /**
  * An empty table with room for so many tries in each cell.
@@ -33,6 +49,7 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
     values: new Float64Array(levels * groups * room).fill(NaN),
     counts: new Int32Array(levels * groups),
     centres: new Float64Array(levels * groups).fill(NaN),
+    unit: 1,
     latest: Infinity,
   }
 }
@@ -61,6 +78,14 @@ export function tableOf(tries: readonly (readonly (readonly number[])[])[], summ
 export function summarise({ values, counts, centres, room }: ScoreTable, summary: Summary): void {
   for (let cell = 0; cell < counts.length; cell++)
     centres[cell] = counts[cell] === 0 ? NaN : centreOf(values, cell * room, counts[cell]!, summary)
+}
+
+/**
+ * Amounts of a table in the unit of the scores.
+ * @example inScores(Float64Array.of(5040), { unit: 0.1 / 2520 })[0] // 0.2
+ */
+export function inScores(amounts: Float64Array, { unit }: Pick<ScoreTable, 'unit'>): Float64Array {
+  return unit === 1 ? amounts : amounts.map((amount) => withoutDust(amount * unit))
 }
 
 /**

@@ -5,7 +5,7 @@ import type { Comparison } from './comparison'
 import { friedman } from './friedman'
 import { judgeTrend, testedLevels, wholeBlocks, type Direction, type TrendJudgement } from './judgeTrend'
 import { rankLevels, tiedOrder } from './rankLevels'
-import type { ScoreTable } from './scoreTable'
+import { inScores, type ScoreTable } from './scoreTable'
 import { shapeOf, type Shape } from './shape'
 import { stepsOf, type Step } from './steps'
 import { theilSen } from './theilSen'
@@ -52,7 +52,7 @@ export function trendEvidence(
     steps,
     shape,
     order: tiedOrder(ranking, null).map((rank) => rank.map((place) => comparison.levels[place]!.id)),
-    effects: ranking.effects,
+    effects: inScores(ranking.effects, table),
     ...trendAgreement(comparison, cells, judged.direction),
   }
 }

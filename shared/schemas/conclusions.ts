@@ -26,7 +26,7 @@ const claim = object({
   subject: choice('trend', 'most', 'least', 'pair'),
   comparison: choice('more', 'less', 'same'),
   levelIds: otherwise(levelIds, []),
-  strength: choice('always', 'mostly', 'think'),
+  strength: choice('always', 'mostly', 'together', 'think'),
   scope: byKind({ tested: {}, between: { fromId: localId, toId: localId }, everything: {} }),
 })
 const ownWords = orNull(line(400).allow(''))

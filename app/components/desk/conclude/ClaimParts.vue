@@ -10,6 +10,7 @@ const store = useLesson()
 const strengths = [
   { title: 'Every time', value: 'always' },
   { title: 'In most groups', value: 'mostly' },
+  { title: 'Taking all our tries together', value: 'together' },
   { title: 'We think that', value: 'think' },
 ]
 const effects = computed(() => claimEffects(store.scored, props.claim))
