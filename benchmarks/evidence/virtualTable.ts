@@ -31,7 +31,7 @@ export function virtualTable(design: VirtualDesign, seed: number): { table: Scor
   const { groups, levels, tries, marks = 3, offset = 1, setUp = 0, summary = 'median' } = design
   const random = seededRandom(seed)
   const normal = normalRandom(random)
-  const table = emptyTable(levels, groups, tries)
+  const table = { ...emptyTable(levels, groups, tries), mark: 1 }
   const own = Array.from({ length: groups }, (_, group) =>
     design.tests ? design.tests(group) : Array.from({ length: levels }, (_, level) => level),
   )

@@ -23,6 +23,8 @@ export interface Comparison extends Judging {
   ordered: boolean
   /** Whether the levels are rounds in which a design is improved, so that later is what larger is elsewhere. */
   inRounds: boolean
+  /** Whether the tries of one number are one heat, or one order, of all levels. */
+  inHeats: boolean
   /** How the tries of a cell become one number. */
   summary: Summary
   /** The smallest difference that two scores can show, in the unit of the scores. */

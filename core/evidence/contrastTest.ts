@@ -18,7 +18,7 @@ import { normalTail } from './tails'
  * @example contrastTest(sharedLevels, 0, 2) // { p: 0.008, ahead: 1 }
  */
 export function contrastTest(table: ScoreTable, a: number, b: number): { p: number; ahead: 1 | 0 | -1 } {
-  const { levels, groups, counts, values, room } = table
+  const { levels, groups, counts, values, room, inHeats } = table
   const potential = contrastWeights(table, a, b)
   if (!potential) return { p: 1, ahead: 0 }
   const { effects } = levelEffects(table, 'number')
@@ -30,30 +30,33 @@ export function contrastTest(table: ScoreTable, a: number, b: number): { p: numb
   let statistic = 0
   let variance = 0
   for (let group = 0; group < groups; group++) {
-    const aligned: number[] = []
-    const weights: number[] = []
-    for (let level = 0; level < levels; level++) {
-      const cell = group * levels + level
-      for (let one = 0; one < counts[cell]!; one++) {
-        aligned.push(values[cell * room + one]! - shift(level))
-        weights.push(potential[level]!)
+    for (let heat = 0; heat < (inHeats ? room : 1); heat++) {
+      const aligned: number[] = []
+      const weights: number[] = []
+      for (let level = 0; level < levels; level++) {
+        const cell = group * levels + level
+        const to = inHeats ? Math.min(heat + 1, counts[cell]!) : counts[cell]!
+        for (let one = heat; one < to; one++) {
+          aligned.push(values[cell * room + one]! - shift(level))
+          weights.push(potential[level]!)
+        }
       }
+      const n = aligned.length
+      if (n < 2) continue
+      const ranks = midRanks(aligned)
+      const middle = weights.reduce((sum, weight) => sum + weight, 0) / n
+      let ofWeights = 0
+      let ofRanks = 0
+      ranks.forEach((rank, index) => {
+        const weight = weights[index]! - middle
+        // A larger group has larger ranks; dividing by its size keeps a try a try.
+        const place = (rank - (n + 1) / 2) / (n + 1)
+        statistic += weight * place
+        ofWeights += weight ** 2
+        ofRanks += place ** 2
+      })
+      variance += (ofWeights * ofRanks) / (n - 1)
     }
-    const n = aligned.length
-    if (n < 2) continue
-    const ranks = midRanks(aligned)
-    const middle = weights.reduce((sum, weight) => sum + weight, 0) / n
-    let ofWeights = 0
-    let ofRanks = 0
-    ranks.forEach((rank, index) => {
-      const weight = weights[index]! - middle
-      // A larger group has larger ranks; dividing by its size keeps a try a try.
-      const place = (rank - (n + 1) / 2) / (n + 1)
-      statistic += weight * place
-      ofWeights += weight ** 2
-      ofRanks += place ** 2
-    })
-    variance += (ofWeights * ofRanks) / (n - 1)
   }
   if (variance < 1e-12) return { p: 1, ahead: 0 }
   const z = statistic / Math.sqrt(variance * setUpAllowance(table, [a, b]))

@@ -30,12 +30,12 @@ export function apart(one: number, other: number): number {
 let room = new Float64Array(4096)
 
 /**
- * All differences of a try at one level and a try at the other in the same group, sorted, and how many groups
+ * All differences of a try at one level and a try at the other in the same group, or in the same heat, sorted, and how many groups
  * gave any. The list is written over by the next call.
  * @example pairDifferences(table, 1, 0).sorted.length // 18: two groups, three tries each
  */
 export function pairDifferences(
-  { values, counts, levels, groups, room: tries }: ScoreTable,
+  { values, counts, levels, groups, room: tries, inHeats }: ScoreTable,
   a: number,
   b: number,
 ): { sorted: Float64Array; groups: number } {
@@ -52,7 +52,7 @@ export function pairDifferences(
       room = larger
     }
     for (let i = 0; i < countA; i++)
-      for (let j = 0; j < countB; j++)
+      for (let j = inHeats ? i : 0; j < (inHeats ? Math.min(i + 1, countB) : countB); j++)
         room[count++] = apart(values[cellA * tries + i]!, values[cellB * tries + j]!)
   }
   return { sorted: room.subarray(0, count).sort(), groups: comparing }

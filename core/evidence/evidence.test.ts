@@ -51,7 +51,7 @@ describe('weighLesson on numbers', () => {
     expect(weighLesson(plan, standingOf(readings).counted).cells[0]!.values).toEqual([9, 11])
   })
 
-  it('can’t tell from one group with one try, but can from one group whose rounds all agree', () => {
+  it('can’t tell from one group with one try, and leans at most with one group whose tries all agree', () => {
     expect(
       weighLesson(plan, entriesFrom({ leaf: { h20: [10], h40: [20], h60: [30] } })).judgement.verdict,
     ).toMatchObject({ word: 'cant-tell', because: 'too-little-data' })
@@ -59,9 +59,8 @@ describe('weighLesson on numbers', () => {
       plan,
       entriesFrom({ leaf: { h20: [10, 11, 12], h40: [20, 21, 22], h60: [30, 31, 32] } }),
     )
-    // Three levels of three tries, all rising: 1 of 1680 ways, both sides and the tries' share: 8/1680.
-    expect(judgement.verdict).toMatchObject({ word: 'clear', because: 'tries' })
-    expect(judgement.verdict.p).toBeCloseTo(8 / 1680, 2)
+    // Whatever the tries say, nobody can tell one group's set-ups from the levels.
+    expect(judgement.verdict).toMatchObject({ word: 'leaning', because: 'tries' })
   })
 
   it('finds no difference only where the data bound it: within what is worth noticing', () => {

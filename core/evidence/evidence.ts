@@ -58,7 +58,8 @@ function tableOfCells(comparison: Comparison, cells: readonly Cell[], groupIds: 
     groupIds.map((groupId) => levels.map(({ id }) => at.get(`${groupId}|${id}`)?.tries.map(place) ?? [])),
     summary,
   )
-  return { ...table, unit, latest }
+  const mark = comparison.scale === 'number' ? comparison.mark / unit : 0
+  return { ...table, unit, latest, mark, inHeats: comparison.inHeats }
 }
 
 /** Those that never came behind all that did, the nearer to it first. */

@@ -15,7 +15,7 @@ export interface StratifiedTrend extends TrendTest {
 
 /**
  * The stratified Jonckheere–Terpstra test for a trend of tries along ordered levels: tries are compared only with
- * tries of the same group, so that a group that reads high says nothing. J counts, over the groups, the pairs of
+ * tries of the same group, and where tries are heats with those of the same heat, so that a group that reads high says nothing. J counts, over the groups, the pairs of
  * tries at two levels of which the one at the later level is larger, ties half. With two levels it is the stratified
  * rank-sum test. The null is exact, ties included, where a group's tries can be dealt out in every way;
  * elsewhere normal, its variance corrected for ties, with an Edgeworth correction and half a step of J.
@@ -35,8 +35,11 @@ export function jonckheere(
 ): StratifiedTrend {
   const strata: Stratum[] = []
   for (let group = 0; group < table.groups; group++) {
-    const stratum = stratumOf(table, group, levels)
-    if (stratum) strata.push(stratum)
+    const heats = table.inHeats ? table.room : 1
+    for (let heat = 0; heat < heats; heat++) {
+      const stratum = stratumOf(table, group, levels, table.inHeats ? heat : null)
+      if (stratum) strata.push(stratum)
+    }
   }
   const statistic2 = strata.reduce((sum, stratum) => sum + stratum.statistic2, 0)
   const expected = strata.reduce((sum, stratum) => sum + stratum.pairs, 0) / 2
@@ -62,10 +65,12 @@ export function jonckheereOf(samples: readonly (readonly number[])[]): Stratifie
 
 let room = new Float64Array(256)
 
+/** @param heat the tries of one number, or null for all of the group */
 function stratumOf(
   { values, counts, levels: wide, room: tries }: ScoreTable,
   group: number,
   levels: readonly number[],
+  heat: number | null,
 ): Stratum | null {
   const sizes: number[] = []
   let statistic2 = 0
@@ -73,12 +78,13 @@ function stratumOf(
   let size = 0
   for (const level of levels) {
     const cell = group * wide + level
-    const count = counts[cell]!
+    const from = heat ?? 0
+    const count = heat === null ? counts[cell]! : counts[cell]! > heat ? 1 : 0
     if (count === 0) continue
     if (size + count > room.length)
       room = Float64Array.from({ length: 2 * (size + count) }, (_, i) => room[i] ?? 0)
     for (let one = 0; one < count; one++) {
-      const value = values[cell * tries + one]!
+      const value = values[cell * tries + from + one]!
       for (let before = 0; before < size; before++) {
         const other = room[before]!
         statistic2 += other < value ? 2 : other === value ? 1 : 0

@@ -1,11 +1,12 @@
 import type { Judging } from './comparison'
 import { jonckheere } from './jonckheere'
-import { joinedChance } from './joinedChance'
+import { joinedChance, neverClear } from './joinedChance'
+import { levelEffects } from './levelEffects'
 import { openDifference } from './noDifference'
 import { pageOfTable, type TrendTest } from './pageTrend'
 import { comparingGroups, isReplicated, type ScoreTable } from './scoreTable'
 import { turningSteps } from './steps'
-import { leaningAt, tooLittle, verdictOf, type Verdict } from './verdict'
+import { clearAt, leaningAt, tooLittle, verdictOf, type Verdict } from './verdict'
 
 export type Direction = 'rising' | 'falling' | 'none'
 
@@ -40,6 +41,7 @@ export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement 
     groups,
     replicated,
   })
+  if (joined.carriedBy === 'tries' && joined.p <= clearAt && !isBeyondMark(table)) joined.p = neverClear
   const direction = directionOf(joined.carriedBy === 'tries' && byTries ? byTries : byGroups)
   const verdict = verdictOf(joined)
   const found = { verdict, direction, bound: Infinity }
@@ -56,6 +58,13 @@ export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement 
   }
   if (groups === 1 && !replicated && verdict.word === 'cant-tell') return { ...found, verdict: tooLittle }
   return found
+}
+
+/** Whether levels lie further apart than two scores can show: less may be the rounding that tries of a set-up share. */
+function isBeyondMark(table: ScoreTable): boolean {
+  if (table.mark === 0) return true
+  const known = levelEffects(table, 'number').effects.filter((effect) => !Number.isNaN(effect))
+  return Math.max(...known) - Math.min(...known) > table.mark * (1 + 1e-9)
 }
 
 const twoSided = ({ pRising, pFalling }: TrendTest) => Math.min(1, 2 * Math.min(pRising, pFalling))

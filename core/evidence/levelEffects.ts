@@ -43,14 +43,19 @@ export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects
 }
 
 /** Over the groups, the share of its comparisons of two levels that the first wins, less the share that it loses. */
-function shareWon({ values, counts, levels, groups, room }: ScoreTable, a: number, b: number): number {
+function shareWon(
+  { values, counts, levels, groups, room, inHeats }: ScoreTable,
+  a: number,
+  b: number,
+): number {
   let share = 0
   for (let group = 0; group < groups; group++) {
     const [cellA, cellB] = [group * levels + a, group * levels + b]
-    const pairs = counts[cellA]! * counts[cellB]!
+    const [countA, countB] = [counts[cellA]!, counts[cellB]!]
+    const pairs = inHeats ? Math.min(countA, countB) : countA * countB
     let won = 0
-    for (let i = 0; i < counts[cellA]!; i++)
-      for (let j = 0; j < counts[cellB]!; j++)
+    for (let i = 0; i < countA; i++)
+      for (let j = inHeats ? i : 0; j < (inHeats ? Math.min(i + 1, countB) : countB); j++)
         won += Math.sign(apart(values[cellA * room + i]!, values[cellB * room + j]!))
     if (pairs > 0) share += won / pairs
   }

@@ -1,10 +1,10 @@
 import { contrastTest } from './contrastTest'
-import { groupDifferences } from './differences'
+import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
-import { joinedChance, triesWeight } from './joinedChance'
+import { joinedChance, neverClear, triesWeight } from './joinedChance'
 import { isReplicated, type ScoreTable } from './scoreTable'
 import { signedRank } from './signedRank'
-import type { CarriedBy } from './verdict'
+import { clearAt, type CarriedBy } from './verdict'
 
 /** Whether one level is ahead of another, groups compared only with themselves. */
 export interface PairTest {
@@ -19,6 +19,15 @@ export interface PairTest {
 
 /** Where fewer of the groups that tested either level tested both, the others' roundabout comparisons are asked too. */
 const enoughShared = 0.75
+
+/** Whether the middle difference of two levels is more than two scores can show: less may be the rounding that tries of a set-up share. */
+function isBeyondMark(table: ScoreTable, a: number, b: number): boolean {
+  if (table.mark === 0) return true
+  const { sorted } = pairDifferences(table, a, b)
+  const middle = sorted.length >> 1
+  const apart = sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
+  return Math.abs(apart) > table.mark * (1 + 1e-9)
+}
 
 /**
  * Compares two levels: the groups' differences by signed ranks, their tries by stratified rank sums, joined. Where
@@ -45,6 +54,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
     groups,
     replicated,
   })
+  if (joined.carriedBy === 'tries' && joined.p <= clearAt && !isBeyondMark(table, a, b)) joined.p = neverClear
   const lead =
     joined.carriedBy === 'tries' && byTries ? byTries.statistic - byTries.expected : byGroups.statistic
   return { ...joined, ahead: Math.sign(lead) as PairTest['ahead'], groups }

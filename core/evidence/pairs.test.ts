@@ -11,6 +11,7 @@ import {
   tableOf,
 } from '.'
 import { seededRandom } from '../random'
+import { setUpAllowance } from './setUpAllowance'
 
 const table = (groups: number[][][]) => tableOf(groups, 'median')
 
@@ -28,7 +29,7 @@ describe('stratified rank sums of tries', () => {
   ])
 
   it('works out two groups by hand: 8 above its mean, 6 of 400 ways on both sides', () => {
-    const { statistic, expected, pRising, pFalling } = jonckheere(two, [1, 0])
+    const { statistic, expected, pRising, pFalling } = jonckheere(two, [1, 0], 1)
     expect(statistic - expected).toBe(8)
     expect(2 * Math.min(pRising, pFalling)).toBeCloseTo(6 / 400, 12)
   })
@@ -39,7 +40,10 @@ describe('stratified rank sums of tries', () => {
       carriedBy: 'tries',
     })
     expect(pairTest(two, 0, 1)).toMatchObject({ carriedBy: 'tries', ahead: 1, groups: 2 })
-    expect(pairTest(two, 0, 1).p).toBeCloseTo(0.06, 12)
+    // The two groups differ by more than their tries say, which the test of the tries allows for.
+    const allowed = jonckheere(two, [1, 0], setUpAllowance(two, [1, 0]))
+    expect(pairTest(two, 0, 1).p).toBeCloseTo(4 * 2 * allowed.pRising, 12)
+    expect(pairTest(two, 0, 1).p).toBeGreaterThan(0.06)
   })
 
   it('counts every way to deal the tries out inside each group, ties and all', () => {
@@ -47,7 +51,7 @@ describe('stratified rank sums of tries', () => {
     fc.assert(
       fc.property(values, values, (first, second) => {
         const groups = [first, second].map((all) => [all.slice(0, 2), all.slice(2, 3), all.slice(3)])
-        const found = jonckheere(table(groups))
+        const found = jonckheere(table(groups), undefined, 1)
         const sums = [first, second].map((all) => arrangements(all).map(pairsRising))
         const all = sums[0]!.flatMap((one) => sums[1]!.map((other) => one + other))
         const share = (wanted: (sum: number) => boolean) => all.filter(wanted).length / all.length
@@ -95,7 +99,9 @@ describe('joinedChance', () => {
   it('asks the groups alone where there is one try each, and the tries alone of one group', () => {
     const given = { ofGroups: 0.03, ofTries: 0.01, groups: 6, replicated: true }
     expect(joinedChance({ ...given, replicated: false })).toEqual({ p: 0.03, carriedBy: 'groups' })
-    expect(joinedChance({ ...given, groups: 1 })).toEqual({ p: 0.04, carriedBy: 'tries' })
+    expect(joinedChance({ ...given, ofTries: 0.03, groups: 1 })).toEqual({ p: 0.12, carriedBy: 'tries' })
+    // However well they agree, they may be wrong together.
+    expect(joinedChance({ ...given, ofTries: 1e-6, groups: 1 }).p).toBeGreaterThan(0.05)
     expect(joinedChance({ ...given, ofTries: 0.9, ofGroups: 0.9 }).p).toBe(1)
   })
 })

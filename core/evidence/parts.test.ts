@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { mean } from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
 import {
   cellsOf,
@@ -21,6 +22,7 @@ import { comparisonOf } from '../recording'
 import { normalRandom, seededRandom } from '../random'
 import { examplePlan } from '../testing/examplePlan'
 import { setUpAllowance } from './setUpAllowance'
+import { setUpSpread } from './setUpSpread'
 import { sumNull } from './sumNull'
 
 const plan = examplePlan()
@@ -86,25 +88,49 @@ describe('edgeworthTail', () => {
   })
 })
 
-describe('setUpAllowance', () => {
-  const withTries = (tries: number) =>
+describe('how far set-ups are off', () => {
+  const random = normalRandom(seededRandom(8))
+  /** Groups at four levels, each cell off by so many sd of a try. */
+  const withTries = (tries: number, setUp: number, groups = 6) =>
     tableOf(
-      Array.from({ length: 3 }, () =>
-        Array.from({ length: 4 }, () => Array.from({ length: tries }, (_, i) => i)),
+      Array.from({ length: groups }, () =>
+        Array.from({ length: 4 }, () => {
+          const off = setUp * random()
+          return Array.from({ length: tries }, () => off + random())
+        }),
       ),
       'mean',
     )
+  const ratios = (setUp: number) =>
+    Array.from({ length: 200 }, () => setUpSpread(withTries(3, setUp), [0, 1, 2, 3]))
 
-  it('takes three tries of two levels as they are, ten of them for twice as wide', () => {
-    expect(setUpAllowance(withTries(3), [0, 1])).toBe(1)
-    expect(setUpAllowance(withTries(10), [0, 1])).toBeCloseTo(2, 12)
+  it('is one beside what tries alone would do, and 1 + 3 · 1 where a whole sd is added', () => {
+    const of = (setUp: number) => mean(ratios(setUp).map(({ ratio }) => ratio))
+    expect(of(0)).toBeGreaterThan(0.9)
+    expect(of(0)).toBeLessThan(1.15)
+    expect(of(1)).toBeGreaterThan(3)
+    expect(of(1)).toBeLessThan(5)
+    expect(ratios(0)[0]).toMatchObject({ tries: 3, freedom: 15 })
   })
 
-  it('grows with the tries and with the levels of a trend', () => {
-    const along = [1, 2, 3, 5, 10].map((tries) => setUpAllowance(withTries(tries), [0, 1, 2, 3]))
-    expect(along[0]).toBe(1)
-    expect([...along].sort((a, b) => a - b)).toEqual(along)
-    expect(along[2]).toBeGreaterThan(setUpAllowance(withTries(3), [0, 1, 2]))
+  it('is not told by one group, nor by one try each, and a slip of x10 hardly moves it', () => {
+    expect(setUpSpread(withTries(3, 1, 1), [0, 1, 2, 3]).freedom).toBe(0)
+    expect(setUpSpread(withTries(1, 1), [0, 1, 2, 3]).freedom).toBe(0)
+    const clean = withTries(3, 0)
+    const slipped = { ...clean, values: clean.values.map((value, index) => (index === 7 ? 100 : value)) }
+    const [before, after] = [clean, slipped].map((one) => setUpSpread(one, [0, 1, 2, 3]).ratio)
+    expect(Math.abs(after! - before!)).toBeLessThan(0.6)
+  })
+
+  it('makes tries worth less the more of them a cell has and the more it scatters, and never more than they are', () => {
+    const along = (setUp: number) =>
+      [1, 2, 3, 5, 10].map((tries) =>
+        mean(Array.from({ length: 40 }, () => setUpAllowance(withTries(tries, setUp), [0, 1, 2, 3]))),
+      )
+    const [steady, wobbling] = [along(0), along(1)]
+    expect(steady[0]).toBe(1)
+    for (const one of [steady, wobbling]) expect([...one].sort((a, b) => a - b)).toEqual(one)
+    expect(wobbling[3]).toBeGreaterThan(steady[3]! + 0.2)
   })
 })
 
@@ -194,7 +220,9 @@ describe('agreement', () => {
       dissenting: [],
       unanimous: false,
     })
-    expect(leaderAgreement(comparison, cells({ a: three, b: { ...three, h60: [20] } }), 'h60', 1)).toMatchObject({
+    expect(
+      leaderAgreement(comparison, cells({ a: three, b: { ...three, h60: [20] } }), 'h60', 1),
+    ).toMatchObject({
       agreeing: 1,
       dissenting: [],
     })

@@ -25,6 +25,8 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
   if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
   if (because === 'uneven')
     return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
+  if (judgement.groups === 1)
+    return `Only one group tested this, so nobody can tell whether it was the ${say.plan.changed.name} or how that group set it up. A second group would settle it.`
   const who = agreementWords(judgement, say)
   if (word === 'leaning')
     return `${who} Such a result would come up by luck more than once in twenty classes.`
@@ -35,7 +37,6 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
 
 function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
   const { groups, agreeing, unanimous } = judgement
-  if (groups <= 1) return 'One group’s tries were weighed.'
   if (unanimous) return `All ${groups} groups found the same.`
   if (judgement.kind === 'kinds' && judgement.first) {
     const tested = `that tested ${levelName(say.plan, judgement.first.level)}`
@@ -47,7 +48,8 @@ function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWor
 
 function openReason({ groups, agreeing }: Agreement): string {
   const settles = 'More tries, or levels further apart, would settle it.'
-  if (groups <= 1) return `The tries of one group do not agree well enough. ${settles}`
+  if (groups <= 1)
+    return `Only one group has tested this. ${settles.replace('More tries', 'More groups, more tries')}`
   return agreeing === groups
     ? `The groups lean the same way, but by too little for so few tries. ${settles}`
     : `The groups do not agree (${agreeing} of ${groups} one way). ${settles}`

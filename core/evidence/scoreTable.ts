@@ -20,6 +20,10 @@ export interface ScoreTable {
   centres: Float64Array
   /** What 1 in this table is in the unit of the scores, so that values of readings are whole numbers here. */
   unit: number
+  /** The smallest difference that two scores can show, in this table; 0 where they have no distances. */
+  mark: number
+  /** Whether tries of one number belong together, so that they are compared with each other alone: heats of a race, orders out of pairs. */
+  inHeats: boolean
   /** Scores beyond this one never came: they stand in an order, and no amount can be said of them. */
   latest: number
 }
@@ -50,6 +54,8 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
     counts: new Int32Array(levels * groups),
     centres: new Float64Array(levels * groups).fill(NaN),
     unit: 1,
+    mark: 0,
+    inHeats: false,
     latest: Infinity,
   }
 }

@@ -27,10 +27,10 @@ export interface Interval {
 export function shiftInterval(table: ScoreTable, a: number, b: number, alpha: number): Interval {
   const { differences } = groupDifferences(table, a, b)
   const groups = differences.length
-  if (groups === 0) return { least: -Infinity, greatest: Infinity }
+  // One group's set-ups cannot be told from the levels.
+  if (groups <= 1) return { least: -Infinity, greatest: Infinity }
   const replicated = isReplicated(table)
-  const byTries = replicated || groups === 1 ? triesInterval(table, a, b, alpha / triesWeight) : null
-  if (groups === 1) return byTries!
+  const byTries = replicated ? triesInterval(table, a, b, alpha / triesWeight) : null
   const byGroups = cutOff(
     walshAverages(differences),
     signedRankCut(groups, replicated ? alpha / groupsWeight : alpha),

@@ -23,6 +23,7 @@ export function comparisonOf(
     ordered: plan.changed.kind === 'number' || inRounds,
     inRounds,
     best: plan.best ?? 'most',
+    inHeats: ['place', 'rank'].includes(plan.measured.scale?.kind ?? ''),
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),
     sameOrder: plan.levelOrder === 'same' && !['stations', 'at-home'].includes(plan.whoTests) && !sideBySide,

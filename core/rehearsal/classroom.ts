@@ -1,5 +1,5 @@
 import { emptyTable, summarise, type ScoreTable } from '../evidence'
-import { nearestMark, reactionSd, scaleInUnit } from '../instrument'
+import { nearestMark, reactionSd, resolutionOf, scaleInUnit } from '../instrument'
 import {
   levelsForGroup,
   orderedLevels,
@@ -63,7 +63,7 @@ export function classroom(
   const atLevel = expectedValues(plan, expected)
   const centre = Float64Array.from(levels, (level) => atLevel.get(level.id)!)
   const read = reader(plan, expected, random, perScore)
-  const table = emptyTable(levels.length, testing, tries)
+  const table = { ...emptyTable(levels.length, testing, tries), mark: resolutionOf(plan).mark }
   testedBy.forEach((own, group) =>
     own.forEach((level) => (table.counts[group * levels.length + level] = tries)),
   )
