@@ -11,7 +11,12 @@ import { nullDesigns, type NullDesign } from './designs'
 import { virtualTable } from './virtualTable'
 
 /** Readings can show one mark; three marks are one sd of a try. */
-export const judging: Judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } }
+export const judging: Judging = {
+  scale: 'number',
+  best: 'most',
+  worth: { least: 1, share: 0 },
+  hasNought: true,
+}
 
 /** How often the classes of a null were told something wrong. */
 export interface Errors {

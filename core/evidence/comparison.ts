@@ -13,6 +13,8 @@ export interface Judging {
   /** Which end of the measure comes first among kinds. */
   best: 'most' | 'least'
   worth: WorthNoticing
+  /** Whether nought is nothing at all, so that a share of a result means something: not so of temperatures and of changes. */
+  hasNought: boolean
 }
 
 /** What scores are weighed against: the levels compared, and how finely their results can be told apart. */

@@ -331,7 +331,7 @@ describe('what is worth noticing', () => {
         Array.from({ length: 4 }, () => [tries, [2, 2, 2, 2, 2]]),
         'median',
       )
-    const judging = { scale: 'word', best: 'most', worth: { least: 1, share: 0 } } as const
+    const judging = { scale: 'word', best: 'most', worth: { least: 1, share: 0 }, hasNought: true } as const
     expect(openDifference(words([2, 2, 2, 2, 2]), judging, [0, 1], 2).within).toBe(true)
     expect(openDifference(words([2, 2, 2, 2, 3]), judging, [0, 1], 2).within).toBe(false)
   })

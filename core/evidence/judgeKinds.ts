@@ -3,7 +3,7 @@ import { testedLevels } from './judgeTrend'
 import { openDifference } from './noDifference'
 import { rankLevels, tiedOrder, type Ranking } from './rankLevels'
 import { comparingGroups, isReplicated, type ScoreTable } from './scoreTable'
-import { leaningAt, tooLittle, verdictOf, type Verdict } from './verdict'
+import { tooLittle, verdictOf, type Verdict } from './verdict'
 
 /** Which kind came first, which next, and how sure it is that the first is ahead. */
 export interface KindsJudgement {
@@ -39,16 +39,17 @@ export function judgeKinds(table: ScoreTable, judging: Judging): KindsJudgement 
   const ranks = tiedOrder(ranking, stated)
   const found = { first, next, order: ranks, ranking, bound: Infinity }
   const verdict = verdictOf(gap)
-  if (verdict.p > leaningAt) {
+  if (verdict.word !== 'clear') {
     const top = most ? ranks[0]! : ranks.at(-1)!
-    const { within, bound } = openDifference(table, judging, top, order.length)
-    if (within && ranks.length === 1 && smallestGap(ranking) > leaningAt)
+    const { within, bound, coarse } = openDifference(table, judging, top, order.length)
+    if (within && ranks.length === 1)
       return { ...found, bound, verdict: { ...verdict, word: 'no-difference', because: 'within-noticing' } }
     if (within && ranks.length > 1)
       return { ...found, bound, verdict: { ...verdict, word: 'clear', because: 'level-at-top' } }
-    if (comparingGroups(table) === 1 && !isReplicated(table)) return { ...found, verdict: tooLittle }
+    if (coarse && verdict.word === 'cant-tell')
+      return { ...found, verdict: { ...verdict, because: 'too-coarse' } }
+    if (verdict.word === 'cant-tell' && comparingGroups(table) === 1 && !isReplicated(table))
+      return { ...found, verdict: tooLittle }
   }
   return { ...found, verdict }
 }
-
-const smallestGap = ({ gaps }: Ranking) => Math.min(...gaps.map((gap) => gap.p))

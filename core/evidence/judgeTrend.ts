@@ -6,7 +6,7 @@ import { openDifference } from './noDifference'
 import { pageOfTable, type TrendTest } from './pageTrend'
 import { comparingGroups, isReplicated, type ScoreTable } from './scoreTable'
 import { turningSteps } from './steps'
-import { clearAt, leaningAt, tooLittle, verdictOf, type Verdict } from './verdict'
+import { clearAt, tooLittle, verdictOf, type Verdict } from './verdict'
 
 export type Direction = 'rising' | 'falling' | 'none'
 
@@ -25,7 +25,7 @@ const turnsAt = 0.02
 /**
  * Judges a trend along ordered levels: Page's test with groups as blocks and the stratified Jonckheere–Terpstra test
  * of their tries, joined. Where that is not clear, the measure may turn: some step up and some step down, each beyond
- * chance. Where it does not even lean, there may be no difference that is worth noticing.
+ * chance. Else there may be no difference that is worth noticing, which then says more than a lean.
  * @example judgeTrend(table, judging).verdict.word // 'clear'
  */
 export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement {
@@ -51,11 +51,11 @@ export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement 
     if (directions.includes('up') && directions.includes('down'))
       return { ...found, verdict: { ...verdict, word: 'clear', because: 'turns' }, direction: 'none' }
   }
-  if (verdict.p > leaningAt) {
-    const { within, bound } = openDifference(table, judging, tested, tested.length)
-    if (within)
-      return { ...found, verdict: { ...verdict, word: 'no-difference', because: 'within-noticing' }, bound }
-  }
+  const { within, bound, coarse } = openDifference(table, judging, tested, tested.length)
+  if (within)
+    return { ...found, verdict: { ...verdict, word: 'no-difference', because: 'within-noticing' }, bound }
+  if (coarse && verdict.word === 'cant-tell')
+    return { ...found, verdict: { ...verdict, because: 'too-coarse' } }
   if (groups === 1 && !replicated && verdict.word === 'cant-tell') return { ...found, verdict: tooLittle }
   return found
 }

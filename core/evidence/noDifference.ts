@@ -13,9 +13,14 @@ const evenShare = 0.9
 export interface OpenDifference {
   /** The largest difference between any two of the levels that cannot be ruled out, in the unit of the scores; Infinity where there is no bound. */
   bound: number
-  /** Whether it lies within what is worth noticing. */
+  /** Whether it lies within what is worth noticing, and is small beside what was read. */
   within: boolean
+  /** Whether a finer scale is what is wanted: it would lie within, but marks are too large a part of what was read. */
+  coarse: boolean
 }
+
+/** A difference that may be this share of the middle result is no small one, and a mark that is this share of it too coarse. */
+const notSmall = { bound: 0.3, mark: 0.25 }
 
 /**
  * The smallest difference that is worth noticing, in the unit of the table.
@@ -24,13 +29,18 @@ export interface OpenDifference {
 export function worthNoticing(table: ScoreTable, worth: Judging['worth']): number {
   const least = worth.least / table.unit
   if (worth.share === 0) return least
+  return Math.max(least, worth.share * middleResult(table))
+}
+
+function middleResult(table: ScoreTable): number {
   const means = [...levelMeans(table)]
     .filter(Number.isFinite)
     .map(Math.abs)
     .sort((a, b) => a - b)
-  const middle = means.length === 0 ? 0 : (means[(means.length - 1) >> 1]! + means[means.length >> 1]!) / 2
-  return Math.max(least, worth.share * middle)
+  return means.length === 0 ? 0 : (means[(means.length - 1) >> 1]! + means[means.length >> 1]!) / 2
 }
+
+const open: OpenDifference = { bound: Infinity, within: false, coarse: false }
 
 /**
  * Whether any two of the levels could still differ by more than is worth noticing: the joined test inverted for each
@@ -38,7 +48,7 @@ export function worthNoticing(table: ScoreTable, worth: Judging['worth']): numbe
  * nine in ten of the comparisons inside the groups came out even. Where something never came there is no bound, and nothing is level.
  * @param among places of the levels
  * @param of how many levels there were to choose these from
- * @example openDifference(table, judging, [0, 1, 2], 3) // { bound: 1, within: true }
+ * @example openDifference(table, judging, [0, 1, 2], 3) // { bound: 1, within: true, coarse: false }
  */
 export function openDifference(
   table: ScoreTable,
@@ -47,13 +57,13 @@ export function openDifference(
   of: number,
 ): OpenDifference {
   const pairs = among.flatMap((a, index) => among.slice(index + 1).map((b) => [a, b] as const))
-  if (among.some((level) => holdsNever(table, level))) return { bound: Infinity, within: false }
+  if (among.some((level) => holdsNever(table, level))) return open
   if (judging.scale !== 'number') {
     const even = pairs.every(([a, b]) => {
       const { sorted } = pairDifferences(table, a, b)
       return sorted.length > 0 && sorted.filter((one) => one === 0).length >= evenShare * sorted.length
     })
-    return { bound: even ? 0 : Infinity, within: even && pairs.length > 0 }
+    return even && pairs.length > 0 ? { bound: 0, within: true, coarse: false } : open
   }
   const worth = worthNoticing(table, judging.worth)
   const alpha = intervalAlpha / ((of * (of - 1)) / 2)
@@ -62,7 +72,11 @@ export function openDifference(
     const { least, greatest } = shiftInterval(table, a, b, alpha)
     bound = Math.max(bound, Math.abs(least), Math.abs(greatest))
     // Once one pair is open, the others need not be asked.
-    if (bound > worth * (1 + 1e-9)) return { bound: Infinity, within: false }
+    if (bound > worth * (1 + 1e-9)) return open
   }
-  return { bound: withoutDust(bound * table.unit), within: pairs.length > 0 }
+  if (pairs.length === 0) return open
+  const middle = middleResult(table)
+  if (judging.hasNought && bound > notSmall.bound * middle * (1 + 1e-9))
+    return { ...open, coarse: table.mark > notSmall.mark * middle }
+  return { bound: withoutDust(bound * table.unit), within: true, coarse: false }
 }

@@ -160,7 +160,7 @@ describe('shapeOf', () => {
 })
 
 describe('stepsOf', () => {
-  const judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } } as const
+  const judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 }, hasNought: true } as const
   const random = normalRandom(seededRandom(20260310))
   const table = tableOf(
     Array.from({ length: 8 }, () => [20, 40, 40].map((centre) => [0, 1, 2].map(() => centre + 2 * random()))),

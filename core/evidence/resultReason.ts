@@ -21,6 +21,8 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
     return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
   if (word === 'no-difference' || because === 'level-at-top')
     return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
+  if (because === 'too-coarse')
+    return 'One mark is more than a quarter of what we read. Finer marks, or making more of what is measured, would settle it.'
   if (word === 'cant-tell') return openReason(judgement)
   if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
   if (because === 'uneven')

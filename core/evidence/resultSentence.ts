@@ -60,6 +60,8 @@ function trendSentence(plan: Plan, judgement: TrendEvidence, say: ResultWords): 
     case 'no-difference':
       return `we could measure no difference in ${measured.name}${say.within(judgement.bound)}.`
     case 'cant-tell':
+      if (judgement.verdict.because === 'too-coarse')
+        return `our scale is too coarse to tell whether ${changed.name} matters for ${measured.name}.`
       return `we can’t tell yet whether ${changed.name} matters for ${measured.name}.`
   }
 }
@@ -147,6 +149,8 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
         ? `${say.named(ranks.flat())} came out level.`
         : `${say.named(ranks.flat())} came out level: if there is any difference in ${measured.name}, it is no more than ${say.bound(judgement.bound)}.`
     case 'cant-tell':
+      if (judgement.verdict.because === 'too-coarse')
+        return `our scale is too coarse to tell ${say.named(top!)} apart.${orderWords(ranks, say)}`
       if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
       return judgement.differ
         ? `they do differ, but ${first} and ${next} are too close to tell apart yet.`

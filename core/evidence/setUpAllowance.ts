@@ -1,20 +1,19 @@
 import type { ScoreTable } from './scoreTable'
 import { setUpSpread } from './setUpSpread'
 
-/**
- * How far set-ups are taken to be off before a class shows it, as a share of a try's variance: half its standard deviation. Of five tries
- * and more, which would find any set-up that is off, more is expected.
- */
-const usual = { upToThree: 0.25, fromFive: 0.65 }
+/** How far set-ups are taken to be off before a class shows it, as a share of a try's variance: half its standard deviation. */
+const usual = 0.25
+/** More tries of one set-up than these find it off ever more surely, so before a class shows otherwise they count for no more. */
+const enough = 3
 /** How many degrees of freedom that is worth beside the class's own. */
 const trust = 15
 /**
  * How many tries of a cell the tries' quarter of the 5% has room for. A trend adds set-ups up over many levels, so that is used up sooner
  * than by two levels.
  */
-const takenFreely = (levels: number) => (levels <= 2 ? 3 : levels === 3 ? 2.6 : 2)
-/** What the class's own figure lets be spared of that: less where it is one number. */
-const spared = (freedom: number) => (freedom <= 1 ? 1.2 : 1.25)
+const takenFreely = (levels: number) => (levels <= 2 ? 3 : levels === 3 ? 2.45 : 2)
+/** What the class's own figure lets be spared of that: less where two levels are all there is, so that one comparison decides. */
+const spared = (levels: number) => (levels <= 2 ? 1.12 : 1.25)
 
 /**
  * Tries of one cell share whatever was wrong with its set-up, so many of them are worth less than their number. How far set-ups are off
@@ -32,13 +31,20 @@ const spared = (freedom: number) => (freedom <= 1 ? 1.2 : 1.25)
 export function setUpAllowance(table: ScoreTable, levels: readonly number[]): number {
   const { tries, ratio, freedom } = setUpSpread(table, levels)
   if (tries <= 1) return 1
-  const many = Math.min(1, Math.max(0, (tries - 3) / 2))
-  const expected = 1 + tries * (usual.upToThree + many * (usual.fromFive - usual.upToThree))
-  const all = (trust * expected + freedom * ratio) / (trust + freedom)
-  const share = Math.max(0, (all - 1) / tries)
-  const effect = (1 + tries * share) / (1 + share)
-  const free = 1 + (takenFreely(levels.length) - 1) * 0.2
-  return Math.max(1, (effect * widerThanNormal(trust + freedom)) / (free * spared(freedom)))
+  const all = (trust * (1 + tries * expectedOf(tries)) + freedom * ratio) / (trust + freedom)
+  const effect = effectOf(tries, Math.max(0, (all - 1) / tries))
+  const free = effectOf(takenFreely(levels.length), usual)
+  return Math.max(1, (effect * widerThanNormal(trust + freedom)) / (free * spared(table.levels)))
+}
+
+/** By how much the variance of a sum over tries grows when they share a part of it. */
+const effectOf = (tries: number, share: number) => (1 + tries * share) / (1 + share)
+
+/** The share of a try's variance that is expected of set-ups: from so many tries on, what leaves them worth as much as those. */
+function expectedOf(tries: number): number {
+  if (tries <= enough) return usual
+  const worth = enough / effectOf(enough, usual)
+  return (tries / worth - 1) / (tries - tries / worth)
 }
 
 /** How much wider a t is than the normal one, squared, where one in 160 lies beyond: by the first terms of Cornish and Fisher. */

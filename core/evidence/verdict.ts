@@ -19,6 +19,8 @@ export type Because =
   | 'level-at-top'
   /** Whatever difference there is lies within what is worth noticing. */
   | 'within-noticing'
+  /** One mark of the scale is too large a part of what was read. */
+  | 'too-coarse'
   | 'too-little-data'
   | 'open'
 

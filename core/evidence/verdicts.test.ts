@@ -15,7 +15,7 @@ import { comparisonOf, scoresOf, weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 
-const numbers: Judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 } }
+const numbers: Judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 }, hasNought: true }
 const six = ['a', 'b', 'c', 'd', 'e', 'f']
 /** The same cells for each of so many groups, a little higher from group to group. */
 const groups = (count: number, cells: (group: number) => Record<string, number[]>) =>

@@ -23,6 +23,7 @@ export function comparisonOf(
     ordered: plan.changed.kind === 'number' || inRounds,
     inRounds,
     best: plan.best ?? 'most',
+    hasNought: hasNought(plan),
     inHeats: ['place', 'rank'].includes(plan.measured.scale?.kind ?? ''),
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),
@@ -49,6 +50,9 @@ export function worthNoticingIn(plan: Plan, readings = 1): WorthNoticing {
     return { least: Math.max(readable, convertUnit(1, 'C', unit) - convertUnit(0, 'C', unit)), share: 0 }
   return { least: readable, share: 0.1 }
 }
+
+const hasNought = ({ measured: { unit, scale, instrument } }: Plan) =>
+  scale === undefined && unitDefinition(unit).dimension !== 'temperature' && instrument.least >= 0
 
 function groupsMeant(plan: Plan, groupIds: readonly string[]): Record<string, string[]> {
   const meant: Record<string, string[]> = {}
