@@ -1,11 +1,4 @@
-import {
-  judgeKinds,
-  judgeTrend,
-  levelEffects,
-  stepsOf,
-  testedLevels,
-  type Judging,
-} from '../../core/evidence'
+import { judgeKinds, judgeTrend, turningSteps, testedLevels, type Judging } from '../../core/evidence'
 import type { Figure } from '../figure'
 import { nullDesigns, type NullDesign } from './designs'
 import { virtualTable } from './virtualTable'
@@ -39,8 +32,7 @@ export function errorsOf(design: NullDesign, classes: number, seed: number): Err
     if (design.asked === 'numbers') {
       const { verdict } = judgeTrend(table, judging)
       if (verdict.word === 'clear') found.first++
-      const steps = stepsOf(table, tested, levelEffects(table, 'number').effects, judging)
-      if (steps.some((step) => step.direction === 'up' || step.direction === 'down')) found.further++
+      if (turningSteps(table, tested).some((step) => step.direction !== 'open')) found.further++
     } else {
       const { verdict, order, first } = judgeKinds(table, judging)
       const lead = truth.every((effect, level) => level === first || effect < truth[first]!)

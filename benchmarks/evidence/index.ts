@@ -2,7 +2,8 @@ import type { Figure } from '../figure'
 import { blowUp } from './blowUp'
 import { nullGrid, wobblingSetUps } from './errors'
 import { oddOnes } from './odd'
-import { clearAndRight, noDifference, shapes } from './power'
+import { clearAndRight, noDifference } from './power'
+import { shapes } from './shapes'
 
 const classes = 20_000
 

@@ -1,13 +1,4 @@
-import {
-  judgeKinds,
-  judgeTrend,
-  levelEffects,
-  shapeOf,
-  stepsOf,
-  testedLevels,
-  type Judging,
-  type Shape,
-} from '../../core/evidence'
+import { judgeKinds, judgeTrend, type Judging } from '../../core/evidence'
 import type { Figure } from '../figure'
 import { neighboursOfFour } from './designs'
 import { judging } from './errors'
@@ -126,36 +117,4 @@ export function noDifference(classes: number): Figure[] {
       goal: { least: 50 },
     },
   ]
-}
-
-/** How often the shape of a trend is named right: a whole rise of six sd of a try. */
-export function shapes(classes: number): Figure[] {
-  const cases: { name: string; effects: number[]; right: (shape: Shape) => boolean }[] = [
-    {
-      name: 'plateau',
-      effects: [0, 3, 6, 6, 6],
-      right: (shape) => shape.kind === 'levels-off' && shape.at === 2,
-    },
-    {
-      name: 'last step only',
-      effects: [0, 0, 0, 0, 6],
-      right: (shape) => shape.kind === 'starts-late' && shape.lastStepOnly,
-    },
-    {
-      name: 'up and down',
-      effects: [0, 3, 6, 3, 0],
-      right: (shape) => shape.kind === 'turns' && shape.at === 2,
-    },
-  ]
-  return cases.map(({ name, effects, right }, index) => ({
-    name: `shape named right, 8x5x3, ${name}`,
-    value: share({ groups: 8, levels: 5, tries: 3, effects }, classes, 20 + index, (table) => {
-      const { direction, verdict } = judgeTrend(table, judging)
-      const known = levelEffects(table, 'number').effects
-      const shape = shapeOf(stepsOf(table, testedLevels(table), known, judging), direction, known)
-      return verdict.word === 'clear' && right(shape)
-    }),
-    unit: '%',
-    goal: { least: 70 },
-  }))
 }

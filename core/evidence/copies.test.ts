@@ -4,7 +4,7 @@ import type { Judging } from './comparison'
 import { judgeKinds } from './judgeKinds'
 import { judgeTrend } from './judgeTrend'
 import { tableOf } from './scoreTable'
-import type { VerdictWord } from './verdict'
+import type { Verdict, VerdictWord } from './verdict'
 
 /** What may become of a verdict when every group is there twice: nothing that says less. */
 const allowed: Record<VerdictWord, VerdictWord[]> = {
@@ -37,7 +37,10 @@ it('says no less of a class when each of its groups is there twice', () => {
       worth: { least: pick(1, 2, 3), share: 0 },
       hasNought: true,
     }
-    const judge = pick(judgeTrend, judgeKinds)
+    const judge = pick<(...given: Parameters<typeof judgeTrend>) => { verdict: Verdict }>(
+      judgeTrend,
+      judgeKinds,
+    )
     const word = (all: number[][][]) =>
       judge({ ...tableOf(all, 'median'), mark: judging.scale === 'number' ? 1 : 0 }, judging).verdict.word
     const before = word(groups)

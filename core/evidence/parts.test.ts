@@ -11,12 +11,12 @@ import {
   rankLevels,
   residualModel,
   shapeOf,
-  stepsOf,
   tableOf,
   tiedOrder,
   trendAgreement,
   type Score,
-  type Step,
+  turningSteps,
+  type Direction,
 } from '.'
 import { comparisonOf } from '../recording'
 import { normalRandom, seededRandom } from '../random'
@@ -40,9 +40,6 @@ const scores = (table: Record<string, Record<string, number[]>>): Score[] =>
     ),
   )
 const cells = (table: Record<string, Record<string, number[]>>) => cellsOf(comparison, scores(table))
-const steps = (...directions: Step['direction'][]): Step[] =>
-  directions.map((direction, from) => ({ from, to: from + 1, direction }))
-const noEffects = Float64Array.of(0, 0, 0, 0, 0, 0)
 
 describe('sumNull', () => {
   const dice = sumNull((sides) => ({ least: 1, chances: new Float64Array(sides).fill(1 / sides) }))
@@ -135,44 +132,62 @@ describe('how far set-ups are off', () => {
 })
 
 describe('shapeOf', () => {
+  const normal = normalRandom(seededRandom(3))
+  /** Six groups whose levels lie at these numbers of sd of a result, and its shape as it is judged. */
+  const shape = (levels: number[], direction: Direction, groups = 6, along: number[] | null = null) => {
+    const tested = levels.map((_, place) => place)
+    const table = tableOf(
+      Array.from({ length: groups }, () => {
+        const high = 3 * normal()
+        return levels.map((level) => Array.from({ length: 3 }, () => 10 * (30 + level + high + normal())))
+      }),
+      'median',
+    )
+    const { effects } = rankLevels(table, tested, 'number')
+    return shapeOf({
+      table,
+      tested,
+      steps: turningSteps(table, tested),
+      direction,
+      effects,
+      along,
+      measured: true,
+    })
+  }
+
   it.each([
-    [steps('up', 'up', 'up'), 'rising', { kind: 'steady' }],
-    [steps('up', 'open', 'up'), 'rising', { kind: 'steady' }],
-    [steps('down', 'down'), 'falling', { kind: 'steady' }],
-    [steps('open', 'open'), 'none', { kind: 'steady' }],
-    [steps('up', 'up', 'level'), 'rising', { kind: 'levels-off', at: 2, lastStepOnly: false }],
-    [steps('up', 'open', 'level', 'level'), 'rising', { kind: 'levels-off', at: 2, lastStepOnly: false }],
-    [steps('level', 'level', 'up'), 'rising', { kind: 'starts-late', at: 2, lastStepOnly: true }],
-    [steps('level', 'down', 'down'), 'falling', { kind: 'starts-late', at: 1, lastStepOnly: false }],
-    [steps('up', 'down'), 'none', { kind: 'turns', at: 1, first: 'up' }],
-    [steps('down', 'up', 'up'), 'rising', { kind: 'turns', at: 1, first: 'down' }],
-    [steps('up', 'down', 'up'), 'rising', { kind: 'mixed' }],
-    [steps('up', 'level', 'up'), 'rising', { kind: 'mixed' }],
-    [steps('level', 'up', 'level'), 'rising', { kind: 'mixed' }],
-  ] as const)('%j, %s', (given, direction, shape) => {
-    expect(shapeOf(given, direction, noEffects)).toEqual(shape)
+    [[0, 4, 8, 12], 'rising', { kind: 'steady' }],
+    [[12, 8, 4, 0], 'falling', { kind: 'steady' }],
+    [[0, 9, 9, 9], 'rising', { kind: 'levels-off', at: 1, lastStepOnly: false }],
+    [[9, 4.5, 0, 0], 'falling', { kind: 'levels-off', at: 2, lastStepOnly: false }],
+    [[0, 0, 0, 9], 'rising', { kind: 'starts-late', at: 2, lastStepOnly: true }],
+    [[0, 0, -5, -10], 'falling', { kind: 'starts-late', at: 1, lastStepOnly: false }],
+    [[0, 12, 14, 16], 'rising', { kind: 'mostly', from: 0, to: 1 }],
+    [[0, 9, 0], 'none', { kind: 'turns', at: 1, first: 'up' }],
+    [[9, 0, 9, 18], 'rising', { kind: 'turns', at: 1, first: 'down' }],
+    [[0, 9, 0, 9], 'rising', { kind: 'mixed' }],
+  ] as const)('%j, %s', (levels, direction, found) => {
+    expect(shape([...levels], direction)).toEqual(found)
   })
 
-  it('puts a turn between open steps at the level furthest out', () => {
-    const shape = shapeOf(steps('up', 'open', 'down'), 'none', Float64Array.of(0, 5, 9, 2))
-    expect(shape).toEqual({ kind: 'turns', at: 2, first: 'up' })
+  it('goes by the numbers of the levels: what falls on one line of them is steady', () => {
+    expect(shape([0, 3, 12], 'rising', 6, [10, 20, 50])).toEqual({ kind: 'steady' })
+    expect(shape([0, 3, 12], 'rising', 6, [10, 20, 30])).toEqual({ kind: 'mostly', from: 1, to: 2 })
   })
-})
 
-describe('stepsOf', () => {
-  const judging = { scale: 'number', best: 'most', worth: { least: 1, share: 0 }, hasNought: true } as const
-  const random = normalRandom(seededRandom(20260310))
-  const table = tableOf(
-    Array.from({ length: 8 }, () => [20, 40, 40].map((centre) => [0, 1, 2].map(() => centre + 2 * random()))),
-    'median',
-  )
-
-  it('calls a step level only on a scale that has distances', () => {
-    const effects = Float64Array.of(-13, 6.5, 6.5)
-    expect(stepsOf(table, [0, 1, 2], effects, judging).map((step) => step.direction)).toEqual(['up', 'level'])
-    expect(
-      stepsOf(table, [0, 1, 2], effects, { ...judging, scale: 'order' }).map((step) => step.direction),
-    ).toEqual(['up', 'open'])
+  it('is steady where one group cannot tell, and puts a turn at the level furthest out', () => {
+    expect(shape([0, 9, 9, 9], 'rising', 1)).toEqual({ kind: 'steady' })
+    const open = (from: number, direction: 'up' | 'down' | 'open') => ({ from, to: from + 1, direction })
+    const turning = {
+      table: tableOf([], 'mean'),
+      tested: [0, 1, 2, 3],
+      steps: [open(0, 'up'), open(1, 'open'), open(2, 'down')],
+      direction: 'none' as const,
+      effects: Float64Array.of(0, 5, 9, 2),
+      along: null,
+      measured: true,
+    }
+    expect(shapeOf(turning)).toEqual({ kind: 'turns', at: 2, first: 'up' })
   })
 })
 

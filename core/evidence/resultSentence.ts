@@ -79,11 +79,13 @@ function clearTrend(plan: Plan, judgement: TrendEvidence, say: ResultWords, effe
       return shape.lastStepOnly
         ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(judgement.steps.at(-1)!.to)}.`
         : lateStart(plan, direction === 'falling' ? 'down' : 'up', say.name(shape.at))
+    case 'mostly':
+      return `${effect}, most of it between ${say.name(shape.from)} and ${say.name(shape.to)}.`
     case 'mixed':
       // It rises and falls more than once: there is no way that it goes overall.
       if (direction === 'none')
         return `the ${measured} rises and falls more than once: ${mostSaid(plan)} at ${say.named(judgement.order[0]!)}, ${plan.measured.scale ? 'earliest' : 'least'} at ${say.named(judgement.order.at(-1)!)}.`
-      return `${effect} overall, but not at every step.`
+      return `${effect} overall, but not by the same at each step.`
     case 'steady':
       return `${effect}${sizeWords(plan, judgement, say)}.`
   }

@@ -1,39 +1,133 @@
 import type { Direction } from './judgeTrend'
+import { contrast, levelFit, type LevelFit } from './levelFit'
+import type { ScoreTable } from './scoreTable'
 import type { Step } from './steps'
 
 /**
  * The shape of a measure along the levels: how far it goes one way, and what it does then. Places are of levels.
- * *Steady* goes one way as far as can be told; *levels-off* goes one way and then no more that could be measured;
- * *starts-late* is level and then goes one way; *turns* goes one way and then back; *mixed* is anything else.
+ * *Steady* goes one way by the same for each unit, as far as can be told; *levels-off* goes one way and then no more that could be
+ * measured; *starts-late* is level and then goes one way; *mostly* makes more than half of its way between two levels; *turns* goes one
+ * way and then back; *mixed* is anything else.
  */
 export type Shape =
   | { kind: 'steady' | 'mixed' }
   | { kind: 'levels-off' | 'starts-late'; at: number; lastStepOnly: boolean }
+  | { kind: 'mostly'; from: number; to: number }
   | { kind: 'turns'; at: number; first: 'up' | 'down' }
 
+/** What a trend went along, as far as its shape needs it. */
+export interface TrendPath {
+  table: ScoreTable
+  /** Places of the levels that have readings, in order. */
+  tested: readonly number[]
+  steps: readonly Step[]
+  direction: Direction
+  effects: Float64Array
+  /** The number of each tested level; null where levels are only in order. */
+  along: readonly number[] | null
+  /** Whether distances of results mean anything. */
+  measured: boolean
+}
+
+/** The chance, at most, that a step is called uneven, level, or more than half of the way, and is not. */
+const wrongAt = 0.05
+/** Levels are level when whatever they still differ by lies within this share of the whole way. */
+const levelShare = 0.25
+/** "About" is so much of a step. */
+const saidWithin = 0.1
+/** The chance that a step lies so far off what may be said of it; a step that does not is within that far more often. */
+const unevenAt = 0.2
+
 /**
- * Names the shape that the steps make.
- * @param effects of the levels; they say where between two turning steps the turn is
- * @example shapeOf(steps, 'rising', effects) // { kind: 'levels-off', at: 2, lastStepOnly: false }
+ * Names the shape of a trend. It is steady only where no step lies off the straight line beyond chance.
+ * @example shapeOf(path) // { kind: 'levels-off', at: 2, lastStepOnly: false }
  */
-export function shapeOf(steps: readonly Step[], direction: Direction, effects: Float64Array): Shape {
-  const moving = steps.filter(({ direction: one }) => one === 'up' || one === 'down')
+export function shapeOf({ table, tested, steps, direction, effects, along, measured }: TrendPath): Shape {
+  const moving = steps.filter((step) => step.direction !== 'open')
   const changes = moving.slice(1).filter((step, index) => step.direction !== moving[index]!.direction).length
   if (changes === 1) return turn(steps, effects)
   if (changes > 1) return { kind: 'mixed' }
   const forward = direction === 'falling' ? 'down' : 'up'
-  if (moving.length === 0 || moving[0]!.direction !== forward)
-    return { kind: moving.length ? 'mixed' : 'steady' }
-  const isLevel = steps.map((step) => step.direction === 'level')
-  if (!isLevel.includes(true)) return { kind: 'steady' }
-  const lastOther = isLevel.lastIndexOf(false)
-  const firstOther = isLevel.indexOf(false)
-  const inside = isLevel.slice(firstOther, lastOther + 1).includes(true)
-  if (inside || (firstOther > 0 && lastOther < steps.length - 1)) return { kind: 'mixed' }
-  if (firstOther > 0)
-    return { kind: 'starts-late', at: steps[firstOther]!.from, lastStepOnly: firstOther === steps.length - 1 }
-  return { kind: 'levels-off', at: steps[lastOther]!.to, lastStepOnly: false }
+  if (moving.some((step) => step.direction !== forward)) return { kind: 'mixed' }
+  const fit = measured && direction !== 'none' && tested.length > 2 ? levelFit(table, tested) : null
+  if (!fit || isEven(fit, along ?? tested.map((_, place) => place), table.mark)) return { kind: 'steady' }
+  const sign = direction === 'falling' ? -1 : 1
+  return flatEnd(fit, tested, sign) ?? mostOfIt(fit, tested, sign) ?? { kind: 'mixed' }
 }
+
+/**
+ * Whether every step may be what the straight line through all levels makes of it, within what the amount of a step is rounded to when it
+ * is said.
+ */
+function isEven(fit: LevelFit, along: readonly number[], mark: number): boolean {
+  const middle = along.reduce((sum, x) => sum + x, 0) / along.length
+  const square = along.reduce((sum, x) => sum + (x - middle) ** 2, 0)
+  const off = steps(along.length).map((step) => {
+    const long = along[step + 1]! - along[step]!
+    return along.map((x, place) => between(step, step + 1)(place) - (long * (x - middle)) / square)
+  })
+  const [first, last] = [fit.means[0]!, fit.means.at(-1)!]
+  const within = Math.max(mark, (saidWithin * Math.abs(last - first)) / off.length)
+  return off.every((weights) => {
+    const [above, below] = [contrast(fit, weights, within).p, 1 - contrast(fit, weights, -within).p]
+    return 2 * off.length * Math.min(above, below) > unevenAt
+  })
+}
+
+/** Level from some level on, or up to one, where the rest of the way is beyond chance. */
+function flatEnd(fit: LevelFit, tested: readonly number[], sign: 1 | -1): Shape | null {
+  const last = tested.length - 1
+  const margin = levelShare * Math.abs(contrast(fit, weigh(fit, between(0, last))).amount)
+  const isLevel = (from: number, to: number) => {
+    const weights = weigh(fit, between(from, to))
+    const { p } = contrast(fit, weights)
+    const isWithin =
+      contrast(fit, weights, -margin).p <= wrongAt && 1 - contrast(fit, weights, margin).p <= wrongAt
+    return isWithin && 2 * Math.min(p, 1 - p) > wrongAt
+  }
+  const moves = (from: number, to: number) =>
+    contrast(
+      fit,
+      weigh(fit, between(from, to)).map((weight) => sign * weight),
+    ).p <= wrongAt
+  const all = (from: number, to: number, at: number) =>
+    Array.from({ length: to - from + 1 }, (_, index) => from + index).every((place) => isLevel(at, place))
+  for (let at = 1; at < last; at++)
+    if (moves(at - 1, at) && all(at + 1, last, at))
+      return { kind: 'levels-off', at: tested[at]!, lastStepOnly: false }
+  for (let at = last - 1; at > 0; at--)
+    if (moves(at, at + 1) && all(0, at - 1, at))
+      return { kind: 'starts-late', at: tested[at]!, lastStepOnly: at === last - 1 }
+  return null
+}
+
+/** The fewest neighbouring levels between which more than half of the way lies, beyond chance. */
+function mostOfIt(fit: LevelFit, tested: readonly number[], sign: 1 | -1): Shape | null {
+  const last = tested.length - 1
+  for (let length = 1; length < last; length++) {
+    const parts = Array.from({ length: last - length + 1 }, (_, from) => {
+      // Twice the part less the whole is above nought where the part is more than half.
+      const part = weigh(fit, between(from, from + length))
+      const whole = weigh(fit, between(0, last))
+      const { p } = contrast(
+        fit,
+        part.map((weight, place) => sign * (2 * weight - whole[place]!)),
+      )
+      return { from, p }
+    })
+    const [first] = parts.sort((a, b) => a.p - b.p)
+    if (first!.p * parts.length <= wrongAt)
+      return { kind: 'mostly', from: tested[first!.from]!, to: tested[first!.from + length]! }
+  }
+  return null
+}
+
+const steps = (levels: number) => Array.from({ length: levels - 1 }, (_, step) => step)
+/** The weights of a difference: the later place less the earlier one. */
+const between = (from: number, to: number) => (place: number) =>
+  (place === to ? 1 : 0) - (place === from ? 1 : 0)
+const weigh = ({ means }: LevelFit, weight: (place: number) => number) =>
+  means.map((_, place) => weight(place))
 
 /** Between the last step one way and the first step back lies the turn, at the level furthest out. */
 function turn(steps: readonly Step[], effects: Float64Array): Shape {

@@ -53,3 +53,26 @@ export function edgeworthTail(seen: number, { mean, variance, fourth }: Moments)
   const excess = fourth / (variance * variance)
   return Math.min(1, Math.max(0, normalTail(z) + (density * excess * (z ** 3 - 3 * z)) / 24))
 }
+
+/**
+ * The chance that Student's t with so many degrees of freedom is at least t.
+ *
+ * Source: M. Abramowitz and I. A. Stegun, Handbook of Mathematical Functions (1964), 26.7.3 and 26.7.4.
+ * @throws RangeError when the degrees of freedom are not a whole number from 1.
+ * @example studentTail(2.228, 10) // 0.025
+ */
+export function studentTail(t: number, freedom: number): number {
+  if (!Number.isInteger(freedom) || freedom < 1)
+    throw new RangeError('degrees of freedom are a whole number from 1')
+  const angle = Math.atan(t / Math.sqrt(freedom))
+  const [sine, cosine] = [Math.sin(angle), Math.cos(angle)]
+  const odd = freedom % 2 === 1
+  let term = odd ? cosine : 1
+  let sum = odd && freedom === 1 ? 0 : term
+  for (let power = odd ? 3 : 2; power <= freedom - 2; power += 2) {
+    term *= ((power - 1) / power) * cosine ** 2
+    sum += term
+  }
+  const inside = odd ? (2 / Math.PI) * (angle + (freedom === 1 ? 0 : sine * sum)) : sine * sum
+  return (1 - inside) / 2
+}

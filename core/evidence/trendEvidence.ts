@@ -7,7 +7,7 @@ import { judgeTrend, testedLevels, wholeBlocks, type Direction, type TrendJudgem
 import { rankLevels, tiedOrder } from './rankLevels'
 import { inScores, type ScoreTable } from './scoreTable'
 import { shapeOf, type Shape } from './shape'
-import { stepsOf, type Step } from './steps'
+import { turningSteps, type Step } from './steps'
 import { theilSen } from './theilSen'
 import { clearAt, type Verdict } from './verdict'
 
@@ -40,11 +40,17 @@ export function trendEvidence(
   const tested = testedLevels(table)
   const judged = unevenWhereOpen(judgeTrend(table, comparison), table, tested)
   const ranking = rankLevels(table, tested, comparison.scale)
-  const level = judged.verdict.word === 'no-difference'
-  const steps = stepsOf(table, tested, ranking.effects, comparison).map((step) =>
-    level && step.direction === 'open' ? { ...step, direction: 'level' as const } : step,
-  )
-  const shape = shapeOf(steps, judged.direction, ranking.effects)
+  const steps = turningSteps(table, tested)
+  const numbers = tested.map((place) => comparison.levels[place]!.value)
+  const shape = shapeOf({
+    table,
+    tested,
+    steps,
+    direction: judged.direction,
+    effects: ranking.effects,
+    along: numbers.every((one) => one !== null) ? numbers : null,
+    measured: comparison.scale === 'number',
+  })
   return {
     kind: 'trend',
     ...judged,
