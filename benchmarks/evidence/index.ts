@@ -2,6 +2,7 @@ import type { Figure } from '../figure'
 import { blowUp } from './blowUp'
 import { nullGrid, wobblingSetUps } from './errors'
 import { oddOnes } from './odd'
+import { looksWhileTesting } from './looks'
 import { clearAndRight, noDifference } from './power'
 import { shapes } from './shapes'
 
@@ -13,6 +14,7 @@ export function evidence(): Figure[] {
     ...clearAndRight(classes / 4),
     ...noDifference(classes / 10),
     ...shapes(classes / 10),
+    ...looksWhileTesting(classes / 10),
     ...oddOnes(1500),
     ...blowUp(),
     ...wobblingSetUps(classes),

@@ -35,6 +35,10 @@ export interface Comparison extends Judging {
   error: number
   /** Whether all groups went through the levels in one order, so that whatever comes with time looks like the levels. */
   sameOrder: boolean
+  /** How many tries each group is to make at each level. */
+  tries: number
+  /** Whether somebody has said that testing is over, although not all planned tries are in. */
+  finished: boolean
   /** The groups meant to test each level, by level id; empty where nobody has said. */
   meant: Record<string, string[]>
 }

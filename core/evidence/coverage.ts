@@ -1,6 +1,7 @@
 import type { Level } from '../plan'
 import type { Cell } from './cells'
 import type { Comparison } from './comparison'
+import { allIn, type Looks } from './looks'
 
 /** How much of what was meant to be tested has been. */
 export interface Coverage {
@@ -13,6 +14,21 @@ export interface Coverage {
   groupsMeant: number
   /** Whether a verdict must say that it is only about what is there. */
   partial: boolean
+  /** Planned tries that are in, and all that are planned; 0 where nobody has said who tests. */
+  triesIn: number
+  triesPlanned: number
+}
+
+/**
+ * How far the planned tries have come, and whether somebody still waits for the rest.
+ * @example looksOf(comparison, coverage) // { share: 1, open: false }
+ */
+export function looksOf(
+  { finished }: Pick<Comparison, 'finished'>,
+  { triesIn, triesPlanned }: Pick<Coverage, 'triesIn' | 'triesPlanned'>,
+): Looks {
+  if (triesIn >= triesPlanned) return allIn
+  return { share: triesIn / triesPlanned, open: !finished }
 }
 
 /**
@@ -20,7 +36,7 @@ export interface Coverage {
  * to test a level have done so.
  * @example coverageOf(comparison, cells).partial // false; true half-way through a lesson
  */
-export function coverageOf({ levels, meant }: Comparison, cells: readonly Cell[]): Coverage {
+export function coverageOf({ levels, meant, tries }: Comparison, cells: readonly Cell[]): Coverage {
   const groupsAt = (levelId: string) =>
     new Set(cells.filter((cell) => cell.levelId === levelId).map((cell) => cell.groupId))
   const tested = levels.filter((level) => groupsAt(level.id).size > 0)
@@ -41,5 +57,21 @@ export function coverageOf({ levels, meant }: Comparison, cells: readonly Cell[]
     groupsDone: done.length,
     groupsMeant: new Set(Object.values(meant).flat()).size,
     partial: untested.length > 0 || few,
+    ...plannedIn(levels, meant, tries, cells),
+  }
+}
+
+/** Extra tries of one cell stand for no missing ones of another. */
+function plannedIn(
+  levels: readonly Level[],
+  meant: Comparison['meant'],
+  tries: number,
+  cells: readonly Cell[],
+): Pick<Coverage, 'triesIn' | 'triesPlanned'> {
+  const counts = new Map(cells.map((cell) => [`${cell.groupId}|${cell.levelId}`, cell.values.length]))
+  const wanted = levels.flatMap(({ id }) => (meant[id] ?? []).map((groupId) => `${groupId}|${id}`))
+  return {
+    triesIn: wanted.reduce((sum, key) => sum + Math.min(tries, counts.get(key) ?? 0), 0),
+    triesPlanned: wanted.length * tries,
   }
 }

@@ -1,6 +1,6 @@
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
 import type { Comparison } from './comparison'
-import { coverageOf, type Coverage } from './coverage'
+import { coverageOf, looksOf, type Coverage } from './coverage'
 import { groupOffsets, type GroupOffset } from './groupOffsets'
 import { kindsEvidence, type KindsEvidence } from './kindsEvidence'
 import { oddReadings, type OddReading } from './oddReadings'
@@ -32,7 +32,8 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
   const cells = cellsOf(comparison, scores)
   const results = levelResults(levels, cells, scale)
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
-  const table = tableOfCells(comparison, cells, groupIds)
+  const coverage = coverageOf(comparison, cells)
+  const table = { ...tableOfCells(comparison, cells, groupIds), looks: looksOf(comparison, coverage) }
   return {
     comparison,
     groupIds,
@@ -42,7 +43,7 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     // How far something stands apart can only be said of distances.
     odd: scale === 'number' ? oddReadings(cells, comparison) : [],
     offsets: scale === 'number' ? groupOffsets(cells, error) : [],
-    coverage: coverageOf(comparison, cells),
+    coverage,
     judgement: comparison.ordered
       ? trendEvidence(comparison, table, cells)
       : kindsEvidence(comparison, table, cells, results),

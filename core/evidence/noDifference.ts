@@ -57,6 +57,7 @@ export function openDifference(
   of: number,
 ): OpenDifference {
   const pairs = among.flatMap((a, index) => among.slice(index + 1).map((b) => [a, b] as const))
+  if (table.looks.open) return open
   if (among.some((level) => holdsNever(table, level))) return open
   if (judging.scale !== 'number') {
     const even = pairs.every(([a, b]) => {
@@ -66,7 +67,8 @@ export function openDifference(
     return even && pairs.length > 0 ? { bound: 0, within: true, coarse: false } : open
   }
   const worth = worthNoticing(table, judging.worth)
-  const alpha = intervalAlpha / ((of * (of - 1)) / 2)
+  // Stopped early, the bound was looked at before, too.
+  const alpha = (table.looks.share < 1 ? intervalAlpha / 4 : intervalAlpha) / ((of * (of - 1)) / 2)
   let bound = 0
   for (const [a, b] of pairs) {
     const { least, greatest } = shiftInterval(table, a, b, alpha)

@@ -3,6 +3,7 @@ import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear, triesWeight } from './joinedChance'
 import { isReplicated, type ScoreTable } from './scoreTable'
+import { afterLooks } from './looks'
 import { signedRank } from './signedRank'
 import { clearAt, type CarriedBy } from './verdict'
 
@@ -43,7 +44,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   const replicated = isReplicated(table)
   if (replicated && groups < enoughShared * either) {
     const { p, ahead } = contrastTest(table, a, b)
-    return { p: Math.min(1, triesWeight * p), carriedBy: 'tries', ahead, groups }
+    return { p: afterLooks(Math.min(1, triesWeight * p), table.looks), carriedBy: 'tries', ahead, groups }
   }
   if (groups === 0) return { p: 1, carriedBy: 'groups', ahead: 0, groups }
   const byGroups = signedRank(differences)
@@ -57,5 +58,10 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   if (joined.carriedBy === 'tries' && joined.p <= clearAt && !isBeyondMark(table, a, b)) joined.p = neverClear
   const lead =
     joined.carriedBy === 'tries' && byTries ? byTries.statistic - byTries.expected : byGroups.statistic
-  return { ...joined, ahead: Math.sign(lead) as PairTest['ahead'], groups }
+  return {
+    ...joined,
+    p: afterLooks(joined.p, table.looks),
+    ahead: Math.sign(lead) as PairTest['ahead'],
+    groups,
+  }
 }

@@ -10,7 +10,18 @@ import type { TrendEvidence } from './trendEvidence'
  * @example resultReason(say) // 'All 4 groups found the same. Luck alone would rarely do that.'
  */
 export function resultReason(say: ResultWords): string {
-  return [reasonOf(say.evidence.judgement, say), orderCaveat(say.evidence)].filter(Boolean).join(' ')
+  const { judgement } = say.evidence
+  return [reasonOf(judgement, say), stillOpen(say.evidence), orderCaveat(say.evidence)]
+    .filter(Boolean)
+    .join(' ')
+}
+
+/** What the looks before all tries were in do to the verdict. */
+function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Evidence): string {
+  if (looks.share >= 1) return ''
+  return looks.open
+    ? `${triesIn} of ${triesPlanned} tries are in, and those to come may change it.`
+    : `Testing stopped with ${triesIn} of ${triesPlanned} tries in, so the result had to be surer.`
 }
 
 function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
@@ -30,6 +41,7 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
   if (judgement.groups === 1)
     return `Only one group tested this, so nobody can tell whether it was the ${say.plan.changed.name} or how that group set it up. A second group would settle it.`
   const who = agreementWords(judgement, say)
+  if (word === 'leaning' && say.evidence.table.looks.open) return who
   if (word === 'leaning')
     return `${who} Such a result would come up by luck more than once in twenty classes.`
   return because === 'tries' && judgement.groups > 1

@@ -197,8 +197,8 @@ function endsSaid({ best, measured: { scale } }: Plan): [from: string, to: strin
   return best === 'least' ? ends : [ends[1], ends[0]]
 }
 
-function soFar(plan: Plan, { coverage }: Evidence): string {
-  if (!coverage.partial) return ''
+function soFar(plan: Plan, { coverage, table }: Evidence): string {
+  if (!coverage.partial) return table.looks.open ? 'So far: ' : ''
   const parts = [
     coverage.groupsDone < coverage.groupsMeant
       ? `from ${coverage.groupsDone} of ${coverage.groupsMeant} groups`

@@ -1,6 +1,7 @@
 import type { Summary } from '../plan'
 import { withoutDust } from '../quantity'
 import { centreOf } from './cellSummary'
+import { allIn, type Looks } from './looks'
 import type { ScoreScale } from './score'
 
 /**
@@ -24,6 +25,8 @@ export interface ScoreTable {
   mark: number
   /** Whether tries of one number belong together, so that they are compared with each other alone: heats of a race, orders out of pairs. */
   inHeats: boolean
+  /** How much of what was planned is in it. */
+  looks: Looks
   /** Scores beyond this one never came: they stand in an order, and no amount can be said of them. */
   latest: number
 }
@@ -56,6 +59,7 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
     unit: 1,
     mark: 0,
     inHeats: false,
+    looks: allIn,
     latest: Infinity,
   }
 }

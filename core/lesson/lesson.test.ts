@@ -18,7 +18,7 @@ import {
   type LessonState,
 } from '.'
 
-const plan = examplePlan()
+const plan = examplePlan({ tries: 2 })
 const entries = entriesFrom(
   Object.fromEntries(
     ['a', 'b', 'c', 'd', 'e', 'f'].map((id, g) => [

@@ -7,14 +7,22 @@ import { convertUnit, unitDefinition } from '../quantity'
  * What a plan compares, as evidence needs to know it.
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
  * @param readings how many readings enter one score: two where it is a change
- * @param way what of the way of recording matters: whether all levels are tried at once, and whether they are rounds
+ * @param way what of the way of recording matters: whether all levels are tried at once, and whether they are rounds; and whether
+ * somebody has said that testing is over
  * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
  */
 export function comparisonOf(
   plan: Plan,
   groupIds: readonly string[] = [],
   readings = 1,
-  { sideBySide, inRounds } = { sideBySide: false, inRounds: false },
+  {
+    sideBySide,
+    inRounds,
+    finished = false,
+  }: { sideBySide: boolean; inRounds: boolean; finished?: boolean } = {
+    sideBySide: false,
+    inRounds: false,
+  },
 ): Comparison {
   const { mark, error } = resolutionOf(plan)
   return {
@@ -24,6 +32,8 @@ export function comparisonOf(
     inRounds,
     best: plan.best ?? 'most',
     hasNought: hasNought(plan),
+    tries: plan.tries,
+    finished,
     inHeats: ['place', 'rank'].includes(plan.measured.scale?.kind ?? ''),
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),

@@ -9,13 +9,15 @@ import { scoresOf } from './scoresOf'
 /**
  * Weighs what a lesson has recorded.
  * @param counted the entries that stand and count
- * @param groupIds the groups of the class, in order
- * @example weighLesson(plan, standingOf(entries).counted, ['a', 'b']).judgement.verdict.word // 'clear'
+ * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
+ * @param finished whether testing was said to be over, although not all planned tries are in
+ * @example weighLesson(plan, standingOf(entries).counted, ['leaf', 'bell', 'key']).judgement.verdict.word // 'clear'
  */
 export function weighLesson(
   plan: Plan,
   counted: readonly Entry[],
   groupIds: readonly string[] = [],
+  finished = false,
 ): Evidence {
   const way = wayOf(plan)
   const { sideBySide } = way.needs(plan.recording)
@@ -23,6 +25,7 @@ export function weighLesson(
     comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan), {
       sideBySide,
       inRounds: way.improves,
+      finished,
     }),
     scoresOf(plan, counted),
   )
