@@ -13,6 +13,7 @@ export const useResults = defineStore('results', () => {
       lesson.plan,
       lesson.counted,
       lesson.groups.map((group) => group.id),
+      lesson.testingOver,
     ),
   )
   /** What was found, in words. */

@@ -35,6 +35,7 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     seq: 0,
     cursor: '0.0',
     safety: null,
+    finishedAt: null,
     removed: false,
     ...changes,
   }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { usualCalendar } from '../calendar'
 import { emptyConclusion } from '../conclusion'
 import { kitAmounts } from '../kit'
 import { scoredPlan, weighLesson } from '../recording'
@@ -8,6 +9,7 @@ import {
   benchChoices,
   benchLevels,
   classSays,
+  isTestingOver,
   kitNote,
   lessonResult,
   onInstrument,
@@ -159,5 +161,24 @@ describe('the bench', () => {
       ['A', 'paper'],
       ['B', 'cotton'],
     ])
+  })
+})
+
+describe('testing', () => {
+  const state = { plan, date: '2026-03-09', finishedAt: null, clock: null }
+  const days = { ...plan, recording: { kind: 'daily' as const, days: 3, score: 'gained' as const } }
+
+  it.each([
+    [{}, '2026-03-09', false],
+    [{}, '2026-03-10', true],
+    [{ finishedAt: '2026-03-09T10:42:00.000Z' }, '2026-03-09', true],
+    [{ plan: days }, '2026-03-11', false],
+    [{ plan: days }, '2026-03-12', true],
+    // It goes on another day.
+    [{ clock: { ended: null } }, '2026-03-10', false],
+    [{ clock: { ended: { how: 'later' as const, at: 0 } } }, '2026-03-10', false],
+    [{ clock: { ended: { how: 'over' as const, at: 0 } } }, '2026-03-10', true],
+  ])('%j is over on %s: %s', (changes, today, over) => {
+    expect(isTestingOver({ ...state, ...changes }, usualCalendar, today)).toBe(over)
   })
 })

@@ -155,6 +155,8 @@ export const lessons = pgTable(
     clockVersion: integer('clock_version').notNull().default(0),
     /** Children who are absent, by id; those of a part go by its whole. */
     absent: jsonb('absent').$type<string[]>().notNull().default([]),
+    /** When somebody said that testing is over; null while it goes on, or until all planned tries are in. */
+    finishedAt: moment('finished_at'),
     /** Number of the newest event; taking the next one locks the row and so puts all writes in order. */
     seq: integer('seq').notNull().default(0),
     madeAt: madeAt(),

@@ -1,8 +1,10 @@
 import type { Evidence } from '#core/evidence'
+import { isTestingOver } from '#core/lesson'
 import type { Plan } from '#core/plan'
 import { standingOf } from '#core/record'
 import { scoredPlan, weighLesson } from '#core/recording'
 import type { Database } from '../database/database'
+import { today } from '../http/today'
 import { getLesson } from './lessons'
 
 /** A lesson's plan as its results are measured, and what they say, weighed as the screens weigh them. */
@@ -12,6 +14,11 @@ export async function weighedLesson(db: Database, id: string): Promise<{ plan: P
   const { counted } = standingOf(lesson.entries)
   return {
     plan: scoredPlan(lesson.plan, counted),
-    evidence: weighLesson(lesson.plan, counted, groupIds),
+    evidence: weighLesson(
+      lesson.plan,
+      counted,
+      groupIds,
+      isTestingOver(lesson, lesson.school.calendar, today()),
+    ),
   }
 }

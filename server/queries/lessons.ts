@@ -142,6 +142,7 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         class: withoutNames(await getClass(tx, row.classId, true), await groupsOf(tx, row)),
         date: row.date,
         stage: row.stage,
+        finishedAt: row.finishedAt?.toISOString() ?? null,
         wholeId: row.partOf ?? id,
         parts: await partsOf(tx, row),
         stimulus: row.stimulus,
@@ -225,21 +226,33 @@ const withTimes = (plan: Plan, learnt: PlanTimes): Plan => ({ ...plan, times: { 
 export async function changeLesson(
   db: Database,
   id: string,
-  changes: { date?: string; stage?: Stage },
+  { finished, ...changes }: { date?: string; stage?: Stage; finished?: boolean },
 ): Promise<void> {
   await db.transaction(async (tx) => {
     const { lesson, family } = await lockFamily(tx, id)
     if (lesson.removedAt) throw notFound('lesson')
     // The parts of a lesson are tested on its day.
     const parts = changes.date ? family.filter((one) => one.partOf === id) : []
-    const changed = [{ ...lesson, ...changes }, ...parts.map((part) => ({ ...part, date: changes.date! }))]
-    for (const { id: changedId, date, stage } of changed)
-      await tx.update(lessons).set({ date, stage }).where(eq(lessons.id, changedId))
+    // Said twice, the first time stands.
+    const finishedAt =
+      finished === undefined ? lesson.finishedAt : finished ? (lesson.finishedAt ?? new Date()) : null
+    const changed = [
+      { ...lesson, ...changes, finishedAt },
+      ...parts.map((part) => ({ ...part, date: changes.date! })),
+    ]
+    for (const { id: changedId, ...now } of changed)
+      await tx
+        .update(lessons)
+        .set({ date: now.date, stage: now.stage, finishedAt: now.finishedAt })
+        .where(eq(lessons.id, changedId))
     // Once there is something to compare, testing is over.
     if (changes.stage === 'compare' || changes.stage === 'conclude') await keepTurns(tx, lesson)
     await recordEvents(
       tx,
-      changed.map(({ id: lessonId, date, stage }) => ({ lessonId, event: { kind: 'lesson', date, stage } })),
+      changed.map(({ id: lessonId, date, stage, finishedAt: at }) => ({
+        lessonId,
+        event: { kind: 'lesson', date, stage, finishedAt: at?.toISOString() ?? null },
+      })),
     )
   })
 }

@@ -38,7 +38,11 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
         ? { clock: event.clock, clockVersion: event.clockVersion }
         : {}
     case 'lesson':
-      return { date: event.date, stage: event.stage }
+      return {
+        date: event.date,
+        stage: event.stage,
+        ...(event.finishedAt === undefined ? {} : { finishedAt: event.finishedAt }),
+      }
     case 'stimulus':
       return { stimulus: event.stimulus }
     case 'note':

@@ -5,7 +5,7 @@ import { distinct } from './distinct'
 import type { StringSchema } from 'joi'
 import Joi from './joi'
 import { planSchema } from './plan'
-import { byKind, choice, list, object, optional } from './typed'
+import { byKind, choice, list, object, optional, yesOrNo } from './typed'
 
 /** A pupil's id, or a seat of a group. */
 const memberId = Joi.string()
@@ -24,7 +24,12 @@ export const newLessonSchema = object({
   }),
 })
 
-export const lessonChangeSchema = object({ date: optional(day), stage: optional(choice(...stages)) }).min(1)
+export const lessonChangeSchema = object({
+  date: optional(day),
+  stage: optional(choice(...stages)),
+  /** Whether testing is over. */
+  finished: optional(yesOrNo()),
+}).min(1)
 
 export const planChangeSchema = object({
   /** Sent twice under one id, a save is done once. */

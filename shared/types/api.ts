@@ -194,6 +194,8 @@ export interface LessonDto extends ClockDto {
   class: LessonClassDto
   date: string
   stage: Stage
+  /** When somebody said that testing is over, although not all planned tries are in; null while nobody has. */
+  finishedAt: string | null
   /** The lesson that this one is a part of, or its own id: the lesson under which the parts are listed. */
   wholeId: string
   /** This lesson and the others under the same question, in the order made; one when the class tests together. */
@@ -228,7 +230,8 @@ export type LessonEvent = { seq: number } & (
   | ({ kind: 'clock' } & ClockDto)
   /** Who is absent has changed; their names are no news for every screen. */
   | { kind: 'absent' }
-  | { kind: 'lesson'; date: string; stage: Stage }
+  /** Told before there was such a time, it says nothing of it. */
+  | { kind: 'lesson'; date: string; stage: Stage; finishedAt?: string | null }
   | { kind: 'stimulus'; stimulus: Stimulus }
   | { kind: 'note'; note: Note }
   | { kind: 'note-removed'; id: string }

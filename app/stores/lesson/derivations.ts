@@ -2,6 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats } from '#core/conclusion'
+import { isTestingOver } from '#core/lesson'
 import { standingOf } from '#core/record'
 import type { FitsContext } from '#core/timetable'
 import { groupProgress, scoredPlan, wayOf } from '#core/recording'
@@ -44,6 +45,8 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
       wayOf(plan.value).needs(plan.value.recording).days,
     ),
   )
+  /** Whether nobody will test any more, so that what was found is no longer only what it is so far. */
+  const testingOver = computed(() => isTestingOver(open.value, open.value.school.calendar, today()))
   const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
   /** What the time of the lesson goes by besides its plan. */
   const timeContext = computed<FitsContext>(() => ({
@@ -58,6 +61,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     ),
   )
   return {
+    testingOver,
     plan,
     groups,
     words,

@@ -235,6 +235,12 @@ export const useLesson = defineStore('lesson', () => {
       notices.tell('Another screen pressed first. This is how the clock goes now.')
   }
 
+  /** Says that testing is over, or that it goes on. */
+  async function setFinished(finished: boolean) {
+    const { id } = open.value
+    await notices.attempt(() => request('PATCH', '/api/lessons/:id', { params: { id }, body: { finished } }))
+  }
+
   async function setDate(date: string) {
     const { id, date: before } = open.value
     patch({ date })
@@ -275,6 +281,7 @@ export const useLesson = defineStore('lesson', () => {
     act,
     predict,
     setStage,
+    setFinished,
     setDate,
     pressClock,
   }

@@ -1,17 +1,17 @@
 import type { LevelResult, Score } from '../../evidence'
-import { resolutionOf } from '../../instrument'
-import { levelsForGroup, type Plan, type Recording, type SeriesScore } from '../../plan'
-import { listed, printQuantity } from '../../quantity'
+import { levelsForGroup, type Plan, type Recording } from '../../plan'
+import { listed } from '../../quantity'
 import type { Entry, Slot } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkedEntry'
 import { numberPerTry, readScores } from '../numberPerTry'
-import type { Curve, Understood, Way, WayOption } from '../way'
+import type { Curve, Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { difference } from '../working'
 import { minutesFromText, minutesSaid } from './minutesFromText'
 import { atField, dayMoment, minuteMoment, minutesLimits, startMoment } from './moments'
 import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
 import { scoredSeries } from './scoredSeries'
+import { scoreOption, targetOption } from './scoreOptions'
 import { seriesScore, shortOf } from './seriesScore'
 import { soFarOf, toldOf } from './told'
 import { understoodWithTime } from './timedFields'
@@ -158,37 +158,6 @@ function seriesWay({
 
     scores,
   }
-}
-
-const scoreOption: WayOption = {
-  name: 'score',
-  label: 'What counts of it',
-  kind: 'choice',
-  changesScore: true,
-  choices: [
-    ['lost', 'how much less it got'],
-    ['gained', 'how much more it got'],
-    ['end', 'what it is at the end'],
-    ['rate', 'how fast it changed'],
-    ['reached', 'how long until it reached a value'],
-  ],
-  says: (answer) =>
-    ({
-      lost: 'and look at how much less it got',
-      gained: 'and look at how much more it got',
-      end: 'and look at what it is at the end',
-      rate: 'and look at how fast it changed',
-      reached: 'and look at how long it took to reach',
-    })[answer as SeriesScore],
-}
-const targetOption: WayOption = {
-  name: 'target',
-  label: 'The value to be reached',
-  kind: 'amount',
-  optional: true,
-  applies: ({ recording }) => 'score' in recording && recording.score === 'reached',
-  says: (answer, plan) =>
-    answer === null ? 'which value?' : printQuantity(answer, plan.measured.unit, resolutionOf(plan).mark),
 }
 
 function minutesSpan({ minutes }: Intervals): { span: number; gap: number } {

@@ -110,8 +110,7 @@ describe('rosters', () => {
 
   it('are taken in once where one is sent twice at once', async () => {
     const { id } = await make()
-    const send = () =>
-      app.call<ClassDto>('POST', `/api/classes/${id}/roster`, { csv: 'name\nAda\nBruno' })
+    const send = () => app.call<ClassDto>('POST', `/api/classes/${id}/roster`, { csv: 'name\nAda\nBruno' })
     const statuses = (await Promise.all([send(), send()])).map(({ status }) => status)
     // The second meets what the first has added, before or after it was read.
     expect(statuses.filter((status) => status === 200)).toHaveLength(1)

@@ -50,6 +50,22 @@ describe('lessons', () => {
     expect(list.some((one) => one.question === 'Why is it so?')).toBe(false)
   })
 
+  it('remember when testing was said to be over, the first time that it was', async () => {
+    const { path } = await bounceLesson(app)
+    const finished = async (now: boolean) => {
+      await app.call('PATCH', path, { finished: now })
+      return (await lessonAt(path)).finishedAt
+    }
+    expect((await lessonAt(path)).finishedAt).toBeNull()
+    const at = await finished(true)
+    expect(Date.parse(at!)).toBeGreaterThan(Date.now() - 60_000)
+    expect(await finished(true)).toBe(at)
+    await app.call('PATCH', path, { stage: 'compare' })
+    expect((await lessonAt(path)).finishedAt).toBe(at)
+    expect(await finished(false)).toBeNull()
+    expect((await app.call('PATCH', path, { finished: 'yes' })).status).toBe(400)
+  })
+
   it('are listed with question, answer and how far they are, and can be taken off and put back', async () => {
     const { lesson, path } = await bounceLesson(app)
     const first = sentEntry(lesson)

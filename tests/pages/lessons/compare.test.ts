@@ -1,4 +1,5 @@
 import { expect } from 'vitest'
+import { sentEntry } from '../../../server/testing/examples'
 import { anywhere, seriousFindings } from '../../support/browser'
 import { inDemoSchool } from '../../support/inSchool'
 import { kinds } from '../../support/school'
@@ -35,4 +36,38 @@ it('says of each stage what there is of it, as the plan’s page does', async ({
     return page.getByRole('navigation', { name: 'Stages of the lesson' }).locator('small').allTextContents()
   }
   expect(await notes('compare')).toEqual(await notes('plan'))
+})
+
+it('says nothing is clear while tries are to come, until the teacher says that testing is over', async ({
+  school,
+  open,
+}) => {
+  const id = await school.small('ball-bounce', () => ({ tries: 3 }))
+  const { plan, class: own } = await school.lesson(id)
+  const read = async (place: number) => {
+    for (const level of [0, 1])
+      for (const tryNumber of [1, 2, 3])
+        await school.record(
+          id,
+          sentEntry(await school.lesson(id), {
+            groupId: own.groups[place]!.id,
+            levelId: plan.levels[level]!.id,
+            tryNumber,
+            value: 4 + 20 * level + tryNumber,
+          }),
+        )
+  }
+  for (let place = 0; place < own.groups.length - 1; place++) await read(place)
+  const page = await open(`/lessons/${id}/compare`)
+  await page.getByRole('heading', { name: /^So far: it looks as if a larger drop height/ }).waitFor()
+  await page.getByText('leaning so far').waitFor()
+  await page.getByRole('button', { name: 'We’ve finished testing' }).click()
+  await page.getByRole('heading', { name: /^A larger drop height gave/ }).waitFor()
+  await page.getByText(/Testing finished at .*\d\d:\d\d\./).waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+  await page.getByRole('button', { name: 'We’ll go on testing' }).click()
+  await page.getByRole('heading', { name: /^So far/ }).waitFor()
+  await read(own.groups.length - 1)
+  await page.getByRole('heading', { name: /^A larger drop height gave/ }).waitFor()
+  expect(await page.getByRole('button', { name: /testing/ }).count()).toBe(0)
 })

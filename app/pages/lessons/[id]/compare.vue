@@ -28,10 +28,11 @@ if (store.open.stage === 'test') void store.setStage('compare')
           <VerdictMark
             v-if="results.evidence.results.length >= 2"
             :word="results.evidence.judgement.verdict.word"
-            :so-far="results.evidence.coverage.partial"
+            :so-far="results.evidence.coverage.partial || results.evidence.table.looks.open"
           />
           <p>{{ results.found.reason }} {{ results.found.detail }}</p>
         </div>
+        <FinishTesting v-if="results.evidence.results.length >= 2" />
       </div>
       <template v-if="results.evidence.results.length > 0 || counted.length > 0">
         <div v-if="drawn || predicted.length > 0" class="row views">
