@@ -9,6 +9,7 @@ import {
   emptyConclusion,
   type Claim,
 } from '.'
+import { normalRandom, seededRandom } from '../random'
 import { weighLesson } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
@@ -266,6 +267,37 @@ describe('suggestClaim', () => {
       expect(offered).not.toBeNull()
       expect(checkClaim(plan, offered!, evidence, null).fit).toBe('fits')
     }
+  })
+})
+
+describe('a stretch that was chosen after looking', () => {
+  it('is by luck clear in few classes with nothing true', () => {
+    const normal = normalRandom(seededRandom(11))
+    let found = 0
+    for (let one = 0; one < 120; one++) {
+      const evidence = weighLesson(
+        plan,
+        class6(() =>
+          Object.fromEntries(
+            heights.map((height) => [`h${height}`, [0, 1, 2].map(() => Math.round(30 + 3 * normal()))]),
+          ),
+        ),
+        six,
+      )
+      const stretches = heights.flatMap((from, index) =>
+        heights.slice(index + 1).map((to) => between(from, to)),
+      )
+      const says = (scope: Claim['scope'], comparison: 'more' | 'less') =>
+        checkClaim(plan, { ...claim, strength: 'together', scope, comparison }, evidence, null).fit
+      if (
+        stretches.some((scope) =>
+          (['more', 'less'] as const).some((way) => ['fits', 'says-less'].includes(says(scope, way))),
+        )
+      )
+        found++
+    }
+    // Without a word about how many there are to choose from it was one in four.
+    expect(found / 120).toBeLessThan(0.1)
   })
 })
 

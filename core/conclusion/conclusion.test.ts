@@ -258,11 +258,31 @@ describe('comparePrediction', () => {
     expect(outcome({ format: 'order', levelIds: ['h20', 'h40', 'h60'] })).toBe('surprised')
   })
 
-  it('compares numbers by the wobble seen', () => {
-    expect(outcome({ format: 'number', levelId: 'h60', value: 32 })).toBe('as-predicted')
-    expect(outcome({ format: 'number', levelId: 'h60', value: 33 })).toBe('nearly')
+  it('compares numbers within a fifth of them, however much the tries wobble', () => {
+    expect(outcome({ format: 'number', levelId: 'h60', value: 33 })).toBe('as-predicted')
+    expect(outcome({ format: 'number', levelId: 'h60', value: 45 })).toBe('nearly')
     expect(outcome({ format: 'number', levelId: 'h60', value: 60 })).toBe('surprised')
     expect(outcome({ format: 'number', levelId: 'gone', value: 60 })).toBe('open')
+  })
+
+  it('compares a number with what its own group read, and in rounds with the best of them', () => {
+    const wild = weighLesson(
+      plan,
+      entriesFrom({ a: { h20: [5], h60: [10, 50, 10] }, b: { h20: [5], h60: [50] } }),
+    )
+    const of = (groupId: string | null, value: number, over = plan) =>
+      comparePrediction(over, { format: 'number', levelId: 'h60', value }, wild, groupId)
+    expect([of('a', 11), of('a', 50), of('b', 50), of('c', 50)]).toEqual([
+      'as-predicted',
+      'surprised',
+      'as-predicted',
+      'open',
+    ])
+    const rounds = kindsPlan(['round 1', 'round 2'], { recording: { kind: 'rounds' } })
+    const read = weighLesson(rounds, entriesFrom({ a: { 'round 1': [12], 'round 2': [7] } }))
+    const best = { format: 'number' as const, levelId: 'round 2', value: 12 }
+    expect(comparePrediction(rounds, best, read, 'a')).toBe('as-predicted')
+    expect(comparePrediction({ ...rounds, best: 'least' }, best, read, 'a')).toBe('surprised')
   })
 
   it('compares choices', () => {

@@ -56,17 +56,23 @@ export function judgeClaim(plan: Plan, claim: Claim, evidence: Evidence): ClaimG
   }
 }
 
-/** The same scores, weighed over some of the levels only. */
+/**
+ * The same scores, weighed over some of the levels only. Any stretch can be picked after looking, so it must be beyond chance among all
+ * that there are.
+ */
 function within(evidence: Evidence, levels: readonly Level[]): Evidence {
   const { comparison } = evidence
   const ids = new Set(levels.map((level) => level.id))
   const kept = comparison.levels.filter((level) => ids.has(level.id))
   if (kept.length === comparison.levels.length) return evidence
   return weighEvidence(
-    { ...comparison, levels: kept },
+    { ...comparison, levels: kept, chosenFrom: stretchesOf(comparison.levels.length) },
     evidence.cells.flatMap((cell) => cell.tries),
   )
 }
+
+/** How many stretches of neighbouring levels there are, from two levels on. */
+const stretchesOf = (levels: number) => (levels * (levels - 1)) / 2
 
 function judgeTrendClaim({ comparison }: Claim, { judgement }: Evidence): ClaimGrounds {
   if (judgement.kind !== 'trend') return nothing

@@ -74,16 +74,19 @@ export function predictionFormat({ prediction, changed, measured }: Plan): Predi
 /**
  * Compares a prediction with the result, kindly, and only with what is clear: a result that merely leans proves nothing
  * either way. An order is compared by the pairs that the data set apart, and is nearly right when only neighbours are
- * swapped; a number is as predicted within the wobble seen at its level and nearly so within twice that.
+ * swapped; a number is compared with what its own group read, in rounds with the best of them, and is as predicted within a fifth of it,
+ * or a mark where that is more, and nearly so within twice that.
+ * @param groupId who predicted; null where the class did so together
  * @example comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence) // 'as-predicted'
  */
 export function comparePrediction(
   plan: Plan,
   answer: PredictionAnswer,
   evidence: Evidence,
+  groupId: string | null = null,
 ): PredictionOutcome {
   const { judgement } = evidence
-  if (answer.format === 'number') return compareNumber(answer, evidence, resolutionOf(plan).mark)
+  if (answer.format === 'number') return compareNumber(plan, answer, evidence, groupId)
   const { word } = judgement.verdict
   if (answer.format === 'order' && word !== 'no-difference')
     return compareOrder(plan, answer.levelIds, judgement.order)
@@ -123,16 +126,36 @@ function compareOrder(
   return furthest === 0 ? 'as-predicted' : furthest === 1 ? 'nearly' : 'surprised'
 }
 
+/** How far a number may be off, as a share of it, however much the tries wobble. */
+const numberWithin = 0.2
+
 function compareNumber(
-  answer: { levelId: string; value: number },
+  plan: Plan,
+  { levelId, value }: { levelId: string; value: number },
   evidence: Evidence,
-  mark: number,
+  groupId: string | null,
 ): PredictionOutcome {
-  const result = evidence.results.find((one) => one.level.id === answer.levelId)
-  if (!result) return 'open'
-  const room = Math.max(mark, (result.greatest - result.least) / 2)
-  const away = Math.abs(answer.value - result.centre)
+  const found = numberFound(plan, levelId, evidence, groupId)
+  if (found === null) return 'open'
+  const room = Math.max(resolutionOf(plan).mark, numberWithin * Math.abs(value)) * (1 + 1e-9)
+  const away = Math.abs(value - found)
   return away <= room ? 'as-predicted' : away <= 2 * room ? 'nearly' : 'surprised'
+}
+
+/** What came of the level that a number was predicted for: of its own group, and in rounds of the best round that it had. */
+function numberFound(
+  plan: Plan,
+  levelId: string,
+  { cells, results, comparison }: Evidence,
+  groupId: string | null,
+): number | null {
+  const own = cells.filter((cell) => cell.groupId === groupId)
+  const centres = (comparison.inRounds ? own : own.filter((cell) => cell.levelId === levelId))
+    .map((cell) => cell.summary.centre)
+    .filter(Number.isFinite)
+  if (centres.length > 0) return plan.best === 'least' ? Math.min(...centres) : Math.max(...centres)
+  const found = groupId === null ? results.find(({ level }) => level.id === levelId)?.centre : undefined
+  return found !== undefined && Number.isFinite(found) ? found : null
 }
 
 const predictors: Record<Plan['prediction']['who'], [one: string, many: string]> = {

@@ -39,6 +39,8 @@ export interface Comparison extends Judging {
   tries: number
   /** Whether somebody has said that testing is over, although not all planned tries are in. */
   finished: boolean
+  /** From how many stretches of levels these were chosen after looking; 1 where nobody chose. */
+  chosenFrom: number
   /** The groups meant to test each level, by level id; empty where nobody has said. */
   meant: Record<string, string[]>
 }

@@ -1,6 +1,7 @@
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
 import type { Comparison } from './comparison'
 import { coverageOf, looksOf, type Coverage } from './coverage'
+import { driftOf, type Drift } from './drift'
 import { groupOffsets, type GroupOffset } from './groupOffsets'
 import { kindsEvidence, type KindsEvidence } from './kindsEvidence'
 import { oddReadings, type OddReading } from './oddReadings'
@@ -19,6 +20,8 @@ export interface Evidence {
   odd: OddReading[]
   offsets: GroupOffset[]
   coverage: Coverage
+  /** Whether later tries come out otherwise than earlier ones; null where scores have no distances. */
+  drift: Drift | null
   judgement: TrendEvidence | KindsEvidence
 }
 
@@ -33,7 +36,11 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
   const results = levelResults(levels, cells, scale)
   const groupIds = [...new Set(cells.map((cell) => cell.groupId))]
   const coverage = coverageOf(comparison, cells)
-  const table = { ...tableOfCells(comparison, cells, groupIds), looks: looksOf(comparison, coverage) }
+  const table = {
+    ...tableOfCells(comparison, cells, groupIds),
+    looks: looksOf(comparison, coverage),
+    chosenFrom: comparison.chosenFrom,
+  }
   return {
     comparison,
     groupIds,
@@ -44,6 +51,7 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     odd: scale === 'number' ? oddReadings(cells, comparison) : [],
     offsets: scale === 'number' ? groupOffsets(cells, error) : [],
     coverage,
+    drift: scale === 'number' ? driftOf(cells) : null,
     judgement: comparison.ordered
       ? trendEvidence(comparison, table, cells)
       : kindsEvidence(comparison, table, cells, results),

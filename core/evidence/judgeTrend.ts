@@ -2,7 +2,7 @@ import type { Judging } from './comparison'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear } from './joinedChance'
 import { levelEffects } from './levelEffects'
-import { afterLooks } from './looks'
+import { seenChance } from './looks'
 import { openDifference } from './noDifference'
 import { pageOfTable, type TrendTest } from './pageTrend'
 import { comparingGroups, isReplicated, type ScoreTable } from './scoreTable'
@@ -44,7 +44,7 @@ export function judgeTrend(table: ScoreTable, judging: Judging): TrendJudgement 
   })
   if (joined.carriedBy === 'tries' && joined.p <= clearAt && !isBeyondMark(table)) joined.p = neverClear
   const direction = directionOf(joined.carriedBy === 'tries' && byTries ? byTries : byGroups)
-  const verdict = verdictOf({ ...joined, p: afterLooks(joined.p, table.looks) })
+  const verdict = verdictOf({ ...joined, p: seenChance(joined.p, table) })
   const found = { verdict, direction, bound: Infinity }
   if (verdict.word === 'clear') return found
   if (tested.length >= 3) {

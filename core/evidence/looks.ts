@@ -28,6 +28,13 @@ export function afterLooks(p: number, { share, open }: Looks): number {
   return Math.min(1, 4 * normalTail(normalQuantile(p / 2) * Math.sqrt(share)))
 }
 
+/**
+ * A chance as it stands after everything that was looked at: other stretches that could have been chosen, and earlier looks.
+ * @example seenChance(0.01, { looks: allIn, chosenFrom: 3 }) // 0.03
+ */
+export const seenChance = (p: number, { looks, chosenFrom }: { looks: Looks; chosenFrom: number }): number =>
+  afterLooks(Math.min(1, p * chosenFrom), looks)
+
 /** The z beyond which lies a chance from 0 to a half, by bisection: it is asked for seldom. */
 function normalQuantile(tail: number): number {
   let [least, greatest] = [0, 40]

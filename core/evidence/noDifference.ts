@@ -68,7 +68,8 @@ export function openDifference(
   }
   const worth = worthNoticing(table, judging.worth)
   // Stopped early, the bound was looked at before, too.
-  const alpha = (table.looks.share < 1 ? intervalAlpha / 4 : intervalAlpha) / ((of * (of - 1)) / 2)
+  const alpha =
+    (table.looks.share < 1 ? intervalAlpha / 4 : intervalAlpha) / ((of * (of - 1)) / 2) / table.chosenFrom
   let bound = 0
   for (const [a, b] of pairs) {
     const { least, greatest } = shiftInterval(table, a, b, alpha)

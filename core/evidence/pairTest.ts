@@ -3,7 +3,7 @@ import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear, triesWeight } from './joinedChance'
 import { isReplicated, type ScoreTable } from './scoreTable'
-import { afterLooks } from './looks'
+import { seenChance } from './looks'
 import { signedRank } from './signedRank'
 import { clearAt, type CarriedBy } from './verdict'
 
@@ -44,7 +44,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   const replicated = isReplicated(table)
   if (replicated && groups < enoughShared * either) {
     const { p, ahead } = contrastTest(table, a, b)
-    return { p: afterLooks(Math.min(1, triesWeight * p), table.looks), carriedBy: 'tries', ahead, groups }
+    return { p: seenChance(Math.min(1, triesWeight * p), table), carriedBy: 'tries', ahead, groups }
   }
   if (groups === 0) return { p: 1, carriedBy: 'groups', ahead: 0, groups }
   const byGroups = signedRank(differences)
@@ -60,7 +60,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
     joined.carriedBy === 'tries' && byTries ? byTries.statistic - byTries.expected : byGroups.statistic
   return {
     ...joined,
-    p: afterLooks(joined.p, table.looks),
+    p: seenChance(joined.p, table),
     ahead: Math.sign(lead) as PairTest['ahead'],
     groups,
   }

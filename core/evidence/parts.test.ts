@@ -21,6 +21,7 @@ import {
 import { comparisonOf } from '../recording'
 import { normalRandom, seededRandom } from '../random'
 import { examplePlan } from '../testing/examplePlan'
+import { driftOf } from './drift'
 import { setUpAllowance } from './setUpAllowance'
 import { setUpSpread } from './setUpSpread'
 import { sumNull } from './sumNull'
@@ -208,6 +209,26 @@ describe('the order with ties', () => {
     expect(order.map((rank) => [...rank].sort())).toEqual([[1, 2], [0]])
   })
 
+  it('says six orders that are the same as one order, and no further down than they agree', () => {
+    const places = (orders: number[][]) => {
+      const ranked = {
+        ...tableOf(
+          orders.map((order) => order.map((place) => [place])),
+          'median',
+        ),
+        inHeats: true,
+      }
+      const ranking = rankLevels(ranked, [0, 1, 2, 3, 4, 5], 'order')
+      return tiedOrder(ranking, 0).map((rank) => rank.length)
+    }
+    const same = Array.from({ length: 6 }, () => [6, 5, 4, 3, 2, 1])
+    expect(places(same)).toEqual([1, 1, 1, 1, 1, 1])
+    // Three of them have the last two the other way round.
+    expect(places(same.map((order, group) => (group < 3 ? order : [6, 5, 4, 3, 1, 2])))).toEqual([
+      1, 1, 1, 1, 2,
+    ])
+  })
+
   it('leaves out levels that were compared with nothing', () => {
     expect(rankLevels(tableOf([[[1], [2], []]], 'mean'), [0, 1, 2], 'number').order).toEqual([1, 0])
   })
@@ -303,5 +324,29 @@ describe('residualModel and odd readings', () => {
   it('passes over cells of two tries, and over scores that never came', () => {
     expect(oddReadings(cells({ a: { h20: [1, 90] } }), comparison)).toEqual([])
     expect(oddReadings(cells({ a: { h20: [1, 2, Infinity] } }), comparison)).toEqual([])
+  })
+})
+
+describe('tries that drift', () => {
+  const climbing = (perTry: number) =>
+    cells(
+      Object.fromEntries(
+        ['a', 'b', 'c', 'd'].map((id, group) => [
+          id,
+          Object.fromEntries(
+            ['h20', 'h40', 'h60'].map((level, place) => [
+              level,
+              [0, 1, 2].map((one) => 10 * place + group + perTry * one + ((group + place + one) % 2)),
+            ]),
+          ),
+        ]),
+      ),
+    )
+
+  it('are noticed when all climb or fall, with about how much, and not when they wobble', () => {
+    expect(driftOf(climbing(9))).toEqual({ direction: 'rising', amount: 18 })
+    expect(driftOf(climbing(-9))).toEqual({ direction: 'falling', amount: 18 })
+    expect(driftOf(climbing(0))).toBeNull()
+    expect(driftOf(cells({ a: { h20: [1], h40: [2] } }))).toBeNull()
   })
 })

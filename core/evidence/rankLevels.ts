@@ -39,23 +39,34 @@ function apartBy(shares: Float64Array, one: number, other: number): number {
 }
 
 /**
- * The order with ties: neighbours stay apart only where their gap is beyond chance. One gap may be the first statement,
- * which has its own 5%; the others share another 5%.
- * @param first the gap that is stated first, or null where all are further statements
+ * The order with ties: neighbours stay apart only where their gap is beyond chance. One gap may be the first statement, and from it on
+ * each next one is stated as long as all before are beyond chance, which they may at 5% each: none is stated falsely unless the first
+ * false one is. The others share another 5%.
+ *
+ * Source: fixed sequences, W. Maurer, L. Hothorn and W. Lehmacher, Biometrie in der chemisch-pharmazeutischen Industrie 6 (1995) 3–18.
+ *
+ * @param first the gap that is stated first, at either end, or null where all are further statements
  * @example tiedOrder(ranking, 0) // [[1], [0, 2]]
  */
 export function tiedOrder({ order, gaps }: Ranking, first: number | null): number[][] {
-  const further = gaps.map((_, index) => index).filter((index) => index !== first)
+  const run = first === null ? [] : runFrom(gaps, first)
+  const further = gaps.map((_, index) => index).filter((index) => !run.includes(index) && index !== first)
   const passed = holm(
     further.map((index) => gaps[index]!.p),
     clearAt,
   )
-  const apart = new Set(further.filter((_, place) => passed[place]))
-  if (first !== null && gaps[first] && gaps[first].p <= clearAt) apart.add(first)
+  const apart = new Set([...run, ...further.filter((_, place) => passed[place])])
   const ranks: number[][] = []
   order.forEach((level, index) => {
     if (index === 0 || apart.has(index - 1)) ranks.push([level])
     else ranks.at(-1)!.push(level)
   })
   return ranks
+}
+
+/** The gaps beyond chance from the one stated first, one after another, to the other end. */
+function runFrom(gaps: readonly PairTest[], first: number): number[] {
+  const sequence = gaps.map((_, index) => (first === 0 ? index : gaps.length - 1 - index))
+  const end = sequence.findIndex((index) => gaps[index]!.p > clearAt)
+  return end < 0 ? sequence : sequence.slice(0, end)
 }

@@ -11,9 +11,17 @@ import type { TrendEvidence } from './trendEvidence'
  */
 export function resultReason(say: ResultWords): string {
   const { judgement } = say.evidence
-  return [reasonOf(judgement, say), stillOpen(say.evidence), orderCaveat(say.evidence)]
+  return [reasonOf(judgement, say), stillOpen(say.evidence), driftWords(say), orderCaveat(say.evidence)]
     .filter(Boolean)
     .join(' ')
+}
+
+/** Tries that climb or fall from first to last may be the finding, or what went wrong. */
+function driftWords(say: ResultWords): string {
+  const { drift, comparison } = say.evidence
+  if (!drift || drift.amount < comparison.mark) return ''
+  const way = drift.direction === 'rising' ? 'higher' : 'lower'
+  return `Last tries came out ${way} than first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
 }
 
 /** What the looks before all tries were in do to the verdict. */

@@ -154,6 +154,8 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
       if (judgement.verdict.because === 'too-coarse')
         return `our scale is too coarse to tell ${say.named(top!)} apart.${orderWords(ranks, say)}`
       if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
+      if (judgement.unanimous && judgement.groups > 1)
+        return `${first} ${gaveMost(measured, most)} in each of the ${judgement.groups} groups, but that can still be luck.`
       return judgement.differ
         ? `they do differ, but ${first} and ${next} are too close to tell apart yet.`
         : `we can’t tell yet whether ${first} is really ahead of ${next}.`

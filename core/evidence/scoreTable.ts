@@ -27,6 +27,8 @@ export interface ScoreTable {
   inHeats: boolean
   /** How much of what was planned is in it. */
   looks: Looks
+  /** From how many stretches of levels this one was chosen after looking; 1 for all levels, and for one that was chosen before. */
+  chosenFrom: number
   /** Scores beyond this one never came: they stand in an order, and no amount can be said of them. */
   latest: number
 }
@@ -60,6 +62,7 @@ export function emptyTable(levels: number, groups: number, room: number): ScoreT
     mark: 0,
     inHeats: false,
     looks: allIn,
+    chosenFrom: 1,
     latest: Infinity,
   }
 }

@@ -45,14 +45,16 @@ export const classSays = (scored: Plan, conclusion: Conclusion, { sentence }: Le
 /**
  * How many had predicted what came, in one sentence; empty while nobody predicted or the result is open.
  * @param scored the plan as its results are measured (`scoredPlan`)
- * @example predictionsSaid(scored, [{ answer: { format: 'direction', direction: 'more' } }], evidence) // '1 of 1 group had predicted this.'
+ * @example predictionsSaid(scored, [{ groupId: 'leaf', answer: { format: 'direction', direction: 'more' } }], evidence) // '1 of 1 group had predicted this.'
  */
 export const predictionsSaid = (
   scored: Plan,
-  predictions: readonly { answer: PredictionAnswer }[],
+  predictions: readonly { groupId: string; answer: PredictionAnswer }[],
   evidence: Evidence,
 ): string =>
   predictionsMet(
     scored.prediction.who,
-    predictions.map(({ answer }) => comparePrediction(scored, answer, evidence)),
+    predictions.map(({ groupId, answer }) =>
+      comparePrediction(scored, answer, evidence, scored.prediction.who === 'class' ? null : groupId),
+    ),
   )

@@ -34,6 +34,7 @@ export function comparisonOf(
     hasNought: hasNought(plan),
     tries: plan.tries,
     finished,
+    chosenFrom: 1,
     inHeats: ['place', 'rank'].includes(plan.measured.scale?.kind ?? ''),
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),

@@ -72,9 +72,7 @@ export const rounds: Way = {
     if (best === null) return null
     const printed = (value: number) => printResult(plan, value, 1)
     const moves = gains.flatMap((gain, round) =>
-      gain === null
-        ? []
-        : [`${gain < 0 ? '−' : '+'}${shortly(plan, Math.abs(gain))} in ${levelName(plan, levels[round]!)}`],
+      gain === null ? [] : [`${movedBy(plan, gain)} in ${levelName(plan, levels[round]!)}`],
     )
     const own = steps.length === 1 ? 'the best' : 'the middle of the groups: best'
     return [
@@ -84,6 +82,8 @@ export const rounds: Way = {
   },
 }
 
+const movedBy = (plan: Plan, gain: number) =>
+  gain === 0 ? 'the same' : `${gain < 0 ? '−' : '+'}${shortly(plan, Math.abs(gain))}`
 const shortly = (plan: Plan, value: number) => printNumber(value, resolutionOf(plan).mark, 1)
 
 function stepsOf(plan: Plan, counted: readonly Entry[]): RoundSteps[] {

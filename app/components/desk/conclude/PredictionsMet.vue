@@ -17,7 +17,18 @@ const lines = computed(() =>
   store.open.predictions.flatMap((made) => {
     const group = store.groups.find((one) => one.id === made.groupId)
     return group
-      ? [{ group, made, outcome: comparePrediction(store.scored, made.answer, results.evidence) }]
+      ? [
+          {
+            group,
+            made,
+            outcome: comparePrediction(
+              store.scored,
+              made.answer,
+              results.evidence,
+              store.scored.prediction.who === 'class' ? null : made.groupId,
+            ),
+          },
+        ]
       : []
   }),
 )
