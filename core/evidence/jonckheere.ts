@@ -3,7 +3,9 @@ import type { Stratum } from './stratum'
 import type { TrendTest } from './pageTrend'
 import { tableOf, type ScoreTable } from './scoreTable'
 import { edgeworthTail, type Moments } from './tails'
+import { triesWeight } from './joinedChance'
 import { setUpAllowance } from './setUpAllowance'
+import { leaningAt } from './verdict'
 
 /** A trend found in tries, with how it came about. */
 export interface StratifiedTrend extends TrendTest {
@@ -25,13 +27,14 @@ export interface StratifiedTrend extends TrendTest {
  *
  * @param table the scores, group by group
  * @param levels the places of the levels to compare, in order; all of them when left out
- * @param allowance how much wider the spread is taken for what tries of one cell share
+ * @param allowance how much wider the spread is taken for what tries of one cell share; estimated from the table when left out, unless
+ * even the plain chance says nothing
  * @example jonckheere(tableOf([[[1, 2], [3, 4], [5, 6]]], 'mean')).pRising // 1 / 90: all pairs rise
  */
 export function jonckheere(
   table: ScoreTable,
   levels: readonly number[] = Array.from({ length: table.levels }, (_, level) => level),
-  allowance = setUpAllowance(table, levels),
+  allowance: number | null = null,
 ): StratifiedTrend {
   const strata: Stratum[] = []
   for (let group = 0; group < table.groups; group++) {
@@ -44,14 +47,27 @@ export function jonckheere(
   const statistic2 = strata.reduce((sum, stratum) => sum + stratum.statistic2, 0)
   const expected = strata.reduce((sum, stratum) => sum + stratum.pairs, 0) / 2
   const found = { statistic: statistic2 / 2, expected, strata: strata.length }
+  const plain = allowance === null || allowance === 1 ? chancesOf(strata, statistic2, 1) : null
+  if (plain && (allowance === 1 || Math.min(plain.pRising, plain.pFalling) > saysNothingAt))
+    return { ...found, ...plain }
+  return { ...found, ...chancesOf(strata, statistic2, allowance ?? setUpAllowance(table, levels)) }
+}
+
+/** Allowing for set-ups only makes a chance larger; from here on the verdict is the same without. */
+const saysNothingAt = leaningAt / triesWeight / 2
+
+function chancesOf(
+  strata: readonly Stratum[],
+  statistic2: number,
+  allowance: number,
+): Pick<TrendTest, 'pRising' | 'pFalling'> {
   const counted = allowance === 1 ? jonckheereNull(strata, statistic2) : null
-  if (counted) return { ...found, pRising: counted.from, pFalling: counted.upTo }
+  if (counted) return { pRising: counted.from, pFalling: counted.upTo }
   const moments = momentsOf(strata)
   const wide = { ...moments, variance: moments.variance * allowance, fourth: moments.fourth * allowance ** 2 }
   return {
-    ...found,
     pRising: edgeworthTail(statistic2 / 2 - 0.5, wide),
-    pFalling: edgeworthTail(2 * expected - statistic2 / 2 - 0.5, wide),
+    pFalling: edgeworthTail(2 * moments.mean - statistic2 / 2 - 0.5, wide),
   }
 }
 
@@ -115,19 +131,33 @@ function tieSizes(sorted: Float64Array): number[] {
 export function momentsOf(strata: readonly Pick<Stratum, 'sizes' | 'ties'>[]): Moments {
   const all: Moments = { mean: 0, variance: 0, fourth: 0 }
   for (const { sizes, ties } of strata) {
-    const total = sizes.reduce((sum, size) => sum + size, 0)
-    all.mean += (total ** 2 - over(sizes, (n) => n ** 2)) / 4
+    const [ofSizes, ofTies] = [sumsOf(sizes), sumsOf(ties)]
+    const total = ofSizes.n
+    all.mean += (total ** 2 - ofSizes.squared) / 4
     all.variance +=
-      (square(total) - over(sizes, square) - over(ties, square)) / 72 +
-      (total > 2 ? (over(sizes, cube) * over(ties, cube)) / (36 * cube(total)) : 0) +
-      (over(sizes, pair) * over(ties, pair)) / (8 * pair(total))
-    all.fourth -= (evenFourth(total) - over(sizes, evenFourth)) / 120
+      (square(total) - ofSizes.square - ofTies.square) / 72 +
+      (total > 2 ? (ofSizes.cube * ofTies.cube) / (36 * cube(total)) : 0) +
+      (ofSizes.pair * ofTies.pair) / (8 * pair(total))
+    all.fourth -= (evenFourth(total) - ofSizes.evenFourth) / 120
   }
   return all
 }
 
-const over = (counts: readonly number[], term: (n: number) => number) =>
-  counts.reduce((sum, count) => sum + term(count), 0)
+/** Sums over the sizes of levels, or of ties, of what the moments are made of. */
+function sumsOf(counts: readonly number[]) {
+  const sums = { n: 0, squared: 0, square: 0, cube: 0, pair: 0, evenFourth: 0 }
+  for (let index = 0; index < counts.length; index++) {
+    const n = counts[index]!
+    sums.n += n
+    sums.squared += n * n
+    sums.square += square(n)
+    sums.cube += cube(n)
+    sums.pair += pair(n)
+    sums.evenFourth += evenFourth(n)
+  }
+  return sums
+}
+
 const square = (n: number) => n * (n - 1) * (2 * n + 5)
 const cube = (n: number) => n * (n - 1) * (n - 2)
 const pair = (n: number) => n * (n - 1)

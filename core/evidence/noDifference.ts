@@ -70,11 +70,13 @@ export function openDifference(
   // Stopped early, the bound was looked at before, too.
   const alpha =
     (table.looks.share < 1 ? intervalAlpha / 4 : intervalAlpha) / ((of * (of - 1)) / 2) / table.chosenFrom
+  // Once one pair is open, the others need not be asked: the one furthest apart is the likeliest.
+  const means = levelMeans(table)
+  const away = ([a, b]: readonly [number, number]) => Math.abs(means[a]! - means[b]!)
   let bound = 0
-  for (const [a, b] of pairs) {
+  for (const [a, b] of pairs.sort((one, other) => away(other) - away(one))) {
     const { least, greatest } = shiftInterval(table, a, b, alpha)
     bound = Math.max(bound, Math.abs(least), Math.abs(greatest))
-    // Once one pair is open, the others need not be asked.
     if (bound > worth * (1 + 1e-9)) return open
   }
   if (pairs.length === 0) return open

@@ -1,6 +1,5 @@
-import { holm } from './holm'
 import { pairTest } from './pairTest'
-import type { ScoreTable } from './scoreTable'
+import { levelMeans, type ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'
 
 /** From one tested level to the next: what the measure does there, as far as it is beyond chance. */
@@ -12,21 +11,21 @@ export interface Step {
 }
 
 /**
- * The steps that are up or down beyond chance, all judged together; the others are left open.
+ * The steps that are up or down beyond chance, all judged together; the others are left open. They are asked from the largest on, each
+ * at its share of the chance among those left, until one is not beyond it: a step that is none is so by chance in that share at most,
+ * whatever the order (S. Holm, Scandinavian Journal of Statistics 6 (1979) 65–70), and most classes need one test.
  * @param alpha the chance, at most, that any of them is wrong
  * @example turningSteps(table, [0, 1, 2]).map((step) => step.direction) // ['up', 'up']
  */
 export function turningSteps(table: ScoreTable, tested: readonly number[], alpha = clearAt): Step[] {
-  const tests = tested
-    .slice(1)
-    .map((to, index) => ({ from: tested[index]!, to, test: pairTest(table, to, tested[index]!) }))
-  const beyondChance = holm(
-    tests.map(({ test }) => (test.ahead === 0 ? 1 : test.p)),
-    alpha,
-  )
-  return tests.map(({ from, to, test }, index) => ({
-    from,
-    to,
-    direction: !beyondChance[index] ? 'open' : test.ahead > 0 ? 'up' : 'down',
-  }))
+  const means = levelMeans(table)
+  const steps = tested.slice(1).map((to, index): Step => ({ from: tested[index]!, to, direction: 'open' }))
+  const away = ({ from, to }: Step) => Math.abs(means[to]! - means[from]!)
+  const largestFirst = [...steps].sort((a, b) => away(b) - away(a))
+  for (const [index, step] of largestFirst.entries()) {
+    const { p, ahead } = pairTest(table, step.to, step.from)
+    if (ahead === 0 || p > alpha / (steps.length - index)) break
+    step.direction = ahead > 0 ? 'up' : 'down'
+  }
+  return steps
 }
