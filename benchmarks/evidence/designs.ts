@@ -10,6 +10,11 @@ export interface NullDesign extends VirtualDesign {
 const sizes: [groups: number, levels: number, tries: number][] = [
   [1, 4, 3],
   [1, 6, 1],
+  [1, 2, 4],
+  [2, 2, 6],
+  [3, 2, 6],
+  [4, 2, 6],
+  [2, 4, 3],
   [2, 2, 3],
   [2, 3, 3],
   [3, 3, 3],

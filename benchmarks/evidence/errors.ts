@@ -105,24 +105,29 @@ function reversedTrend(classes: number): Figure {
   }
 }
 
-/** The same errors where the set-up of each cell is off by half an sd of a try, by number of tries. */
+/** The same errors where the set-up of each cell is off by half an sd of a try, or by a whole one, by number of tries. */
 export function wobblingSetUps(classes: number): Figure[] {
-  return [1, 2, 3, 5, 10].flatMap((tries) =>
-    (['numbers', 'kinds'] as const).map((asked): Figure => {
-      const shares = [
-        { groups: 6, levels: 4 },
-        { groups: 12, levels: 3 },
-        { groups: 3, levels: 3 },
-      ].map(
-        (size, index) =>
-          errorsOf({ ...size, tries, setUp: 0.5, asked, name: '' }, classes, 900 + index).first,
-      )
-      return {
-        name: `wrong first statement with set-ups off by half an sd, ${tries} ${tries === 1 ? 'try' : 'tries'}, ${asked}`,
-        value: Math.max(...shares),
-        unit: '%',
-        goal: { most: 5.5 },
-      }
-    }),
+  const sizes = [
+    { groups: 6, levels: 4 },
+    { groups: 12, levels: 3 },
+    { groups: 3, levels: 3 },
+    { groups: 2, levels: 2 },
+    { groups: 4, levels: 2 },
+  ]
+  return [0.5, 1].flatMap((setUp) =>
+    [1, 2, 3, 5, 10].flatMap((tries) =>
+      (['numbers', 'kinds'] as const).map((asked): Figure => {
+        const shares = sizes.map(
+          (size, index) =>
+            errorsOf({ ...size, tries, setUp, asked, name: '' }, classes / 2, 900 + index).first,
+        )
+        return {
+          name: `wrong first statement with set-ups off by ${setUp} sd, ${tries} ${tries === 1 ? 'try' : 'tries'}, ${asked}`,
+          value: Math.max(...shares),
+          unit: '%',
+          goal: { most: setUp === 1 ? 7 : 5.5 },
+        }
+      }),
+    ),
   )
 }

@@ -1,7 +1,9 @@
 import type { Figure } from '../figure'
 import { blowUp } from './blowUp'
+import { claims } from './claims'
 import { nullGrid, wobblingSetUps } from './errors'
 import { oddOnes } from './odd'
+import { heats } from './heats'
 import { looksWhileTesting } from './looks'
 import { clearAndRight, noDifference } from './power'
 import { shapes } from './shapes'
@@ -15,6 +17,8 @@ export function evidence(): Figure[] {
     ...noDifference(classes / 10),
     ...shapes(classes / 10),
     ...looksWhileTesting(classes / 10),
+    ...claims(classes / 20),
+    ...heats(classes / 10),
     ...oddOnes(1500),
     ...blowUp(),
     ...wobblingSetUps(classes),

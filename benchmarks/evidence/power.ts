@@ -53,8 +53,9 @@ export function clearAndRight(classes: number): Figure[] {
   })
   return [
     trend(6, 4, 3, 99),
-    trend(3, 3, 3, 85),
-    kinds(6, 4, 3, 97),
+    trend(3, 3, 3, 86),
+    kinds(6, 4, 3, 98.5),
+    kinds(4, 3, 3, 90),
     kinds(4, 4, 3, 80),
     kinds(3, 3, 3, 70),
     kinds(6, 4, 3, 90, { summary: 'mean', slip: 'one' }, ', by mean with one slip of x10'),

@@ -28,7 +28,6 @@ export {
   type VerdictWord,
 } from './verdict'
 export { joinedChance, type JoinedChance } from './joinedChance'
-export { holm } from './holm'
 export { pageTrend, type TrendTest } from './pageTrend'
 export { jonckheere, jonckheereOf } from './jonckheere'
 export { friedman, type DifferenceTest } from './friedman'

@@ -12,7 +12,7 @@ export interface KindsJudgement {
   first: number
   next: number
   /** Places from most to least, with ties. */
-  order: number[][]
+  readonly order: number[][]
   ranking: Ranking
   /** What difference may still be there, where none was found; else Infinity. */
   bound: number
@@ -29,27 +29,32 @@ export interface KindsJudgement {
  */
 export function judgeKinds(table: ScoreTable, judging: Judging): KindsJudgement {
   const ranking = rankLevels(table, testedLevels(table), judging.scale)
-  const { order, gaps } = ranking
+  const { order } = ranking
   const most = judging.best === 'most'
-  const stated = most ? 0 : gaps.length - 1
+  const stated = most ? 0 : order.length - 2
   const first = (most ? order[0] : order.at(-1)) ?? -1
   const next = (most ? order[1] : order.at(-2)) ?? -1
-  const gap = gaps[stated]
-  if (!gap) return { verdict: tooLittle, first, next, order: [order], ranking, bound: Infinity }
-  const ranks = tiedOrder(ranking, stated)
-  const found = { first, next, order: ranks, ranking, bound: Infinity }
-  const verdict = verdictOf(gap)
-  if (verdict.word !== 'clear') {
-    const top = most ? ranks[0]! : ranks.at(-1)!
-    const { within, bound, coarse } = openDifference(table, judging, top, order.length)
-    if (within && ranks.length === 1)
-      return { ...found, bound, verdict: { ...verdict, word: 'no-difference', because: 'within-noticing' } }
-    if (within && ranks.length > 1)
-      return { ...found, bound, verdict: { ...verdict, word: 'clear', because: 'level-at-top' } }
-    if (coarse && verdict.word === 'cant-tell')
-      return { ...found, verdict: { ...verdict, because: 'too-coarse' } }
-    if (verdict.word === 'cant-tell' && comparingGroups(table) === 1 && !isReplicated(table))
-      return { ...found, verdict: tooLittle }
-  }
-  return { ...found, verdict }
+  if (order.length < 2) return { verdict: tooLittle, first, next, order: [order], ranking, bound: Infinity }
+  let known: number[][] | null = null
+  const ranks = () => (known ??= tiedOrder(ranking, stated))
+  const told = (verdict: Verdict, bound = Infinity): KindsJudgement => ({
+    verdict,
+    first,
+    next,
+    ranking,
+    bound,
+    get order() {
+      return ranks()
+    },
+  })
+  const verdict = verdictOf(ranking.gap(stated))
+  if (verdict.word === 'clear') return told(verdict)
+  const top = most ? ranks()[0]! : ranks().at(-1)!
+  const { within, bound, coarse } = openDifference(table, judging, top, order.length)
+  if (within && ranks().length === 1)
+    return told({ ...verdict, word: 'no-difference', because: 'within-noticing' }, bound)
+  if (within) return told({ ...verdict, word: 'clear', because: 'level-at-top' }, bound)
+  if (verdict.word === 'leaning') return told(verdict)
+  if (coarse) return told({ ...verdict, because: 'too-coarse' })
+  return comparingGroups(table) === 1 && !isReplicated(table) ? told(tooLittle) : told(verdict)
 }

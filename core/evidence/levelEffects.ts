@@ -5,7 +5,7 @@ import type { ScoreTable } from './scoreTable'
 /** How far each level lies from the others, by comparisons within groups only. */
 export interface LevelEffects {
   /** In the unit of the scores, about a middle of 0; NaN where a level was compared with nothing. */
-  effects: Float64Array
+  readonly effects: Float64Array
   /** Share of comparisons won less lost, each group weighing the same, about a middle of 0. */
   dominance: Float64Array
 }
@@ -23,32 +23,61 @@ export interface LevelEffects {
  * @example levelEffects(table, 'number').effects[2] // 11
  */
 export function levelEffects(table: ScoreTable, scale: ScoreScale): LevelEffects {
-  const { levels } = table
-  const shared = new Float64Array(levels * levels)
-  const medians = new Float64Array(levels * levels)
-  const wins = new Float64Array(levels * levels)
-  for (let a = 0; a < levels; a++)
-    for (let b = a + 1; b < levels; b++) {
-      const { sorted, groups } = pairDifferences(table, a, b)
-      if (groups === 0) continue
-      const won = shareWon(table, a, b) / groups
-      const middle = scale === 'number' ? medianOfSorted(sorted) : won
-      shared[a * levels + b] = shared[b * levels + a] = groups
-      medians[a * levels + b] = middle
-      medians[b * levels + a] = -middle
-      wins[a * levels + b] = won
-      wins[b * levels + a] = -won
-    }
-  return { effects: fit(levels, shared, medians), dominance: fit(levels, shared, wins) }
+  const compared = pairsCompared(table)
+  return {
+    dominance: dominanceOf(table, compared),
+    // Most virtual classes are judged by who won alone.
+    get effects() {
+      return effectsOf(table, scale, compared)
+    },
+  }
 }
 
-/** Over the groups, the share of its comparisons of two levels that the first wins, less the share that it loses. */
+/** How many groups compared each two levels, and how much more often than not the first had more. */
+interface Compared {
+  groups: Float64Array
+  won: Float64Array
+}
+
+function pairsCompared(table: ScoreTable): Compared {
+  const { levels } = table
+  const compared = { groups: new Float64Array(levels * levels), won: new Float64Array(levels * levels) }
+  for (let a = 0; a < levels; a++)
+    for (let b = a + 1; b < levels; b++) {
+      const { share, groups } = shareWon(table, a, b)
+      if (groups === 0) continue
+      const [there, back] = [a * levels + b, b * levels + a]
+      compared.groups[there] = compared.groups[back] = groups
+      compared.won[there] = share / groups
+      compared.won[back] = -compared.won[there]!
+    }
+  return compared
+}
+
+const dominanceOf = ({ levels }: ScoreTable, { groups, won }: Compared) => fit(levels, groups, won)
+
+function effectsOf(table: ScoreTable, scale: ScoreScale, { groups, won }: Compared): Float64Array {
+  const { levels } = table
+  if (scale !== 'number') return fit(levels, groups, won)
+  const medians = new Float64Array(levels * levels)
+  for (let a = 0; a < levels; a++)
+    for (let b = a + 1; b < levels; b++) {
+      if (groups[a * levels + b] === 0) continue
+      const middle = medianOfSorted(pairDifferences(table, a, b).sorted)
+      medians[a * levels + b] = middle
+      medians[b * levels + a] = -middle
+    }
+  return fit(levels, groups, medians)
+}
+
+/** Over the groups that compared two levels, the share of comparisons that the first wins, less the share that it loses. */
 function shareWon(
   { values, counts, levels, groups, room, inHeats }: ScoreTable,
   a: number,
   b: number,
-): number {
+): { share: number; groups: number } {
   let share = 0
+  let comparing = 0
   for (let group = 0; group < groups; group++) {
     const [cellA, cellB] = [group * levels + a, group * levels + b]
     const [countA, countB] = [counts[cellA]!, counts[cellB]!]
@@ -57,9 +86,11 @@ function shareWon(
     for (let i = 0; i < countA; i++)
       for (let j = inHeats ? i : 0; j < (inHeats ? Math.min(i + 1, countB) : countB); j++)
         won += Math.sign(apart(values[cellA * room + i]!, values[cellB * room + j]!))
-    if (pairs > 0) share += won / pairs
+    if (pairs === 0) continue
+    share += won / pairs
+    comparing++
   }
-  return share
+  return { share, groups: comparing }
 }
 
 function medianOfSorted(sorted: Float64Array): number {

@@ -1,15 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  contrastTest,
-  holm,
-  jonckheere,
-  joinedChance,
-  levelEffects,
-  pairTest,
-  shiftInterval,
-  tableOf,
-} from '.'
+import { contrastTest, jonckheere, joinedChance, levelEffects, pairTest, shiftInterval, tableOf } from '.'
 import { seededRandom } from '../random'
 import { setUpAllowance } from './setUpAllowance'
 
@@ -103,14 +94,6 @@ describe('joinedChance', () => {
     // However well they agree, they may be wrong together.
     expect(joinedChance({ ...given, ofTries: 1e-6, groups: 1 }).p).toBeGreaterThan(0.05)
     expect(joinedChance({ ...given, ofTries: 0.9, ofGroups: 0.9 }).p).toBe(1)
-  })
-})
-
-describe('holm', () => {
-  it('lets the smallest through first, and none behind one that fails', () => {
-    expect(holm([0.01, 0.04, 0.03], 0.05)).toEqual([true, false, false])
-    expect(holm([0.02, 0.01, 0.025], 0.05)).toEqual([true, true, true])
-    expect(holm([], 0.05)).toEqual([])
   })
 })
 

@@ -1,4 +1,3 @@
-import { holm } from './holm'
 import { levelEffects } from './levelEffects'
 import { pairTest, type PairTest } from './pairTest'
 import type { ScoreScale } from './score'
@@ -9,9 +8,11 @@ import { clearAt } from './verdict'
 export interface Ranking {
   /** Places of the levels, from most to least. */
   order: number[]
-  /** The test of each level against the next one down. */
-  gaps: PairTest[]
-  effects: Float64Array
+  /** The test of the level at a place of the order against the next one down, made when it is first asked for. */
+  gap: (place: number) => PairTest
+  /** Share of comparisons by which the level at a place of the order wins more than the next one down. */
+  lead: (place: number) => number
+  readonly effects: Float64Array
 }
 
 /**
@@ -21,15 +22,29 @@ export interface Ranking {
  * @example rankLevels(table, [0, 1, 2], 'number').order // [2, 1, 0]
  */
 export function rankLevels(table: ScoreTable, tested: readonly number[], scale: ScoreScale): Ranking {
-  const { effects, dominance } = levelEffects(table, scale)
+  const found = levelEffects(table, scale)
+  const { dominance } = found
+  let effects: Float64Array | null = null
+  const distances = () => (effects ??= found.effects)
   const order = tested
-    .filter((level) => !Number.isNaN(effects[level]!))
-    .sort((a, b) => apartBy(dominance, b, a) || apartBy(effects, b, a))
-  const gaps = order.slice(1).map((below, index) => {
-    const test = pairTest(table, order[index]!, below)
-    return test.ahead === 1 ? test : { ...test, p: 1 }
-  })
-  return { order, gaps, effects }
+    .filter((level) => !Number.isNaN(dominance[level]!))
+    .sort((a, b) => apartBy(dominance, b, a) || apartBy(distances(), b, a))
+  const gaps = new Map<number, PairTest>()
+  return {
+    order,
+    lead: (place) => dominance[order[place]!]! - dominance[order[place + 1]!]!,
+    gap(place) {
+      const known = gaps.get(place)
+      if (known) return known
+      const test = pairTest(table, order[place]!, order[place + 1]!)
+      const made = test.ahead === 1 ? test : { ...test, p: 1 }
+      gaps.set(place, made)
+      return made
+    },
+    get effects() {
+      return distances()
+    },
+  }
 }
 
 /** Shares are sums of many small ones, so a difference in the last digits is none. */
@@ -48,14 +63,17 @@ function apartBy(shares: Float64Array, one: number, other: number): number {
  * @param first the gap that is stated first, at either end, or null where all are further statements
  * @example tiedOrder(ranking, 0) // [[1], [0, 2]]
  */
-export function tiedOrder({ order, gaps }: Ranking, first: number | null): number[][] {
-  const run = first === null ? [] : runFrom(gaps, first)
-  const further = gaps.map((_, index) => index).filter((index) => !run.includes(index) && index !== first)
-  const passed = holm(
-    further.map((index) => gaps[index]!.p),
-    clearAt,
-  )
-  const apart = new Set([...run, ...further.filter((_, place) => passed[place])])
+export function tiedOrder({ order, gap, lead }: Ranking, first: number | null): number[][] {
+  const all = order.slice(1).map((_, place) => place)
+  const apart = new Set(first === null ? [] : runFrom(all, first, gap))
+  // From the widest lead on, each at its share of the chance among those left, until one is not beyond it.
+  const further = all
+    .filter((place) => !apart.has(place) && place !== first)
+    .sort((a, b) => lead(b) - lead(a))
+  for (const [index, place] of further.entries()) {
+    if (gap(place).p > clearAt / (further.length - index)) break
+    apart.add(place)
+  }
   const ranks: number[][] = []
   order.forEach((level, index) => {
     if (index === 0 || apart.has(index - 1)) ranks.push([level])
@@ -65,8 +83,8 @@ export function tiedOrder({ order, gaps }: Ranking, first: number | null): numbe
 }
 
 /** The gaps beyond chance from the one stated first, one after another, to the other end. */
-function runFrom(gaps: readonly PairTest[], first: number): number[] {
-  const sequence = gaps.map((_, index) => (first === 0 ? index : gaps.length - 1 - index))
-  const end = sequence.findIndex((index) => gaps[index]!.p > clearAt)
-  return end < 0 ? sequence : sequence.slice(0, end)
+function runFrom(all: readonly number[], first: number, gap: Ranking['gap']): number[] {
+  const sequence = first === 0 ? all : [...all].reverse()
+  const end = sequence.findIndex((place) => gap(place).p > clearAt)
+  return end < 0 ? [...sequence] : sequence.slice(0, end)
 }
