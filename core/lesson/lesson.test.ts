@@ -91,7 +91,10 @@ describe('what a lesson has found', () => {
   })
 
   it('is set beside what was predicted', () => {
-    const said = (direction: 'more' | 'less') => ({ answer: { format: 'direction' as const, direction } })
+    const said = (direction: 'more' | 'less') => ({
+      groupId: 'a',
+      answer: { format: 'direction' as const, direction },
+    })
     expect(predictionsSaid(plan, [said('more'), said('less')], evidence)).toBe(
       '1 of 2 groups had predicted this. 1 was surprised.',
     )

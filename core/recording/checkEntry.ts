@@ -1,6 +1,14 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
-import { convertUnit, isOnMark, parseQuantity, printQuantity, roundToMark, unitDefinition } from '../quantity'
+import {
+  convertUnit,
+  isOnMark,
+  parseQuantity,
+  printQuantity,
+  roundToMark,
+  unitDefinition,
+  type Unit,
+} from '../quantity'
 import { expectedReading, type ExpectedReading } from './expectedReading'
 import { fixingCauses, misreadings } from './likelySlips'
 import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
@@ -33,8 +41,16 @@ export function checkEntry(text: string, plan: Plan, context: EntryContext | nul
       return { state: 'two-ways', message: parsed.message, readings: parsed.readings }
     return { state: 'unreadable', message: parsed.message }
   }
-  return checkValue(parsed.value, plan, context)
+  const checked = checkValue(parsed.value, plan, context)
+  // What was read off another scale stands between the marks of this one.
+  return parsed.typedUnit !== null && isOtherScale(parsed.typedUnit, unit)
+    ? { ...checked, hints: checked.hints.filter((hint) => hint.code !== 'between-marks') }
+    : checked
 }
+
+/** Inches and centimetres, Fahrenheit and Celsius: no mark of one is a mark of the other. */
+const isOtherScale = (typed: Unit, unit: Unit) => ofInches.has(typed) !== ofInches.has(unit)
+const ofInches = new Set<Unit>(['in', 'ft', 'F'])
 
 /**
  * The same for a number that is known already, such as one of two readings that was chosen.
@@ -46,9 +62,21 @@ export function checkValue(
   context: EntryContext | null,
 ): Extract<CheckedEntry<number>, { state: 'value' }> {
   const slip = context ? slipHint(value, plan, context) : null
-  const onScale = scaleHints(value, plan)
+  const onScale = scaleHints(value, plan).filter(
+    (hint) => hint.code !== 'between-marks' || !isReadFiner(value, plan, context?.others ?? []),
+  )
   const beyond = onScale.some((hint) => hint.code !== 'between-marks')
   return { state: 'value', value, hints: slip ? [slip, ...(beyond ? onScale : [])] : onScale }
+}
+
+/** So many readings between the marks, and the instrument shows more than its plan says. */
+const learntFrom = 2
+
+/** Whether the class reads tenths of the marks, as with a stopwatch that shows hundredths: after two of them nobody is asked again. */
+function isReadFiner(value: number, plan: Plan, others: EntryContext['others']): boolean {
+  const { mark } = resolutionOf(plan)
+  const isFiner = (one: number) => !isOnMark(one, mark) && isOnMark(one, mark / 10)
+  return isFiner(value) && others.filter((one) => isFiner(one.value)).length >= learntFrom
 }
 
 /** Compares with the scale in the instrument's own unit, where its marks stand. */

@@ -55,7 +55,22 @@ describe('checkEntry', () => {
     expect(codes(check('-2'))).toEqual(['below-scale'])
     expect(codes(check('130'))).toEqual(['above-scale'])
     expect(check('12.3')).toMatchObject({ hints: [{ code: 'between-marks', suggestion: 12 }] })
+    // It was read off a scale in inches, whose marks are others.
+    expect(check('5 in')).toEqual({ state: 'value', value: 12.7, hints: [] })
+    expect(check('123 mm')).toMatchObject({ hints: [{ code: 'between-marks', suggestion: 12 }] })
     expect(check('12.5', [], { ...plan, rounding: 'half-mark' })).toMatchObject({ hints: [] })
+  })
+
+  it('asks no more about tenths of the marks once two were read so', () => {
+    const asked = (others: number[], text = '12.3') => codes(check(text, others)).includes('between-marks')
+    expect([asked([]), asked([12.7]), asked([12.7, 13.1]), asked([12, 13, 14])]).toEqual([
+      true,
+      true,
+      false,
+      true,
+    ])
+    // Finer than that nobody has read.
+    expect(asked([12.7, 13.1], '12.34')).toBe(true)
   })
 
   it('compares with the scale in the unit measured, offsets of temperature left out', () => {

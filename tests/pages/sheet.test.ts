@@ -36,6 +36,8 @@ it('asks as the Desk does: look again first, then keep; and which of two was mea
   await press(sheet, 'We have practised')
   await write(sheet, '1,200')
   await sheet.getByRole('button', { name: '1.2 cm' }).waitFor()
+  await height(sheet).fill('5 in')
+  await sheet.getByText('5 in is 12.7 cm').waitFor()
   await write(sheet, '130')
   await sheet.getByText('The metre stick ends at 100 cm.').waitFor()
   await press(sheet, 'Look again')

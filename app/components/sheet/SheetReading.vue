@@ -3,7 +3,7 @@ import { mdiDraw } from '@mdi/js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
-import { convertUnit, printNumber, unitDefinition } from '#core/quantity'
+import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
 import { slotKey, type Given, type Slot } from '#core/record'
 import {
   alteredField,
@@ -92,6 +92,13 @@ const pointer = computed(() =>
   read.value === null ? null : convertUnit(read.value, unit.value, here.value.measured.instrument.unit),
 )
 const seen = computed(() => (read.value === null ? {} : oneField(typed.value.trim(), 'typed', read.value)))
+/** What was typed in another unit than the one that is written down, beside what that is: "5 in is 12.7 cm". */
+const converted = computed(() => {
+  const text = typed.value.trim()
+  const quantity = parseQuantity(text, unit.value, field.value.mark)
+  const isOther = quantity.ok && quantity.typedUnit !== null && quantity.typedUnit !== unit.value
+  return isOther && read.value !== null ? `${text} is ${shown(quantity.value)}` : ''
+})
 const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
 
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
@@ -177,6 +184,7 @@ function lookAgain() {
             @input="forget"
           /><b>{{ symbol }}</b></span
         >
+        <small v-if="converted" role="status">{{ converted }}</small>
       </label>
     </div>
     <template v-if="asksAltered">
