@@ -66,6 +66,8 @@ describe('while tries are still to come', () => {
     expect([open!.word, stopped!.word, all!.word]).toEqual(['leaning', 'clear', 'clear'])
     expect(stopped!.p).toBeGreaterThan(all!.p)
     expect(stopped!.said.reason).toContain('Testing stopped with 45 of 54 tries in')
+    const half = weighLesson(plan, entries(2, heights), groups, true)
+    expect(resultSentence(plan, half).sentence).toMatch(/^From 2 of 6 groups: /)
     expect(all!.said.reason).not.toMatch(/tries are in|Testing stopped/)
   })
 

@@ -209,5 +209,8 @@ function soFar(plan: Plan, { coverage, table }: Evidence): string {
       ? `without ${listed(coverage.untested.map((level) => levelName(plan, level)))}`
       : '',
   ].filter(Boolean)
-  return `So far${parts.length ? `, ${parts.join(' and ')}` : ''}: `
+  const from = parts.join(' and ')
+  // Once testing is over it is no longer only so far.
+  if (!table.looks.open && table.looks.share < 1) return from === '' ? '' : `${capital(from)}: `
+  return `So far${from === '' ? '' : `, ${from}`}: `
 }

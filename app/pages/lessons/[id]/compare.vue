@@ -28,7 +28,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
           <VerdictMark
             v-if="results.evidence.results.length >= 2"
             :word="results.evidence.judgement.verdict.word"
-            :so-far="results.evidence.coverage.partial || results.evidence.table.looks.open"
+            :so-far="results.evidence.table.looks.open"
           />
           <p>{{ results.found.reason }} {{ results.found.detail }}</p>
         </div>
