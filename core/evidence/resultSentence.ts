@@ -103,6 +103,9 @@ function turned({ measured }: Plan, first: 'up' | 'down', at: string): string {
   return `${measureWent(measured, first)} up to ${at} and then ${first === 'up' ? 'fell' : 'rose'}.`
 }
 
+/** A rise of this share of the largest result is not little, whatever was expected. */
+const littleShare = 0.3
+
 /** How large a steady trend is: small as a whole, or so much for each usual step. */
 function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: ResultWords): string {
   const { table, comparison } = say.evidence
@@ -110,7 +113,10 @@ function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Re
   const known = [...effects].filter((effect) => !Number.isNaN(effect))
   const rise = Math.max(...known) - Math.min(...known)
   const noticed = Math.max(worthNoticing(table, comparison.worth) * table.unit, 2 * comparison.mark)
-  if (rise < noticed * (1 - 1e-9) && rise > 0) return `, by little: about ${say.amount(rise)} from end to end`
+  const largest = Math.max(...say.evidence.results.map(({ centre }) => Math.abs(centre)))
+  const isSmall = !comparison.hasNought || rise < littleShare * largest
+  if (rise < noticed * (1 - 1e-9) && rise > 0 && isSmall)
+    return `, by little: about ${say.amount(rise)} from end to end`
   const values = orderedLevels(plan).flatMap((level) => level.value ?? [])
   if (slope === null || values.length < 2 || !plan.changed.unit || order.length < 2) return ''
   const steps = values

@@ -58,6 +58,18 @@ describe('places and counts that all groups agree on', () => {
       'A larger drop height gave a larger bounce height, by little: about 1 cm from end to end.',
     )
   })
+
+  it('are not little that are most of what was read, however much more was expected', () => {
+    const readings = groups(6, (g) => ({ h20: [3 + g, 3 + g, 3 + g], h40: [25 + g, 26 + g, 25 + g] }))
+    const plan = examplePlan({
+      levels: [20, 40].map((value) => numberLevel(value)),
+      expected: { first: 10, last: 90, apart: 2 },
+    })
+    const { sentence } = resultSentence(plan, weighLesson(plan, readings))
+    expect(sentence).toBe(
+      'A larger drop height gave a larger bounce height: each extra 20 cm added about 22 cm.',
+    )
+  })
 })
 
 describe('one more group that shows the stated order', () => {
