@@ -82,8 +82,13 @@ export const rounds: Way = {
   },
 }
 
-const movedBy = (plan: Plan, gain: number) =>
-  gain === 0 ? 'the same' : `${gain < 0 ? '−' : '+'}${shortly(plan, Math.abs(gain))}`
+/** How much better a round was, as it is printed: what shows no number is the same. */
+function movedBy(plan: Plan, gain: number): string {
+  if (gain === 0) return 'the same'
+  const amount = shortly(plan, Math.abs(gain))
+  return Number(amount) === 0 ? 'about the same' : `${gain < 0 ? '−' : '+'}${amount}`
+}
+
 const shortly = (plan: Plan, value: number) => printNumber(value, resolutionOf(plan).mark, 1)
 
 function stepsOf(plan: Plan, counted: readonly Entry[]): RoundSteps[] {
