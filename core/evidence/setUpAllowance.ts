@@ -11,7 +11,7 @@ const trust = 15
  * How many tries of a cell the tries' quarter of the 5% has room for. A trend adds set-ups up over many levels, so that is used up sooner
  * than by two levels.
  */
-const takenFreely = (levels: number) => (levels <= 2 ? 3 : levels === 3 ? 2.45 : 2)
+const takenFreely = (levels: number) => (levels <= 2 ? 3 : levels === 3 ? 2.4 : 2)
 /** What the class's own figure lets be spared of that: less where two levels are all there is, so that one comparison decides. */
 const spared = (levels: number) => (levels <= 2 ? 1.12 : 1.25)
 
