@@ -57,7 +57,7 @@ function changeScope(key: string) {
 <style scoped>
 .parts {
   display: grid;
-  grid-template-columns: 0.8fr 1.9fr 1.1fr;
+  grid-template-columns: 0.98fr 1.8fr 1.05fr;
   gap: 10px;
 }
 </style>
