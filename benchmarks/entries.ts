@@ -38,8 +38,37 @@ function cleanLesson({ plan, expected }: Starter, seed: number): Score[] {
   return Array.from({ length: longest }, (_, turn) => own.flatMap((one) => one[turn] ?? [])).flat()
 }
 
+interface Slip {
+  kind: 'swapped' | 'misread' | 'misplaced' | 'repeated' | 'tenfold'
+  value: number
+}
+
+/** What names such a slip when it is asked about. */
+const named: Partial<Record<Slip['kind'], RegExp>> = {
+  misplaced: /belong to|your last one/u,
+  repeated: /belong to|your last one/u,
+  tenfold: /Is it/u,
+}
+
+/** Slips of the place: what was read at the next level, the last number once more, millimetres in a lesson in centimetres. */
+function slipsBeside(
+  { plan }: Starter,
+  { groupId, levelId, value }: Score,
+  before: readonly Score[],
+): Slip[] {
+  const own = before.filter((one) => one.groupId === groupId)
+  const next = plan.levels[(plan.levels.findIndex(({ id }) => id === levelId) + 1) % plan.levels.length]!
+  const misplaced = own.filter((one) => one.levelId === next.id).at(-1)
+  const last = own.at(-1)
+  return [
+    ...(misplaced ? [{ kind: 'misplaced' as const, value: misplaced.value }] : []),
+    ...(last && last.levelId !== levelId ? [{ kind: 'repeated' as const, value: last.value }] : []),
+    { kind: 'tenfold' as const, value: 10 * value },
+  ]
+}
+
 /** Slips of the fingers and the eyes in a typed number, every one that can be made. */
-function slipsOf({ plan }: Starter, value: number): { kind: 'swapped' | 'misread'; value: number }[] {
+function slipsOf({ plan }: Starter, value: number): Slip[] {
   const { mark } = resolutionOf(plan)
   const { numberedEvery } = plan.measured.instrument
   const text = printNumber(value, mark)
@@ -58,9 +87,16 @@ function slipsOf({ plan }: Starter, value: number): { kind: 'swapped' | 'misread
   ].filter((one) => one.value !== value)
 }
 
+const told = {
+  misplaced: 'a number of the next level',
+  repeated: 'the last number once more',
+  tenfold: 'millimetres for centimetres',
+} as const
+
 /** How many slips an entry is asked about, and how many clean lessons have any question, over every starter. */
 export async function entries(): Promise<Figure[]> {
-  const counts = { swapped: { made: 0, noticed: 0 }, misread: { made: 0, noticed: 0 } }
+  const none = () => ({ made: 0, noticed: 0, named: 0 })
+  const counts = { swapped: none(), misread: none(), misplaced: none(), repeated: none(), tenfold: none() }
   let [clean, asked] = [0, 0]
   let worst = { share: 0, id: '' }
   for (const [index, starter] of readOnce.entries()) {
@@ -81,10 +117,12 @@ export async function entries(): Promise<Figure[]> {
         if (hintsFor(score, score.value, before).length > 0) questions++
         const sd = Math.max(starter.expected.trySpread * starter.expected.values[score.levelId]!, 1e-9)
         if (before.filter((one) => one.levelId === score.levelId).length < 2) return
-        for (const slip of slipsOf(starter, score.value)) {
+        for (const slip of [...slipsOf(starter, score.value), ...slipsBeside(starter, score, before)]) {
           if (Math.abs(slip.value - score.value) <= 4 * sd) continue
           counts[slip.kind].made++
-          if (hintsFor(score, slip.value, before).length > 0) counts[slip.kind].noticed++
+          const hints = hintsFor(score, slip.value, before)
+          if (hints.length > 0) counts[slip.kind].noticed++
+          if (hints.some(({ message }) => named[slip.kind]?.test(message))) counts[slip.kind].named++
         }
       })
       clean++
@@ -106,6 +144,15 @@ export async function entries(): Promise<Figure[]> {
   return [
     noticed('swapped', 'swapped digits', 60),
     noticed('misread', 'misread marks', 50),
+    ...(['misplaced', 'repeated', 'tenfold'] as const).flatMap((kind): Figure[] => [
+      noticed(kind, told[kind], 60),
+      {
+        name: `${told[kind]} named`,
+        value: (100 * counts[kind].named) / counts[kind].made,
+        unit: '%',
+        goal: { least: 40 },
+      },
+    ]),
     {
       name: 'clean lessons with a question on entry, every starter',
       value: (100 * asked) / clean,

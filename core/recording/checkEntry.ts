@@ -1,5 +1,7 @@
 import { resolutionOf } from '../instrument'
-import type { Plan } from '../plan'
+import type { Comparison } from '../evidence'
+import { levelName, type Plan } from '../plan'
+import type { Slot } from '../record'
 import {
   convertUnit,
   isOnMark,
@@ -15,7 +17,7 @@ import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
 import { comparisonOf } from './comparisonOf'
 
 /** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
-const apartAt = { explained: 3.3, unexplained: 5.4 }
+const apartAt = { explained: 3.3, elsewhere: 4, unexplained: 5.4 }
 /** What explains a slip must bring the value this near. */
 const nearEnough = 2
 
@@ -109,7 +111,8 @@ function slipHint(
   const { unit } = plan.measured
   const { mark } = resolutionOf(plan)
   const show = (amount: number) => printQuantity(roundToMark(amount, mark), unit, mark)
-  const expected = expectedReading(comparisonOf(plan, [], 1, { sideBySide: false, inRounds }), others, slot)
+  const comparison = comparisonOf(plan, [], 1, { sideBySide: false, inRounds })
+  const expected = expectedReading(comparison, others, slot)
   const here = others.filter((one) => one.levelId === slot.levelId).map((one) => one.value)
   const fixed = fixingCauses(value, plan).find(
     ({ meant }) =>
@@ -130,6 +133,9 @@ function slipHint(
   const misread = misreadings(value, plan).find(({ meant }) => explains(value, meant, expected))
   if (misread)
     return { code: 'stands-apart', message: `${near} Look again: ${misread.ask}`, suggestion: null }
+  const elsewhere = otherPlace(value, plan, expected, comparison, others, slot)
+  if (elsewhere)
+    return { code: 'stands-apart', message: `${near} Look again: ${elsewhere}`, suggestion: null }
   if (away <= apartAt.unexplained * caution(expected.freedom)) return null
   const symbol = unitDefinition(unit).symbol
   return {
@@ -141,6 +147,34 @@ function slipHint(
 
 const nearWords = (by: ExpectedReading['by'], middle: string) =>
   by === 'level' ? `The others are near ${middle}.` : `By the other levels this would be near ${middle}.`
+
+/** What fits another level of the same group may stand in the wrong place, or be the last number once more. */
+function otherPlace(
+  value: number,
+  plan: Plan,
+  expected: ExpectedReading,
+  comparison: Comparison,
+  others: EntryContext['others'],
+  { groupId, levelId }: Slot,
+): string | null {
+  if (Math.abs(value - expected.value) <= apartAt.elsewhere * caution(expected.freedom) * expected.spread)
+    return null
+  const own = others.filter((one) => one.groupId === groupId)
+  const last = own.at(-1)
+  if (last && last.levelId !== levelId && last.value === value)
+    return `it is the same as your last one, at ${nameOf(plan, last.levelId)}.`
+  const fitting = comparison.levels.find((level) => {
+    if (level.id === levelId) return false
+    const there = expectedReading(comparison, others, { groupId, levelId: level.id })
+    return there !== null && there.by === 'level' && Math.abs(value - there.value) <= there.spread
+  })
+  return fitting ? `does it belong to ${levelName(plan, fitting)}?` : null
+}
+
+function nameOf(plan: Plan, levelId: string): string {
+  const level = plan.levels.find((one) => one.id === levelId)
+  return level ? levelName(plan, level) : 'another place'
+}
 
 /** A spread that rests on few readings may be far too small; so much further away must a reading lie to be asked about. */
 function caution(freedom: number): number {

@@ -61,6 +61,21 @@ describe('checkEntry', () => {
     expect(check('12.5', [], { ...plan, rounding: 'half-mark' })).toMatchObject({ hints: [] })
   })
 
+  it('names the level that a number fits better, and the last number typed once more', () => {
+    const asked = (text: string, others: Score[]) => {
+      const found = checkEntry(text, plan, { slot: { ...slot, groupId: 'b' }, others, row: [] })
+      return found.state === 'value' ? found.hints.map((hint) => hint.message) : []
+    }
+    const sorted = [
+      ...whole.filter((one) => one.groupId !== 'b'),
+      ...whole.filter((one) => one.groupId === 'b'),
+    ]
+    expect(asked('73', sorted)[0]).toContain('does it belong to 60 cm?')
+    // The last that group b has read is 72 at 60 cm.
+    expect(asked('72', sorted)[0]).toContain('it is the same as your last one, at 60 cm')
+    expect(asked('49', sorted)).toEqual([])
+  })
+
   it('asks no more about tenths of the marks once two were read so', () => {
     const asked = (others: number[], text = '12.3') => codes(check(text, others)).includes('between-marks')
     expect([asked([]), asked([12.7]), asked([12.7, 13.1]), asked([12, 13, 14])]).toEqual([
