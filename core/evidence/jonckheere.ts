@@ -99,26 +99,36 @@ function stratumOf(
     if (count === 0) continue
     if (size + count > room.length)
       room = Float64Array.from({ length: 2 * (size + count) }, (_, i) => room[i] ?? 0)
-    for (let one = 0; one < count; one++) {
-      const value = values[cell * tries + from + one]!
-      for (let before = 0; before < size; before++) {
-        const other = room[before]!
-        statistic2 += other < value ? 2 : other === value ? 1 : 0
-      }
-      room[size + one] = value
+    const start = cell * tries + from
+    // Those of earlier levels stand in order, so that counting may stop at the first that is larger.
+    for (let one = start; one < start + count; one++) {
+      const value = values[one]!
+      for (let before = 0; before < size && room[before]! <= value; before++)
+        statistic2 += room[before]! < value ? 2 : 1
     }
+    for (let one = start; one < start + count; one++) putInOrder(values[one]!, size + one - start)
     pairs += size * count
     size += count
     sizes.push(count)
   }
   if (sizes.length < 2) return null
-  return { sizes, ties: tieSizes(room.subarray(0, size).sort()), statistic2, pairs }
+  return { sizes, ties: tieSizes(size), statistic2, pairs }
 }
 
-function tieSizes(sorted: Float64Array): number[] {
+/** Puts one more behind so many that stand in order, where it belongs. */
+function putInOrder(value: number, size: number): void {
+  let place = size
+  while (place > 0 && room[place - 1]! > value) {
+    room[place] = room[place - 1]!
+    place--
+  }
+  room[place] = value
+}
+
+function tieSizes(size: number): number[] {
   const ties: number[] = []
-  for (let index = 0; index < sorted.length; index++)
-    if (index > 0 && sorted[index] === sorted[index - 1]) ties[ties.length - 1]!++
+  for (let index = 0; index < size; index++)
+    if (index > 0 && room[index] === room[index - 1]) ties[ties.length - 1]!++
     else ties.push(1)
   return ties
 }
