@@ -40,7 +40,7 @@ C | 20 = 20 | 20.5 = 20.5 | 20 °C = 20 | 20° = 20 | 20℃ = 20 | -3 = -3 | −
 C | 20° C = 20 | 20 degrees Celsius = 20 | 37,5 = 37.5 | 0 = 0 | -0 = 0 | 20² = ? | 20-21 = ? | 20 21 = ? | warm = ? | 20 cm = ?
 F | 68 = 68 | 68 °F = 68 | 68° = 68 | 20 °C = 68 | 98.6 = 98.6 | 32 F = 32 | 68–70 = ? | 6 8 = ? | 68 K = ? | sixty = ?
 count | 12 = 12 | 12 clips = 12 | 12 paper clips = 12 | 1 clip = 1 | 1 drop = 1 | 30 drops = 30 | 5 children = 5 | 0 = 0 | 7. = 7 | １２ = 12
-count | 3 leaves = 3 | 4 marbles = 4 | 12 jumps = 12 | 20 small peas = 20 | 100 = 100 | 1 200 = 1200 | 12clips = 12 | 8 washers = 8 | “9” = 9 | 2 seeds = 2
+count | 3 leaves = 3 | 4 magnets = 4 | 12 jumps = 12 | 20 small peas = 20 | 100 = 100 | 1 200 = 1200 | 12clips = 12 | 8 washers = 8 | “9” = 9 | 2 seeds = 2
 count | 1O = ? | O = ? | 2 hundred = ? | 3 dozen = ? | a dozen = ? | 4 pairs = ? | 4 pairs of socks = ? | 20 and two fell off = ? | 20 but 2 fell off = ? | 20 or 21 = ?
 count | 20 ish = ? | 20ish = ? | 12 x = ? | x 12 = ? | 12 x 2 = ? | 2 x 12 = ? | 10 + 2 = ? | 12 minus 2 = ? | 12 plus two = ? | 20 less 2 = ?
 count | 3 tens = ? | 2 rows of 5 = ? | 2 sets = ? | 5 each = ? | 5 per group = ? | 5 a try = ? | nearly 20 = ? | 20 nearly = ? | 20 or so = ? | 20 at least = ?
