@@ -35,7 +35,7 @@ export function afterLooks(p: number, { share, open }: Looks): number {
 export const seenChance = (p: number, { looks, chosenFrom }: { looks: Looks; chosenFrom: number }): number =>
   afterLooks(Math.min(1, p * chosenFrom), looks)
 
-/** The z beyond which lies a chance from 0 to a half, by bisection: it is asked for seldom. */
+/** The z beyond which lies a chance from 0 to a half, by bisection: the usual formula is off in its third digit. */
 function normalQuantile(tail: number): number {
   let [least, greatest] = [0, 40]
   for (let step = 0; step < 60; step++) {

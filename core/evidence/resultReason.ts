@@ -29,7 +29,7 @@ function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Ev
   if (looks.share >= 1) return ''
   return looks.open
     ? `${triesIn} of ${triesPlanned} tries are in, and those to come may change it.`
-    : `Testing stopped with ${triesIn} of ${triesPlanned} tries in, so the result had to be surer.`
+    : `Testing stopped with ${triesIn} of ${triesPlanned} tries in, so it takes more to be sure.`
 }
 
 function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
@@ -41,9 +41,9 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
   if (word === 'no-difference' || because === 'level-at-top')
     return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
   if (because === 'too-coarse')
-    return 'One mark is more than a quarter of what we read. Finer marks, or making more of what is measured, would settle it.'
+    return 'One mark on the scale is more than a quarter of what we read. A finer scale, or measuring more at once, would settle it.'
   if (word === 'cant-tell') return openReason(judgement)
-  if (because === 'turns') return 'Rise and fall are both beyond what luck would do.'
+  if (because === 'turns') return 'The rise and the fall are both more than luck would do.'
   if (because === 'uneven')
     return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
   if (judgement.groups === 1)

@@ -30,7 +30,7 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
   if (scale?.kind === 'when' && allNever(evidence) && evidence.judgement.verdict.word === 'cant-tell')
     return {
       sentence: `None of them reached ${scale.what} in the time that we had.`,
-      reason: 'With more time, or something that is reached sooner, there would be a first and a last.',
+      reason: 'With more time we might see which is first.',
     }
   const { judgement } = evidence
   const say = new ResultWords(plan, evidence)

@@ -53,7 +53,10 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
   if (unread === 0) return asNumbers(plan, unit, numbers)
   const raised = pieces.find((piece) => hasRaisedDigit(piece))
   if (raised && unread < pieces.length)
-    return { ok: false, message: `“${raised}” has a small raised digit in it. Type it with usual digits.` }
+    return {
+      ok: false,
+      message: `“${raised}” has a small raised digit in it. Type the whole number in normal digits.`,
+    }
   if (unread < pieces.length && plan.changed.kind === 'number' && plan.levels.length > 0) {
     const piece = pieces[numbers.findIndex((one) => !one.ok)]!
     return {

@@ -52,7 +52,7 @@ export function parseQuantity(text: string, unit: Unit, mark?: number): ParsedQu
   if (hasRaisedDigit(text))
     return refuse(
       'not-a-number',
-      `“${shorten(text)}” has a small raised digit in it. Type the whole number with usual digits.`,
+      `“${shorten(text)}” has a small raised digit in it. Type the whole number in normal digits.`,
     )
   const signed = /^(?:[-−–+]|minus\b|plus\b)\s*/i.exec(typed)?.[0] ?? ''
   const sign = /^[-−–m]/i.test(signed) ? -1 : 1
@@ -200,7 +200,7 @@ function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQua
   const minutes = ['', 'min', 'mins', 'm', 'minute', 'minutes'].includes(letters)
   if (!hours && !minutes) return null
   if (match[third === null ? 2 : 3]!.length === 1)
-    return refuse('not-a-number', 'Type two digits behind the colon, like 1:05 or 1:50.')
+    return refuse('not-a-number', 'Type two digits after the colon, like 1:05 or 1:50.')
   const limits = (third ?? 0) < 60 && second! < 60
   const seconds =
     third !== null

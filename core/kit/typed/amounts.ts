@@ -2,7 +2,8 @@ import { numberPattern, parseNumber } from '../../quantity'
 
 /** How an amount may be typed: digits, fractions, or a small number in words. */
 export const amountPattern = `(?:${numberPattern}|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)`
-const words: Record<string, number> = {
+/** The numbers that may be typed as words before a thing. */
+export const numberWords: Record<string, number> = {
   a: 1,
   an: 1,
   one: 1,
@@ -26,7 +27,7 @@ export const decimal = (text: string) => Number(text.replace(',', '.'))
 
 /** The number that a text says, or the reason why it says none. */
 export function readAmount(text: string): number | string {
-  const word = words[text.toLowerCase()]
+  const word = numberWords[text.toLowerCase()]
   if (word !== undefined) return word
   const parsed = parseNumber(text, 'before-noughts')
   if (parsed.kind === 'number') return parsed.value

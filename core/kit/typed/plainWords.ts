@@ -1,4 +1,5 @@
 import { plainText } from '../../quantity'
+import { numberWords } from './amounts'
 
 const inDigits: Record<string, number> = {
   eleven: 11,
@@ -10,19 +11,6 @@ const inDigits: Record<string, number> = {
   hundred: 100,
 }
 
-const small: Record<string, number> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-}
-
 const replacements: [pattern: RegExp, by: string | ((...found: string[]) => string)][] = [
   // What stands in brackets is one more clause.
   [/[()[\]]/g, ' , '],
@@ -32,11 +20,11 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
   [/\ba couple of\b/gi, '2'],
   [
     new RegExp(
-      String.raw`\b(${Object.keys(small).join('|')}|\d+) and (?:a (half|quarter)|(three quarters))\b`,
+      String.raw`\b(${Object.keys(numberWords).join('|')}|\d+) and (?:a (half|quarter)|(three quarters))\b`,
       'giu',
     ),
     (_, whole, part) =>
-      `${small[whole!.toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
+      `${numberWords[whole!.toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
   ],
   [/\bthree quarters of an?\b/gi, '3/4'],
   [/\bhalf an?\b/gi, '1/2'],

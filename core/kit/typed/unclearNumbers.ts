@@ -13,7 +13,7 @@ const unclear: [pattern: RegExp, message: (...found: string[]) => string][] = [
       String.raw`(?<![\d.,/\p{L}])(${numberOrWord})\s*(?:[-–−]|\bto\b|\bor\b)\s*(${numberOrWord})(?=\s*\p{L})(?!\s*(?:ml|l|litres?|liters?)\b)`,
       'iu',
     ),
-    (_, low, high) => `Is it ${low} or ${high}? Type one number; spares can be added, like “+ 2 spare”.`,
+    (_, low, high) => `Is it ${low} or ${high}? Type one number. You can add spares, like “+ 2 spare”.`,
   ],
   [
     new RegExp(
@@ -34,7 +34,7 @@ const unclear: [pattern: RegExp, message: (...found: string[]) => string][] = [
   [
     /\d\s*(?:%|per ?cent)/iu,
     () =>
-      'Type a mixture with what goes into how much, like “100 mL salt water, 5 g salt to 100 mL”, and spares like “10% spare”.',
+      'For a mixture, type what goes into how much, like “100 mL salt water, 5 g salt to 100 mL”. For spares, type “10% spare”.',
   ],
   [/\b\d+\s+(?:hundred|thousand|score)\b/iu, (all) => `Type “${all}” in digits.`],
 ]
@@ -46,7 +46,7 @@ const toNumber = (text: string) => Number(text.replace(',', '.'))
  * What a line has that no one can be sure of: a range, a product, a share of what was just counted.
  * @param rest the line, without its clauses
  * @returns what to type instead, or null
- * @example unclearNumbers('3-4 straws') // 'Is it 3 or 4? Type one number; spares can be added, like “+ 2 spare”.'
+ * @example unclearNumbers('3-4 straws') // 'Is it 3 or 4? Type one number. You can add spares, like “+ 2 spare”.'
  */
 export function unclearNumbers(rest: string): string | null {
   for (const [pattern, message] of unclear) {
@@ -88,4 +88,6 @@ export function inOneUnit(line: string): { ok: true; text: string } | { ok: fals
 
 /** Refuses a line before anything is taken out of it. */
 export const unreadableDigits = (text: string): string | null =>
-  hasRaisedDigit(text) ? 'There is a small raised digit in this line. Type it with usual digits.' : null
+  hasRaisedDigit(text)
+    ? 'There’s a small raised digit in this line. Type the whole number in normal digits.'
+    : null
