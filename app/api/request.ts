@@ -32,7 +32,7 @@ export class RequestProblem extends Error {
 
 const unreachable = {
   code: 'failed' as const,
-  message: 'The school’s machine does not answer. What you typed is kept here.',
+  message: 'The school’s machine isn’t answering. Nothing you typed is lost. Try again in a moment.',
   fields: [],
 }
 

@@ -94,6 +94,8 @@ describe('parseQuantity', () => {
     ['1.5 m 20 cm', 'cm', 'not-a-number'],
     ['12 or 13', 'cm', 'not-a-number'],
     ['12-13', 'cm', 'not-a-number'],
+    ['3-4', 'cm', 'not-a-number'],
+    ['3 – 4 cm', 'cm', 'not-a-number'],
     ['about 12', 'cm', 'not-a-number'],
     ['999999999999999999999', 'cm', 'too-large'],
     ['12 g', 'count', 'wrong-kind-of-unit'],

@@ -113,6 +113,8 @@ function readParts(body: string, unit: Unit, mark?: number): ParsedQuantity | nu
 }
 
 function readOne({ text, letters }: Part, unit: Unit, mark?: number): ParsedQuantity | null {
+  // A range is no amount of a unit that begins with a dash.
+  if (/^[-–−]/u.test(letters)) return null
   const own: TypedUnit = { unit, times: 1, spoken: '' }
   const plainly = parseNumber(text)
   const found = letters === '' ? own : unitOf(letters, unit, plainly.kind === 'number' ? plainly.value : 0)
