@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { classAnswer } from '#core/conclusion'
+import { classAnswer, foretoldBy } from '#core/conclusion'
 import { classSays, lessonResult } from '#core/lesson'
 import { weighLesson } from '#core/recording'
 import { useLesson } from './lesson'
@@ -14,6 +14,7 @@ export const useResults = defineStore('results', () => {
       lesson.counted,
       lesson.groups.map((group) => group.id),
       lesson.testingOver,
+      foretoldBy(lesson.open.predictions, lesson.entries),
     ),
   )
   /** What was found, in words. */

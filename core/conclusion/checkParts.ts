@@ -2,6 +2,7 @@ import type { Evidence } from '../evidence'
 import { levelName, type Plan } from '../plan'
 import { hasOrder } from '../recording'
 import type { Claim } from './claim'
+import { isForetold } from './foretold'
 import { judgeClaim, scopeLevels, type ClaimGrounds } from './judgeClaim'
 
 /** How a claim sits with the data. */
@@ -25,8 +26,17 @@ export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit:
   const more = beyondData(plan, claim, grounds, evidence)
   if (more) return { fit: 'says-more', reason: more }
   const less = shortOfData(claim, grounds, evidence)
-  if (less) return { fit: 'says-less', reason: less }
-  return { fit: 'fits', reason: 'This says what the data say, and no more.' }
+  const foretold = foretoldWords(claim, evidence)
+  if (less) return { fit: 'says-less', reason: `${less}${foretold}` }
+  return { fit: 'fits', reason: `This says what the data say, and no more.${foretold}` }
+}
+
+/** Why a part of the levels, or two of them, needed no more than the whole. */
+function foretoldWords({ subject, scope, levelIds }: Claim, { comparison }: Evidence): string {
+  const two = subject === 'pair' ? levelIds : scope.kind === 'between' ? [scope.fromId, scope.toId] : []
+  return two.length === 2 && isForetold(comparison, [two[0]!, two[1]!])
+    ? ' It was predicted before we tested.'
+    : ''
 }
 
 function unnamed(plan: Plan, { subject, comparison, levelIds, scope }: Claim): string | null {

@@ -25,13 +25,15 @@ export {
 } from './claimChoices'
 export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
+export { comparePrediction, type PredictionOutcome } from './comparePrediction'
+export { foretoldBy, isForetold } from './foretold'
+export { predictionsMet } from './predictionsMet'
 export {
-  comparePrediction,
+  levelsNamed,
   orderSaid,
   predictedLevel,
   predictionFormat,
-  predictionsMet,
+  predictionFormatsFor,
   predictionWords,
   type PredictionAnswer,
-  type PredictionOutcome,
 } from './prediction'

@@ -11,6 +11,7 @@ import {
 } from '../evidence'
 import { orderedLevels, type Level, type Plan } from '../plan'
 import type { Claim } from './claim'
+import { choicesOf } from './foretold'
 
 /** What the data of a claim's own scope say of its own subject. */
 export interface ClaimGrounds {
@@ -58,7 +59,7 @@ export function judgeClaim(plan: Plan, claim: Claim, evidence: Evidence): ClaimG
 
 /**
  * The same scores, weighed over some of the levels only. Any stretch can be picked after looking, so it must be beyond chance among all
- * that there are.
+ * that there are, unless it was predicted before testing.
  */
 function within(evidence: Evidence, levels: readonly Level[]): Evidence {
   const { comparison } = evidence
@@ -66,13 +67,14 @@ function within(evidence: Evidence, levels: readonly Level[]): Evidence {
   const kept = comparison.levels.filter((level) => ids.has(level.id))
   if (kept.length === comparison.levels.length) return evidence
   return weighEvidence(
-    { ...comparison, levels: kept, chosenFrom: stretchesOf(comparison.levels.length) },
+    {
+      ...comparison,
+      levels: kept,
+      chosenFrom: choicesOf(comparison, [kept[0]?.id ?? '', kept.at(-1)?.id ?? '']),
+    },
     evidence.cells.flatMap((cell) => cell.tries),
   )
 }
-
-/** How many stretches of neighbouring levels there are, from two levels on. */
-const stretchesOf = (levels: number) => (levels * (levels - 1)) / 2
 
 function judgeTrendClaim({ comparison }: Claim, { judgement }: Evidence): ClaimGrounds {
   if (judgement.kind !== 'trend') return nothing
@@ -110,16 +112,16 @@ function judgePair(
   const [a, b] = places
   if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
   const test = pairTest(table, a, b)
-  const pairs = (levels.length * (levels.length - 1)) / 2
+  const choices = choicesOf(compared, [levelIds[0]!, levelIds[1]!])
   const rankOf = (id: string) => judgement.order.findIndex((rank) => rank.includes(id))
   const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
-  // Any pair can be picked after looking, so it must be beyond chance among all pairs, or set apart by the order.
+  // Any pair can be picked after looking, so it must be beyond chance among all that could be, or set apart by the order.
   const level = judgement.verdict.word === 'no-difference' || levelAtTop(judgement, levelIds)
   const verdict: Verdict = level
     ? { ...judgement.verdict, word: 'no-difference' }
     : apart
       ? { ...verdictOf(test), word: 'clear' }
-      : verdictOf({ ...test, p: Math.min(1, test.p * pairs) })
+      : verdictOf({ ...test, p: Math.min(1, test.p * choices) })
   const two = cells.filter((cell) => levelIds.includes(cell.levelId))
   const ordered = { ...compared, levels: [levels[b]!, levels[a]!] }
   const ahead = apart ? Math.sign(rankOf(levelIds[1]!) - rankOf(levelIds[0]!)) : test.ahead

@@ -1,5 +1,6 @@
 import {
   gaveLarger,
+  gaveMore,
   gaveMost,
   levelName,
   orderedLevels,
@@ -7,8 +8,7 @@ import {
   type Plan,
   type PredictionFormat,
 } from '../plan'
-import type { Evidence } from '../evidence'
-import { resolutionOf } from '../instrument'
+import { hasOrder } from '../recording'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
@@ -16,9 +16,30 @@ export type PredictionAnswer =
   | { format: 'order'; levelIds: string[] }
   | { format: 'number'; levelId: string; value: number }
   | { format: 'choice'; levelId: string }
+  /** Most of the change happens between two levels. */
+  | { format: 'stretch'; fromId: string; toId: string }
+  /** One level beats another, by what the plan says is best. */
+  | { format: 'pair'; levelId: string; overId: string }
 
-/** How a prediction met the result; *surprised* is a good thing to talk about, not a mistake. */
-export type PredictionOutcome = 'as-predicted' | 'nearly' | 'surprised' | 'open'
+/**
+ * The ids of the levels that a prediction names.
+ * @example levelsNamed({ format: 'stretch', fromId: 'h20', toId: 'h40' }) // ['h20', 'h40']
+ */
+export function levelsNamed(answer: PredictionAnswer): string[] {
+  switch (answer.format) {
+    case 'direction':
+      return []
+    case 'order':
+      return answer.levelIds
+    case 'number':
+    case 'choice':
+      return [answer.levelId]
+    case 'stretch':
+      return [answer.fromId, answer.toId]
+    case 'pair':
+      return [answer.levelId, answer.overId]
+  }
+}
 
 /**
  * The level that a number is predicted for: the last in the order of comparison.
@@ -48,6 +69,10 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
       return `${name(answer.levelId)} gives about ${printResult(plan, answer.value)}`
+    case 'stretch':
+      return `most of the change happens between ${name(answer.fromId)} and ${name(answer.toId)}`
+    case 'pair':
+      return `${name(answer.levelId)} ${gaveMore(plan.measured, most === 'least' ? 'less' : 'more', 'present')} ${name(answer.overId)}`
   }
 }
 
@@ -62,126 +87,31 @@ export function orderSaid({ best, measured: { name, scale } }: Pick<Plan, 'best'
 }
 
 /**
- * The format in which a plan's predictions are put: kinds have no direction, and places and words are no numbers.
+ * The format in which a plan's predictions are put: kinds have no direction and no stretches, places and words are no numbers, and a
+ * stretch or a pair is a choice only of three levels or more.
  * @example predictionFormat(race) // 'choice'
  */
-export function predictionFormat({ prediction, changed, measured }: Plan): PredictionFormat {
+export function predictionFormat(plan: Plan): PredictionFormat {
+  const { prediction, changed, measured } = plan
   const { format } = prediction
+  if ((format === 'stretch' || format === 'pair') && !predictionFormatsFor(plan).includes(format))
+    return changed.kind === 'kinds' ? 'choice' : 'direction'
   if (format === 'direction' && changed.kind === 'kinds') return 'choice'
   return format === 'number' && measured.scale ? 'choice' : format
 }
 
 /**
- * Compares a prediction with the result, kindly, and only with what is clear: a result that merely leans proves nothing
- * either way. An order is compared by the pairs that the data set apart, and is nearly right when only neighbours are
- * swapped; a number is compared with what its own group read, in rounds with the best of them, and is as predicted within a fifth of it,
- * or a mark where that is more, and nearly so within twice that.
- * @param groupId who predicted; null where the class did so together
- * @example comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence) // 'as-predicted'
+ * The formats that make sense of what a plan changes.
+ * @example predictionFormatsFor(plan).includes('pair') // false: a pair is of kinds
  */
-export function comparePrediction(
-  plan: Plan,
-  answer: PredictionAnswer,
-  evidence: Evidence,
-  groupId: string | null = null,
-): PredictionOutcome {
-  const { judgement } = evidence
-  if (answer.format === 'number') return compareNumber(plan, answer, evidence, groupId)
-  const { word } = judgement.verdict
-  if (answer.format === 'order' && word !== 'no-difference')
-    return compareOrder(plan, answer.levelIds, judgement.order)
-  if (word !== 'clear' && word !== 'no-difference') return 'open'
-  const level = word === 'no-difference'
-  if (answer.format === 'order') return 'surprised'
-  if (answer.format === 'choice') {
-    if (level) return 'surprised'
-    const top = plan.best === 'least' ? judgement.order.at(-1) : judgement.order[0]
-    if (!top) return 'open'
-    return top.length === 1 || judgement.kind === 'kinds'
-      ? top.includes(answer.levelId)
-        ? 'as-predicted'
-        : 'surprised'
-      : 'open'
-  }
-  if (judgement.kind !== 'trend') return 'open'
-  if (!level && judgement.direction === 'none') return 'surprised'
-  const seen = level ? 'same' : judgement.direction === 'rising' ? 'more' : 'less'
-  return seen === answer.direction ? 'as-predicted' : 'surprised'
-}
-
-/** By the pairs of levels that the data set apart; ranks run from most to least. */
-function compareOrder(
-  plan: Plan,
-  predicted: readonly string[],
-  order: readonly (readonly string[])[],
-): PredictionOutcome {
-  const ranks = plan.best === 'least' ? [...order].reverse() : order
-  if (ranks.length < 2) return 'open'
-  const rankOf = (id: string) => ranks.findIndex((rank) => rank.includes(id))
-  const seen = predicted.filter((id) => rankOf(id) >= 0)
-  let furthest = 0
-  seen.forEach((id, index) => {
-    for (const later of seen.slice(index + 1)) furthest = Math.max(furthest, rankOf(id) - rankOf(later))
-  })
-  return furthest === 0 ? 'as-predicted' : furthest === 1 ? 'nearly' : 'surprised'
-}
-
-/** How far a number may be off, as a share of it, however much the tries wobble. */
-const numberWithin = 0.2
-
-function compareNumber(
-  plan: Plan,
-  { levelId, value }: { levelId: string; value: number },
-  evidence: Evidence,
-  groupId: string | null,
-): PredictionOutcome {
-  const found = numberFound(plan, levelId, evidence, groupId)
-  if (found === null) return 'open'
-  const room = Math.max(resolutionOf(plan).mark, numberWithin * Math.abs(value)) * (1 + 1e-9)
-  const away = Math.abs(value - found)
-  return away <= room ? 'as-predicted' : away <= 2 * room ? 'nearly' : 'surprised'
-}
-
-/** What came of the level that a number was predicted for: of its own group, and in rounds of the best round that it had. */
-function numberFound(
-  plan: Plan,
-  levelId: string,
-  { cells, results, comparison }: Evidence,
-  groupId: string | null,
-): number | null {
-  const own = cells.filter((cell) => cell.groupId === groupId)
-  const centres = (comparison.inRounds ? own : own.filter((cell) => cell.levelId === levelId))
-    .map((cell) => cell.summary.centre)
-    .filter(Number.isFinite)
-  if (centres.length > 0) return plan.best === 'least' ? Math.min(...centres) : Math.max(...centres)
-  const found = groupId === null ? results.find(({ level }) => level.id === levelId)?.centre : undefined
-  return found !== undefined && Number.isFinite(found) ? found : null
-}
-
-const predictors: Record<Plan['prediction']['who'], [one: string, many: string]> = {
-  child: ['child', 'children'],
-  group: ['group', 'groups'],
-  class: ['class', 'classes'],
-}
-
-/**
- * How many had predicted what came, in one sentence; nothing while nobody predicted or the result is open.
- * @example predictionsMet('group', ['as-predicted', 'surprised']) // '1 of 2 groups had predicted this. 1 was surprised.'
- */
-export function predictionsMet(
-  who: Plan['prediction']['who'],
-  outcomes: readonly PredictionOutcome[],
-): string {
-  const settled = outcomes.filter((one) => one !== 'open')
-  if (settled.length === 0) return ''
-  const right = settled.filter((one) => one === 'as-predicted').length
-  const surprised = settled.filter((one) => one === 'surprised').length
-  if (who === 'class')
-    return right ? 'The class had predicted this.' : surprised ? 'The class was surprised.' : ''
+export function predictionFormatsFor(
+  plan: Pick<Plan, 'changed' | 'levels' | 'recording'>,
+): PredictionFormat[] {
+  const several = plan.levels.length > 2
   return [
-    `${right} of ${outcomes.length} ${predictors[who][outcomes.length === 1 ? 0 : 1]} had predicted this.`,
-    surprised ? `${surprised} ${surprised === 1 ? 'was' : 'were'} surprised.` : '',
+    ...(plan.changed.kind === 'number' ? (['direction'] as const) : []),
+    ...(['order', 'number', 'choice'] as const),
+    ...(several && hasOrder(plan) ? (['stretch'] as const) : []),
+    ...(several && !hasOrder(plan) ? (['pair'] as const) : []),
   ]
-    .filter(Boolean)
-    .join(' ')
 }

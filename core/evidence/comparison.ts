@@ -41,6 +41,8 @@ export interface Comparison extends Judging {
   finished: boolean
   /** From how many stretches of levels these were chosen after looking; 1 where nobody chose. */
   chosenFrom: number
+  /** Stretches, or pairs, of levels that were predicted before testing, by the ids of two levels: each needs no more than its own 5%. */
+  foretold: readonly (readonly [string, string])[]
   /** The groups meant to test each level, by level id; empty where nobody has said. */
   meant: Record<string, string[]>
 }

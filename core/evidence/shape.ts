@@ -106,14 +106,7 @@ function mostOfIt(fit: LevelFit, tested: readonly number[], sign: 1 | -1): Shape
   const last = tested.length - 1
   for (let length = 1; length < last; length++) {
     const parts = Array.from({ length: last - length + 1 }, (_, from) => {
-      // Twice the part less the whole is above nought where the part is more than half.
-      const part = weigh(fit, between(from, from + length))
-      const whole = weigh(fit, between(0, last))
-      const { p } = contrast(
-        fit,
-        part.map((weight, place) => sign * (2 * weight - whole[place]!)),
-      )
-      return { from, p }
+      return { from, p: moreThanHalf(fit, from, from + length, sign).p }
     })
     const [first] = parts.sort((a, b) => a.p - b.p)
     if (first!.p * parts.length <= wrongAt)
@@ -128,6 +121,36 @@ const between = (from: number, to: number) => (place: number) =>
   (place === to ? 1 : 0) - (place === from ? 1 : 0)
 const weigh = ({ means }: LevelFit, weight: (place: number) => number) =>
   means.map((_, place) => weight(place))
+
+/**
+ * Whether more than half of the way along all levels lies between two of them: true or false beyond chance, null where it can't be told.
+ * @param tested places of the levels that have readings, in order
+ * @param two the ends, of those
+ * @param choices from how many stretches this one was chosen
+ * @example mostLiesWithin({ table, tested: [0, 1, 2], direction: 'rising' }, [0, 1], 1) // null: about half of it
+ */
+export function mostLiesWithin(
+  { table, tested, direction }: Pick<TrendPath, 'table' | 'tested' | 'direction'>,
+  two: readonly [number, number],
+  choices: number,
+): boolean | null {
+  const fit = direction === 'none' ? null : levelFit(table, tested)
+  const [from, to] = two.map((place) => tested.indexOf(place)).sort((a, b) => a - b) as [number, number]
+  if (!fit || from < 0 || from === to) return null
+  const { p } = moreThanHalf(fit, from, to, direction === 'falling' ? -1 : 1)
+  if (p * choices <= wrongAt) return true
+  return (1 - p) * choices <= wrongAt ? false : null
+}
+
+/** Twice the part less the whole is above nought where the part is more than half. */
+function moreThanHalf(fit: LevelFit, from: number, to: number, sign: 1 | -1) {
+  const part = weigh(fit, between(from, to))
+  const whole = weigh(fit, between(0, fit.means.length - 1))
+  return contrast(
+    fit,
+    part.map((weight, place) => sign * (2 * weight - whole[place]!)),
+  )
+}
 
 /** Between the last step one way and the first step back lies the turn, at the level furthest out. */
 function turn(steps: readonly Step[], effects: Float64Array): Shape {

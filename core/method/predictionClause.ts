@@ -1,3 +1,4 @@
+import { predictionFormatsFor } from '../conclusion'
 import type { Plan, PredictionFormat, Predictor } from '../plan'
 import { choiceOf, word, type MethodContext, type MethodSentence } from './word'
 
@@ -11,6 +12,8 @@ const formats: [PredictionFormat, string][] = [
   ['order', 'the order of the levels'],
   ['number', 'a number'],
   ['choice', 'which level comes out on top'],
+  ['stretch', 'where most of the change happens'],
+  ['pair', 'which of two levels beats the other'],
 ]
 const reasons: [boolean, string][] = [
   [true, 'with because'],
@@ -22,7 +25,8 @@ const said = <T>(of: [T, string][], value: T) => of.find(([one]) => one === valu
 /** "Before that each group predicts which way it goes, with because." */
 export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSentence {
   const { format, who, because } = plan.prediction
-  const offered = formats.filter(([one]) => one !== 'direction' || plan.changed.kind === 'number')
+  const fitting = predictionFormatsFor(plan)
+  const offered = formats.filter(([one]) => fitting.includes(one))
   const put = (plan: Plan, changes: Partial<Plan['prediction']>) => ({
     ...plan,
     prediction: { ...plan.prediction, ...changes },

@@ -38,11 +38,11 @@ const earlier = { less: 'earlier than', more: 'later than', same: 'about as earl
  * That something gave more than another, or less, or the same.
  * @example gaveMore({ name: 'bounce height' }, 'more') // 'gave more bounce height than'
  */
-export function gaveMore(measured: Told, comparison: Comparative): string {
+export function gaveMore(measured: Told, comparison: Comparative, tense: Tense = 'past'): string {
   const { scale } = measured
-  if (scale?.kind === 'place') return `came in ${ahead[comparison]}`
-  if (scale?.kind === 'when') return `reached ${scale.what} ${earlier[comparison]}`
-  const { verb, thing, share } = said(measured, 'past')
+  if (scale?.kind === 'place') return `${came[tense]} in ${ahead[comparison]}`
+  if (scale?.kind === 'when') return `${reached[tense]} ${scale.what} ${earlier[comparison]}`
+  const { verb, thing, share } = said(measured, tense)
   if (share) {
     const size = { more: 'a larger', less: 'a smaller', same: 'about the same' }[comparison]
     return `${verb} ${size} share of its ${thing} ${than[comparison]}`

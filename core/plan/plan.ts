@@ -67,8 +67,11 @@ export interface KeptSame {
   was: FormerlyChanged | null
 }
 
-/** How a prediction is put: a direction, the order of the levels, a number, or a choice of level. */
-export const predictionFormats = ['direction', 'order', 'number', 'choice'] as const
+/**
+ * How a prediction is put: a direction, the order of the levels, a number, a choice of level, between which levels most of it happens, or
+ * which of two levels beats the other.
+ */
+export const predictionFormats = ['direction', 'order', 'number', 'choice', 'stretch', 'pair'] as const
 export type PredictionFormat = (typeof predictionFormats)[number]
 
 /** Whose prediction it is. */

@@ -7,8 +7,8 @@ import { convertUnit, unitDefinition } from '../quantity'
  * What a plan compares, as evidence needs to know it.
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
  * @param readings how many readings enter one score: two where it is a change
- * @param way what of the way of recording matters: whether all levels are tried at once, and whether they are rounds; and whether
- * somebody has said that testing is over
+ * @param way what of the way of recording matters: whether all levels are tried at once, and whether they are rounds; whether
+ * somebody has said that testing is over; and what was predicted before testing
  * @example comparisonOf(plan, ['a', 'b']).ordered // true for drop heights
  */
 export function comparisonOf(
@@ -19,7 +19,8 @@ export function comparisonOf(
     sideBySide,
     inRounds,
     finished = false,
-  }: { sideBySide: boolean; inRounds: boolean; finished?: boolean } = {
+    foretold = [],
+  }: { sideBySide: boolean; inRounds: boolean; finished?: boolean; foretold?: Comparison['foretold'] } = {
     sideBySide: false,
     inRounds: false,
   },
@@ -35,6 +36,7 @@ export function comparisonOf(
     tries: plan.tries,
     finished,
     chosenFrom: 1,
+    foretold,
     inHeats: ['place', 'rank'].includes(plan.measured.scale?.kind ?? ''),
     summary: plan.summary,
     worth: worthNoticingIn(plan, readings),

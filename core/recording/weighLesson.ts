@@ -1,4 +1,4 @@
-import { weighEvidence, type Evidence } from '../evidence'
+import { weighEvidence, type Comparison, type Evidence } from '../evidence'
 import type { Plan } from '../plan'
 import type { Entry } from '../record'
 import { comparisonOf } from './comparisonOf'
@@ -11,6 +11,7 @@ import { scoresOf } from './scoresOf'
  * @param counted the entries that stand and count
  * @param groupIds the groups of the class, in order; without them nobody knows how much is still to come
  * @param finished whether testing was said to be over, although not all planned tries are in
+ * @param foretold stretches, or pairs, of levels that were predicted before testing
  * @example weighLesson(plan, standingOf(entries).counted, ['leaf', 'bell', 'key']).judgement.verdict.word // 'clear'
  */
 export function weighLesson(
@@ -18,6 +19,7 @@ export function weighLesson(
   counted: readonly Entry[],
   groupIds: readonly string[] = [],
   finished = false,
+  foretold: Comparison['foretold'] = [],
 ): Evidence {
   const way = wayOf(plan)
   const { sideBySide } = way.needs(plan.recording)
@@ -26,6 +28,7 @@ export function weighLesson(
       sideBySide,
       inRounds: way.improves,
       finished,
+      foretold,
     }),
     scoresOf(plan, counted),
   )

@@ -1,3 +1,4 @@
+import { foretoldBy } from '#core/conclusion'
 import type { Evidence } from '#core/evidence'
 import { isTestingOver } from '#core/lesson'
 import type { Plan } from '#core/plan'
@@ -19,6 +20,7 @@ export async function weighedLesson(db: Database, id: string): Promise<{ plan: P
       counted,
       groupIds,
       isTestingOver(lesson, lesson.school.calendar, today()),
+      foretoldBy(lesson.predictions, lesson.entries),
     ),
   }
 }

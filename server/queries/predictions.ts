@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import type { PredictionAnswer } from '#core/conclusion'
+import { levelsNamed, type PredictionAnswer } from '#core/conclusion'
 import type { PredictionDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, predictions } from '../database/schema'
@@ -40,10 +40,14 @@ export async function savePrediction(
     if (!lesson || lesson.removedAt) throw notFound('lesson')
     if (!(await groupsOf(tx, lesson)).has(groupId)) throw notFound('group')
     const levels = new Set(lesson.plan.levels.map((level) => level.id))
-    const named = 'levelIds' in answer ? answer.levelIds : 'levelId' in answer ? [answer.levelId] : []
+    const named = levelsNamed(answer)
     if (named.some((id) => !levels.has(id)))
       throw new ApiError('invalid', 'This prediction names a level that is not in the plan.', [
         { path: 'answer', message: 'Choose from the levels of the plan.' },
+      ])
+    if (new Set(named).size < named.length)
+      throw new ApiError('invalid', 'This prediction names the same level twice.', [
+        { path: 'answer', message: 'Choose two different levels.' },
       ])
     const row = {
       lessonId,

@@ -12,6 +12,8 @@ const answer = byKind(
     order: { levelIds: levelIds.min(1) },
     number: { levelId: localId, value: amount(-1e6, 1e6) },
     choice: { levelId: localId },
+    stretch: { fromId: localId, toId: localId },
+    pair: { levelId: localId, overId: localId },
   },
   'format',
 )

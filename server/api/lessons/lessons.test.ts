@@ -299,6 +299,14 @@ describe('predictions', () => {
       because: '',
     })
     expect(bad.status).toBe(400)
+    const fromId = lesson.plan.levels[0]!.id
+    const same = await app.call('PUT', `${path}/predictions/${lesson.class.groups[0]!.id}`, {
+      answer: { format: 'stretch', fromId, toId: fromId },
+      because: '',
+    })
+    expect(same.body).toMatchObject({
+      error: { message: 'This prediction names the same level twice.' },
+    })
     expect(
       (
         await app.call('PUT', `${path}/predictions/${lesson.class.groups[0]!.id}`, {

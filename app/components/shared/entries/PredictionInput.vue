@@ -41,6 +41,10 @@ const question = computed(() => {
       return store.scored.measured.scale
         ? capital(orderSaid(store.scored))
         : `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
+    case 'stretch':
+      return 'Where will most of the change happen?'
+    case 'pair':
+      return 'Which one beats which?'
     case 'number':
       return asked.value ? `What ${measured.name} at ${levelName(store.plan, asked.value)}?` : ''
   }
@@ -92,20 +96,11 @@ function giveNumber(value: number | null) {
   <div :class="{ large: props.large }" role="group" :aria-label="`${label}: ${question}`">
     <p class="ask" :class="{ 'visually-hidden': !props.large }">{{ question }}</p>
     <template v-if="format === 'direction' || format === 'choice'">
-      <div v-if="props.large" class="choices">
-        <button
-          v-for="option in options"
-          :key="option.value"
-          type="button"
-          :aria-pressed="chosen === option.value"
-          class="choice"
-          @click="choose(option.value)"
-        >
-          {{ option.title }}
-        </button>
-      </div>
+      <ChoiceButtons v-if="props.large" :options="options" :chosen="chosen" @choose="choose" />
       <VSelect v-else :model-value="chosen" :items="options" :label="question" @update:model-value="choose" />
     </template>
+    <PredictionStretch v-else-if="format === 'stretch'" v-model="answer" :large="props.large" />
+    <PredictionPair v-else-if="format === 'pair'" v-model="answer" :large="props.large" />
     <ol v-else-if="format === 'order'" class="order">
       <li v-for="(id, index) in order" :key="id">
         <span>{{ nameOf(id) }}</span>
@@ -151,11 +146,6 @@ function giveNumber(value: number | null) {
 .ask {
   font: 600 var(--text-title)/1.3 var(--heading);
   margin-bottom: 14px;
-}
-
-.choices {
-  display: grid;
-  gap: 12px;
 }
 
 .order {
