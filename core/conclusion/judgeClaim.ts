@@ -1,6 +1,8 @@
 import {
+  clearAt,
   leaderAgreement,
   pairTest,
+  testedLevels,
   trendAgreement,
   verdictOf,
   weighEvidence,
@@ -142,11 +144,9 @@ function levelAtTop(judgement: Evidence['judgement'], levelIds: readonly string[
 }
 
 /** The most or the least: clear when its rank at that end of the order holds just what the claim names. */
-function judgeEnd(
-  { levelIds, comparison }: Claim,
-  end: 'most' | 'least',
-  { judgement, cells, comparison: compared }: Evidence,
-): ClaimGrounds {
+function judgeEnd(claim: Claim, end: 'most' | 'least', own: Evidence): ClaimGrounds {
+  const { levelIds, comparison } = claim
+  const { judgement, cells, comparison: compared } = own
   const rank = end === 'most' ? judgement.order[0] : judgement.order.at(-1)
   if (!rank) return nothing
   const named = new Set(levelIds)
@@ -158,6 +158,8 @@ function judgeEnd(
     judgement.kind === 'kinds' && judgement.first !== null && rank.includes(judgement.first.level.id)
   const base = { agreement, uneven: false, turns: false }
   if (verdict.word === 'no-difference') return { ...base, verdict, agrees: null }
+  const ofTrend = judgeEndOfTrend(claim, end, own)
+  if (ofTrend) return { ...base, ...ofTrend }
   if (comparison === 'same' || levelIds.length > 1) {
     // "Together" is a claim of being level, which only that verdict carries.
     const level = stated && verdict.because === 'level-at-top'
@@ -181,6 +183,28 @@ function judgeEnd(
     verdict: leaning ? verdict : { ...verdict, word: 'cant-tell', because: 'open' },
     agrees: ahead === levelIds[0],
   }
+}
+
+/**
+ * The end of a clear trend is given by where it goes, so it needs to be beyond chance beside its neighbour only; what is said of the
+ * other end is settled by the trend.
+ */
+function judgeEndOfTrend(
+  { levelIds, comparison }: Claim,
+  end: 'most' | 'least',
+  { judgement, table, comparison: compared }: Evidence,
+): Pick<ClaimGrounds, 'verdict' | 'agrees'> | null {
+  if (judgement.kind !== 'trend' || levelIds.length !== 1 || comparison === 'same') return null
+  const { verdict, direction, shape } = judgement
+  if (verdict.word !== 'clear' || direction === 'none' || shape.kind === 'turns' || shape.kind === 'mixed')
+    return null
+  const tested = testedLevels(table)
+  const place = compared.levels.findIndex((level) => level.id === levelIds[0])
+  const isUp = (direction === 'rising') === (end === 'most')
+  const [last, next] = isUp ? [tested.at(-1)!, tested.at(-2)!] : [tested[0]!, tested[1]!]
+  if (place === (isUp ? tested[0] : tested.at(-1))) return { verdict, agrees: false }
+  if (place !== last || pairTest(table, last, next).p > clearAt) return null
+  return { verdict, agrees: true }
 }
 
 const nothing: ClaimGrounds = {

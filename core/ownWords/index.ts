@@ -1,0 +1,6 @@
+export { checkOwnWords, type CheckedPart, type OwnWordsCheck } from './checkOwnWords'
+export { claimOf, judgeStatement, type StatementFit } from './judgeStatement'
+export { lessonTexts, parseLesson, type LessonTexts, type ParsedLesson } from './lesson'
+export type { ParsedWord } from './parsedWord'
+export { readSentence, type Reading, type ReadPart } from './readSentence'
+export type { Statement } from './statement'

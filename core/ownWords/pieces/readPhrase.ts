@@ -1,0 +1,56 @@
+import type { ParsedLesson } from '../lesson'
+import type { ParsedWord } from '../parsedWord'
+import type { Role } from '../role'
+import { phrases, type PhraseKind } from '../vocabulary'
+import type { Found } from './reader'
+
+/** Several words that mean something together: "the same", "no difference". */
+export function readPhrase({ plan }: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
+  for (const [pattern, kind] of phrases) {
+    const parts = pattern.split(' ')
+    const fits = parts.every((part, index) => {
+      const word = words[at + index]
+      return word !== undefined && part.split('|').some((one) => one === word.normal || one === word.root)
+    })
+    if (fits) return { length: parts.length, roles: rolesOfPhrase(kind, plan) }
+  }
+  return null
+}
+
+function rolesOfPhrase(kind: PhraseKind, { measured: { scale } }: ParsedLesson['plan']): Role[] {
+  const comparing = (sign: 1 | -1, degree: 'comparative' | 'superlative'): Role => ({
+    kind: 'degree',
+    degree,
+    adjective: '',
+    changed: null,
+    measured: sign,
+  })
+  const inTime = scale?.kind === 'place' || scale?.kind === 'when'
+  switch (kind) {
+    case 'climbing':
+      return [comparing(1, 'comparative'), { kind: 'along' }]
+    case 'sinking':
+      return [comparing(-1, 'comparative'), { kind: 'along' }]
+    case 'no-difference':
+      return [{ kind: 'not' }, { kind: 'matters' }]
+    // Water goes up a paper, which says nothing of who is first.
+    case 'up':
+      return [scale ? { kind: 'filler' } : { kind: 'moves', changed: 1, measured: 1 }]
+    case 'down':
+      return [scale ? { kind: 'filler' } : { kind: 'moves', changed: -1, measured: -1 }]
+    case 'first':
+      return inTime ? [comparing(-1, 'superlative')] : [{ kind: 'unknown' }]
+    case 'last':
+      return inTime ? [comparing(1, 'superlative')] : [{ kind: 'unknown' }]
+    case 'think':
+      return [{ kind: 'strength', strength: 'think' }]
+    case 'mostly':
+      return [{ kind: 'strength', strength: 'mostly' }]
+    case 'unsure':
+    case 'others':
+    case 'along':
+    case 'matters':
+    case 'same':
+      return [{ kind }]
+  }
+}

@@ -1,0 +1,33 @@
+import { magnetLayers } from '../magnetLayers'
+import { said, type OwnWords } from './said'
+
+export const magnetLayersWords: OwnWords = {
+  starter: magnetLayers,
+  found: [30, 22, 14, 6],
+  wobble: 1,
+  sentences: said(`
+    T The more card, the fewer clips.
+    T With no card it held the most clips.
+    T More layers of card meant fewer clips.
+    T The magnet held less clips when there was more card.
+    T 0 layers held the most clips and 6 layers held the fewest.
+    T 6 layers held the least.
+    T The magnet got weaker with more card.
+    T 2 layers held more clips than 4 layers.
+    T The thicker the card the less clips it held.
+    T Fewer layers, more clips.
+    T The magnet held 8 clips more with 2 layers than with 4 layers.
+    F The more card, the more clips it held.
+    F With no card it held the fewest clips.
+    F The number of layers made no difference.
+    F 6 layers held the most clips.
+    F 4 layers held more clips than 2 layers.
+    F The magnet got stronger with more card.
+    F It held the same number of clips with every number of layers.
+    F More card did not make it hold fewer clips.
+    F Less card made it hold less clips.
+    ? Magnets work through wood.
+    ? Card is not magnetic.
+    ? A magnet would stick to our fridge.
+  `),
+}

@@ -1,0 +1,35 @@
+import { shadowLength } from '../shadowLength'
+import { said, type OwnWords } from './said'
+
+export const shadowLengthWords: OwnWords = {
+  starter: shadowLength,
+  found: [60, 44, 30, 18],
+  wobble: 1,
+  sentences: said(`
+    T The closer the lamp, the longer the shadow.
+    T The shadow was longest when the lamp was nearest.
+    T The further away the lamp, the shorter the shadow.
+    T When the lamp was further away the shadow got shorter.
+    T 30 cm made the longest shadow.
+    T At 120 cm the shadow was shortest.
+    T The shadow at 60 cm was longer than the shadow at 90 cm.
+    T Moving the lamp away made the shadow smaller.
+    T A nearer lamp made a longer shadow.
+    T The shadow shrank when the lamp was further away.
+    T The shadow was bigger when the light was closer.
+    T The lamp distance changed the shadow length.
+    T the shadow was the shortist when the lamp was furthest
+    F The further away the lamp, the longer the shadow.
+    F The shadow was shortest when the lamp was nearest.
+    F 120 cm made the longest shadow.
+    F The shadow got longer when the lamp was further away.
+    F The shadow stayed the same length.
+    F The lamp distance made no difference.
+    F The shadow at 90 cm was longer than at 60 cm.
+    F A closer lamp made a shorter shadow.
+    F The shadow didn't get shorter when the lamp was further away.
+    ? Light travels in straight lines.
+    ? Shadows are longest in the evening.
+    ? Near the lamp it was warmest.
+  `),
+}
