@@ -3,6 +3,7 @@ import { figureLine, meets, type Figure } from './figure'
 /** Every part of the bench, in the order in which all of them run. */
 const parts: Record<string, () => Promise<Figure[]>> = {
   backup: async () => (await import('./backup')).backup(),
+  claims: async () => (await import('./claims')).claims(),
   doors: async () => (await import('./doors/index')).doors(),
   evidence: async () => (await import('./evidence')).evidence(),
   entries: async () => (await import('./entries')).entries(),

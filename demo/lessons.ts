@@ -110,6 +110,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
           scope: { kind: 'tested' },
         },
         ownWords: null,
+        why: 'Something that falls further is faster when it lands.',
         dissent:
           'Fish thought it would stay the same, because the ball is the same. Their own numbers surprised them.',
         better: 'Moon read from standing up. Next time eyes go level with the mark.',

@@ -15,7 +15,7 @@ export function usePreview<Preview>(
     // An answer about other lines than those that stand there now comes too late.
     if (lines === text.value) seen.value = { lines, preview }
   }, lookAfter)
-  watch(text, lookSoon)
+  watch(text, lookSoon, { immediate: true })
   return {
     /** Null while there are no lines, or nobody can say. */
     preview: computed(() => seen.value.preview),

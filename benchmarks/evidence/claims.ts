@@ -118,7 +118,7 @@ function foretoldPair(classes: number): Figure[] {
 const stretchClaim = { subject: 'trend', levelIds: [], strength: 'together' } satisfies Partial<Claim>
 
 const isSound = (plan: Plan, evidence: Evidence, claim: Claim) =>
-  ['fits', 'says-less'].includes(checkClaim(plan, claim, evidence, null).fit)
+  ['fits', 'says-less'].includes(checkClaim(plan, claim, evidence).fit)
 
 function countOf(times: number, happens: () => boolean): number {
   let count = 0

@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence'
-import { levelName, type Plan } from '../plan'
+import { gaveMost, levelName, type Plan } from '../plan'
+import { capital, listed } from '../quantity'
 import { hasOrder } from '../recording'
 import type { Claim } from './claim'
 import { isForetold } from './foretold'
@@ -77,14 +78,27 @@ function contradiction(
   if (claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least')
     return 'The results differ by more than the wobble of the tries.'
   if (agrees !== false) return null
-  if (claim.subject === 'pair') return 'The data go the other way.'
-  if (claim.subject !== 'trend') return `Another level came out ahead as the ${claim.subject}.`
+  if (claim.subject === 'pair') return 'The results go the other way.'
+  if (claim.subject === 'most' || claim.subject === 'least')
+    return `${endFound(plan, claim.subject, evidence)}.`
   const { judgement } = evidence
   if (verdict.because === 'turns') return `The ${plan.measured.name} does not go one way: it turns.`
   const fell = claim.comparison === 'more'
   return judgement.kind === 'trend'
     ? `The data go the other way: the ${plan.measured.name} got ${fell ? 'smaller' : 'larger'}.`
     : null
+}
+
+/** What did come out at that end. */
+function endFound(plan: Plan, end: 'most' | 'least', { judgement: { order } }: Evidence): string {
+  const rank = (end === 'most' ? order[0] : order.at(-1))!
+  const names = rank.map((id) =>
+    levelName(
+      plan,
+      plan.levels.find((level) => level.id === id)!,
+    ),
+  )
+  return `${capital(listed(names))} ${gaveMost(plan.measured, end)}`
 }
 
 function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: Evidence): string | null {

@@ -31,6 +31,8 @@ export interface Conclusion {
   claim: Claim | null
   /** The claim in the class's own words; null while it is the sentence made of the parts. */
   ownWords: string | null
+  /** What the class takes for the cause: an idea that this test did not check. */
+  why: string
   dissent: string
   better: string
   nextQuestion: string
@@ -40,6 +42,7 @@ export interface Conclusion {
 export const emptyConclusion: Conclusion = {
   claim: null,
   ownWords: null,
+  why: '',
   dissent: '',
   better: '',
   nextQuestion: '',
@@ -51,8 +54,9 @@ export const emptyConclusion: Conclusion = {
  */
 export function upgradeConclusion(
   plan: Pick<Plan, 'changed' | 'recording'>,
-  kept: Omit<Conclusion, 'claim'> & { claim: Claim | FirstClaim | null },
+  before: Omit<Conclusion, 'claim' | 'why'> & { claim: Claim | FirstClaim | null; why?: string },
 ): Conclusion {
+  const kept = { why: '', ...before }
   const { claim } = kept
   if (!claim || 'subject' in claim) return { ...kept, claim }
   const { comparison, levelId, strength, scope } = claim

@@ -80,7 +80,7 @@ describe('a stretch predicted before testing', () => {
 
   it('is said to have been predicted', () => {
     const reason = (foretold: (readonly [string, string])[]) =>
-      checkClaim(plan, claim, weighLesson(plan, entries, groups, false, foretold), null).reasons[0]
+      checkClaim(plan, claim, weighLesson(plan, entries, groups, false, foretold)).reason
     expect(reason([['h40', 'h20']])).toContain('It was predicted before we tested.')
     expect(reason([])).not.toContain('predicted')
   })

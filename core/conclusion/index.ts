@@ -12,7 +12,6 @@ export {
 export { checkClaim, type ClaimCheck } from './checkClaim'
 export type { ClaimFit } from './checkParts'
 export { judgeClaim, type ClaimGrounds } from './judgeClaim'
-export { markWords, type MarkedWords } from './markWords'
 export { suggestClaim } from './suggestClaim'
 export {
   claimEffects,

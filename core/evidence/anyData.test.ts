@@ -55,7 +55,7 @@ it('says no number that is none, whatever was read', () => {
         const said = [
           ...Object.values(result),
           claim ? claimSentence(scored, claim) : '',
-          ...(claim ? checkClaim(scored, claim, evidence, null).reasons : []),
+          ...(claim ? [checkClaim(scored, claim, evidence).reason] : []),
         ].join(' ')
         expect(said).not.toMatch(/NaN|Infinity|undefined|null|1e\+?\d|[-−+]0(?![\d.,])|\d{8,}/u)
         expect(result.sentence).toMatch(/\.$/u)

@@ -3,9 +3,10 @@ import type { Evidence } from '../evidence'
 import { judgeStatement, type StatementFit } from './judgeStatement'
 import type { ParsedLesson } from './lesson'
 import type { ParsedWord } from './parsedWord'
+import { unreadReason } from './partReason'
 import { readSentence, type Reading, type ReadPart } from './readSentence'
 
-/** A part of a sentence with what the data say of it; *yours* where it was not wholly understood. */
+/** A part of a sentence, with what the data say of it; *yours* where it was not wholly understood. */
 export interface CheckedPart extends ReadPart {
   fit: StatementFit | 'yours'
   reason: string
@@ -15,7 +16,6 @@ export interface CheckedPart extends ReadPart {
 export interface OwnWordsCheck {
   fit: ClaimFit
   parts: CheckedPart[]
-  why: string
   strength: Reading['strength']
 }
 
@@ -40,7 +40,7 @@ export function checkOwnWords(
       : parts.length === 0 || has('yours') || has('open')
         ? 'not-checked'
         : 'fits'
-  return { fit, parts, why: reading.why, strength: reading.strength }
+  return { fit, parts, strength: reading.strength }
 }
 
 function checkPart(
@@ -51,7 +51,7 @@ function checkPart(
 ): CheckedPart {
   if (!part.statements) {
     const reaches = part.reaches.length > 0 && part.unknown.length === 0
-    return { ...part, fit: reaches ? 'beyond' : 'yours', reason: '' }
+    return { ...part, fit: reaches ? 'beyond' : 'yours', reason: unreadReason(plan, part) }
   }
   const judged = part.statements.map((one) => judgeStatement(plan, one, strength, evidence))
   const fit = worst.find((each) => judged.some((one) => one.fit === each)) ?? 'fits'

@@ -1,6 +1,15 @@
 export { checkOwnWords, type CheckedPart, type OwnWordsCheck } from './checkOwnWords'
 export { claimOf, judgeStatement, type StatementFit } from './judgeStatement'
-export { lessonTexts, parseLesson, type LessonTexts, type ParsedLesson } from './lesson'
+export {
+  lessonOf,
+  lessonTexts,
+  parseTexts,
+  type LessonTexts,
+  type ParsedLesson,
+  type ParsedTexts,
+} from './lesson'
 export type { ParsedWord } from './parsedWord'
 export { readSentence, type Reading, type ReadPart } from './readSentence'
+export { splitCause } from './splitCause'
 export type { Statement } from './statement'
+export { statementWords } from './statementWords'

@@ -28,13 +28,27 @@ export function judgeStatement(
     case 'unsure':
       return { fit: word === 'cant-tell' || word === 'leaning' ? 'fits' : 'open', reason: '' }
     case 'matters':
-      return { fit: mattersFit(word, statement.negated), reason: '' }
+      return withReason(mattersFit(word, statement.negated), {
+        against: statement.negated
+          ? `The ${plan.changed.name} did make a difference.`
+          : 'We could measure no difference.',
+      })
     case 'never':
-      return { fit: neverFit(plan, statement.places, evidence), reason: '' }
+      return withReason(neverFit(plan, statement.places, evidence), {
+        against: 'It did get there in every group.',
+        beyond: 'In some groups it did get there.',
+      })
     case 'claim':
       return claimFit(plan, statement, strength, evidence)
   }
 }
+
+const openReason = 'Our results can’t tell yet.'
+
+const withReason = (fit: StatementFit, reasons: Partial<Record<StatementFit, string>>) => ({
+  fit,
+  reason: reasons[fit] ?? (fit === 'open' ? openReason : ''),
+})
 
 function mattersFit(word: Evidence['judgement']['verdict']['word'], negated: boolean): StatementFit {
   if (word === 'clear') return negated ? 'against' : 'fits'
@@ -76,20 +90,25 @@ function claimFit(
   evidence: Evidence,
 ): { fit: StatementFit; reason: string } {
   const claim = claimOf(plan, statement, strength)
-  if (statement.negated) return { fit: negatedFit(plan, claim, evidence), reason: '' }
-  const { fit, reasons } = checkClaim(plan, claim, evidence, null)
-  const [reason] = reasons as [string]
+  if (statement.negated)
+    return withReason(negatedFit(plan, claim, evidence), { against: 'Our results show that it did.' })
+  const { fit, reason } = checkClaim(plan, claim, evidence)
   switch (fit) {
     case 'not-checked':
       return { fit: 'open', reason }
     case 'contradicts':
       // Said of one thing alone it may have been meant beside another.
-      return statement.loose ? { fit: 'open', reason: '' } : { fit: 'against', reason }
+      return statement.loose
+        ? { fit: 'open', reason: 'Say what you compare it with, and we can check it.' }
+        : { fit: 'against', reason }
     case 'says-more':
       return { fit: 'beyond', reason }
     case 'fits':
     case 'says-less':
-      return { fit: amountFit(plan, statement, evidence), reason }
+      return withReason(amountFit(plan, statement, evidence), {
+        fits: reason,
+        against: 'The results lie another amount apart.',
+      })
   }
 }
 

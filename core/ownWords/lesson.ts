@@ -12,13 +12,17 @@ export interface LessonTexts {
   topic: string
 }
 
-/** A plan, as its results are measured, with its words parsed. */
-export interface ParsedLesson {
-  plan: Plan
+/** The texts of a plan, parsed. */
+export interface ParsedTexts {
   levels: ParsedWord[][]
   changed: ParsedWord[]
   measured: ParsedWord[]
   topic: ParsedWord[]
+}
+
+/** A plan, as its results are measured, with its words parsed. */
+export interface ParsedLesson extends ParsedTexts {
+  plan: Plan
   inRounds: boolean
 }
 
@@ -42,17 +46,22 @@ export function lessonTexts(plan: Plan): LessonTexts {
 }
 
 /**
- * A lesson with its words parsed.
+ * The texts of a lesson, parsed.
  * @param parse the grammar: `parseWords`
  */
-export function parseLesson(plan: Plan, parse: (text: string) => ParsedWord[]): ParsedLesson {
-  const texts = lessonTexts(plan)
-  return {
-    plan,
-    levels: texts.levels.map(parse),
-    changed: parse(texts.changed),
-    measured: parse(texts.measured),
-    topic: parse(texts.topic),
-    inRounds: isInRounds(plan),
-  }
-}
+export const parseTexts = (
+  { levels, changed, measured, topic }: LessonTexts,
+  parse: (text: string) => ParsedWord[],
+): ParsedTexts => ({
+  levels: levels.map(parse),
+  changed: parse(changed),
+  measured: parse(measured),
+  topic: parse(topic),
+})
+
+/** A lesson with its texts parsed. */
+export const lessonOf = (plan: Plan, texts: ParsedTexts): ParsedLesson => ({
+  plan,
+  ...texts,
+  inRounds: isInRounds(plan),
+})

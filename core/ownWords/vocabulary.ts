@@ -14,13 +14,11 @@ export const fillers = set(`
   of in on at to for from by with into onto out up down off over under through along around about roughly
   when if as while during after before then so and too also both either what which who how whichever
   very really quite much lot lots bit clearly definitely actually mostly
-  here where whenever place places inside left behind
+  your yours still even new middle here where whenever place places inside left behind
 `)
 
 /** Joints at which a sentence may come apart. */
 export const joints = set('and but while whereas although though or plus then')
-/** What a cause begins with; what follows is the class's idea why. */
-export const causeWords = set('because since cos cause due thanks')
 export const negations = set('not never no none nobody nothing without neither nor cannot')
 /** Groups that somebody speaks for. */
 export const groupWords = set('group team table pair class everyone everybody us')
@@ -57,6 +55,8 @@ export const phrases: readonly (readonly [pattern: string, kind: PhraseKind])[] 
   ['not make|made a|any|much difference', 'no-difference'],
   ['make|made no difference', 'no-difference'],
   ['no difference', 'no-difference'],
+  ['no effect', 'no-difference'],
+  ['a|an effect', 'matters'],
   ['make|made a difference', 'matters'],
   ['make|made a big difference', 'matters'],
   ['the same', 'same'],

@@ -34,7 +34,7 @@ const byNoun: [RegExp, ScaleName[]][] = [
   [/^(rough|bump)/, ['roughness']],
   [/^(stretch|bend)/, ['stretch', 'length']],
   [/^(bounc)/, ['bounce', 'height']],
-  [/^(absorb|soak)/, ['absorbing']],
+  [/^(absorb|soak|gained)/, ['absorbing']],
   [/^(rust)/, ['rust']],
   [/^(bubbl|fizz|froth|foam)/, ['fizz']],
   [/^(sweet|sugar)/, ['sweetness']],
@@ -50,12 +50,12 @@ const byDimension: Partial<Record<ReturnType<typeof unitDefinition>['dimension']
   temperature: ['warmth'],
   mass: ['mass'],
   time: ['time'],
-  force: ['pull', 'strength'],
+  force: ['pull', 'strength', 'grip'],
 }
 
 /**
  * The qualities that a variable has more or less of, by its name and its unit.
- * @example scalesOf('drop height', 'cm') // ['size', 'amount', 'value', 'height', 'distance', 'growth']
+ * @example scalesOf('drop height', 'cm') // ['size', 'amount', 'value', 'height', 'growth', 'distance']
  */
 export function scalesOf(name: string, unit: Plan['changed']['unit']): ScaleName[] {
   const words = name.toLowerCase().split(/[^\p{L}]+/u)

@@ -33,8 +33,11 @@ const claim = object({
 })
 const ownWords = orNull(line(400).allow(''))
 
-/** A claim to be checked against a lesson's data, with the class's own words where there are any. */
-export const claimCheckSchema = object({ claim, words: otherwise(ownWords, null) })
+/** A claim to be checked against a lesson's data, or a sentence in the class's own words. */
+export const claimCheckSchema = object({
+  claim: otherwise(orNull(claim), null),
+  words: otherwise(ownWords, null),
+})
 
 export const conclusionSchema = object({
   /** Sent twice under one id, a save is done once. */
@@ -42,6 +45,7 @@ export const conclusionSchema = object({
   conclusion: object({
     claim: orNull(claim),
     ownWords,
+    why: otherwise(openLine(400), ''),
     dissent: openLine(600),
     better: openLine(600),
     nextQuestion: openLine(300),

@@ -1,5 +1,6 @@
 import type { EmblemId } from '#core/class'
-import type { Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { Claim, ClaimFit, Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { StatementFit } from '#core/ownWords'
 import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
@@ -79,6 +80,17 @@ export interface LessonSummaryDto {
   dueToday: number | null
   /** How its time went, once it has ended: "Planned 42 min, took 51." */
   took: string | null
+}
+
+/** What the data of a lesson say of a claim, or of a class's own sentence. */
+export interface ClaimCheckDto {
+  fit: ClaimFit
+  reasons: string[]
+  /** Parts of the class's own sentence; empty where a claim was checked. */
+  parts: { text: string; fit: StatementFit | 'yours'; reason: string }[]
+  /** What the class gives as the cause; nothing is said of that. */
+  why: string
+  suggestion: Claim | null
 }
 
 export interface PredictionDto {

@@ -52,4 +52,5 @@ export const ballBounceWords: OwnWords = {
     ? We had fun.
     ? Ours hit the lamp once.
   `),
+  later: [],
 }

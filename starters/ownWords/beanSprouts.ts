@@ -27,4 +27,12 @@ export const beanSproutsWords: OwnWords = {
     ? The cupboard ones were yellow.
     ? They were looking for the light.
   `),
+  later: said(`
+    F Cupboard beans grew 5 mm more than the window ones.
+    T Beans in the dark cupboard grew more than beans on the window sill.
+    T The beans grew least on the window sill.
+    T The less light they got the taller they grew.
+    F The more light they got the taller they grew.
+    F Beans on the window sill grew more than beans at the back of the room.
+  `),
 }

@@ -26,4 +26,15 @@ export const bubbleLifetimeWords: OwnWords = {
     ? Sugar makes the bubbles sticky.
     ? Bubbles with honey would last for an hour.
   `),
+  later: said(`
+    T 3 spoons made the bubbles last longer than 2 spoons.
+    T Bubbles with no sugar popped faster than bubbles with 3 spoons.
+    T The bubbles with the most sugar lasted the longest.
+    T The most sugar made the longest lasting bubbles.
+    T The bubbles took longer to pop with more sugar.
+    F The most sugar made the bubbles pop fastest.
+    F With more sugar the bubbles popped faster.
+    F The bubbles with no sugar lasted longest.
+    F Bubbles with 1 spoon took longer to pop than bubbles with 3 spoons.
+  `),
 }

@@ -25,4 +25,7 @@ export const doughShapesWords: OwnWords = {
     ? Our dough stuck to the table.
     ? There is the same stuff in it.
   `),
+  later: said(`
+    F The dough lost weight when we rolled it.
+  `),
 }

@@ -30,4 +30,18 @@ export const magnetLayersWords: OwnWords = {
     ? Card is not magnetic.
     ? A magnet would stick to our fridge.
   `),
+  later: said(`
+    T The clips fell off when we put more card.
+    T The thicker the card, the weaker the magnet.
+    F With more layers the magnet held more.
+    T It held fewer clips when there were more layers.
+    T With 6 layers it only held 6 clips.
+    T The magnet could hold more clips with less card.
+    T The number of clips went down when we added more card.
+    T The magnet picked up the most clips with 0 layers.
+    F The number of clips went up when we added card.
+    F The magnet held more clips with 6 layers than with 2 layers.
+    F It held fewer clips when there were fewer layers.
+    F 6 layers was the strongest.
+  `),
 }

@@ -20,4 +20,5 @@ export const nothingFoundWords: OwnWords = {
     F A lower drop made a higher bounce.
     ? Our floor is bumpy.
   `),
+  later: [],
 }

@@ -29,4 +29,15 @@ export const paperBridgeWords: OwnWords = {
     ? A real bridge is made of steel.
     ? We are proud of our bridge.
   `),
+  later: said(`
+    T Our bridge kept getting better.
+    T It got better and better.
+    F Our bridge got worse.
+    T The bridge in round 3 was stronger than the bridge in round 1.
+    T Each new bridge held more washers than the one before.
+    T We got better each round.
+    F The bridge in round 1 was stronger than the bridge in round 3.
+    F We did worse each time.
+    F Each new bridge held fewer washers than the one before.
+  `),
 }

@@ -29,4 +29,14 @@ export const paperTowelsWords: OwnWords = {
     ? The napkin tore in half.
     ? The bumps have little holes for the water.
   `),
+  later: said(`
+    T The bumpy one was the wettest.
+    T The bumpy paper held more water than the napkin.
+    T The napkin soaked up less water than plain.
+    T Bumpy was best, plain was second and napkin was worst.
+    T The napkin took up the smallest amount of water.
+    F The plain paper held the least water.
+    F The napkin soaked up more water than the bumpy paper.
+    F The plain paper was the most absorbent.
+  `),
 }

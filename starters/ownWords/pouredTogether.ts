@@ -19,4 +19,7 @@ export const pouredTogetherWords: OwnWords = {
     ? Some of the peas disappeared.
     ? The rice went into the gaps.
   `),
+  later: said(`
+    T All together it was less than the parts, but it weighed the same.
+  `),
 }

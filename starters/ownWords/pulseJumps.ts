@@ -27,4 +27,14 @@ export const pulseJumpsWords: OwnWords = {
     ? My legs hurt.
     ? Our muscles needed more oxygen.
   `),
+  later: said(`
+    T The pulse went up the more we jumped.
+    T Doing more star jumps makes your heart beat faster.
+    T Our pulse was lowest with no jumps.
+    T 30 jumps made our hearts beat fastest.
+    T The fewer jumps we did the slower our hearts beat.
+    F Doing more star jumps makes your heart beat slower.
+    F 30 jumps gave the lowest pulse.
+    F Our pulse went down after more jumps.
+  `),
 }

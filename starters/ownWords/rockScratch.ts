@@ -27,4 +27,15 @@ export const rockScratchWords: OwnWords = {
     ? Chalk is good for writing.
     ? Granite is the prettiest.
   `),
+  later: said(`
+    T Granite is the toughest.
+    F Chalk scratched granite.
+    T Granite scratched chalk.
+    T Slate was harder than chalk but softer than granite.
+    T Nothing scratched granite.
+    T Chalk could not scratch any of the others.
+    F Chalk scratched all the others.
+    F Slate was the softest.
+    F Granite was not harder than chalk.
+  `),
 }

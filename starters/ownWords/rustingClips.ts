@@ -28,4 +28,17 @@ export const rustingClipsWords: OwnWords = {
     ? Oil keeps the water away from the clip.
     ? Rust is orange.
   `),
+  later: said(`
+    T Oil stopped the clip from rusting.
+    T The clip in vinegar was the rustiest.
+    F Oil was the fastest.
+    T Oil was the best at stopping rust.
+    T The clips in salt water rusted before the clips in tap water.
+    T Vinegar made the clip rust quicker than salt water.
+    T The clip in tap water took longer to rust than the one in vinegar.
+    F The clips in tap water rusted before the clips in salt water.
+    F The clip in oil rusted fastest of all.
+    F Salt water took the longest to rust.
+    F All the clips rusted.
+  `),
 }

@@ -16,7 +16,10 @@ export interface OwnWords {
   found: readonly (number | null)[]
   /** How far tries of one level lie apart. */
   wobble: number
+  /** Written before there were rules; every third was kept back while they were written. */
   sentences: Said[]
+  /** Written afterwards, to find what was wrong. */
+  later: Said[]
 }
 
 const truths: Record<string, Truth> = { T: 'true', F: 'false', '?': 'neither' }

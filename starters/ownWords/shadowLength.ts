@@ -32,4 +32,22 @@ export const shadowLengthWords: OwnWords = {
     ? Shadows are longest in the evening.
     ? Near the lamp it was warmest.
   `),
+  later: said(`
+    T The further the lamp, the shorter the shadow.
+    T When you move the lamp closer the shadow gets longer.
+    T Close lamps make long shadows.
+    T The shadow gets smaller the further away the lamp is.
+    T If the lamp is near, the shadow is long.
+    F The nearer the lamp the shorter the shadow.
+    F The shadow grew when the lamp went further away.
+    T When the lamp was closest the shadow was longest.
+    T The shadow gets shorter as the lamp moves away.
+    T The nearer it is the bigger the shadow.
+    T 120 cm had a shorter shadow than 30 cm.
+    T The shadow was small when the lamp was far away.
+    F The shadow gets longer as the lamp moves away.
+    F When the lamp was furthest the shadow was longest.
+    F The shadow was long when the lamp was far away.
+    F 90 cm had the shortest shadow.
+  `),
 }

@@ -30,4 +30,15 @@ export const shoeGripWords: OwnWords = {
     ? My trainers have rubber soles.
     ? The ridges dig in.
   `),
+  later: said(`
+    T The rubber shoes were hardest to pull.
+    T Ridged rubber was the grippiest.
+    T It was harder to pull the rubber soles than the felt slipper.
+    T The felt slipper needed the smallest force.
+    T Felt was the slippiest.
+    F Felt was the grippiest.
+    F It was easier to pull the ridged rubber than the felt slipper.
+    F The ridged rubber needed the smallest force.
+    F Rubber soles gripped worse than felt.
+  `),
 }

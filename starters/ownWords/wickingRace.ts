@@ -28,4 +28,17 @@ export const wickingRaceWords: OwnWords = {
     ? Newspaper is for reading.
     ? Kitchen paper has holes in it.
   `),
+  later: said(`
+    T Kitchen paper was the quickest and writing paper was the slowest.
+    F Writing paper was first.
+    T Kitchen paper was faster than all the others.
+    T Kitchen paper finished before filter paper.
+    T Newspaper came third.
+    T Writing paper took the longest.
+    T The water climbed up kitchen paper fastest.
+    F Writing paper finished before newspaper.
+    F Newspaper took longer than writing paper.
+    F Filter paper won every race.
+    F Kitchen paper took the longest.
+  `),
 }

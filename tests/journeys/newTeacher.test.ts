@@ -213,7 +213,7 @@ async function compares(page: Page, { stage }: Hands) {
 /** Concludes: a claim that says too much is noticed, a fitting one is printed. */
 async function concludes(page: Page, { press, field, printed, stage }: Hands) {
   await stage('6')
-  await press('Begin with what the data say')
+  await press('Build it from parts')
   await page.getByText('fits the data').waitFor()
   await choose(page, 'How far it reaches', 'for any lamp distance at all')
   await page.getByText('says more than the data').waitFor()

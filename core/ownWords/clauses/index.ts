@@ -21,38 +21,70 @@ const readers: ClauseReader[] = [
   never,
 ]
 
+/** Pieces that make one clause, and what it says. */
+export interface ReadClause {
+  pieces: readonly Piece[]
+  statements: Statement[]
+}
+
 /**
- * What pieces of a sentence say together, in one statement or in several where it comes apart at a joint.
- * @returns null where it is not wholly understood
+ * What pieces of a sentence say, clause by clause: in one where they hang together, in several where they come apart at a joint.
+ * @returns null where they are not wholly understood
  * @example readPieces(lesson, piecesOf(lesson, parseWords('Tile was best.')))?.length // 1
  */
-export function readPieces(lesson: ParsedLesson, pieces: readonly Piece[]): Statement[] | null {
-  const meaning = pieces.filter(({ role }) => role.kind !== 'filler' && role.kind !== 'strength')
-  const isStrange = meaning.some(({ role }) => ['unknown', 'reach', 'untested'].includes(role.kind))
-  if (meaning.length === 0 || isStrange) return null
+export function readPieces(lesson: ParsedLesson, pieces: readonly Piece[]): ReadClause[] | null {
+  if (pieces.some(({ role }) => ['unknown', 'reach', 'untested'].includes(role.kind))) return null
   // Parts come up again and again; each is read once.
-  const known = new Map<string, Statement[] | null>()
-  const read = (from: number, to: number): Statement[] | null => {
+  const known = new Map<string, ReadClause[] | null>()
+  const read = (from: number, to: number): ReadClause[] | null => {
     const key = `${from}|${to}`
     const before = known.get(key)
     if (before !== undefined) return before
-    const found = readClause(lesson, meaning.slice(from, to)) ?? readApart(from, to)
+    const own = pieces.slice(from, to)
+    const statements = readClause(lesson, own.filter(hasMeaning))
+    const found = statements ? [{ pieces: own, statements }] : readApart(from, to)
     known.set(key, found)
     return found
   }
   const readApart = (from: number, to: number) => {
     for (let at = from + 1; at < to - 1; at++) {
-      if (meaning[at]!.role.kind !== 'joint') continue
+      if (pieces[at]!.role.kind !== 'joint') continue
       const left = read(from, at)
-      const right = left && read(at + 1, to)
+      const right = left && (read(at + 1, to) ?? readOn(left, pieces.slice(at + 1, to)))
       if (left && right) return [...left, ...right]
     }
     return null
   }
-  return read(0, meaning.length)
+  const readOn = (left: readonly ReadClause[], own: readonly Piece[]): ReadClause[] | null => {
+    const subject = goesOn(own) ? subjectOf(left) : null
+    const statements = subject && readClause(lesson, [subject, ...own.filter(hasMeaning)])
+    return statements && [{ pieces: own, statements }]
+  }
+  return read(0, pieces.length)
 }
 
+/** "… but less than no jacket" says something more of what was spoken of before. */
+function goesOn(pieces: readonly Piece[]): boolean {
+  const [first] = pieces.filter(hasMeaning)
+  const before = pieces.slice(
+    0,
+    pieces.findIndex(({ role }) => role.kind === 'than'),
+  )
+  return (
+    first?.role.kind === 'degree' && before.length > 0 && !before.some(({ role }) => role.kind === 'level')
+  )
+}
+
+function subjectOf(left: readonly ReadClause[]): Piece | null {
+  const last = left.at(-1)?.statements.at(-1)
+  if (last?.kind !== 'claim' || last.places.length === 0 || last.negated) return null
+  return { text: '', role: { kind: 'level', places: [last.places[0]!] } }
+}
+
+const hasMeaning = ({ role }: Piece) => role.kind !== 'filler' && role.kind !== 'strength'
+
 function readClause(lesson: ParsedLesson, pieces: readonly Piece[]): Statement[] | null {
+  if (pieces.length === 0) return null
   for (const each of [pieces, notAsMuch(pieces)])
     for (const reader of readers) {
       const statements = reader(clauseOf(lesson, each))

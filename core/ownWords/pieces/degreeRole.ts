@@ -36,7 +36,8 @@ export function degreeRole(
   const of = nounBehind(lesson, words, at)
   const hasNumbers = plan.changed.kind === 'number'
   const changed = of === 'measured' || !hasNumbers ? null : changedSign(plan.changed, adjective)
-  const ofLoss = isOfLoss(plan, adjective) && !words.some((word) => lossWords.has(word.root))
+  const ofLoss =
+    isOfLoss(plan, adjective) && !words.some((word) => lossWords.has(word.root) || word.normal === 'down')
   const measured =
     (of === 'changed' && hasNumbers) || ofLoss
       ? null

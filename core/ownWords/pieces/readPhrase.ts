@@ -1,3 +1,4 @@
+import { verbSign } from '../../words'
 import type { ParsedLesson } from '../lesson'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'
@@ -17,7 +18,7 @@ export function readPhrase({ plan }: ParsedLesson, words: readonly ParsedWord[],
   return null
 }
 
-function rolesOfPhrase(kind: PhraseKind, { measured: { scale } }: ParsedLesson['plan']): Role[] {
+function rolesOfPhrase(kind: PhraseKind, { measured: { name, unit, scale } }: ParsedLesson['plan']): Role[] {
   const comparing = (sign: 1 | -1, degree: 'comparative' | 'superlative'): Role => ({
     kind: 'degree',
     degree,
@@ -35,9 +36,13 @@ function rolesOfPhrase(kind: PhraseKind, { measured: { scale } }: ParsedLesson['
       return [{ kind: 'not' }, { kind: 'matters' }]
     // Water goes up a paper, which says nothing of who is first.
     case 'up':
-      return [scale ? { kind: 'filler' } : { kind: 'moves', changed: 1, measured: 1 }]
+      return [
+        scale ? { kind: 'filler' } : { kind: 'moves', changed: 1, measured: verbSign(name, unit, 'rise') },
+      ]
     case 'down':
-      return [scale ? { kind: 'filler' } : { kind: 'moves', changed: -1, measured: -1 }]
+      return [
+        scale ? { kind: 'filler' } : { kind: 'moves', changed: -1, measured: verbSign(name, unit, 'fall') },
+      ]
     case 'first':
       return inTime ? [comparing(-1, 'superlative')] : [{ kind: 'unknown' }]
     case 'last':

@@ -1,5 +1,5 @@
 import { unitDefinition } from '../../quantity'
-import { adjectiveForm, verbSign } from '../../words'
+import { adjectiveForm, changedSign, verbSign } from '../../words'
 import type { ParsedLesson } from '../lesson'
 import { nameLevel } from '../nameLevel'
 import type { ParsedWord } from '../parsedWord'
@@ -10,12 +10,12 @@ import { degreeRole } from './degreeRole'
 import { isOf, topicWords } from './lessonWords'
 import { oneWord, type Found } from './reader'
 
-/** A joint; after "higher" a "then" was meant for "than". */
+/** A joint; "higher … then" was meant for "than". */
 export function readJoint(_lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
   const { normal } = words[at]!
-  const before = words[at - 1]
-  if (normal === 'then' && before && !before.stop && adjectiveForm(before.normal)?.degree === 'comparative')
-    return oneWord({ kind: 'than' })
+  const compares = words.slice(0, at).some((word) => adjectiveForm(word.normal)?.degree === 'comparative')
+  const isThan = normal === 'then' && compares && !words.some((word) => word.normal === 'than')
+  if (isThan) return oneWord({ kind: 'than' })
   return joints.has(normal) ? oneWord({ kind: 'joint', then: normal === 'then' }) : null
 }
 
@@ -38,6 +38,12 @@ export function readPlainWord(lesson: ParsedLesson, words: readonly ParsedWord[]
   if (/^(?:maybe|perhaps|probably|might|may|think|thought)$/.test(normal))
     return oneWord({ kind: 'strength', strength: 'think' })
   if (/^(?:matter|affect|change|influence|differ)$/.test(root)) return oneWord({ kind: 'matters' })
+  if (
+    normal === 'away' &&
+    changedSign(plan.changed, 'far') === 1 &&
+    !adjectiveForm(words[at - 1]?.normal ?? '')
+  )
+    return oneWord({ kind: 'moves', changed: 1, measured: null })
   const moves = movesRole(lesson, root)
   if (moves) return oneWord(moves)
   const state = isOf(lesson, word) ? null : stateRole(lesson, words, at)
@@ -54,7 +60,9 @@ export function readPlainWord(lesson: ParsedLesson, words: readonly ParsedWord[]
 function stateRole(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Role | null {
   const form = adjectiveForm(words[at]!.normal)
   const degree =
-    form?.degree === 'plain' && form.adjective !== 'good' ? degreeRole(lesson, form, words, at) : null
+    form?.degree === 'plain' && !['good', 'much', 'many', 'few', 'little'].includes(form.adjective)
+      ? degreeRole(lesson, form, words, at)
+      : null
   return degree?.kind === 'degree'
     ? { kind: 'state', changed: degree.changed, measured: degree.measured }
     : null

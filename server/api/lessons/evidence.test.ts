@@ -1,7 +1,7 @@
 import Ajv2020 from 'ajv/dist/2020'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { EvidenceDocument } from '#core/format'
-import type { ClaimCheck } from '#core/conclusion'
+import type { ClaimCheckDto } from '#shared/types/api'
 import { newId } from '#core/plan'
 import type { LessonDto } from '#shared/types/api'
 import checkFormat from '../../../docs/schemas/claim-check.schema.json'
@@ -64,7 +64,7 @@ describe('what the data say, as open data', () => {
       reason: { code: 'too-little-data' },
       suggestedClaim: null,
     })
-    const check = await app.call<ClaimCheck>('POST', `/api/lessons/${lesson.id}/claim/check`, { claim })
+    const check = await app.call<ClaimCheckDto>('POST', `/api/lessons/${lesson.id}/claim/check`, { claim })
     expect(check.body).toMatchObject({ fit: 'not-checked', suggestion: null })
   })
 
@@ -85,20 +85,28 @@ describe('what the data say, as open data', () => {
 
   it('checks claims and own words', async () => {
     const check = async (body: unknown) => {
-      const answer = await app.call<ClaimCheck>('POST', `/api/lessons/${lesson.id}/claim/check`, body)
+      const answer = await app.call<ClaimCheckDto>('POST', `/api/lessons/${lesson.id}/claim/check`, body)
       expect([answer.status, isCheck!(answer.body), isCheck!.errors]).toEqual([200, true, null])
       return answer.body
     }
     expect(isRequest!({ claim, words: 'x' })).toBe(true)
     expect((await check({ claim: { ...claim, scope: { kind: 'everything' } } })).fit).toBe('says-more')
     expect((await check({ claim: { ...claim, comparison: 'less' } })).fit).toBe('contradicts')
-    expect(await check({ claim, words: 'Bananas are yellow.' })).toMatchObject({
+    expect(await check({ claim, words: 'We had fun.' })).toMatchObject({
       fit: 'not-checked',
-      marked: [],
+      parts: [{ fit: 'yours' }],
     })
     expect(
-      (await check({ claim, words: 'It always happens because of gravity.' })).marked.map((one) => one.kind),
-    ).toContain('gives-a-cause')
+      await check({ words: 'It bounced higher from higher up because it had more energy.' }),
+    ).toMatchObject({
+      fit: 'fits',
+      why: 'because it had more energy',
+    })
+    expect(await check({ words: 'The higher we dropped it, the lower it bounced.' })).toMatchObject({
+      fit: 'contradicts',
+      suggestion: { subject: 'trend' },
+    })
+    expect((await app.call('POST', `/api/lessons/${lesson.id}/claim/check`, {})).status).toBe(400)
   })
 
   it('refuses what is no claim, and lessons that are not there', async () => {

@@ -26,6 +26,7 @@ const names: Record<string, string> = {
   properties: 'What else the levels differ in',
   claim: 'What we found',
   ownWords: 'Our own words',
+  why: 'Our idea why',
   dissent: 'What some of us think',
   better: 'What we would do better',
   nextQuestion: 'Our next question',

@@ -64,7 +64,7 @@ if (store.open.stage === 'compare' && results.evidence.results.length >= 2) void
       There is nothing to conclude yet: at least two levels need readings.
       <NuxtLink :to="`/lessons/${store.open.id}/test`">Go on in Test</NuxtLink>.
     </p>
-    <ClaimBuilder v-else />
+    <ClassAnswer v-else />
     <div class="two-columns">
       <PredictionsMet />
       <section class="panel stack">

@@ -66,6 +66,10 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
         <h3>{{ results.evidence.results.length > 0 ? 'The class found' : 'We found' }}</h3>
         <p v-if="results.evidence.results.length > 0" class="answer">{{ results.said }}</p>
         <div v-else class="write" />
+        <template v-if="store.open.conclusion.why">
+          <h3>Our idea why</h3>
+          <p>{{ store.open.conclusion.why }} (This test did not check it.)</p>
+        </template>
         <h3>I think now</h3>
         <div class="write" />
         <div class="write" />

@@ -8,6 +8,12 @@ import { useResults } from '../../../stores/results'
 const { store, ready } = usePrintLesson()
 const results = useResults()
 const predicted = computed(() => predictionsSaid(store.scored, store.open.predictions, results.evidence))
+/** The reasons stand under the sentence that they belong to, which may not be the class's own. */
+const showed = computed(() => {
+  const { sentence, reason, detail } = results.found
+  const own = results.said === sentence ? '' : sentence
+  return [own, reason, detail, predicted.value].filter(Boolean).join(' ')
+})
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
 </script>
 
@@ -25,7 +31,13 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
         </div>
         <h3>Our answer</h3>
         <p class="answer">{{ results.said }}</p>
-        <p class="small">{{ results.found.reason }} {{ results.found.detail }} {{ predicted }}</p>
+        <template v-if="store.open.conclusion.why">
+          <h3>Our idea why</h3>
+          <p>{{ store.open.conclusion.why }}</p>
+          <p class="small">It is an idea: this test did not check it.</p>
+        </template>
+        <h3>What the test showed</h3>
+        <p class="small">{{ showed }}</p>
         <template v-if="store.open.conclusion.dissent"
           ><h3>Seen differently</h3>
           <p>{{ store.open.conclusion.dissent }}</p></template

@@ -1,12 +1,12 @@
-import { weighEvidence, type Evidence, type Score } from '../../core/evidence'
-import { orderedLevels, type Plan } from '../../core/plan'
-import { comparisonOf, isInRounds, scoredPlan, wayOf } from '../../core/recording'
-import type { OwnWords } from '../../starters/ownWords'
+import { weighEvidence, type Evidence, type Score } from '#core/evidence'
+import { orderedLevels, type Plan } from '#core/plan'
+import { comparisonOf, isInRounds, scoredPlan, wayOf } from '#core/recording'
+import type { OwnWords } from './said'
 
 const groups = ['leaf', 'bell', 'key', 'fish', 'moon', 'anchor']
 
 /** The plan of what a class speaks of, and the evidence of what it found. */
-export function lessonOf({ starter, found, wobble }: OwnWords): { plan: Plan; evidence: Evidence } {
+export function lessonFound({ starter, found, wobble }: OwnWords): { plan: Plan; evidence: Evidence } {
   const plan = scoredPlan(starter.plan)
   const tries = wobble === 0 ? 1 : plan.tries
   const scores = groups.flatMap((groupId, group) =>

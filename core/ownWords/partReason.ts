@@ -1,0 +1,22 @@
+import type { Plan } from '../plan'
+import { listed } from '../quantity'
+import type { ReadPart } from './readSentence'
+
+const ofBest = new Set(['best', 'better', 'worst', 'worse', 'good', 'bad', 'won', 'beat', 'wins', 'beats'])
+
+const quoted = (words: readonly string[]) => listed(words.map((word) => `“${word}”`))
+
+/**
+ * Why nothing can be said of a part that was not wholly understood.
+ * @example unreadReason(plan, { text: 'Tile is cold', statements: null, reaches: [], unknown: ['cold'] }) // 'We don’t know “cold” here, so we can’t check it.'
+ */
+export function unreadReason({ best }: Pick<Plan, 'best'>, { reaches, unknown }: ReadPart): string {
+  if (unknown.length === 0 && reaches.length > 0)
+    return `${quoted(reaches)} reaches further than what was tested.`
+  const asked = best === null ? unknown.filter((word) => ofBest.has(word.toLowerCase())) : []
+  if (asked.length > 0) return `Say in the plan what is best, and we can check ${quoted(asked)}.`
+  const known = [...new Set(unknown)].slice(0, 3)
+  return known.length > 0
+    ? `We don’t know ${quoted(known)} here, so we can’t check it.`
+    : 'We couldn’t check it.'
+}
