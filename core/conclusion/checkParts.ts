@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence'
-import { gaveMost, levelName, type Plan } from '../plan'
+import { levelName, type Plan } from '../plan'
+import { gaveMost, levelSaid, measureWent } from '../words'
 import { capital, listed } from '../quantity'
 import { hasOrder } from '../recording'
 import type { Claim } from './claim'
@@ -82,10 +83,10 @@ function contradiction(
   if (claim.subject === 'most' || claim.subject === 'least')
     return `${endFound(plan, claim.subject, evidence)}.`
   const { judgement } = evidence
-  if (verdict.because === 'turns') return `The ${plan.measured.name} does not go one way: it turns.`
+  if (verdict.because === 'turns') return 'It does not go one way all along: it turns.'
   const fell = claim.comparison === 'more'
   return judgement.kind === 'trend'
-    ? `The data go the other way: the ${plan.measured.name} got ${fell ? 'smaller' : 'larger'}.`
+    ? `Our results go the other way: ${measureWent(plan.measured, fell ? 'down' : 'up')}.`
     : null
 }
 
@@ -93,7 +94,7 @@ function contradiction(
 function endFound(plan: Plan, end: 'most' | 'least', { judgement: { order } }: Evidence): string {
   const rank = (end === 'most' ? order[0] : order.at(-1))!
   const names = rank.map((id) =>
-    levelName(
+    levelSaid(
       plan,
       plan.levels.find((level) => level.id === id)!,
     ),

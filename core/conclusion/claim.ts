@@ -1,6 +1,7 @@
-import { gaveLarger, gaveMore, gaveMost, levelName, orderedLevels, type Plan } from '../plan'
+import { levelName, orderedLevels, type Plan } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { listed } from '../quantity'
+import { gaveMore, gaveMost, levelSaid, trendPhrase, wordsFor } from '../words'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
 export interface Claim {
@@ -67,16 +68,15 @@ export function upgradeConclusion(
 }
 
 const strengthWords = {
-  always: 'Every time',
-  mostly: 'In most groups',
+  always: 'Every time,',
+  mostly: 'In most groups,',
   together: 'Taking all our tries together,',
   think: 'We think that',
 } as const
 
 /**
  * The sentence that a claim's parts make.
- * @example claimSentence(plan, claim) // 'Every time a larger drop height gave a larger bounce height, from 20 cm to 60 cm.'
- * // 'In most groups a larger drop height gave a larger bounce height, from 20 cm to 100 cm.'
+ * @example claimSentence(plan, claim) // 'Every time, the higher the drop, the higher the bounce, from 20 cm to 60 cm.'
  */
 export function claimSentence(plan: Plan, claim: Claim): string {
   return `${strengthWords[claim.strength]} ${claimEffect(plan, claim)}, ${claimScope(plan, claim)}.`
@@ -84,22 +84,20 @@ export function claimSentence(plan: Plan, claim: Claim): string {
 
 /**
  * The middle of a claim: what gave what.
- * @example claimEffect(plan, claim) // 'a larger drop height gave a larger bounce height'
+ * @example claimEffect(plan, claim) // 'the higher the drop, the higher the bounce'
  */
 export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim): string {
-  const { changed, measured } = plan
+  const { measured } = plan
   const names = levelIds.flatMap((id) => {
     const level = plan.levels.find((one) => one.id === id)
-    return level ? [levelName(plan, level)] : []
+    return level ? [levelSaid(plan, level)] : []
   })
   if (subject === 'pair' && names.length === 2) {
     return `${names[0]} ${gaveMore(measured, comparison)} ${names[1]}`
   }
   if ((subject === 'most' || subject === 'least') && names.length > 0)
     return `${listed(names)}${names.length > 1 ? ' together' : ''} ${gaveMost(measured, subject)}`
-  if (!hasOrder(plan)) return `every ${changed.name} ${gaveLarger(measured, 'same')}`
-  const what = isInRounds(plan) ? 'later rounds' : `a larger ${changed.name}`
-  return `${what} ${gaveLarger(measured, comparison)}`
+  return trendPhrase(plan, hasOrder(plan) ? comparison : 'same', isInRounds(plan))
 }
 
 /**
@@ -110,10 +108,19 @@ export function claimScope(plan: Plan, { scope }: Claim): string {
   const levels = orderedLevels(plan)
   const name = (id: string) => {
     const level = levels.find((one) => one.id === id)
-    return level ? levelName(plan, level) : 'a level no longer in the plan'
+    return level ? levelSaid(plan, level) : 'a level no longer in the plan'
   }
-  if (scope.kind === 'everything') return `for any ${plan.changed.name} at all`
+  if (scope.kind === 'everything') return anySaid(plan.changed)
   if (scope.kind === 'between') return `between ${name(scope.fromId)} and ${name(scope.toId)}`
   if (!hasOrder(plan) || levels.length < 2) return 'for the ones we tested'
-  return `from ${levelName(plan, levels[0]!)} to ${levelName(plan, levels.at(-1)!)}`
+  const first = plan.changed.unit === 'count' ? levelName(plan, levels[0]!) : levelSaid(plan, levels[0]!)
+  return `from ${first} to ${levelSaid(plan, levels.at(-1)!)}`
+}
+
+/** "For any kind of paper at all", "for any design at all", "for any number of layers of card at all". */
+function anySaid(changed: Plan['changed']): string {
+  const { noun, counted, thing, less } = wordsFor(changed)
+  if (noun === 'result') return 'for anything else too'
+  const any = counted && less === 'fewer' ? `number of ${thing}` : noun.replace(/^(?:our|my|your|the) /iu, '')
+  return `for any ${any} at all`
 }

@@ -10,7 +10,7 @@ describe('what a claim may be about', () => {
   it('is the trend, each end and each pair of levels that have an order', () => {
     const effects = claimEffects(plan, firstClaim(plan))
     expect(effects).toHaveLength(3 + 2 * 3 + 3 * 2)
-    expect(all(effects)[0]).toBe('a larger drop height gave a larger bounce height')
+    expect(all(effects)[0]).toBe('the higher the drop, the higher the bounce')
     expect(new Set(effects.map((one) => one.key)).size).toBe(effects.length)
   })
 

@@ -30,7 +30,7 @@ export function firstClaim(plan: Plan): Claim {
 
 /**
  * Everything that a claim may be about: the trend, each end, each pair; and what is chosen now, where that is none of them.
- * @example claimEffects(plan, claim)[0].words // 'a larger drop height gave a larger bounce height'
+ * @example claimEffects(plan, claim)[0].words // 'the higher the drop, the higher the bounce'
  */
 export function claimEffects(plan: Plan, claim: Claim): ClaimChoice<ClaimEffect>[] {
   const ids = orderedLevels(plan).map((level) => level.id)

@@ -262,7 +262,7 @@ describe('how strongly a claim is suggested', () => {
     const level = weighLesson(kinds, classOf(new Array(54).fill(0) as number[], 0), six)
     const claim = suggestClaim(kinds, level)!
     expect(claimSentence(kinds, claim)).toMatch(
-      /^Taking all our tries together, every surface gave about the same/,
+      /^Taking all our tries together, the bounce height was about the same whatever the surface/,
     )
     expect(checkClaim(kinds, { ...claim, strength: 'mostly' }, level).fit).toBe('says-more')
   })

@@ -55,7 +55,7 @@ const fit = (changes: Partial<Claim>, evidence = all) =>
 describe('claimSentence', () => {
   it('puts the parts together', () => {
     expect(claimSentence(plan, claim)).toBe(
-      'Every time a larger drop height gave a larger bounce height, from 20 cm to 60 cm.',
+      'Every time, the higher the drop, the higher the bounce, from 20 cm to 60 cm.',
     )
     expect(
       claimSentence(plan, {
@@ -64,13 +64,13 @@ describe('claimSentence', () => {
         comparison: 'less',
         scope: { kind: 'between', fromId: 'h20', toId: 'h40' },
       }),
-    ).toBe('In most groups a larger drop height gave a smaller bounce height, between 20 cm and 40 cm.')
+    ).toBe('In most groups, the higher the drop, the lower the bounce, between 20 cm and 40 cm.')
     const kinds = kindsPlan(['carpet', 'tiles'])
     expect(claimSentence(kinds, most1('tiles', 'think'))).toBe(
-      'We think that tiles gave the most bounce height, for the ones we tested.',
+      'We think that tiles gave the highest bounce, for the ones we tested.',
     )
     expect(claimSentence(kinds, { ...claim, comparison: 'same' })).toMatch(
-      /every surface gave about the same/,
+      /about the same whatever the surface/,
     )
   })
 })
@@ -128,7 +128,7 @@ describe('claims about an uneven pattern and about rounds', () => {
     const evidence = weighLesson(bridge, table([5, 9, 15], ['round 1', 'round 2', 'round 3']))
     const claim = suggestClaim(bridge, evidence)!
     expect(claimSentence(bridge, claim)).toBe(
-      'Every time later rounds gave a larger bounce height, from round 1 to round 3.',
+      'Every time, the later the round, the higher the bounce, from round 1 to round 3.',
     )
     expect(checkClaim(bridge, claim, evidence).fit).toBe('fits')
   })
@@ -301,13 +301,13 @@ describe('comparePrediction', () => {
 
   it('has words for each', () => {
     expect(predictionWords(plan, { format: 'direction', direction: 'less' })).toBe(
-      'a larger drop height gives a smaller bounce height',
+      'the higher the drop, the lower the bounce',
     )
     expect(predictionWords(plan, { format: 'choice', levelId: 'h40' })).toBe(
-      '40 cm gives the most bounce height',
+      '40 cm will give the highest bounce',
     )
     expect(predictionWords(plan, { format: 'number', levelId: 'h40', value: 22 })).toBe(
-      '40 cm gives about 22 cm',
+      '40 cm will give about 22 cm',
     )
     expect(predictionWords(plan, { format: 'order', levelIds: ['h60', 'gone'] })).toMatch(
       /60 cm, a level no longer in the plan/,

@@ -173,7 +173,7 @@ describe('stretches and pairs in words', () => {
 
   it('say what is expected', () => {
     expect(predictionWords(heights, stretch('h20', 'h40'))).toBe(
-      'most of the change happens between 20 cm and 40 cm',
+      'most of the change will happen between 20 cm and 40 cm',
     )
     expect(predictionWords(floors, pair('tile', 'carpet'))).toMatch(/^tile .* than carpet$/)
   })

@@ -1,14 +1,6 @@
-import {
-  gaveLarger,
-  gaveMore,
-  gaveMost,
-  levelName,
-  orderedLevels,
-  printResult,
-  type Plan,
-  type PredictionFormat,
-} from '../plan'
-import { hasOrder } from '../recording'
+import { orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
+import { hasOrder, isInRounds } from '../recording'
+import { endWords, gaveMore, gaveMost, levelSaid, trendPhrase } from '../words'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
@@ -51,39 +43,37 @@ export function predictedLevel(plan: Pick<Plan, 'changed' | 'levels'>) {
 
 /**
  * A prediction in words, for the Board, the poster and the logbook.
- * @example predictionWords(plan, { format: 'direction', direction: 'more' }) // 'a larger drop height gives a larger bounce height'
+ * @example predictionWords(plan, { format: 'direction', direction: 'more' }) // 'the higher the drop, the higher the bounce'
  */
 export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
   const name = (id: string) => {
     const level = plan.levels.find((one) => one.id === id)
-    return level ? levelName(plan, level) : 'a level no longer in the plan'
+    return level ? levelSaid(plan, level) : 'a level no longer in the plan'
   }
   const most = plan.best === 'least' ? 'least' : 'most'
   switch (answer.format) {
-    case 'direction': {
-      return `a larger ${plan.changed.name} ${gaveLarger(plan.measured, answer.direction, 'present')}`
-    }
+    case 'direction':
+      return trendPhrase(plan, answer.direction, isInRounds(plan), 'future')
     case 'choice':
-      return `${name(answer.levelId)} ${gaveMost(plan.measured, most, 'present')}`
+      return `${name(answer.levelId)} ${gaveMost(plan.measured, most, 'future')}`
     case 'order':
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
-      return `${name(answer.levelId)} gives about ${printResult(plan, answer.value)}`
+      return `${name(answer.levelId)} will give about ${printResult(plan, answer.value)}`
     case 'stretch':
-      return `most of the change happens between ${name(answer.fromId)} and ${name(answer.toId)}`
+      return `most of the change will happen between ${name(answer.fromId)} and ${name(answer.toId)}`
     case 'pair':
-      return `${name(answer.levelId)} ${gaveMore(plan.measured, most === 'least' ? 'less' : 'more', 'present')} ${name(answer.overId)}`
+      return `${name(answer.levelId)} ${gaveMore(plan.measured, most === 'least' ? 'less' : 'more', 'future')} ${name(answer.overId)}`
   }
 }
 
 /**
- * What an order of levels begins with.
- * @example orderSaid(plan) // 'from most bounce height'
+ * From which end to which an order of levels goes.
+ * @example orderSaid(plan) // 'from highest to lowest'
  */
-export function orderSaid({ best, measured: { name, scale } }: Pick<Plan, 'best' | 'measured'>): string {
-  const first = scale?.kind === 'place' || scale?.kind === 'when'
-  if (first) return best === 'least' ? 'from first' : 'from last'
-  return `from ${best === 'least' ? 'least' : 'most'} ${name}`
+export function orderSaid({ best, measured }: Pick<Plan, 'best' | 'measured'>): string {
+  const { most, least } = endWords(measured)
+  return best === 'least' ? `from ${least} to ${most}` : `from ${most} to ${least}`
 }
 
 /**

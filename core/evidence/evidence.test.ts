@@ -84,7 +84,7 @@ describe('weighLesson on numbers', () => {
     const found = of(9)
     expect(found.judgement.verdict).toMatchObject({ word: 'no-difference', because: 'within-noticing' })
     expect(resultSentence(plan, found).sentence).toBe(
-      'We could measure no difference in bounce height: if there is any, it is no more than 1 cm.',
+      'We could measure no difference in the bounce height: if there is any, it is no more than 1 cm.',
     )
     expect(of(1).judgement.verdict.word).toBe('cant-tell')
     // Three groups that go every way, by far more than a mark.
@@ -230,7 +230,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       direction: 'none',
     })
     expect(resultSentence(examplePlan(), evidence).sentence).toBe(
-      'The bounce height rose up to 40 cm and then fell.',
+      'The bounce got higher up to 40 cm, and then lower again.',
     )
   })
 
@@ -249,7 +249,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
     )
     expect(apart.judgement).toMatchObject({ kind: 'kinds', verdict: { word: 'cant-tell' } })
     expect(resultSentence(plan, apart).sentence).toBe(
-      'Carpet and tiles are too close to tell apart yet. From most to least: carpet and tiles (not told apart); grass.',
+      'Carpet and tiles are too close to tell apart yet. From highest to lowest: carpet and tiles (not told apart); grass.',
     )
   })
 
@@ -275,7 +275,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       order: [expect.arrayContaining(['carpet', 'tiles']), ['grass']],
     })
     expect(resultSentence(plan, level).sentence).toMatch(
-      /^(Carpet and tiles|Tiles and carpet) came out level, both with more bounce height than grass\.$/,
+      /^(Carpet and tiles|Tiles and carpet) came out level, and both gave a higher bounce than grass\.$/,
     )
   })
 
@@ -293,7 +293,7 @@ describe('patterns that neither rise nor fall, and kinds too close at the top', 
       direction: 'rising',
       verdict: { word: 'clear' },
     })
-    expect(resultSentence(bridge, evidence).sentence).toBe('Later rounds gave a larger bounce height.')
+    expect(resultSentence(bridge, evidence).sentence).toBe('The later the round, the higher the bounce.')
   })
 })
 
@@ -368,8 +368,11 @@ describe('resolutionOf', () => {
 describe('resultSentence', () => {
   it('says the size of a clear trend by the usual step', () => {
     expect(resultSentence(examplePlan(), weighLesson(examplePlan(), entriesFrom(rising)))).toEqual({
-      sentence: 'A larger drop height gave a larger bounce height: each extra 20 cm added about 11 cm.',
-      reason: 'All 4 groups found the same. Luck alone would rarely do that.',
+      sentence: 'The higher the drop, the higher the bounce: about 11 cm more for every extra 20 cm.',
+      reasons: [
+        'All 4 groups found the same.',
+        'If it made no difference, fewer than 1 class in 20 would see this.',
+      ],
     })
   })
 
@@ -384,6 +387,6 @@ describe('resultSentence', () => {
       examplePlan(),
       entriesFrom({ leaf: { h20: [10], h40: [20] }, bell: { h20: [30], h40: [20] } }),
     )
-    expect(resultSentence(examplePlan(), open).reason).toMatch(/would settle it/)
+    expect(resultSentence(examplePlan(), open).reasons.join(' ')).toMatch(/would settle it/)
   })
 })

@@ -40,11 +40,11 @@ describe('while tries are still to come', () => {
       [kindsPlan(['tile', 'wood', 'carpet']), kinds],
     ] as const) {
       const evidence = weighLesson(plan, entries(5, [...levels]), groups)
-      const { sentence, reason } = resultSentence(plan, evidence)
+      const { sentence, reasons } = resultSentence(plan, evidence)
       expect(evidence.judgement.verdict.word).toBe('leaning')
       expect(evidence.judgement.order).toHaveLength(1)
       expect(sentence).toMatch(/^So far: it looks as if/)
-      expect(reason).toContain('45 of 54 tries are in')
+      expect(reasons.join(' ')).toContain('45 of 54 tries are in')
     }
   })
 
@@ -65,10 +65,10 @@ describe('while tries are still to come', () => {
     ].map((evidence) => ({ ...evidence.judgement.verdict, said: resultSentence(plan, evidence) }))
     expect([open!.word, stopped!.word, all!.word]).toEqual(['leaning', 'clear', 'clear'])
     expect(stopped!.p).toBeGreaterThan(all!.p)
-    expect(stopped!.said.reason).toContain('Testing stopped with 45 of 54 tries in')
+    expect(stopped!.said.reasons.join(' ')).toContain('Testing stopped with 45 of 54 tries in')
     const half = weighLesson(plan, entries(2, heights), groups, true)
     expect(resultSentence(plan, half).sentence).toMatch(/^From 2 of 6 groups: /)
-    expect(all!.said.reason).not.toMatch(/tries are in|Testing stopped/)
+    expect(all!.said.reasons.join(' ')).not.toMatch(/tries are in|Testing stopped/)
   })
 
   it('takes extra tries of one group for no missing ones of another', () => {

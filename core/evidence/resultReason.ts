@@ -6,14 +6,17 @@ import type { ResultWords } from './resultWords'
 import type { TrendEvidence } from './trendEvidence'
 
 /**
- * Why the sentence of a result may be said as strongly as it is, and what would settle what is open.
- * @example resultReason(say) // 'All 4 groups found the same. Luck alone would rarely do that.'
+ * Why the sentence of a result may be said as strongly as it is, and what would settle what is open: a line each, the weightiest first.
+ * @example resultReasons(say)[0] // 'All 4 groups found the same.'
  */
-export function resultReason(say: ResultWords): string {
+export function resultReasons(say: ResultWords): string[] {
   const { judgement } = say.evidence
-  return [reasonOf(judgement, say), stillOpen(say.evidence), driftWords(say), orderCaveat(say.evidence)]
-    .filter(Boolean)
-    .join(' ')
+  return [
+    ...reasonOf(judgement, say),
+    stillOpen(say.evidence),
+    driftWords(say),
+    orderCaveat(say.evidence),
+  ].filter(Boolean)
 }
 
 /** Tries that climb or fall from first to last may be the finding, or what went wrong. */
@@ -32,29 +35,42 @@ function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Ev
     : `Testing stopped with ${triesIn} of ${triesPlanned} tries in, so it takes more to be sure.`
 }
 
-function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
+const rarely = 'If it made no difference, fewer than 1 class in 20 would see this.'
+
+function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string[] {
   const { word, because } = judgement.verdict
   if (because === 'too-little-data')
-    return 'Too little has been tested so far. More groups or more tries would settle it.'
+    return ['Too little has been tested so far.', 'More groups or more tries would settle it.']
   if (word === 'no-difference' && say.ordinal)
-    return `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`
+    return [
+      `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`,
+    ]
   if (word === 'no-difference' || because === 'level-at-top')
-    return `Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`
+    return [`Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`]
   if (because === 'too-coarse')
-    return 'One mark on the scale is more than a quarter of what we read. A finer scale, or measuring more at once, would settle it.'
+    return [
+      'One mark on the scale is more than a quarter of what we read.',
+      'A finer scale, or measuring more at once, would settle it.',
+    ]
   if (word === 'cant-tell') return openReason(judgement)
-  if (because === 'turns') return 'The rise and the fall are both more than luck would do.'
+  if (because === 'turns') return ['The rise and the fall are both more than luck would do.']
   if (because === 'uneven')
-    return `In ${judgement.groups} groups the levels come in much the same order. Levels in between would show where it turns.`
+    return [
+      `In ${judgement.groups} groups the levels come in much the same order.`,
+      'Levels in between would show where it turns.',
+    ]
   if (judgement.groups === 1)
-    return `Only one group tested this, so nobody can tell whether it was the ${say.plan.changed.name} or how that group set it up. A second group would settle it.`
+    return [
+      `Only one group tested this, so nobody can tell whether it was the ${say.plan.changed.name} or how that group set it up.`,
+      'A second group would settle it.',
+    ]
   const who = agreementWords(judgement, say)
-  if (word === 'leaning' && say.evidence.table.looks.open) return who
+  if (word === 'leaning' && say.evidence.table.looks.open) return [who]
   if (word === 'leaning')
-    return `${who} Such a result would come up by luck more than once in twenty classes.`
+    return [who, 'We can’t be sure yet: by luck alone more than 1 class in 20 would see this.']
   return because === 'tries' && judgement.groups > 1
-    ? `${who} ${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`
-    : `${who} Luck alone would rarely do that.`
+    ? [who, `${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`]
+    : [who, rarely]
 }
 
 function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {
@@ -68,13 +84,16 @@ function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWor
   return `${agreeing} of ${groups} groups found the same.`
 }
 
-function openReason({ groups, agreeing }: Agreement): string {
+function openReason({ groups, agreeing }: Agreement): string[] {
   const settles = 'More tries, or levels further apart, would settle it.'
   if (groups <= 1)
-    return `Only one group has tested this. ${settles.replace('More tries', 'More groups, more tries')}`
-  return agreeing === groups
-    ? `The groups lean the same way, but by too little for so few tries. ${settles}`
-    : `The groups do not agree (${agreeing} of ${groups} one way). ${settles}`
+    return ['Only one group has tested this.', settles.replace('More tries', 'More groups, more tries')]
+  return [
+    agreeing === groups
+      ? 'The groups lean the same way, but by too little for so few tries.'
+      : `The groups do not agree (${agreeing} of ${groups} one way).`,
+    settles,
+  ]
 }
 
 function triesOf({ evidence }: ResultWords): number {

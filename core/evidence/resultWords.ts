@@ -1,6 +1,8 @@
-import { levelName, type Plan } from '../plan'
-import { listed, printQuantity } from '../quantity'
+import type { Plan } from '../plan'
+import { listed, printQuantity, unitDefinition } from '../quantity'
+import { levelSaid } from '../words'
 import type { Evidence } from './evidence'
+import { supportedStep, wobbleOf } from './supportedStep'
 
 /** Names and amounts as this plan prints them. */
 export class ResultWords {
@@ -10,13 +12,13 @@ export class ResultWords {
   ) {}
 
   name(place: number): string {
-    return levelName(this.plan, this.evidence.comparison.levels[place]!)
+    return levelSaid(this.plan, this.evidence.comparison.levels[place]!)
   }
 
   named(ids: readonly string[]): string {
     return listed(
       ids.map((id) =>
-        levelName(
+        levelSaid(
           this.plan,
           this.plan.levels.find((one) => one.id === id)!,
         ),
@@ -24,10 +26,20 @@ export class ResultWords {
     )
   }
 
-  /** An amount of what is measured, finer than a mark where the mark would show nothing. */
+  /** An amount of what is measured, with no more digits than the readings carry; finer than a mark where the mark would show nothing. */
   amount(value: number): string {
     const { mark } = this.evidence.comparison
-    return printQuantity(value, this.plan.measured.unit, value < mark ? mark / 10 : mark)
+    if (value < mark) return printQuantity(value, this.plan.measured.unit, mark / 10)
+    const step = supportedStep({ mark, ...wobbleOf(this.evidence) })
+    const rounded = Math.round(value / step) * step
+    // What rounding would take away is said to the mark.
+    return this.printed(rounded > 0 ? rounded : Math.round(value / mark) * mark)
+  }
+
+  private printed(value: number): string {
+    const { unit } = this.plan.measured
+    const number = Number(value.toPrecision(12)).toString()
+    return unit === 'percent' ? `${number}%` : `${number} ${unitDefinition(unit).symbol}`.trimEnd()
   }
 
   /** Whether results have only an order, so that nothing can be said of how far they lie apart. */

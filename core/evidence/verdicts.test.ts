@@ -55,7 +55,7 @@ describe('places and counts that all groups agree on', () => {
     const evidence = weighLesson(plan, readings)
     expect(evidence.judgement.verdict.word).toBe('clear')
     expect(resultSentence(plan, evidence).sentence).toBe(
-      'A larger drop height gave a larger bounce height, by little: about 1 cm from end to end.',
+      'The higher the drop, the higher the bounce, but only by about 1 cm from end to end.',
     )
   })
 
@@ -67,7 +67,7 @@ describe('places and counts that all groups agree on', () => {
     })
     const { sentence } = resultSentence(plan, weighLesson(plan, readings))
     expect(sentence).toBe(
-      'A larger drop height gave a larger bounce height: each extra 20 cm added about 22 cm.',
+      'The higher the drop, the higher the bounce: about 22 cm more for every extra 20 cm.',
     )
   })
 })
@@ -191,15 +191,19 @@ describe('shapes', () => {
     [
       'a plateau',
       [40, 60, 80, 80, 80],
-      'A larger drop height gave a larger bounce height up to 60 cm, then no more that we could measure.',
+      'The higher the drop, the higher the bounce, up to 60 cm, then no more that we could measure.',
     ],
     [
       'the last step alone',
       [40, 40, 40, 40, 80],
-      'The bounce height rose only in the last step, from 80 cm to 100 cm.',
+      'The bounce got higher only in the last step, from 80 cm to 100 cm.',
     ],
-    ['up and down', [40, 60, 80, 60, 40], 'The bounce height rose up to 60 cm and then fell.'],
-    ['a late start', [40, 40, 40, 60, 80], 'The bounce height stayed level up to 60 cm and then rose.'],
+    ['up and down', [40, 60, 80, 60, 40], 'The bounce got higher up to 60 cm, and then lower again.'],
+    [
+      'a late start',
+      [40, 40, 40, 60, 80],
+      'Up to 60 cm we could measure no difference, and then the bounce got higher.',
+    ],
   ])('%s is said as such', (_, centres, sentence) => {
     expect(resultSentence(plan, lesson(centres)).sentence).toBe(sentence)
   })
@@ -208,7 +212,7 @@ describe('shapes', () => {
     const evidence = lesson([40, 70, 40, 70, 40])
     expect(evidence.judgement).toMatchObject({ direction: 'none', verdict: { because: 'turns' } })
     expect(resultSentence(plan, evidence).sentence).toMatch(
-      /^The bounce height rises and falls more than once: most at .*(40|80) cm.*, least at .*(20|60|100) cm/,
+      /^It goes up and down more than once: highest at .*(40|80) cm.*, lowest at .*(20|60|100) cm/,
     )
     expect(suggestClaim(plan, evidence)).toBeNull()
   })
@@ -233,7 +237,7 @@ describe('what everybody found', () => {
         plan,
         groups(6, (g) => (g === 5 ? last : steady)),
       ),
-    ).reason
+    ).reasons.join(' ')
 
   it('is said of all groups only while no step of theirs ties or falls', () => {
     expect(reasonWith(steady)).toMatch(/^All 6 groups found the same\./)
@@ -250,7 +254,9 @@ describe('what everybody found', () => {
       same,
       groups(6, () => steady),
     )
-    expect(resultSentence(same, evidence).reason).toMatch(/same order, so tiring, wearing or warming/)
+    expect(resultSentence(same, evidence).reasons.join(' ')).toMatch(
+      /same order, so tiring, wearing or warming/,
+    )
     expect(
       resultSentence(
         plan,
@@ -258,7 +264,7 @@ describe('what everybody found', () => {
           plan,
           groups(6, () => steady),
         ),
-      ).reason,
+      ).reasons.join(' '),
     ).not.toMatch(/tiring/)
   })
 })

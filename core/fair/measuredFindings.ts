@@ -1,3 +1,4 @@
+import { gaveMost } from '../words'
 import type { Plan } from '../plan'
 import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../instrument'
 import { convertUnit, unitDefinition } from '../quantity'
@@ -101,7 +102,7 @@ function notMeasurable(plan: Plan, cupboard: readonly CupboardInstrument[]): Fin
 function bestUndefined(plan: Plan): Finding[] {
   const word = asksForBest(plan.question)
   if (!word || plan.best) return []
-  const name = quoted(plan.measured.name) || 'of what we measure'
+  const { most, least } = endsSaid(plan)
   return [
     {
       code: 'best-undefined',
@@ -109,9 +110,18 @@ function bestUndefined(plan: Plan): Finding[] {
       field: 'question',
       reason: `What does “${word.toLowerCase()}” mean here? Say which end wins, so that everyone judges alike.`,
       remedies: [
-        remedy(`It means the most ${name}`, () => ({ best: 'most' })),
-        remedy(`It means the least ${name}`, () => ({ best: 'least' })),
+        remedy(`It means ${most}`, () => ({ best: 'most' })),
+        remedy(`It means ${least}`, () => ({ best: 'least' })),
       ],
     },
   ]
+}
+
+/** "The highest bounce" and "the lowest"; "cooled most"; "the hardest". */
+function endsSaid(plan: Plan): { most: string; least: string } {
+  if (plan.measured.name.trim() === '')
+    return { most: 'the most of what we measure', least: 'the least of it' }
+  const { measured } = scoredPlan(plan)
+  const said = (end: 'most' | 'least') => gaveMost(measured, end).replace(/^(?:gave|had|was) /u, '')
+  return { most: said('most'), least: said('least') }
 }

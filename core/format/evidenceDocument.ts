@@ -48,7 +48,7 @@ const verdicts: Record<VerdictWord, EvidenceDocument['verdict']> = {
  */
 export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocument {
   const { comparison, results, judgement, odd, offsets } = evidence
-  const { sentence, reason } = resultSentence(plan, evidence)
+  const { sentence, reasons } = resultSentence(plan, evidence)
   /** What never came has no number; words are themselves. */
   const told = (value: number | undefined) => {
     if (value === undefined || !Number.isFinite(value)) return null
@@ -58,7 +58,7 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
     scale: comparison.scale,
     verdict: verdicts[judgement.verdict.word],
     sentence,
-    reason: { code: judgement.verdict.because, words: reason },
+    reason: { code: judgement.verdict.because, words: reasons.join(' ') },
     levels: comparison.levels.map((level) => {
       const result = results.find((one) => one.level.id === level.id)
       return {

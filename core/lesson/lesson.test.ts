@@ -78,8 +78,8 @@ describe('what a lesson has found', () => {
   const found = lessonResult(plan, entries, evidence)
 
   it('is one sentence with its reason', () => {
-    expect(found.sentence).toContain('each extra 20 cm added about')
-    expect(found.reason).not.toBe('')
+    expect(found.sentence).toContain('more for every extra 20 cm')
+    expect(found.reasons).not.toEqual([])
   })
 
   it('gives way to the class’s own answer', () => {

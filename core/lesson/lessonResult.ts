@@ -13,10 +13,10 @@ import type { Entry } from '../record'
 
 /** What a lesson has found, as Compare, the Board, the poster and the journal pages say it. */
 export interface LessonResult {
-  /** "A larger drop height gave a larger bounce height: each extra 25 cm added about 14 cm." */
+  /** "The higher the drop, the higher the bounce: about 14 cm more for every extra 25 cm." */
   sentence: string
-  /** Why, and how sure; what would settle it where it is open. */
-  reason: string
+  /** Why, and how sure; what would settle it where it is open: a line each, the weightiest first. */
+  reasons: string[]
   /** What each level did, in the words of the way of recording; empty where it has none. */
   detail: string
 }
@@ -25,13 +25,13 @@ export interface LessonResult {
  * What a lesson has found. While nothing can be compared there may be something to see, which is then said.
  * @param counted the entries that stand and count
  * @param evidence of the same entries
- * @example lessonResult(plan, counted, evidence).sentence // 'A larger drop height gave a larger bounce height: each extra 20 cm added about 11 cm.'
+ * @example lessonResult(plan, counted, evidence).sentence // 'The higher the drop, the higher the bounce: about 11 cm more for every extra 20 cm.'
  */
 export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Evidence): LessonResult {
   const way = wayOf(plan)
   const soFar = evidence.results.length >= 2 ? null : way.soFar(plan, counted)
-  const { sentence, reason } = soFar ?? resultSentence(scoredPlan(plan, counted), evidence)
-  return { sentence, reason, detail: capital(way.detail(plan, counted, evidence.results) ?? '') }
+  const { sentence, reasons } = soFar ?? resultSentence(scoredPlan(plan, counted), evidence)
+  return { sentence, reasons, detail: capital(way.detail(plan, counted, evidence.results) ?? '') }
 }
 
 /**

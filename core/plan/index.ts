@@ -5,7 +5,6 @@ export * from './times'
 export { instrumentsRead } from './instrumentsRead'
 export type { ResultScale } from './resultScale'
 export { printResult } from './printResult'
-export { gaveLarger, gaveMore, gaveMost, measureWent, type Comparative } from './gave'
 export { blankPlan } from './blankPlan'
 export {
   defaultsForAge,

@@ -1,3 +1,4 @@
+import { nounOf, superlativePhrase, wordsFor } from '../words'
 import type { QuestionSort } from './note'
 
 const judging =
@@ -72,12 +73,19 @@ export function testability({ question, change, measure, best }: QuestionParts):
     lacks.length > 0 || (named && !judged)
       ? null
       : judged && best
-        ? `Which ${change.trim()} gives the ${best} ${measured(measure)}?`
-        : `What happens to the ${measure.trim()} when we change the ${change.trim()}?`
+        ? `Which ${nounOf(change, null)} gives ${superlative(measure, best)}?`
+        : `What happens to the ${nounOf(measure, null)} when we change the ${nounOf(change, null)}?`
   return { testable: lacks.length === 0, lacks, help: helpFor(question, lacks, judged, measure), asked }
 }
 
-/** "The most washers", not "the most number of washers". */
+/** "The most washers", not "the most number of washers"; "the highest bounce". */
+const superlative = (measure: string, end: 'most' | 'least') =>
+  superlativePhrase(
+    wordsFor({ name: measure.replace(/^(number|amount) of the /i, '$1 of '), unit: null }),
+    end,
+  )
+
+/** What is asked about without counting it. */
 function measured(name: string): string {
   return name.trim().replace(/^(number|amount) of (the )?/i, '')
 }
@@ -97,7 +105,8 @@ function helpFor(
     return `What does “${judged}” mean here: slowest, furthest, lasts longest? Name what we would measure.`
   if (first === 'change') return 'What could we make different, on purpose, one thing only?'
   if (first === 'measure') return 'How would we see a difference? Name one thing to measure, count or rank.'
-  if (first === 'meaning') return `Does “${judged}” mean the most ${measure.trim()}, or the least?`
+  if (first === 'meaning')
+    return `Does “${judged}” mean ${superlative(measure, 'most')}, or ${superlative(measure, 'least')}?`
   return /^why\b/i.test(text) ? 'Ask it so that a test can answer it.' : 'This is a question we can test.'
 }
 

@@ -34,7 +34,7 @@ async function write(sheet: Page, text: string) {
 it('a prediction on a Sheet appears on the Desk', async ({ school, open, openSheet }) => {
   const id = await begun(school)
   const [desk, sheet] = [await open(`/lessons/${id}/test`), await openSheet(id)]
-  await sheet.getByRole('button', { name: 'larger bounce height' }).click()
+  await sheet.getByRole('button', { name: 'the higher the bounce' }).click()
   await sheet.getByLabel('because…').fill('it has further to fall')
   await sheet.getByRole('button', { name: 'This is our prediction' }).click()
   await desk.locator('form.line', { hasText: 'Leaf' }).getByText('before testing').waitFor()

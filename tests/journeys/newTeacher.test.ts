@@ -137,7 +137,7 @@ async function tests(page: Page, { press, field, numbers, stage }: Hands) {
   for (const group of ['Leaf', 'Bell', 'Key', 'Fish']) {
     const line = page.locator('form.line', { hasText: group })
     await line.locator('.v-select').click()
-    await page.getByRole('option', { name: 'larger shadow length' }).click()
+    await page.getByRole('option', { name: 'the longer the shadow' }).click()
     await line.getByLabel('because').fill('the light comes in lower')
     await line.getByRole('button', { name: 'Keep' }).click()
     await line.getByText('before testing').waitFor()
@@ -200,7 +200,7 @@ async function compares(page: Page, { stage }: Hands) {
   await stage('5')
   await page
     .getByRole('heading', {
-      name: 'A larger lamp distance gave a larger shadow length: each extra 10 cm added about 40 cm.',
+      name: 'The greater the lamp distance, the longer the shadow: about 40 cm more for every extra 10 cm.',
     })
     .waitFor()
   await page.getByText('All 4 groups found the same.').waitFor()
@@ -224,7 +224,7 @@ async function concludes(page: Page, { press, field, printed, stage }: Hands) {
   expect(await page.getByText('as predicted').count()).toBe(4)
   const poster = await printed('Print the poster')
   await poster
-    .getByText('Every time a larger lamp distance gave a larger shadow length, from 10 cm to 30 cm.')
+    .getByText('Every time, the greater the lamp distance, the longer the shadow, from 10 cm to 30 cm.')
     .waitFor()
   await poster.getByText('Does it matter on carpet?').waitFor()
   await poster.close()
@@ -257,7 +257,7 @@ async function takesAwayFiles(page: Page, { lesson }: Hands) {
 /** Keeps the logbook: question and answer, and the same investigation with another class. */
 async function keepsTheLogbook(page: Page, { lesson }: Hands) {
   await page.getByRole('link', { name: 'Logbook', exact: true }).click()
-  const row = page.getByRole('row', { name: /Every time a larger lamp distance/ })
+  const row = page.getByRole('row', { name: /Every time, the greater the lamp distance/ })
   await row.waitFor()
   await row.getByText('Does it matter on carpet?').waitFor()
   await row.getByRole('button', { name: 'Run again' }).click()

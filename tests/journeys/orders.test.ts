@@ -87,7 +87,7 @@ it('pairs are asked one after the other, by keys alone, and what cannot be is as
   await expect.poll(() => school.counted(id)).toBe(2)
   await journey.saysEverywhere(
     id,
-    'from most hardness: slate, chalk and granite.',
+    'from hardest to softest: slate, chalk and granite.',
     '2 comparisons were made; one other was never needed',
   )
 

@@ -32,7 +32,7 @@ it('predicts between which levels most of it happens, and says after the reading
     .toEqual([{ format: 'stretch', fromId: first!.id, toId: third!.id }])
   const page = await open(`/lessons/${id}/conclude`)
   await page
-    .getByText(`most of the change happens between ${first!.value} cm and ${third!.value} cm`)
+    .getByText(`most of the change will happen between ${first!.value} cm and ${third!.value} cm`)
     .waitFor()
 })
 

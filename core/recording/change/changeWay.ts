@@ -137,7 +137,7 @@ export function changeWay(parts: ChangeParts) {
       const container = containerOf(plan) === 'weighed' ? ', its empty container too' : ''
       return {
         sentence: `Nothing can be compared before one try has all its readings${container}.`,
-        reason: '',
+        reasons: [],
       }
     },
 

@@ -1,3 +1,5 @@
+import { endWords } from '../../words'
+import { asRank, comparesAs } from './rankWords'
 import type { LevelResult, Score } from '../../evidence'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
@@ -71,7 +73,7 @@ export const pairs: Way = {
     const levels = ownLevels(plan, groupIndex)
     const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
     return {
-      note: `Write which one has more ${plan.measured.name}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${named.at(-1)!}.` : ''}`,
+      note: `Write which one ${comparesAs(plan)}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${named.at(-1)!}.` : ''}`,
       corner: '',
       // Names stand in the rows; above many columns there is room for letters alone.
       heads: (levels.length > 5 ? levels.map((level) => letterOf(plan, level.id)) : named).slice(1),
@@ -87,7 +89,7 @@ export const pairs: Way = {
   fields: (plan) => [
     {
       name: valueField,
-      label: `Which has more ${plan.measured.name}?`,
+      label: `Which ${comparesAs(plan)}?`,
       help: 'its letter, or = for the same',
       unit: 'count',
       mark: 1,
@@ -178,7 +180,7 @@ export const pairs: Way = {
           ]
         : []
     return [
-      `by the middle of ${complete.length} ${complete.length === 1 ? 'order' : 'orders'}, from most ${plan.measured.name}: ${listed(downward(plan, results))}.`,
+      `by the middle of ${complete.length} ${complete.length === 1 ? 'order' : 'orders'}, from ${endWords(asRank(plan)).most} to ${endWords(asRank(plan)).least}: ${listed(downward(plan, results))}.`,
       ...sparedSaid,
     ].join(' ')
   },
@@ -201,7 +203,7 @@ export const pairs: Way = {
     if (rows.length === 0 || ordersOf(plan, counted).length > 0) return null
     return {
       sentence: 'No order is complete yet.',
-      reason: 'A level counts once its group has given every one its place.',
+      reasons: ['A level counts once its group has given every one its place.'],
     }
   },
 }

@@ -1,3 +1,5 @@
+import { endWords } from '../../words'
+import { asRank } from './rankWords'
 import { median } from 'simple-statistics'
 import { orderedLevels, type Plan } from '../../plan'
 import type { Entry } from '../../record'
@@ -24,7 +26,10 @@ export function ladders(plan: Plan, counted: readonly Entry[]): Tiles {
     ...grown,
   ]
   return {
-    of: { rows: `place, from most ${plan.measured.name}`, columns: 'group' },
+    of: {
+      rows: `place, from ${endWords(asRank(plan)).most} to ${endWords(asRank(plan)).least}`,
+      columns: 'group',
+    },
     rows: Array.from({ length: rungs }, (_, place) => String(place + 1)),
     columns: columns.map(({ head, groupId }) => ({ head, groupId })),
     cells: columns.flatMap(({ order }, column) => {

@@ -148,7 +148,7 @@ describe('the way in pairs', () => {
       greatest: centre,
     })
     expect(pairs.detail(rocks, two, [level('chalk', 1), level('slate', 2), level('granite', 3)])).toBe(
-      'by the middle of 1 order, from most bounce height: granite, slate and chalk. 2 comparisons were made; one other was never needed, since the rest says it.',
+      'by the middle of 1 order, from most to least: granite, slate and chalk. 2 comparisons were made; one other was never needed, since the rest says it.',
     )
   })
 

@@ -148,9 +148,9 @@ describe('heats', () => {
     const entries = groups.flatMap((id) => [1, 2, 3].map((one) => heat(id, one, 'c b a', widths)))
     const scored = scoredPlan(widths, entries)
     const evidence = weighLesson(widths, entries, groups)
-    expect(resultSentence(scored, evidence).sentence).toBe('A larger drop height came in earlier.')
+    expect(resultSentence(scored, evidence).sentence).toBe('The higher the drop, the earlier it came in.')
     expect(claimSentence(scored, suggestClaim(scored, evidence)!)).toBe(
-      'Every time a larger drop height came in earlier, from 20 cm to 60 cm.',
+      'Every time, the higher the drop, the earlier it came in, from 20 cm to 60 cm.',
     )
     const wanted = { format: 'direction', direction: 'less' } as const
     expect(comparePrediction(scored, wanted, evidence)).toBe('as-predicted')

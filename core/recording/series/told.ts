@@ -51,7 +51,7 @@ export function soFarOf(plan: Plan, curves: readonly Curve[], last: string): Res
   if (seen.length === 0) return null
   return {
     sentence: `So far: ${listed(seen)}.`,
-    reason: `The middle of the groups at their latest reading. They are compared once ${last} is read.`,
+    reasons: ['The middle of the groups at their latest reading.', `They are compared once ${last} is read.`],
   }
 }
 

@@ -233,7 +233,10 @@ export const wordScale: Way = {
     })
     return {
       sentence: `So far: ${listed(latest)}.`,
-      reason: `The middle of the groups at their latest look. They are compared once ${momentsOf(plan).at(-1)} is in.`,
+      reasons: [
+        'The middle of the groups at their latest look.',
+        `They are compared once ${momentsOf(plan).at(-1)} is in.`,
+      ],
     }
   },
 }

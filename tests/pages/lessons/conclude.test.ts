@@ -71,5 +71,5 @@ it('prints the reasons of what was found under its own sentence, not under the c
   const poster = await open(`/print/${id}/poster`)
   await anywhere(poster.getByText('Our ball is the best.'))
   await anywhere(poster.getByText('It is an idea: this test did not check it.'))
-  await anywhere(poster.getByText(/drop height gave a larger bounce height/))
+  await anywhere(poster.getByText(/The higher the drop, the higher the bounce/))
 })

@@ -2,8 +2,10 @@
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } from '#core/conclusion'
-import { gaveLarger, gaveMost, levelName, orderedLevels, type Comparative } from '#core/plan'
+import { levelName, orderedLevels } from '#core/plan'
 import { capital } from '#core/quantity'
+import { isInRounds } from '#core/recording'
+import { correlative, gaveMost, moreOf, nounOf, wordsFor } from '#core/words'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../../stores/lesson'
 
@@ -16,37 +18,33 @@ const levels = computed(() => orderedLevels(store.plan))
 const mark = computed(() => resolutionOf(store.plan).mark)
 const asked = computed(() => predictedLevel(store.plan))
 const directions = computed(() => {
-  const {
-    measured,
-    measured: { name, scale },
-  } = store.scored
-  const it = (comparison: Comparative) => `it ${gaveLarger(measured, comparison, 'present')}`
+  const { measured } = store.scored
   return [
-    { title: scale ? it('more') : `larger ${name}`, value: 'more' as const },
+    { title: moreOf(measured, 'more'), value: 'more' as const },
     { title: 'the same', value: 'same' as const },
-    { title: scale ? it('less') : `smaller ${name}`, value: 'less' as const },
+    { title: moreOf(measured, 'less'), value: 'less' as const },
   ]
 })
 const question = computed(() => {
-  const { changed, measured } = store.plan
+  const { changed, measured } = store.scored
   const most = store.scored.best === 'least' ? 'least' : 'most'
   switch (format.value) {
     case 'direction':
-      return store.scored.measured.scale
-        ? `With a larger ${changed.name}…`
-        : `With a larger ${changed.name} we will get…`
+      return isInRounds(store.plan)
+        ? 'The later the round…'
+        : `${capital(correlative(wordsFor(changed), 'more'))}…`
     case 'choice':
-      return `Which ${gaveMost(store.scored.measured, most, 'present')}?`
+      return `Which ${gaveMost(measured, most, 'future')}?`
     case 'order':
-      return store.scored.measured.scale
-        ? capital(orderSaid(store.scored))
-        : `From ${most} to ${most === 'most' ? 'least' : 'most'} ${measured.name}`
+      return capital(orderSaid(store.scored))
     case 'stretch':
       return 'Where will most of the change happen?'
     case 'pair':
       return 'Which one beats which?'
     case 'number':
-      return asked.value ? `What ${measured.name} at ${levelName(store.plan, asked.value)}?` : ''
+      return asked.value
+        ? `What ${nounOf(store.plan.measured.name, measured.unit)} at ${levelName(store.plan, asked.value)}?`
+        : ''
   }
   return ''
 })

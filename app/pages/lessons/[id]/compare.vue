@@ -16,6 +16,8 @@ const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
 const view = ref<number | 'scores' | 'predicted'>(0)
 const pictured = computed(() => (typeof view.value === 'number' ? view.value : null))
 const { lines: predicted } = usePredictedNumbers()
+/** What a teacher may want to know, and a child need not read. */
+const more = computed(() => [...results.found.reasons.slice(2), results.found.detail].filter(Boolean))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 
@@ -30,7 +32,13 @@ if (store.open.stage === 'test') void store.setStage('compare')
             :word="results.evidence.judgement.verdict.word"
             :so-far="results.evidence.table.looks.open"
           />
-          <p>{{ results.found.reason }} {{ results.found.detail }}</p>
+          <div>
+            <p v-for="reason in results.found.reasons.slice(0, 2)" :key="reason">{{ reason }}</p>
+            <details v-if="more.length > 0">
+              <summary>How do we know?</summary>
+              <p v-for="reason in more" :key="reason">{{ reason }}</p>
+            </details>
+          </div>
         </div>
         <FinishTesting v-if="results.evidence.results.length >= 2" />
       </div>

@@ -10,9 +10,9 @@ const results = useResults()
 const predicted = computed(() => predictionsSaid(store.scored, store.open.predictions, results.evidence))
 /** The reasons stand under the sentence that they belong to, which may not be the class's own. */
 const showed = computed(() => {
-  const { sentence, reason, detail } = results.found
+  const { sentence, reasons, detail } = results.found
   const own = results.said === sentence ? '' : sentence
-  return [own, reason, detail, predicted.value].filter(Boolean).join(' ')
+  return [own, ...reasons.slice(0, 2), detail, predicted.value].filter(Boolean).join(' ')
 })
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
 </script>

@@ -1,0 +1,61 @@
+import type { Plan } from '../plan'
+import { changeOf } from './change'
+import type { Comparative, Tense, Told } from './gave'
+import { predicateOf } from './predicate'
+import { correlative, wordsFor } from './variableWords'
+
+/**
+ * What goes with more of what is changed: "the higher the drop, the higher the bounce".
+ * @param inRounds whether the levels are rounds, which come one after the other
+ * @example trendPhrase(plan, 'more') // 'the higher the drop, the higher the bounce'
+ */
+export function trendPhrase(
+  { changed, measured }: Pick<Plan, 'changed' | 'measured'>,
+  comparison: Comparative,
+  inRounds = false,
+  tense: Tense = 'past',
+): string {
+  if (comparison === 'same') return sameThroughout(changed, measured, inRounds, tense)
+  const of = wordsFor(changed)
+  const lead = inRounds ? 'the later the round' : correlative(of, 'more')
+  return `${lead}, ${moreOf(measured, comparison)}`
+}
+
+/**
+ * The other half of a trend: what there is more or less of.
+ * @example moreOf({ name: 'bounce height', unit: 'cm' }, 'less') // 'the lower the bounce'
+ */
+export function moreOf(measured: Told, way: 'more' | 'less'): string {
+  const { name, scale } = measured
+  const when = way === 'more' ? 'later' : 'earlier'
+  if (scale?.kind === 'place') return `the ${when} it came in`
+  if (scale?.kind === 'when') return `the ${when} it reached ${scale.what}`
+  const predicate = predicateOf(measured)
+  if (predicate) return `the ${predicate[way]} it was`
+  if (scale) return `the ${way} ${name}`
+  const change = changeOf(measured)
+  if (change) return `the ${[way, change.thing].filter(Boolean).join(' ')} it ${change.verb.past}`
+  const words = wordsFor(measured)
+  return correlative(words, way).replace(/ held$/, ' it held')
+}
+
+/** "Whatever the kind of paper"; "however many layers of card". */
+function whateverPhrase(changed: Plan['changed']): string {
+  const { noun, counted, thing, less } = wordsFor(changed)
+  if (counted && less === 'fewer') return `however many ${thing}`
+  return noun === 'result' ? 'for all of them' : `whatever the ${noun}`
+}
+
+function sameThroughout(changed: Plan['changed'], measured: Told, inRounds: boolean, tense: Tense): string {
+  const whatever = inRounds ? 'in every round' : whateverPhrase(changed)
+  const was = tense === 'past' ? 'was about' : 'will be'
+  const { scale } = measured
+  if (scale?.kind === 'place') return `they ${tense === 'past' ? 'came' : 'will come'} in level ${whatever}`
+  if (scale?.kind === 'when')
+    return `${scale.what} ${tense === 'past' ? 'came' : 'will come'} at about the same time ${whatever}`
+  const predicate = predicateOf(measured)
+  if (predicate) return `they ${tense === 'past' ? 'were' : 'will be'} all about as ${predicate.adjective}`
+  const { noun, thing, less } = wordsFor(measured)
+  const of = less === 'fewer' ? `number of ${thing}` : noun
+  return `the ${of} ${was} the same ${whatever}`
+}
