@@ -179,10 +179,18 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
 const aheadOfRest = ({ measured }: Plan, more: 'more' | 'less') =>
   gaveMore(measured, more).replace(/^was /u, 'were ')
 
-function aheadWords({ ahead }: KindsEvidence, say: ResultWords, more: string, next: string): string {
+function aheadWords(
+  { ahead, first, next: second }: KindsEvidence,
+  say: ResultWords,
+  more: string,
+  next: string,
+): string {
   const { kind } = say.plan.measured.scale ?? {}
   if (more === 'more' && (kind === 'when' || kind === 'place')) return `, after ${next}`
   if (say.ordinal || ahead <= 0) return `, ahead of ${next}`
+  // "3% more" would be a share of the share.
+  if (say.plan.measured.unit === 'percent' && first && second)
+    return `: about ${say.amount(first.centre)} against ${say.amount(second.centre)} for ${next}`
   return `, about ${say.amount(ahead)} ${more} than ${next}`
 }
 

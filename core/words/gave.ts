@@ -30,7 +30,7 @@ export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = '
   if (predicate) return `${be[tense]} the ${end === 'most' ? predicate.most : predicate.least}`
   if (scale) return `${had[tense]} the ${end} ${measured.name}`
   const change = changeOf(measured)
-  if (change) return `${change.verb[tense]} ${change.thing ? `the ${end} ${change.thing}` : end}`
+  if (change) return `${change.verb[tense]} ${change.most(end)}`
   const { verb, words } = verbAndWords(measured, tense)
   return `${verb} ${superlativePhrase(words, end)}`
 }
@@ -55,10 +55,7 @@ export function gaveMore(measured: Told, comparison: Comparative, tense: Tense =
   if (scale)
     return `${had[tense]} ${comparison === 'same' ? 'about as much' : comparison} ${name} ${than[comparison]}`
   const change = changeOf(measured)
-  if (change) {
-    const size = comparison === 'same' ? 'about as much' : comparison
-    return `${change.verb[tense]} ${[size, change.thing].filter(Boolean).join(' ')} ${than[comparison]}`
-  }
+  if (change) return `${change.verb[tense]} ${change.more(comparison)} ${than[comparison]}`
   const { verb, words } = verbAndWords(measured, tense)
   if (comparison !== 'same') return `${verb} ${comparativePhrase(words, comparison)} than`
   return words.counted
@@ -79,7 +76,7 @@ export function measureWent(measured: Told, way: 'up' | 'down'): string {
   if (predicate) return `they got ${predicate[more]}`
   if (scale) return `they had ${more} ${name}`
   const change = changeOf(measured)
-  if (change) return `they ${[change.verb.past, more, change.thing].filter(Boolean).join(' ')}`
+  if (change) return `they ${change.verb.past} ${change.more(more)}`
   const words = wordsFor(measured)
   if (words.counted) return `there ${words.less === 'fewer' ? 'were' : 'was'} ${words[more]} ${words.thing}`
   return `the ${words.thing} got ${words[more]}`

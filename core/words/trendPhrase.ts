@@ -34,7 +34,8 @@ export function moreOf(measured: Told, way: 'more' | 'less'): string {
   if (predicate) return `the ${predicate[way]} it was`
   if (scale) return `the ${way} ${name}`
   const change = changeOf(measured)
-  if (change) return `the ${[way, change.thing].filter(Boolean).join(' ')} it ${change.verb.past}`
+  if (change)
+    return `the ${change.more(way).replace(/^a (larger|smaller)/u, '$1 the')} it ${change.verb.past}`
   const words = wordsFor(measured)
   return correlative(words, way).replace(/ held$/, ' it held')
 }

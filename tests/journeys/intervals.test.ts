@@ -58,7 +58,7 @@ it('rows typed as on paper, with a late reading: grid, Compare, poster and file 
   const compare = await journey.saysEverywhere(id, 'no jacket lost 7 °C and newspaper lost 5 °C')
   await compare
     .getByRole('heading', {
-      name: 'Newspaper lost the least temperature, about 2.0 °C less than no jacket.',
+      name: 'Newspaper cooled least, about 2 °C less than no jacket.',
     })
     .waitFor()
   await compare.getByText('Temperature: no jacket lost 7 °C and newspaper lost 5 °C in 10 minutes.').waitFor()

@@ -44,7 +44,7 @@ it('says part by part what fits a sentence of the class’s own, and keeps its i
   await page.getByRole('button', { name: 'It is our idea why' }).click()
   await expect
     .poll(async () => (await school.lesson(id)).conclusion)
-    .toMatchObject({ ownWords: '25 cm bounced highest', why: expect.stringContaining('Mars') as string })
+    .toMatchObject({ ownWords: '25 cm bounced highest.', why: expect.stringContaining('Mars') as string })
 })
 
 it('says nothing against what it does not understand, and loses none of it', async ({ school, open }) => {

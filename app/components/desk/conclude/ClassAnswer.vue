@@ -33,7 +33,11 @@ function moveCause() {
 }
 
 function moveIdea(text: string) {
-  const said = sentence.value.replace(text, '').replace(/^[\s,.;]+|[\s,;]+$/g, '')
+  const said = sentence.value
+    .replace(text, '')
+    .replace(/^[\s,.;]+/u, '')
+    .replace(/[\s,;]*(?:\b(?:and|but|so)\b)?[\s,;.]*$/u, '.')
+    .replace(/^\.$/u, '')
   store.editConclusion({ ownWords: said, why: joined(conclusion.value.why, text) })
 }
 

@@ -16,8 +16,11 @@ const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
 const view = ref<number | 'scores' | 'predicted'>(0)
 const pictured = computed(() => (typeof view.value === 'number' ? view.value : null))
 const { lines: predicted } = usePredictedNumbers()
+/** Two lines: what each level did, where the way of recording says it, and why it may be said. */
+const told = computed(() => [results.found.detail, ...results.found.reasons].filter(Boolean))
+const shown = computed(() => told.value.slice(0, 2))
 /** What a teacher may want to know, and a child need not read. */
-const more = computed(() => [...results.found.reasons.slice(2), results.found.detail].filter(Boolean))
+const more = computed(() => told.value.slice(2))
 if (store.open.stage === 'test') void store.setStage('compare')
 </script>
 
@@ -33,7 +36,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
             :so-far="results.evidence.table.looks.open"
           />
           <div>
-            <p v-for="reason in results.found.reasons.slice(0, 2)" :key="reason">{{ reason }}</p>
+            <p v-for="line in shown" :key="line">{{ line }}</p>
             <details v-if="more.length > 0">
               <summary>How do we know?</summary>
               <p v-for="reason in more" :key="reason">{{ reason }}</p>
