@@ -21,8 +21,8 @@ const loadAnew = () => window.location.reload()
 <template>
   <VApp :data-parts="allPartsThere ? 'all' : 'some'">
     <p v-if="partsMissing" class="banner no-print" role="alert">
-      <span>Parts of this page did not come. Load it anew; what was recorded is kept.</span>
-      <button type="button" @click="loadAnew">Load it anew</button>
+      <span>Part of this page didn’t load. Reload it; what was recorded is kept.</span>
+      <button type="button" @click="loadAnew">Reload the page</button>
     </p>
     <NuxtPage />
     <NoticeBar v-if="noticed" />

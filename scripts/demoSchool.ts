@@ -22,7 +22,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
     console.log(
       seeded
         ? 'The demo school is ready.'
-        : 'Going on with the demo school as it was left. (Add -- --fresh to begin it anew.)',
+        : 'Going on with the demo school as it was left. (Add -- --fresh to start again.)',
     )
   } catch (error) {
     console.error(sayWhy(error, settings))

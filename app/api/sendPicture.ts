@@ -14,7 +14,7 @@ export async function sendPicture(picture: Blob): Promise<string> {
  */
 export async function shrinkPhoto(file: File): Promise<Blob> {
   const picture = await createImageBitmap(file).catch(() => {
-    throw new Error('This file is no picture that can be shown. Choose a JPEG, PNG or WebP picture.')
+    throw new Error('We can’t show this file. Try a JPEG, PNG or WebP picture.')
   })
   const scale = Math.min(1, longestSide / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
@@ -29,7 +29,7 @@ export async function shrinkPhoto(file: File): Promise<Blob> {
 export function canvasBlob(canvas: HTMLCanvasElement, type: string, asQuality?: number): Promise<Blob> {
   return new Promise((done, fail) =>
     canvas.toBlob(
-      (blob) => (blob ? done(blob) : fail(new Error('The picture could not be made.'))),
+      (blob) => (blob ? done(blob) : fail(new Error('We couldn’t make the picture. Try again.'))),
       type,
       asQuality,
     ),
@@ -41,7 +41,7 @@ export function pictureText(picture: Blob): Promise<string> {
   return new Promise((done, fail) => {
     const reader = new FileReader()
     reader.onload = () => done((reader.result as string).replace(/^[^,]*,/, ''))
-    reader.onerror = () => fail(new Error('The picture could not be read. Take it again.'))
+    reader.onerror = () => fail(new Error('We couldn’t read the picture. Take it again.'))
     reader.readAsDataURL(picture)
   })
 }

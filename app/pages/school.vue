@@ -53,8 +53,8 @@ useHead({ title: 'Our school · Jolly Beaker' })
       </div>
       <section v-if="view === 'ways'" class="panel stack">
         <p class="soft">
-          What a new class and a new plan begin with; plans that are there stay as they are. Any lesson can do
-          otherwise.
+          New classes and new plans start with these. You can change them in any lesson; plans you already
+          have stay as they are.
         </p>
         <WaysEditor v-model="waysNow" />
       </section>

@@ -100,7 +100,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
         <div class="stack">
           <section class="panel stack">
             <h2>To do</h2>
-            <p v-if="tasks.length === 0" class="soft">Nothing has to be done before.</p>
+            <p v-if="tasks.length === 0" class="soft">There is nothing to do before the lesson.</p>
             <ul>
               <li v-for="task in tasks" :key="task.title + task.id">
                 <b>{{ task.day ? dayWords(task.day) : 'no open day' }}</b> {{ task.what }}

@@ -6,5 +6,5 @@ export const claimFitWords: Record<ClaimFit, string> = {
   'says-more': 'says more than the data',
   'says-less': 'says less than the data',
   contradicts: 'goes against the data',
-  'not-checked': 'not checked beyond its parts:',
+  'not-checked': 'not checked:',
 }

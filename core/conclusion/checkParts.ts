@@ -159,7 +159,7 @@ function shortOfData(
 ): string | null {
   if (verdict.word !== 'clear' || comparison === 'same' || coverage.partial) return null
   const found = `${agreement.agreeing} of ${agreement.groups} groups found this`
-  if (strength === 'think') return `You may say more: ${found}, and luck alone would rarely do that.`
+  if (strength === 'think') return `You may say more: ${found}.`
   if (strength === 'together' && isInMost(agreement)) return `You may say more: ${found}.`
   if (strength === 'mostly' && agreement.unanimous && agreement.groups > 1 && !uneven)
     return `You may say more: all ${agreement.groups} groups found this.`

@@ -186,7 +186,7 @@ function readWithIn(cell: Cells, plan: Plan): Pick<Entry, 'readWith'> | { messag
   if (now === null) return { readWith: null }
   const symbol = cell('unit')
   const unit = symbol === '' ? now.unit : unitFromText(symbol)
-  if (unit === null) return { message: `“${symbol.slice(0, 20)}” is no unit that is known here.` }
+  if (unit === null) return { message: `“${symbol.slice(0, 20)}” is not a unit we know.` }
   if (unitDefinition(unit).dimension !== unitDefinition(now.unit).dimension)
     return {
       message: `This was read in ${unitDefinition(unit).spoken}; the plan measures in ${unitDefinition(now.unit).spoken}.`,

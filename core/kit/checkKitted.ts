@@ -89,13 +89,13 @@ function* amountFindings({ lines, made, children }: KitState): Generator<KitFind
 function* stockFindings({ availability, today, lessonDay }: KitState): Generator<KitFinding> {
   if (lessonDay < today) return
   const looked = availability.filter((one) => one.short > 0 && !isAlwaysThere(one.need.name))
-  for (const { need, short, available, held } of looked.filter((one) => one.supply !== null)) {
+  for (const { need, available, held } of looked.filter((one) => one.supply !== null)) {
     const others = held.map((one) => `${amountWords(one.amount, need.unit)} with ${one.title}`)
     yield {
       code: 'short',
       severity: 'mend',
       need: need.key,
-      reason: `${amountOf(short, need.unit, need.name)} short: ${amountWords(need.amount, need.unit)} needed, ${amountWords(available, need.unit)} to be had${others.length ? ` (${listed(others)})` : ''}.`,
+      reason: `You need ${amountOf(need.amount, need.unit, need.name)} and have ${available > 0 ? `only ${amountWords(available, need.unit)}` : 'none'}${others.length ? ` (${listed(others)})` : ''}.`,
     }
   }
   const unlisted = looked.filter((one) => one.supply === null)

@@ -65,7 +65,7 @@ describe('checkKitted', () => {
   it('says what is short, and that trays would be incomplete', () => {
     const { state: found, findings } = checkKitted(state({}, 5))
     expect(found).toBe('mend')
-    expect(findings[0]).toMatchObject({ code: 'short', reason: '3 balls short: 8 needed, 5 to be had.' })
+    expect(findings[0]).toMatchObject({ code: 'short', reason: 'You need 8 balls and have only 5.' })
   })
 
   it('tells what no list knows from what is short, and asks to look for it', () => {

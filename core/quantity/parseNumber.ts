@@ -52,7 +52,7 @@ function parseFraction([whole, top, bottom]: [number, number, number]): ParsedNu
   if (top >= bottom || !markedIn.has(bottom))
     return {
       kind: 'none',
-      why: `“${whole ? `${whole} ` : ''}${top}/${bottom}” is no fraction that we know. Type it like 3 1/2, or as a decimal.`,
+      why: `“${whole ? `${whole} ` : ''}${top}/${bottom}” is not a fraction we know. Type it like 3 1/2, or as a decimal.`,
     }
   return { kind: 'number', value: whole + top / bottom }
 }

@@ -18,7 +18,7 @@ export class DatabaseMissing extends Error {
         'start. Nothing was changed. Put the folder "database" back as it was, or restore ' +
         (newest
           ? `the newest backup: npm run restore -- ${newest}`
-          : 'a backup that you keep elsewhere: npm run restore -- FILE. To begin anew, set JOLLY_DATA to another folder.'),
+          : 'a backup that you keep elsewhere: npm run restore -- FILE. To start again, set JOLLY_DATA to another folder.'),
     )
     this.name = 'DatabaseMissing'
   }

@@ -62,7 +62,7 @@ async function refuseTooMany(tx: Database, lessonId: string, id: string): Promis
   if (others!.count >= wonderLimits.notes)
     throw new ApiError(
       'conflict',
-      `The board is full: ${wonderLimits.notes} notes are the most. Take some off first.`,
+      `The board is full: ${wonderLimits.notes} notes are all it holds. Take some off first.`,
     )
 }
 

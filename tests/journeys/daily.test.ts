@@ -22,7 +22,7 @@ it('a daily lesson asks only for today, says what is due, and shows what grows',
   const { plan } = await school.lesson(id)
   const sheet = await journey.openSheet(id, 0, phone)
   for (const level of plan.levels) await write(sheet, `${level.name}, day 1`, '12')
-  await sheet.getByText('That is all for today. The next readings are on').waitFor()
+  await sheet.getByText('That’s all for today. The next readings are on').waitFor()
   await expect
     .poll(async () => (await school.lesson(id)).entries.map((one) => one.fields.at?.value))
     .toEqual([today, today])

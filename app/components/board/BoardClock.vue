@@ -11,7 +11,7 @@ const { shown, left, next } = useClassClock()
 const over = computed(() => shown.value !== null && shown.value.left <= 0)
 const ended = computed(() => ['over', 'cut'].includes(shown.value?.state ?? ''))
 const said: Record<string, string> = {
-  ...{ paused: 'Pause', left: 'Left running', later: 'Goes on another day' },
+  ...{ paused: 'Pause', left: 'Left running', later: 'Carries on another day' },
   ...{ over: 'The lesson is over', cut: 'We stop here' },
 }
 const result = computed(() =>

@@ -36,7 +36,7 @@ const left = computed(() => turns.value.length > across * rows)
         </tr>
       </tbody>
     </table>
-    <p v-if="left">Who does what after that says the Desk, under Test, Who.</p>
+    <p v-if="left">For later tries, look under Who on the Desk.</p>
   </div>
 </template>
 

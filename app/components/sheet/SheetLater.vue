@@ -13,8 +13,8 @@ const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
   <p role="status">
     {{
       nextDay
-        ? `That is all for today. The next readings are on ${dayWords(nextDay)}.`
-        : 'That is all that can be read. Your teacher can fill the gaps.'
+        ? `That’s all for today. The next readings are on ${dayWords(nextDay)}.`
+        : 'That’s all we can read now. Your teacher can fill the gaps.'
     }}
   </p>
 </template>

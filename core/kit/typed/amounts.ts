@@ -33,5 +33,5 @@ export function readAmount(text: string): number | string {
   if (parsed.kind === 'number') return parsed.value
   if (parsed.kind === 'either')
     return `Is “${text}” ${parsed.values[0]} or ${parsed.values[1]}? Type it without the mark for thousands, or with a point.`
-  return parsed.why ?? `“${text}” is no number that we can read.`
+  return parsed.why ?? `“${text}” is not a number we can read.`
 }

@@ -139,7 +139,7 @@ it('is written about a try from the grid by keyboard alone, and stands in Compar
     .poll(async () => (await observations(school, id)).map(({ text, about }) => [text, about?.tryNumber]))
     .toEqual([['It fell to the left', 1]])
   await desk.goto(`${school.url}/lessons/${id}/compare`)
-  await desk.getByRole('link', { name: '1 thing was seen besides' }).waitFor()
+  await desk.getByRole('link', { name: '1 other thing was noticed' }).waitFor()
   await card(desk, 'It fell to the left').getByText('round 1').waitFor()
   expect(await seriousFindings(desk)).toEqual([])
   await desk.goto(`${school.url}/print/${id}/journal`)

@@ -88,7 +88,7 @@ async function confirm() {
         </li>
       </ul>
       <p v-if="safe.unknown.length" class="small" data-safe="unknown">
-        <b>Not known to this tool, check yourself:</b> {{ safe.unknown.join(', ') }}.
+        <b>We don’t know these. Check them yourself:</b> {{ safe.unknown.join(', ') }}.
       </p>
       <p class="small soft">{{ safetyComesFirst }}</p>
       <p v-if="!store.confirmed" class="small ask">

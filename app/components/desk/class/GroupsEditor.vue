@@ -86,7 +86,7 @@ const count = (pupils: PupilDto[], groupId: string) =>
       @click="add"
       >Add a group</VBtn
     >
-    <p v-else class="soft small">Twelve groups are the most.</p>
+    <p v-else class="soft small">You can have up to 12 groups.</p>
   </div>
 </template>
 

@@ -98,7 +98,7 @@ function setAside(reason: string) {
       "
       class="small soft"
     >
-      No reading and no group stands apart.
+      Nothing stands out.
     </p>
     <p v-if="asides" class="small soft">
       {{ asides }} {{ asides === 1 ? 'try was' : 'tries were' }} set aside; the journal in Test lists

@@ -34,7 +34,7 @@ const isLast = computed(() => shown.value?.next === null)
     <template v-else-if="ended">
       <span>{{ log?.said ?? 'The lesson is over.' }}</span>
       <VBtn size="small" variant="text" @click="store.pressClock({ kind: 'back' })"
-        >It goes on after all</VBtn
+        >Carry on with the lesson</VBtn
       >
     </template>
     <template v-else>
@@ -61,7 +61,7 @@ const isLast = computed(() => shown.value?.next === null)
               title="Three, two, one: start all stopwatches"
               @click="store.pressClock({ kind: 'race' })"
             />
-            <VListItem v-else title="Call the race off" @click="store.pressClock({ kind: 'noRace' })" />
+            <VListItem v-else title="Cancel the race" @click="store.pressClock({ kind: 'noRace' })" />
             <VListItem
               v-if="shown.state !== 'later'"
               title="Stop here, go on another day"

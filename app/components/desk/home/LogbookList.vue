@@ -55,7 +55,7 @@ async function ask(classId: string, question: string) {
 async function remove(lesson: LessonSummaryDto) {
   await notices.attempt(async () => {
     await school.removeLesson(lesson.id)
-    notices.tell('The lesson is off the logbook.', () => school.restoreLesson(lesson.id))
+    notices.tell('The lesson is no longer in the logbook.', () => school.restoreLesson(lesson.id))
   })
 }
 </script>
@@ -119,7 +119,7 @@ async function remove(lesson: LessonSummaryDto) {
                 :href="`/api/lessons/${lesson.id}/investigation.json`"
                 title="Investigation as a file"
               />
-              <VListItem title="Take off the logbook" @click="remove(lesson)" />
+              <VListItem title="Remove from the logbook" @click="remove(lesson)" />
             </DotsMenu>
           </td>
         </tr>

@@ -19,7 +19,7 @@ async function remove() {
       <VCardText class="stack">
         <img :src="`/api/pictures/${one.picture}`" :alt="one.text || 'A picture without words'" />
         <p>
-          It cannot be brought back. The words stay. A backup of the school’s machine from before today may
+          It can’t be brought back. The words stay. A backup of the school’s machine from before today may
           still hold it.
         </p>
       </VCardText>

@@ -14,9 +14,9 @@ const count = (kind: ObservationKind) => observations.standing.filter((one) => o
 </script>
 
 <template>
-  <section id="besides" aria-label="Seen besides" class="strip">
+  <section id="besides" aria-label="Other things we noticed" class="strip">
     <div class="row">
-      <h2>Seen besides</h2>
+      <h2>Other things we noticed</h2>
       <VBtnToggle v-model="only" density="compact" variant="outlined" color="secondary" divided>
         <VBtn v-for="kind in observationKinds" :key="kind" :value="kind" size="small"
           >{{ noteWords[kind].name }} {{ count(kind) }}</VBtn

@@ -64,7 +64,7 @@ const remove = (id: string) =>
           </li>
         </ul>
       </li>
-      <li v-if="days.length === 0" class="soft">Nothing has to be done before.</li>
+      <li v-if="days.length === 0" class="soft">There is nothing to do before the lesson.</li>
     </ol>
     <form v-if="store.plan.preparing.length < planLimits.preparing" @submit.prevent="add">
       <VTextField

@@ -76,7 +76,7 @@ async function add() {
       @click="add"
       >Add a level</VBtn
     >
-    <span v-else class="small soft">{{ planLimits.levels }} levels are the most.</span>
+    <span v-else class="small soft">You can have up to {{ planLimits.levels }} levels.</span>
     <slot />
   </div>
 </template>

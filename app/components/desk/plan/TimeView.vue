@@ -10,10 +10,10 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
 
 <template>
   <p v-if="!now" class="soft" role="status">
-    {{ fits.failed ? 'The time could not be reckoned. Load the page anew.' : 'Reckoning the time …' }}
+    {{ fits.failed ? 'We couldn’t work out the time. Reload the page.' : 'Working out the time …' }}
   </p>
   <p v-else-if="now.state === 'none'" class="panel">
-    There is nothing to test yet. Once the levels and the tries are said, their time is shown here.
+    There is nothing to test yet. Once the levels and tries are in the plan, their time shows here.
   </p>
   <div v-else class="time">
     <div class="said">
@@ -22,7 +22,7 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
       <p v-if="now.parts.some((one) => one.kind !== 'home')" class="small soft">
         {{
           now.least < now.takes
-            ? `However the groups are ordered, it takes ${now.least} minutes at the least.`
+            ? `Whatever order the groups go in, it takes at least ${now.least} minutes.`
             : 'No order of the groups makes it a minute shorter.'
         }}
       </p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 
-/** A time in a sentence: pressed, it can be typed over. Emptied, it is estimated again. */
+/** A time in a sentence: pressed, it can be typed over. Clear it and we estimate it again. */
 const value = defineModel<number | null>({ required: true })
 withDefaults(
   defineProps<{
@@ -48,7 +48,7 @@ const shown = ref(false)
         autofocus
       />
       <p class="small soft">
-        {{ chosen ? 'Emptied, it is estimated again.' : 'Estimated. Type how long it takes.' }}
+        {{ chosen ? 'Clear it and we estimate it again.' : 'Estimated. Type how long it takes.' }}
       </p>
     </div>
   </VMenu>

@@ -22,7 +22,7 @@ async function makeNow() {
   await notices.attempt(async () => {
     const { name } = await request('POST', '/api/school/backups', { takes: 'picture' })
     window.location.assign(address(name))
-    notices.tell('The backup is made. Keep the file that comes on another disk or stick.')
+    notices.tell('The backup is ready. Keep the file on another disk or stick.')
   })
   making.value = false
   await notices.attempt(look)
@@ -41,12 +41,12 @@ const newest = computed(() => kept.value?.backups[0])
           <template v-else>There is no backup yet.</template>
         </p>
         <p v-if="kept.failed" class="failed" role="alert">
-          The last one that was due could not be made. Look whether the disk has room, then make one now.
+          We couldn’t make the last backup. Check that the disk has room, then make one now.
         </p>
         <p class="soft">
           One is made a minute after every start and every hour; those of the last day, two weeks and two
-          months are kept. They lie on this machine’s own disk. If that breaks they are gone too: save one to
-          a stick or another disk now and then.
+          months are kept. They are kept on this machine’s own disk. If that breaks they are gone too: save
+          one to a stick or another disk now and then.
         </p>
       </div>
       <VBtn color="primary" :loading="making" :prepend-icon="mdiContentSaveOutline" @click="makeNow"

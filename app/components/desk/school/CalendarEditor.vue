@@ -151,7 +151,7 @@ const problemAt = (index: number) =>
         </tr>
       </tbody>
     </table>
-    <p v-else class="soft">No holidays are known. Add them, so that nothing is planned on a closed day.</p>
+    <p v-else class="soft">There are no holidays yet. Add them so that nothing is planned on a closed day.</p>
     <VBtn variant="text" color="primary" :prepend-icon="mdiPlus" class="add" @click="add"
       >Add closed days</VBtn
     >

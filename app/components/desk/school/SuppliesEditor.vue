@@ -99,7 +99,7 @@ const split = (text: string) =>
       <VBtn variant="text" :prepend-icon="mdiDownload" href="/api/school/supplies.csv">Save as CSV</VBtn>
     </div>
     <VAlert v-if="circle" type="info" variant="tonal" density="compact"
-      >These stand in for each other in a circle: {{ circle.join(' → ') }}. Where all are short, nothing is
+      >These replace each other in a circle: {{ circle.join(' → ') }}. Where all are short, nothing is
       offered.</VAlert
     >
     <p v-if="supplies.loaded && supplies.all.length === 0" class="soft">

@@ -55,7 +55,7 @@ async function take() {
           >{{ preview.rows.filter((row) => !row.known).length }} new things,
           {{ preview.rows.filter((row) => row.known).length }} that are there already.</b
         >
-        <b v-else class="bad">{{ bad.length }} of {{ preview.rows.length }} lines cannot be taken in yet.</b>
+        <b v-else class="bad">{{ bad.length }} of {{ preview.rows.length }} lines can’t be added yet.</b>
       </p>
       <ul>
         <li v-for="row in (bad.length ? bad : preview.rows).slice(0, 8)" :key="row.line">

@@ -59,7 +59,7 @@ watch(hasStopped, (stopped) => stopped && emit('taken', seconds.value), { immedi
     </p>
     <p v-if="hasStopped" class="small soft">
       It stands below.<template v-if="off">
-        A time by hand is off by about {{ off }}; that is reckoned with.</template
+        A time by hand is off by about {{ off }}; we allow for that.</template
       >
     </p>
   </section>

@@ -83,8 +83,8 @@ if (store.open.stage === 'test') void store.setStage('compare')
       <OddThings />
       <a v-if="observations.standing.length > 0" href="#besides" class="small">{{
         observations.standing.length === 1
-          ? '1 thing was seen besides'
-          : `${observations.standing.length} things were seen besides`
+          ? '1 other thing was noticed'
+          : `${observations.standing.length} other things were noticed`
       }}</a>
     </aside>
   </div>

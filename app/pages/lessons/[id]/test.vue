@@ -79,7 +79,7 @@ watch(
     <p v-if="view === 'readings' && help" class="small soft">{{ help }}</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
       Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.
-      What is typed until then is kept here and waits.
+      What you type until then waits here.
     </p>
     <ContestedEntries />
     <RefusedEntries />

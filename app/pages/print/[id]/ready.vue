@@ -34,7 +34,7 @@ useHead({ title: () => (ready.value ? `Getting ready ${store.plan.title}` : 'Get
             <span class="tick" /><b>{{ task.day ? paperDay(task.day) : 'no open day' }}</b> {{ task.what }}
             <small v-if="task.note">{{ task.note }}</small>
           </li>
-          <li v-if="pack.tasks.length === 0">Nothing has to be done before.</li>
+          <li v-if="pack.tasks.length === 0">There is nothing to do before the lesson.</li>
         </ul>
         <template v-if="pack.made.some(Boolean)">
           <h3>Cut and mix</h3>

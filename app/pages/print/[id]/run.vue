@@ -112,7 +112,7 @@ useHead({ title: () => (ready.value ? `Run sheet ${store.plan.title}` : 'Run she
         </div>
         <p class="short">
           No time left, or the fire bell: press “Cut the lesson short here” beside the clock, or write down
-          how far each group came. What is in counts; it can go on another day.
+          how far each group came. What is in counts; it can carry on another day.
         </p>
       </section>
     </template>
