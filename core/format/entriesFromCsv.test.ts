@@ -153,7 +153,7 @@ describe('a plain table', () => {
     ['Leaf,20,1,"1,200",', 'reads two ways'],
     ['Leaf,20,1,,', 'Nothing was read here'],
     ['Leaf,20,1,13,kg', 'This was read in kilograms; the plan measures in centimetres.'],
-    ['Leaf,20,1,13,smoots', 'is no unit'],
+    ['Leaf,20,1,13,smoots', 'is not a unit we know'],
   ])('says what is wrong with the line %j, and keeps the others', (line, message) => {
     const read = into(plan, `group,level,try,value,unit\n${line}\nLeaf,40,1,24,\n`)
     expect(read.problems).toEqual([{ line: 2, message: expect.stringContaining(message) }])

@@ -14,15 +14,26 @@ export function decimalsOfMark(mark: number): number {
 
 /**
  * Prints a number with the decimals of its scale and no unit; what never came is no number.
- * @param extraDecimals for means of several readings, which may show one decimal more than one reading
+ * @param extraDecimals for means of several readings, which may be ten times finer than one reading, but no more than that: a mean of half degrees
+ * has one decimal, not two
  * @example printNumber(62.333, 1, 1) // '62.3'
  */
 export function printNumber(value: number, mark: number, extraDecimals = 0): string {
   if (Math.abs(value) === Infinity) return 'never'
-  const text = value.toFixed(decimalsOfMark(mark) + extraDecimals)
+  const text = value.toFixed(
+    extraDecimals === 0 || isReading(value, mark)
+      ? decimalsOfMark(mark)
+      : decimalsOfMean(mark, extraDecimals),
+  )
   const plain = extraDecimals > 0 && text.includes('.') ? text.replace(/\.?0+$/, '') : text
   return Number(plain) === 0 ? plain.replace('-', '') : plain
 }
+
+/** Whether a value lies on a mark, as a single reading does. */
+const isReading = (value: number, mark: number) => Math.abs(value / mark - Math.round(value / mark)) < 1e-6
+
+const decimalsOfMean = (mark: number, extra: number) =>
+  Math.min(6, Math.max(0, Math.floor(extra - Math.log10(mark) + 1e-9)))
 
 /**
  * Prints a value with its unit and no false digits.

@@ -95,6 +95,9 @@ describe('printing', () => {
   it('allows a mean one decimal more, but no empty one', () => {
     expect(printQuantity(62.333, 'cm', 1, 1)).toBe('62.3 cm')
     expect(printQuantity(62, 'cm', 1, 1)).toBe('62 cm')
+    expect(printQuantity(7.8333, 'C', 0.5, 1)).toBe('7.8 °C')
+    expect(printQuantity(7.25, 'cm', 0.25, 1)).toBe('7.25 cm')
+    expect(printQuantity(38.25, 'C', 0.5, 1)).toBe('38.3 °C')
     expect(printQuantity(-0.2, 'C', 1)).toBe('0 °C')
   })
 })
