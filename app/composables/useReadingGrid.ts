@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
-import { printNumber, type QuantityReading } from '#core/quantity'
+import { printReading, type QuantityReading } from '#core/quantity'
 import { saysTheSame, slotKey, type Entry, type Slot } from '#core/record'
 import { answerTo, contextOf, readWithOf, type CheckedEntry } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
@@ -71,8 +71,7 @@ export function useReadingGrid() {
 
   /** A value as the grid shows it; one that was taken between marks keeps its digits. */
   function printValue(value: number): string {
-    const shown = printNumber(value, mark.value)
-    return Number(shown) === value ? shown : String(value)
+    return printReading(value, mark.value)
   }
 
   const whereWords = (slot: Slot) => slotWords(store, slot)

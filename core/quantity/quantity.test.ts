@@ -6,6 +6,7 @@ import {
   isOnMark,
   printNumber,
   printQuantity,
+  printReading,
   roundToMark,
   unitDefinition,
   unitFromText,
@@ -96,6 +97,12 @@ describe('printing', () => {
     expect(printQuantity(62.333, 'cm', 1, 1)).toBe('62.3 cm')
     expect(printQuantity(62, 'cm', 1, 1)).toBe('62 cm')
     expect(printQuantity(7.8333, 'C', 0.5, 1)).toBe('7.8 °C')
+    expect([
+      printReading(3.6, 1),
+      printReading(0.88, 0.1),
+      printReading(24, 1),
+      printReading(57.874015748, 1),
+    ]).toEqual(['3.6', '0.88', '24', '57.9'])
     expect(printQuantity(7.25, 'cm', 0.25, 1)).toBe('7.25 cm')
     expect(printQuantity(38.25, 'C', 0.5, 1)).toBe('38.3 °C')
     expect(printQuantity(-0.2, 'C', 1)).toBe('0 °C')

@@ -1,7 +1,7 @@
 import type { Score } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { levelsForGroup, type Plan } from '../plan'
-import { convertUnit, printNumber, printQuantity } from '../quantity'
+import { convertUnit, printReading, printReadingIn } from '../quantity'
 import type { Entry, Slot } from '../record'
 import { checkEntry } from './checkEntry'
 import type { CheckedEntry, EntryContext } from './checkedEntry'
@@ -72,13 +72,12 @@ export const numberPerTry = {
   write: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)
     if (value === null) return ''
-    const shown = printNumber(value, resolutionOf(plan).mark)
-    return Number(shown) === value ? shown : String(value)
+    return printReading(value, resolutionOf(plan).mark)
   },
 
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)
-    return value === null ? '' : printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)
+    return value === null ? '' : printReadingIn(value, plan.measured.unit, resolutionOf(plan).mark)
   },
 
   scores: (plan: Plan, counted: readonly Entry[]): Score[] => readScores(plan, counted),

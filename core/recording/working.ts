@@ -1,6 +1,6 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
-import { printQuantity, withoutDust, type Unit } from '../quantity'
+import { printQuantity, printReadingIn, withoutDust, type Unit } from '../quantity'
 import type { Working } from './way'
 
 /** How a difference is called, and what came of it, "…" standing for the value. */
@@ -27,7 +27,7 @@ export function working(name: string, sum: string, value: number, unit: Unit, ma
 
 /** A value of the plan with its unit, as it stands in a sum. */
 export const inSum = (plan: Plan, value: number): string =>
-  printQuantity(value, plan.measured.unit, resolutionOf(plan).mark)
+  printReadingIn(value, plan.measured.unit, resolutionOf(plan).mark)
 
 /**
  * A difference of two values as one line: the smaller is taken from the greater, and the name says which way it went.

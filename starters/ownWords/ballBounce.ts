@@ -52,5 +52,12 @@ export const ballBounceWords: OwnWords = {
     ? We had fun.
     ? Ours hit the lamp once.
   `),
-  later: [],
+  later: said(`
+    T From 100 cm the ball came up lower than 75 cm.
+    ? We used the same ball every time.
+    ? All the groups found the same.
+    ? We all got the same results.
+    ? We changed the drop height.
+    T The ball bounced the highest when it was dropped from 100 cm.
+  `),
 }

@@ -20,5 +20,10 @@ export const nothingFoundWords: OwnWords = {
     F A lower drop made a higher bounce.
     ? Our floor is bumpy.
   `),
-  later: [],
+  later: said(`
+    ? We changed the drop height.
+    ? We kept the ball the same.
+    T It did not matter how high we dropped it from.
+    T The ball came back to the same height each time.
+  `),
 }

@@ -31,7 +31,7 @@ it('a backup made by the button comes as one file, with which another machine go
   await make.click()
   const file = join(elsewhere, 'complete.tar')
   await (await coming).saveAs(file)
-  await page.getByText('Keep the file that comes on another disk').waitFor()
+  await page.getByText('Keep the file on another disk').waitFor()
   const data = join(elsewhere, 'data')
   expect(await restoreBackup(data, file, () => Promise.resolve(true))).toEqual({ before: null })
   const server = await startServer(data)

@@ -1,6 +1,8 @@
 import type { ParsedLesson } from '../lesson'
 import type { ParsedWord } from '../parsedWord'
+import { adjectiveForm } from '../../words'
 import { isSameWord } from '../sameWord'
+import { fillers, joints, negations } from '../vocabulary'
 
 /** Whether a word is one that the lesson itself speaks of. */
 export const isOf = ({ topic, changed, measured, levels }: ParsedLesson, word: ParsedWord) =>
@@ -17,4 +19,37 @@ export const topicWords = ({ topic, changed, measured }: ParsedLesson) =>
 export function levelAt({ levels }: ParsedLesson['plan'], value: number): number {
   const values = levels.flatMap((level) => level.value ?? []).sort((a, b) => a - b)
   return values.indexOf(value)
+}
+
+/** What any result may be called. */
+const results =
+  /^(?:weight|mass|size|length|height|time|amount|number|distance|force|temperature|speed|volume|result|place)s?$/
+const people = /^(?:we|groups?|everyone|everybody|teams?|us|class)$/
+
+/**
+ * Whether "the same" is said of results: not of what was kept the same ("the same ball"), nor of groups that agree ("we all found the
+ * same").
+ * @param at where it begins, and @param end where it ends
+ */
+export function isSameResult(
+  { measured, changed }: ParsedLesson,
+  words: readonly ParsedWord[],
+  at: number,
+  end: number,
+): boolean {
+  const before = words.slice(Math.max(0, at - 5), at)
+  const agrees =
+    before.some((word) => people.test(word.normal)) &&
+    before.some((word) => /^(?:find|get|have|see|measure)$/.test(word.root))
+  const next = words[end]
+  if (agrees || !next || words[end - 1]!.stop) return !agrees
+  const isPlain =
+    fillers.has(next.normal) ||
+    joints.has(next.normal) ||
+    negations.has(next.normal) ||
+    next.normal === 'as' ||
+    adjectiveForm(next.normal) !== null
+  return (
+    isPlain || results.test(next.normal) || [...measured, ...changed].some((own) => isSameWord(own, next))
+  )
 }

@@ -39,6 +39,8 @@ export function readNumber(lesson: ParsedLesson, words: readonly ParsedWord[], a
     plan.measured.unit === 'count' &&
     words.slice(at + 1, at + 3).some((one) => adjectiveForm(one.normal)?.degree === 'comparative')
   if (countsMeasured && !countsChanged) return { length, roles: [{ kind: 'amount', value: word.value }] }
+  // "From 100 cm it came up lower than 75 cm": nobody knows whether that is a level or a result.
+  if (place >= 0 && ofMeasured !== null && isBareBehindThan(words, at)) return oneWord({ kind: 'unknown' })
   if (place >= 0) return { length, roles: [{ kind: 'level', places: [place] }] }
   if (ofMeasured !== null && ofChanged === null)
     return { length, roles: [{ kind: 'amount', value: ofMeasured }] }
@@ -49,3 +51,10 @@ export function readNumber(lesson: ParsedLesson, words: readonly ParsedWord[], a
     return { length: 2, roles: [{ kind: 'filler' }] }
   return oneWord({ kind: 'unknown' })
 }
+
+/** Whether a number stands bare behind "than", while others before it are said to be dropped *from*. */
+const isBareBehindThan = (words: readonly ParsedWord[], at: number) =>
+  words[at - 1]?.normal === 'than' &&
+  words
+    .slice(0, at)
+    .some((word, index) => word.value !== null && /^(?:from|at)$/.test(words[index - 1]?.normal ?? ''))

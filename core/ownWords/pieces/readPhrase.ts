@@ -3,16 +3,20 @@ import type { ParsedLesson } from '../lesson'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'
 import { phrases, type PhraseKind } from '../vocabulary'
-import type { Found } from './reader'
+import { isSameResult } from './lessonWords'
+import { oneWord, type Found } from './reader'
 
 /** Several words that mean something together: "the same", "no difference". */
-export function readPhrase({ plan }: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
+export function readPhrase(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
+  const { plan } = lesson
   for (const [pattern, kind] of phrases) {
     const parts = pattern.split(' ')
     const fits = parts.every((part, index) => {
       const word = words[at + index]
       return word !== undefined && part.split('|').some((one) => one === word.normal || one === word.root)
     })
+    if (fits && kind === 'same' && !isSameResult(lesson, words, at, at + parts.length))
+      return oneWord({ kind: 'unknown' })
     if (fits) return { length: parts.length, roles: rolesOfPhrase(kind, plan) }
   }
   return null

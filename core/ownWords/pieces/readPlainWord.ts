@@ -7,7 +7,7 @@ import type { Role } from '../role'
 import { meantWord } from '../sameWord'
 import { doings, fillers, joints, negations, reachWords, shifting } from '../vocabulary'
 import { degreeRole } from './degreeRole'
-import { isOf, topicWords } from './lessonWords'
+import { isOf, isSameResult, topicWords } from './lessonWords'
 import { oneWord, type Found } from './reader'
 
 /** A joint; "higher … then" was meant for "than". */
@@ -34,9 +34,14 @@ export function readPlainWord(lesson: ParsedLesson, words: readonly ParsedWord[]
     return oneWord({ kind: 'filler' })
   if (negations.has(normal)) return oneWord({ kind: 'not' })
   if (normal === 'than' || normal === 'then') return oneWord({ kind: 'than' })
-  if (/^(?:same|equal|equally|identical|level)$/.test(normal)) return oneWord({ kind: 'same' })
+  if (/^(?:same|equal|equally|identical|level)$/.test(normal))
+    return oneWord({ kind: isSameResult(lesson, words, at, at + 1) ? 'same' : 'unknown' })
   if (/^(?:maybe|perhaps|probably|might|may|think|thought)$/.test(normal))
     return oneWord({ kind: 'strength', strength: 'think' })
+  // "We changed the height", "changing the shape": what was done, and nothing that came of it.
+  const isDone =
+    root === 'change' && (normal === 'changing' || /^(?:we|i|you|they|to)$/.test(words[at - 1]?.normal ?? ''))
+  if (isDone) return oneWord({ kind: 'filler' })
   if (/^(?:matter|affect|change|influence|differ)$/.test(root)) return oneWord({ kind: 'matters' })
   if (
     normal === 'away' &&

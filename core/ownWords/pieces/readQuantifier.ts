@@ -50,5 +50,6 @@ export function readNothing(
   const role: Role = { kind: 'level', places: [none] }
   if (next && normal !== 'nothing' && changed.some((own) => isSameWord(own, next)))
     return { length: 2 + article, roles: [role] }
-  return normal === 'nothing' ? oneWord(role) : null
+  // "Nothing lasted longer" is no level.
+  return normal === 'nothing' && words[at - 1]?.normal === 'with' ? oneWord(role) : null
 }

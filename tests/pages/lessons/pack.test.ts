@@ -54,7 +54,7 @@ it('offers what keeps the test fair where something is short, and takes it for e
   const page = await open(`/lessons/${await school.begin('shadow-length')}/pack`)
   // What other lessons use up may be short, too.
   const short = page.locator('[data-finding="short"]').filter({ hasText: 'battery lamp' })
-  await short.getByText('2 battery lamps short: 7 needed, 5 to be had.').waitFor()
+  await short.getByText('You need 7 battery lamps and have only 5.').waitFor()
   await short.getByRole('button', { name: 'Take torch instead' }).click()
   await row(page, 'torch').waitFor()
   await short.waitFor({ state: 'detached' })

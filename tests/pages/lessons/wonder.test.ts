@@ -123,7 +123,7 @@ it('shows a photo or a sketch of what the class looks at', async ({ school, open
     mimeType: 'text/plain',
     buffer: Buffer.from('no picture'),
   })
-  await page.getByText('This file is no picture that can be shown.').waitFor()
+  await page.getByText('We can’t show this file.').waitFor()
   await page.getByRole('button', { name: 'Add a photo or sketch' }).click()
   await page.getByText('Sketch it').click()
   const sheet = page.getByRole('img', { name: 'Sheet to draw on' })

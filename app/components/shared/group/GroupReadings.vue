@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, orderedLevels, printResult } from '#core/plan'
-import { printNumber, unitDefinition } from '#core/quantity'
+import { printReading, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
@@ -25,7 +25,7 @@ const lines = computed(() =>
             name: levelName(store.plan, level),
             values: cell.values
               .map((value) =>
-                ordinal.value ? printResult(store.scored, value) : printNumber(value, mark.value),
+                ordinal.value ? printResult(store.scored, value) : printReading(value, mark.value),
               )
               .join('   '),
           },

@@ -1,0 +1,25 @@
+import { decimalsOfMark, printNumber } from './printQuantity'
+import { unitDefinition, type Unit } from './units'
+
+/** More decimals than this nobody types: they come from another unit. */
+const typedDecimals = 3
+
+/**
+ * A reading with the digits that it was taken with: those of its scale, and more where somebody read between the marks. What was read in
+ * another unit has one digit more than its scale.
+ * @example printReading(3.6, 1) // '3.6'
+ */
+export function printReading(value: number, mark: number): string {
+  const shown = printNumber(value, mark)
+  if (!Number.isFinite(value) || Number(shown) === value) return shown
+  const plain = Number(value.toPrecision(12)).toString()
+  const decimals = plain.split('.')[1]?.length ?? 0
+  return decimals <= Math.max(typedDecimals, decimalsOfMark(mark)) ? plain : printNumber(value, mark, 1)
+}
+
+/**
+ * A reading with its digits and its unit.
+ * @example printReadingIn(0.88, 'm', 0.1) // '0.88 m'
+ */
+export const printReadingIn = (value: number, unit: Unit, mark: number): string =>
+  `${printReading(value, mark)} ${unitDefinition(unit).symbol}`.trimEnd()
