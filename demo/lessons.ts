@@ -109,8 +109,8 @@ export function kestrelLessons(today: Date): DemoLesson[] {
           strength: 'always',
           scope: { kind: 'tested' },
         },
-        ownWords: null,
-        why: 'Something that falls further is faster when it lands.',
+        ownWords: 'The higher we dropped the ball, the higher it bounced.',
+        why: 'because it goes faster when it falls further',
         dissent:
           'Fish thought it would stay the same, because the ball is the same. Their own numbers surprised them.',
         better: 'Moon read from standing up. Next time eyes go level with the mark.',

@@ -81,7 +81,7 @@ for (const [name, path, viewport] of views) {
   if (/^.lessons.*[^r]$/.test(path)) await page.getByText('We keep the same').first().waitFor()
   if (['plan', 'pack', 'test'].includes(name)) await page.getByText('Kitted').first().waitFor()
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
-  if (name === 'pack') await page.getByText('battery lamps short').waitFor()
+  if (name === 'pack') await page.getByText(/battery lamps and have only/).waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
   if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {
