@@ -1,4 +1,4 @@
-import { gaveMost } from '../words'
+import { endSaid } from '../words'
 import type { Plan } from '../plan'
 import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../instrument'
 import { convertUnit, unitDefinition } from '../quantity'
@@ -117,11 +117,9 @@ function bestUndefined(plan: Plan): Finding[] {
   ]
 }
 
-/** "The highest bounce" and "the lowest"; "cooled most"; "the hardest". */
 function endsSaid(plan: Plan): { most: string; least: string } {
   if (plan.measured.name.trim() === '')
     return { most: 'the most of what we measure', least: 'the least of it' }
   const { measured } = scoredPlan(plan)
-  const said = (end: 'most' | 'least') => gaveMost(measured, end).replace(/^(?:gave|had|was) /u, '')
-  return { most: said('most'), least: said('least') }
+  return { most: endSaid(measured, 'most'), least: endSaid(measured, 'least') }
 }

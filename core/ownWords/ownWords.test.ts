@@ -98,9 +98,7 @@ describe('higher drops that bounced higher', () => {
   })
 
   it('asks what is best while the plan does not say', () => {
-    expect(bounces('60 cm was the best.').parts[0]!.reason).toBe(
-      'Say in the plan what is best, and we can check “best”.',
-    )
+    expect(bounces('60 cm was the best.').parts[0]!.reason).toBe('What does “best” mean here?')
   })
 })
 

@@ -4,6 +4,15 @@ import type { ReadPart } from './readSentence'
 
 const ofBest = new Set(['best', 'better', 'worst', 'worse', 'good', 'bad', 'won', 'beat', 'wins', 'beats'])
 
+const isOfBest = (word: string) => ofBest.has(word.toLowerCase())
+
+/**
+ * Whether a part could be read if the plan said what is best.
+ * @example asksWhatIsBest({ best: null }, { text: 'Tile was best', statements: null, reaches: [], unknown: ['best'] }) // true
+ */
+export const asksWhatIsBest = ({ best }: Pick<Plan, 'best'>, { unknown }: ReadPart): boolean =>
+  best === null && unknown.length > 0 && unknown.every(isOfBest)
+
 const quoted = (words: readonly string[]) => listed(words.map((word) => `“${word}”`))
 
 /**
@@ -13,8 +22,8 @@ const quoted = (words: readonly string[]) => listed(words.map((word) => `“${wo
 export function unreadReason({ best }: Pick<Plan, 'best'>, { reaches, unknown }: ReadPart): string {
   if (unknown.length === 0 && reaches.length > 0)
     return `${quoted(reaches)} reaches further than what was tested.`
-  const asked = best === null ? unknown.filter((word) => ofBest.has(word.toLowerCase())) : []
-  if (asked.length > 0) return `Say in the plan what is best, and we can check ${quoted(asked)}.`
+  const asked = best === null ? unknown.filter(isOfBest) : []
+  if (asked.length > 0) return `What does ${quoted(asked)} mean here?`
   const known = [...new Set(unknown)].slice(0, 3)
   return known.length > 0
     ? `We don’t know ${quoted(known)} here, so we can’t check it.`

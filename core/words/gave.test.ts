@@ -3,6 +3,7 @@ import type { ResultScale } from '../plan'
 import type { Unit } from '../quantity'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import {
+  endSaid,
   endWords,
   extraSaid,
   gaveMore,
@@ -128,4 +129,14 @@ describe('levels in a sentence', () => {
   it('are amounts of what is no number of things', () => {
     expect(wordsFor({ name: 'amount of light', unit: null })).toMatchObject({ less: 'less', thing: 'light' })
   })
+})
+
+describe('what best may mean', () => {
+  it.each([
+    [endSaid(bounce, 'most'), 'the highest bounce'],
+    [endSaid(clips, 'least'), 'the fewest clips'],
+    [endSaid(cooled, 'least'), 'cooled least'],
+    [endSaid(rank, 'most'), 'the hardest'],
+    [endSaid(place, 'least'), 'first'],
+  ])('is named: %s', (said, words) => expect(said).toBe(words))
 })

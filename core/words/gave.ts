@@ -35,6 +35,13 @@ export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = '
   return `${verb} ${superlativePhrase(words, end)}`
 }
 
+/**
+ * The most or the least of what is measured, as somebody names it: "the highest bounce", "the fewest clips", "cooled most".
+ * @example endSaid({ name: 'bounce height', unit: 'cm' }, 'most') // 'the highest bounce'
+ */
+export const endSaid = (measured: Told, end: 'most' | 'least'): string =>
+  gaveMost(measured, end).replace(/^(?:gave|had|was|held|came in) /u, '')
+
 const than = { more: 'than', less: 'than', same: 'as' } as const
 const ahead = { less: 'ahead of', more: 'behind', same: 'level with' } as const
 const earlier = { less: 'earlier than', more: 'later than', same: 'about as early as' } as const

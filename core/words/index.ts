@@ -1,6 +1,6 @@
 export { adjectiveForm, adjectiveWords, formsOf, type AdjectiveForm, type Degree } from './degrees'
 export { endWords, type EndWords } from './endWords'
-export { gaveMore, gaveMost, measureWent, type Comparative } from './gave'
+export { endSaid, gaveMore, gaveMost, measureWent, type Comparative } from './gave'
 export { extraSaid, levelSaid } from './levelSaid'
 export { nounOf } from './nounOf'
 export { predicateOf } from './predicate'

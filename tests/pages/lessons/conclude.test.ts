@@ -73,3 +73,13 @@ it('prints the reasons of what was found under its own sentence, not under the c
   await anywhere(poster.getByText('It is an idea: this test did not check it.'))
   await anywhere(poster.getByText(/The higher the drop, the higher the bounce/))
 })
+
+it('asks once what best means, and keeps it with the plan', async ({ school, open }) => {
+  const id = await read(school)
+  const page = await open(`/lessons/${id}/conclude`)
+  await page.getByLabel('What we found out, as the class says it').fill('75 cm was the best.')
+  await page.getByText('What does “best” mean here?').waitFor()
+  await page.getByRole('button', { name: 'Best: the highest bounce' }).click()
+  await page.getByText('fits what we found').waitFor()
+  await expect.poll(async () => (await school.lesson(id)).plan.best).toBe('most')
+})

@@ -41,8 +41,9 @@ function moveIdea(text: string) {
   store.editConclusion({ ownWords: said, why: joined(conclusion.value.why, text) })
 }
 
-const joined = (before: string, more: string) =>
-  [before.trim(), more].filter(Boolean).join('; ').slice(0, 400)
+/** A draft that was kept before there was such a line has none. */
+const joined = (before: string | undefined, more: string) =>
+  [before?.trim(), more].filter(Boolean).join('; ').slice(0, 400)
 </script>
 
 <template>

@@ -7,8 +7,9 @@ import {
   mdiHelpCircleOutline,
 } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { statementWords, type CheckedPart, type OwnWordsCheck } from '#core/ownWords'
+import { asksWhatIsBest, statementWords, type CheckedPart, type OwnWordsCheck } from '#core/ownWords'
 import { listed } from '#core/quantity'
+import { endSaid } from '#core/words'
 import { useLesson } from '../../../stores/lesson'
 
 /** A class's own sentence, part by part: what was understood, and what the data say of it. */
@@ -35,6 +36,7 @@ const parts = computed(() =>
       ...fits[fit],
       reason: own ? 'Nothing is said of it, then.' : part.reason,
       read: readAs(part),
+      asksBest: asksWhatIsBest(store.plan, part),
     }
   }),
 )
@@ -65,8 +67,19 @@ const readAs = ({ statements }: CheckedPart) =>
               >We mean something else</VBtn
             >
           </p>
+          <p v-if="part.asksBest" class="row">
+            <VBtn
+              v-for="end in ['most', 'least'] as const"
+              :key="end"
+              size="x-small"
+              variant="outlined"
+              color="primary"
+              @click="store.editPlan({ best: end })"
+              >Best: {{ endSaid(store.scored.measured, end) }}</VBtn
+            >
+          </p>
           <VBtn
-            v-if="part.fit === 'yours' && !part.statements"
+            v-else-if="part.fit === 'yours' && !part.statements"
             size="x-small"
             variant="text"
             color="primary"
