@@ -126,6 +126,8 @@ describe('floors', () => {
     'Tile is cold.',
     'Tile just beat wood (14 cm apart).',
     'Wood bounced lower.',
+    'Carpet took the longest.',
+    'The tile was the biggest.',
   ])('nothing is said of: %s', (text) => expect(floors(text).fit).toBe('not-checked'))
 })
 

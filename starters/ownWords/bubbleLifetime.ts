@@ -27,6 +27,7 @@ export const bubbleLifetimeWords: OwnWords = {
     ? Bubbles with honey would last for an hour.
   `),
   later: said(`
+    ? The bubbles with 3 spoons were bigger.
     T Nothing lasted longer than 3 spoons.
     T 3 spoons made the bubbles last longer than 2 spoons.
     T Bubbles with no sugar popped faster than bubbles with 3 spoons.

@@ -30,6 +30,8 @@ export const paperTowelsWords: OwnWords = {
     ? The bumps have little holes for the water.
   `),
   later: said(`
+    ? The napkin was the biggest.
+    ? The bumpy paper was the thickest.
     T The bumpy one was the wettest.
     T The bumpy paper held more water than the napkin.
     T The napkin soaked up less water than plain.

@@ -29,6 +29,8 @@ export const wickingRaceWords: OwnWords = {
     ? Kitchen paper has holes in it.
   `),
   later: said(`
+    ? Newspaper was the longest strip.
+    ? Kitchen paper was the thickest.
     T Kitchen paper was the quickest and writing paper was the slowest.
     F Writing paper was first.
     T Kitchen paper was faster than all the others.

@@ -33,6 +33,7 @@ export function degreeRole(
   at: number,
 ): Role | null {
   const { plan } = lesson
+  if (isOfThing(lesson, adjective, words, at)) return null
   const of = nounBehind(lesson, words, at)
   const hasNumbers = plan.changed.kind === 'number'
   const changed = of === 'measured' || !hasNumbers ? null : changedSign(plan.changed, adjective)
@@ -83,4 +84,26 @@ function nounBehind(
       return null
   }
   return null
+}
+
+/**
+ * Whether an adjective says what a thing itself is like, and nothing of the result: "the longest strip"; "the napkin was the biggest", where no
+ * size was measured; "took the longest", where no time was.
+ */
+function isOfThing(
+  { plan, topic, changed, measured }: ParsedLesson,
+  adjective: string,
+  words: readonly ParsedWord[],
+  at: number,
+): boolean {
+  const isIn = (own: readonly ParsedWord[], word: ParsedWord) => own.some((one) => isSameWord(one, word))
+  const next = words[at]!.stop ? undefined : words[at + 1]
+  const isThing = next && !fillers.has(next.normal) && !adjectiveForm(next.normal) && isIn(topic, next)
+  if (isThing && !isIn([...changed, ...measured], next)) return true
+  const ofSize = endOf(adjective, ['size']) !== null
+  if (ofSize && !words.some((word) => !fillers.has(word.normal) && isIn([...changed, ...measured], word)))
+    return true
+  const inTime =
+    /^(?:s|min)$/.test(plan.measured.unit) || ['place', 'when'].includes(plan.measured.scale?.kind ?? '')
+  return !inTime && /^(?:long|short)$/.test(adjective) && words.some((word) => word.root === 'take')
 }
