@@ -31,27 +31,32 @@ export function useOwnWords(sentence: Ref<string>) {
     return opened
   }
 
-  function parse(said: string): Promise<GrammarNews | undefined> {
+  async function parse() {
     failed.value = false
+    if (said.value.trim() === '') return undefined
+    const of = JSON.stringify(texts.value)
     worker ??= open()
-    const order: GrammarOrder = { number: ++number, sentence: said, texts: lessonTexts(store.scored) }
+    const order: GrammarOrder = { number: ++number, sentence: said.value, texts: texts.value }
     worker.postMessage(order)
-    return new Promise((tell) => waiting.set(order.number, tell))
+    const news = await new Promise<GrammarNews | undefined>((tell) => waiting.set(order.number, tell))
+    return news && { ...news, of }
   }
 
   onScopeDispose(() => worker?.terminate())
 
   const cause = computed(() => splitCause(sentence.value))
   const said = computed(() => cause.value.said)
-  const { preview, fresh } = usePreview(said, parse)
+  const texts = computed(() => lessonTexts(store.scored))
+  /** Another screen may take a level out while the sentence stands: both are parsed again, and places of old levels mean nothing. */
+  const parsed = computed(() => JSON.stringify([said.value, texts.value]))
+  const { preview } = usePreview(parsed, parse)
   return {
     /** Null while there is nothing to check, or nobody can. */
     check: computed(() =>
-      preview.value
+      preview.value && preview.value.of === JSON.stringify(texts.value)
         ? checkOwnWords(lessonOf(store.scored, preview.value.texts), preview.value.words, results.evidence)
         : null,
     ),
-    fresh,
     failed,
     /** The sentence without its cause, and the cause. */
     cause,

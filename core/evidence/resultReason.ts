@@ -53,7 +53,7 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
       'A finer scale, or measuring more at once, would settle it.',
     ]
   if (word === 'cant-tell') return openReason(judgement)
-  if (because === 'turns') return ['The rise and the fall are both more than luck would do.']
+  if (because === 'turns') return ['Both the rise and the fall are more than luck alone would give.']
   if (because === 'uneven')
     return [
       `In ${judgement.groups} groups the levels come in much the same order.`,

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import { listed, printQuantity, unitDefinition } from '../quantity'
+import { listed, printQuantity, withoutDust, withUnit } from '../quantity'
 import { levelSaid } from '../words'
 import type { Evidence } from './evidence'
 import { supportedStep, wobbleOf } from './supportedStep'
@@ -33,13 +33,8 @@ export class ResultWords {
     const step = supportedStep({ mark, ...wobbleOf(this.evidence) })
     const rounded = Math.round(value / step) * step
     // What rounding would take away is said to the mark.
-    return this.printed(rounded > 0 ? rounded : Math.round(value / mark) * mark)
-  }
-
-  private printed(value: number): string {
-    const { unit } = this.plan.measured
-    const number = Number(value.toPrecision(12)).toString()
-    return unit === 'percent' ? `${number}%` : `${number} ${unitDefinition(unit).symbol}`.trimEnd()
+    const said = withoutDust(rounded > 0 ? rounded : Math.round(value / mark) * mark)
+    return withUnit(String(said), this.plan.measured.unit)
   }
 
   /** Whether results have only an order, so that nothing can be said of how far they lie apart. */

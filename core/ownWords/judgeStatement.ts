@@ -2,6 +2,7 @@ import { checkClaim, judgeClaim, type Claim } from '../conclusion'
 import type { Evidence } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { orderedLevels, type Plan } from '../plan'
+import { nounOf } from '../words'
 import type { Statement } from './statement'
 
 /** How a statement sits with the data; *open* is what they cannot tell. */
@@ -26,17 +27,19 @@ export function judgeStatement(
   const { word } = evidence.judgement.verdict
   switch (statement.kind) {
     case 'unsure':
-      return { fit: word === 'cant-tell' || word === 'leaning' ? 'fits' : 'open', reason: '' }
+      return word === 'cant-tell' || word === 'leaning'
+        ? { fit: 'fits', reason: '' }
+        : { fit: 'open', reason: 'Look again: the results are clearer than that.' }
     case 'matters':
       return withReason(mattersFit(word, statement.negated), {
         against: statement.negated
-          ? `The ${plan.changed.name} did make a difference.`
+          ? `The ${nounOf(plan.changed.name, plan.changed.unit)} did make a difference.`
           : 'We could measure no difference.',
       })
     case 'never':
       return withReason(neverFit(plan, statement.places, evidence), {
-        against: 'It did get there in every group.',
-        beyond: 'In some groups it did get there.',
+        against: 'It got there every time.',
+        beyond: 'Sometimes it did get there.',
       })
     case 'claim':
       return claimFit(plan, statement, strength, evidence)
@@ -91,7 +94,7 @@ function claimFit(
 ): { fit: StatementFit; reason: string } {
   const claim = claimOf(plan, statement, strength)
   if (statement.negated)
-    return withReason(negatedFit(plan, claim, evidence), { against: 'Our results show that it did.' })
+    return withReason(negatedFit(plan, claim, evidence), { against: 'Our results show the opposite.' })
   const { fit, reason } = checkClaim(plan, claim, evidence)
   switch (fit) {
     case 'not-checked':
@@ -107,7 +110,7 @@ function claimFit(
     case 'says-less':
       return withReason(amountFit(plan, statement, evidence), {
         fits: reason,
-        against: 'The results lie another amount apart.',
+        against: 'Our results don’t show that amount.',
       })
   }
 }

@@ -21,7 +21,7 @@ const quoted = (words: readonly string[]) => listed(words.map((word) => `“${wo
  */
 export function unreadReason({ best }: Pick<Plan, 'best'>, { reaches, unknown }: ReadPart): string {
   if (unknown.length === 0 && reaches.length > 0)
-    return `${quoted(reaches)} reaches further than what was tested.`
+    return `${quoted(reaches)} ${reaches.length === 1 ? 'reaches' : 'reach'} further than what was tested.`
   const asked = best === null ? unknown.filter(isOfBest) : []
   if (asked.length > 0) return `What does ${quoted(asked)} mean here?`
   const known = [...new Set(unknown)].slice(0, 3)

@@ -28,7 +28,7 @@ export const timeWords = set('time try trial go turn race heat test round')
 export const passing = set('day minute hour week second child people person time')
 /** Words that reach further than any test. */
 export const reachWords = set(
-  'always never-ever everything everywhere anything forever prove proves proved proof certain certainly guarantee guaranteed fact true must world impossible',
+  'always everything everywhere anything forever prove proves proved proof certain certainly guarantee guaranteed fact true must world impossible',
 )
 /** Words that change what a comparison means, so that a sentence with them is not understood. */
 export const shifting = set('only just nearly almost barely hardly slightly twice double half triple')

@@ -41,6 +41,12 @@ const decimalsOfMean = (mark: number, extra: number) =>
  */
 export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
   const printed = printNumber(value, mark, extraDecimals)
-  if (Math.abs(value) === Infinity) return printed
-  return unit === 'percent' ? `${printed}%` : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
+  return Math.abs(value) === Infinity ? printed : withUnit(printed, unit)
 }
+
+/**
+ * A printed number with its unit.
+ * @example withUnit('8', 'percent') // '8%'
+ */
+export const withUnit = (printed: string, unit: Unit): string =>
+  unit === 'percent' ? `${printed}%` : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()

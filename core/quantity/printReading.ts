@@ -1,5 +1,5 @@
-import { decimalsOfMark, printNumber } from './printQuantity'
-import { unitDefinition, type Unit } from './units'
+import { decimalsOfMark, printNumber, withUnit } from './printQuantity'
+import type { Unit } from './units'
 
 /** More decimals than this nobody types: they come from another unit. */
 const typedDecimals = 3
@@ -22,4 +22,4 @@ export function printReading(value: number, mark: number): string {
  * @example printReadingIn(0.88, 'm', 0.1) // '0.88 m'
  */
 export const printReadingIn = (value: number, unit: Unit, mark: number): string =>
-  `${printReading(value, mark)} ${unitDefinition(unit).symbol}`.trimEnd()
+  Number.isFinite(value) ? withUnit(printReading(value, mark), unit) : printReading(value, mark)

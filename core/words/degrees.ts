@@ -23,7 +23,6 @@ const irregular: Record<string, [comparative: string[], superlative: string[]]> 
     ['fewer', 'less'],
     ['fewest', 'least'],
   ],
-  little: [['littler'], ['littlest']],
 }
 
 /** Adjectives that double their last letter before an ending. */

@@ -42,7 +42,6 @@ const byNoun: [RegExp, ScaleName[]][] = [
   [/^(cloud|murk)/, ['cloudiness']],
   [/^(crisp|crunch)/, ['crispness']],
   [/^(mould|fur)/, ['mould']],
-  [/^(slope|steep|ramp|tilt|angle)/, ['steepness']],
   [/^(drop|fall)/, ['height', 'distance']],
 ]
 

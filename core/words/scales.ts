@@ -12,7 +12,7 @@ const ends = {
   size: { more: 'big large great huge giant massive enormous', less: 'small little tiny titchy' },
   amount: { more: 'much many', less: 'few' },
   value: { more: 'high', less: 'low' },
-  height: { more: 'high tall steep', less: 'low short' },
+  height: { more: 'high tall', less: 'low short' },
   length: { more: 'long', less: 'short' },
   distance: { more: 'far distant', less: 'near close' },
   width: { more: 'wide broad', less: 'narrow thin' },
@@ -42,7 +42,6 @@ const ends = {
   cloudiness: { more: 'cloudy murky muddy', less: 'clear' },
   crispness: { more: 'crunchy crisp hard', less: 'soggy soft' },
   mould: { more: 'mouldy furry fuzzy', less: 'fresh clean' },
-  steepness: { more: 'steep', less: 'flat gentle' },
   fullness: { more: 'full', less: 'empty' },
   age: { more: 'old', less: 'young new' },
   magnetism: { more: 'magnetic strong', less: 'weak' },
@@ -53,7 +52,6 @@ const ends = {
   smell: { more: 'smelly stinky', less: 'fresh' },
   tightness: { more: 'tight', less: 'loose slack' },
   sharpness: { more: 'sharp clear', less: 'blurry fuzzy blunt' },
-  tilt: { more: 'steep sloping', less: 'flat level' },
   spread: { more: 'wide spread', less: 'narrow bunched' },
 } satisfies Record<string, Ends>
 

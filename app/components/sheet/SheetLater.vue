@@ -14,7 +14,7 @@ const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
     {{
       nextDay
         ? `That’s all for today. The next readings are on ${dayWords(nextDay)}.`
-        : 'That’s all we can read now. Your teacher can fill the gaps.'
+        : 'That’s all there is to read now. Your teacher can fill the gaps.'
     }}
   </p>
 </template>

@@ -203,7 +203,7 @@ export const pairs: Way = {
     if (rows.length === 0 || ordersOf(plan, counted).length > 0) return null
     return {
       sentence: 'No order is complete yet.',
-      reasons: ['A level counts once its group has given every one its place.'],
+      reasons: ['An order counts once the group has placed everything in it.'],
     }
   },
 }

@@ -40,7 +40,7 @@ it('says part by part what fits a sentence of the class’s own, and keeps its i
   await page.getByText('We don’t know “Mars” here').waitFor()
   expect(await seriousFindings(page)).toEqual([])
   await page.getByRole('button', { name: 'We mean something else' }).click()
-  await page.getByText('Nothing is said of it, then.').waitFor()
+  await page.getByText('We won’t check that, then.').waitFor()
   await page.getByRole('button', { name: 'It is our idea why' }).click()
   await expect
     .poll(async () => (await school.lesson(id)).conclusion)

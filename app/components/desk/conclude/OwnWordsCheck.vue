@@ -22,7 +22,7 @@ const fits = {
   fits: { words: 'fits what we found', icon: mdiCheckCircle },
   against: { words: 'goes against what we found', icon: mdiCloseCircle },
   beyond: { words: 'says more than we found', icon: mdiArrowRightCircleOutline },
-  open: { words: 'can’t be told yet', icon: mdiHelpCircleOutline },
+  open: { words: 'isn’t settled by what we found', icon: mdiHelpCircleOutline },
   yours: { words: 'is yours to say', icon: mdiChatOutline },
 } as const
 
@@ -34,7 +34,7 @@ const parts = computed(() =>
       ...part,
       fit,
       ...fits[fit],
-      reason: own ? 'Nothing is said of it, then.' : part.reason,
+      reason: own ? 'We won’t check that, then.' : part.reason,
       read: readAs(part),
       asksBest: asksWhatIsBest(store.plan, part),
     }

@@ -19,7 +19,7 @@ const ends = computed(() => {
 })
 const isIn = (step: number) => ends.value !== null && step >= ends.value.from && step < ends.value.to
 
-/** A step beside the stretch makes it longer, unless it would be all of it; any other press begins anew. */
+/** A step beside the stretch makes it longer, unless it would be all of it; any other press starts a new one. */
 function press(step: number) {
   const now = ends.value
   let [from, to] = [step, step + 1]
