@@ -26,6 +26,7 @@ export const doughShapesWords: OwnWords = {
     ? There is the same stuff in it.
   `),
   later: said(`
+    T It weighed the same whatever shape it was because it is the same dough.
     F The dough lost weight when we rolled it.
   `),
 }

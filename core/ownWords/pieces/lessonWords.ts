@@ -24,6 +24,8 @@ export function levelAt({ levels }: ParsedLesson['plan'], value: number): number
 /** What any result may be called. */
 const results =
   /^(?:weight|mass|size|length|height|time|amount|number|distance|force|temperature|speed|volume|result|place)s?$/
+/** What goes on after "the same" about when that was so. */
+const everywhere = /^(?:whatever|however|whichever|every|each|all|any)$/
 const people = /^(?:we|groups?|everyone|everybody|teams?|us|class)$/
 
 /**
@@ -45,6 +47,7 @@ export function isSameResult(
   if (agrees || !next || words[end - 1]!.stop) return !agrees
   const isPlain =
     fillers.has(next.normal) ||
+    everywhere.test(next.normal) ||
     joints.has(next.normal) ||
     negations.has(next.normal) ||
     next.normal === 'as' ||
