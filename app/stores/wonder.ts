@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { ref } from 'vue'
 import { newId } from '#core/plan'
 import type { Note, NoteKind, Stimulus } from '#core/wonder'
 import { request } from '../api/request'
@@ -9,6 +10,9 @@ import { useNotices } from './notices'
 export const useWonder = defineStore('wonder', () => {
   const lesson = useLesson()
   const notices = useNotices()
+
+  /** The note that was moved last and still has the focus. */
+  const movedNote = ref<string | null>(null)
 
   const save = (note: Note) => lesson.act({ kind: 'note', note })
 
@@ -36,5 +40,5 @@ export const useWonder = defineStore('wonder', () => {
     }
   }
 
-  return { addNote, changeNote, removeNote, setStimulus }
+  return { movedNote, addNote, changeNote, removeNote, setStimulus }
 })

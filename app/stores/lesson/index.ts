@@ -171,7 +171,8 @@ export const useLesson = defineStore('lesson', () => {
     const now = heard.value
     if (!now || event.seq <= now.seq) return
     if (event.seq > now.seq + 1 || event.kind === 'parts') return void load(now.id)
-    hearOf(applyEvent(now, event))
+    // The echo of an earlier act of this screen doesn't take a later one back that is still on its way.
+    hearOf(outbox.withWaiting(applyEvent(now, event)))
     packing(event)
     if (event.kind === 'absent' || event.kind === 'class') membersTold.value++
     if (event.kind === 'safety') void queue.flush()

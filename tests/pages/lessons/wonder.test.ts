@@ -90,6 +90,34 @@ it('moves notes by drag and by arrow keys, and keeps them so', async ({ school, 
   await note(page, 'Guessed: The cork came up again').waitFor()
 })
 
+it('leaves a note where it was moved last, with the focus, whatever echo is late', async ({
+  school,
+  open,
+}) => {
+  const id = await wondering(school, ['noticed', 'The clay sank'])
+  const [page, board] = [await open(`/lessons/${id}/wonder`), await open(`/board/${id}`)]
+  const releases: (() => void)[] = []
+  await page.route(`**/api/lessons/${id}/notes/*`, async (route) => {
+    await new Promise<void>((resolve) => releases.push(resolve))
+    await route.continue()
+  })
+  const letThrough = async (which: number) => {
+    await expect.poll(() => releases.length).toBeGreaterThan(which)
+    releases[which]!()
+  }
+  const isFocused = () =>
+    note(page, 'Noticed: The clay sank').evaluate((card) => card === document.activeElement)
+  await note(page, 'Noticed: The clay sank').press('ArrowRight')
+  await note(page, 'Guessed: The clay sank').press('ArrowLeft')
+  await letThrough(0)
+  await note(board, 'Guessed: The clay sank').waitFor()
+  expect(await note(page, 'Guessed: The clay sank').count()).toBe(0)
+  expect(await isFocused()).toBe(true)
+  await letThrough(1)
+  await note(board, 'Noticed: The clay sank').waitFor()
+  expect(await isFocused()).toBe(true)
+})
+
 it('sorts questions and helps to turn a “why” into one that can be tested', async ({ school, open }) => {
   const id = await wondering(school)
   const [page, board] = [await open(`/lessons/${id}/wonder`), await open(`/board/${id}`)]

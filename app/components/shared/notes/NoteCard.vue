@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
 import { useLesson } from '../../../stores/lesson'
 import { useWonder } from '../../../stores/wonder'
@@ -16,11 +16,23 @@ const chosen = computed(
   () => lesson.plan.question.trim().toLowerCase() === props.note.text.trim().toLowerCase(),
 )
 
+const focus = () => document.querySelector<HTMLElement>(`[data-note="${props.note.id}"]`)?.focus()
+
 async function move(to: NoteKind) {
   if (to === props.note.kind) return
+  wonder.movedNote = props.note.id
   void wonder.changeNote(props.note, { kind: to })
   await nextTick()
-  document.querySelector<HTMLElement>(`[data-note="${props.note.id}"]`)?.focus()
+  focus()
+}
+
+/** An older state of the lesson that arrives late puts the card back for a moment, which loses the focus. */
+onMounted(() => {
+  if (wonder.movedNote === props.note.id && document.activeElement === document.body) focus()
+})
+
+function leave(event: FocusEvent) {
+  if (event.relatedTarget && wonder.movedNote === props.note.id) wonder.movedNote = null
 }
 
 function step(by: 1 | -1) {
@@ -48,6 +60,7 @@ function choose() {
     @take-off="wonder.removeNote(note)"
     @reword="wonder.changeNote(note, { text: $event, settled: false })"
     @keydown.enter.self.prevent="card?.edit()"
+    @focusout="leave"
   >
     <template #moves>
       <template v-for="kind in noteKinds" :key="kind">
