@@ -20,7 +20,7 @@ export function runUntilStopped(command: string, parts: string[]): void {
       const lately = starts.filter((at) => Date.now() - at < within).length
       if (stopping) process.exit(code ?? 0)
       if (signal !== 'SIGKILL' || lately >= mostStarts) process.exit(code ?? 1)
-      console.error('Jolly Beaker was ended in the middle of its work. It is started again.')
+      console.error('Jolly Beaker stopped unexpectedly. We’re starting it again.')
       child = start()
     })
     return started

@@ -17,7 +17,7 @@ export const magnetLayers: Starter = {
     ...starterDefaults,
     ideas: ideasToMeasure(['distance at which the first clip jumps']),
     title: 'Magnet through card',
-    question: 'What happens to the number of clips a magnet holds when more card lies between?',
+    question: 'What happens to the number of clips a magnet holds when there is more card in between?',
     recording: { kind: 'count' },
     changed: { name: 'layers of card', kind: 'number', unit: 'count', range: { least: 0, greatest: 10 } },
     levels: numberLevels('l', layers),

@@ -54,7 +54,7 @@ export const paperTowels: Starter = {
     times: { setUp: 30, run: 30, reset: 20 },
     steps: [
       'Weigh the dry paper.',
-      'Lay it into the water and count to 10.',
+      'Lay it in the water and count to 10.',
       'Hold it by a corner, count to 10, weigh it again.',
       'The water it soaked up is what it has gained.',
     ],

@@ -47,7 +47,7 @@ export const pouredTogether: Starter = {
       'Zero the balance with the empty measuring cylinder on it.',
       'Fill in one cup, ten taps, level: read how much it fills, then what it weighs.',
       'Pour both together, ten taps, level, and read both again.',
-      'Part rice and peas with the sieve before the next try.',
+      'Separate rice and peas with the sieve before the next try.',
     ],
     expected: { first: 0, last: 14, apart: 2 },
   },

@@ -74,7 +74,7 @@ export const rustingClips: Starter = {
     ],
     times: { setUp: 60, reset: 15 },
     steps: [
-      'Lay one clip into each cup, half in the liquid. Label the cups.',
+      'Lay one clip in each cup, half in the liquid. Label the cups.',
       'Every school day, look at each clip against white paper and choose its word.',
       'Put the clips back as they lay. Wash your hands afterwards.',
     ],

@@ -80,7 +80,7 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
         lineStyle: { color: ink, width: 2 },
         itemStyle: { color: ink },
         z: 4,
-        tooltip: { formatter: () => `The readings alone may be off by ${printed(plan, picture.within)}.` },
+        tooltip: { formatter: () => `The readings can be off by ${printed(plan, picture.within)}.` },
       })),
     ],
   }

@@ -80,7 +80,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
           hide-details
         />
         <p v-if="week.data && lessons.length === 0" class="soft">
-          No lessons are to come. <NuxtLink to="/">Start one from the logbook.</NuxtLink>
+          No lessons coming up. <NuxtLink to="/">Start one from the logbook.</NuxtLink>
         </p>
       </div>
       <div class="columns">
@@ -103,7 +103,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
             <p v-if="tasks.length === 0" class="soft">There is nothing to do before the lesson.</p>
             <ul>
               <li v-for="task in tasks" :key="task.title + task.id">
-                <b>{{ task.day ? dayWords(task.day) : 'no open day' }}</b> {{ task.what }}
+                <b>{{ task.day ? dayWords(task.day) : 'no school day' }}</b> {{ task.what }}
                 <span class="small soft">{{ task.title }}</span>
               </li>
             </ul>

@@ -52,7 +52,7 @@ const all = {
   },
   flames: {
     name: 'flames',
-    caution: 'An adult lights and puts out, hair tied back, on a tray of sand, with water near by.',
+    caution: 'An adult lights it and puts it out, with hair tied back, on a tray of sand, with water nearby.',
     handling: adults,
   },
   'flammable-liquids': {
@@ -83,7 +83,8 @@ const all = {
   },
   dust: {
     name: 'dust and powder',
-    caution: 'Pour low and slowly, never blow on it. Damp the dust before wiping; mind children who wheeze.',
+    caution:
+      'Pour low and slowly, never blow on it. Damp the dust before wiping; look out for children who wheeze.',
     handling: youngBeside,
   },
   pressure: {
@@ -127,7 +128,7 @@ const all = {
   climbing: {
     name: 'reaching high',
     caution:
-      'Feet stay on the floor: no standing on chairs or tables. What is above head height an adult does.',
+      'Feet stay on the floor: no standing on chairs or tables. An adult does anything above head height.',
     handling: by('adult only', 'adult only', 'adult beside'),
   },
   'falling-loads': {
@@ -153,7 +154,7 @@ const all = {
   },
   outdoors: {
     name: 'working outside',
-    caution: 'Agree on the bounds, count children out and in, and dress for the weather.',
+    caution: 'Agree how far children may go, count them out and in, and dress for the weather.',
     handling: beside,
   },
   sun: {
@@ -200,13 +201,13 @@ const all = {
   'button-cells': {
     name: 'button cells',
     caution:
-      'Swallowed, a button cell kills within hours. Battery lids are screwed shut; count cells out and back; call an ambulance at any doubt.',
+      'Swallowed, a button cell kills within hours. Battery lids are screwed shut; count cells out and back; if in any doubt, call an ambulance.',
     handling: adults,
   },
   magnets: {
     name: 'magnets',
     caution:
-      'Swallowed magnets tear the gut: no small or very strong ones, count them out and back. Keep them from hearing aids, pumps and bank cards.',
+      'Swallowed magnets can tear the gut: no small or very strong ones, count them out and back. Keep them from hearing aids, pumps and bank cards.',
     handling: youngBeside,
   },
   scissors: {
@@ -278,13 +279,14 @@ const all = {
   },
   'loud-sounds': {
     name: 'loud sounds',
-    caution: 'Short and not close to ears; mind children who are frightened by noise or wear hearing aids.',
+    caution:
+      'Short and not close to ears; look out for children who are frightened by noise or wear hearing aids.',
     handling: beside,
   },
   ice: {
     name: 'ice',
     caution:
-      'Straight from the freezer ice sticks to skin: let it stand for five minutes. Wipe up what melts.',
+      'Ice straight from the freezer sticks to skin: let it stand for five minutes. Wipe up what melts.',
     handling: youngBeside,
   },
   'dry-ice': {
@@ -311,7 +313,7 @@ const all = {
   plants: {
     name: 'seeds and plants',
     caution:
-      'Only seeds sold for eating or sprouting, none that are coated, and no plants that are poisonous. Nothing is eaten. Wash hands.',
+      'Use only seeds sold for eating or sprouting, never coated ones, and no poisonous plants. Nothing is eaten. Wash hands.',
     handling: youngBeside,
   },
   'poisonous-plants': {

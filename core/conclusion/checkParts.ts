@@ -12,7 +12,7 @@ export type ClaimFit = 'fits' | 'says-more' | 'says-less' | 'contradicts' | 'not
 
 /**
  * How the parts of a claim sit with the data of its own scope and subject.
- * @example checkParts(plan, claim, evidence) // { fit: 'fits', reason: 'This says what the data say, and no more.' }
+ * @example checkParts(plan, claim, evidence) // { fit: 'fits', reason: 'This says what our results show, and no more.' }
  */
 export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit: ClaimFit; reason: string } {
   if (evidence.results.length < 2)
@@ -30,7 +30,7 @@ export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit:
   const less = shortOfData(claim, grounds, evidence)
   const foretold = foretoldWords(claim, evidence)
   if (less) return { fit: 'says-less', reason: `${less}${foretold}` }
-  return { fit: 'fits', reason: `This says what the data say, and no more.${foretold}` }
+  return { fit: 'fits', reason: `This says what our results show, and no more.${foretold}` }
 }
 
 /** Why a part of the levels, or two of them, needed no more than the whole. */
@@ -74,7 +74,7 @@ function contradiction(
   if (verdict.word === 'no-difference')
     return claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least'
       ? null
-      : 'Whatever difference there may be is too small to be worth noticing.'
+      : 'Any difference there may be is too small to matter.'
   if (verdict.word !== 'clear') return null
   if (claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least')
     return 'The results differ by more than the wobble of the tries.'
@@ -83,7 +83,7 @@ function contradiction(
   if (claim.subject === 'most' || claim.subject === 'least')
     return `${endFound(plan, claim.subject, evidence)}.`
   const { judgement } = evidence
-  if (verdict.because === 'turns') return 'It does not go one way all along: it turns.'
+  if (verdict.because === 'turns') return 'It doesn’t keep going the same way: it turns.'
   const fell = claim.comparison === 'more'
   return judgement.kind === 'trend'
     ? `Our results go the other way: ${measureWent(plan.measured, fell ? 'down' : 'up')}.`
@@ -107,20 +107,20 @@ function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: E
   if (claim.scope.kind === 'everything')
     return `Only ${evidence.results.length} levels were tested. Nobody has seen what happens beyond them.`
   if (turns && claim.subject === 'trend' && claim.comparison !== 'same')
-    return 'Over these levels it turns. Let the claim reach only as far as it goes one way.'
+    return 'Over these levels it turns. Say it only for the part that goes one way.'
   const thinks = claim.strength === 'think' && claim.comparison !== 'same'
   if (verdict.because === 'uneven' && claim.comparison !== 'same')
-    return 'The levels differ, but not steadily up or down. Say which one stands out, or speak of fewer levels.'
+    return 'The levels differ, but not steadily up or down. Say which one stands out, or choose fewer levels.'
   if (verdict.word === 'cant-tell') {
-    if (!thinks) return 'The data can’t tell yet. “We think that” is as far as they go.'
-    if (agrees === false) return 'So far the results lean another way, and they can’t tell yet.'
+    if (!thinks) return 'Our results can’t tell yet. “We think that” is as much as we can say.'
+    if (agrees === false) return 'So far the results lean a different way, but we can’t tell yet.'
     return null
   }
   if (verdict.word === 'leaning') {
     if (claim.comparison === 'same')
-      return 'The results lean to a difference. That may be luck, but it is not “the same”.'
+      return 'The results lean towards a difference. That may be luck, but it is not “the same”.'
     if (agrees === false)
-      return 'The results lean another way. That proves nothing yet, but it does not carry this.'
+      return 'The results lean a different way. That proves nothing yet, but it doesn’t support this.'
     if (!thinks) return 'The result leans this way but could still be luck. “We think that” fits better.'
     return null
   }
@@ -145,7 +145,8 @@ const isInMost = ({ agreeing, groups }: ClaimGrounds['agreement']) => groups > 1
 
 /** Why “in most groups” says more than the groups did, each by itself. */
 function notInMost({ comparison }: Claim, { agreement }: ClaimGrounds): string | null {
-  if (comparison === 'same') return `No group alone can show that there is no difference. “${together}” fits.`
+  if (comparison === 'same')
+    return `No single group can show that there is no difference. “${together}” fits.`
   if (isInMost(agreement)) return null
   return agreement.groups === 1
     ? `Only one group tested this. “${together}” fits.`

@@ -24,7 +24,7 @@ function driftWords(say: ResultWords): string {
   const { drift, comparison } = say.evidence
   if (!drift || drift.amount < comparison.mark) return ''
   const way = drift.direction === 'rising' ? 'higher' : 'lower'
-  return `Last tries came out ${way} than first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
+  return `The last tries came out ${way} than first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
 }
 
 /** What the looks before all tries were in do to the verdict. */

@@ -10,7 +10,7 @@ export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
         code: 'nothing-changed',
         severity: 'mend',
         field: 'changed',
-        reason: `Nothing is changed yet, so this is a show, a model or a look-up, not a test. Say ${words.changed}: one thing only.`,
+        reason: `Nothing is changed yet, so there is nothing to compare. Say ${words.changed}: one thing only.`,
         remedies: cardRemedies(plan, ['could-change', 'kept-same'], 'changed', 'Change'),
       },
     ]

@@ -239,7 +239,7 @@ describe('checkFair', () => {
 describe('checkFair, of what levels and instruments are', () => {
   const towels = kindsPlan(['blue', 'white', 'bumpy'], { question: 'Which soaks up most?' })
 
-  it('calls it a show, a model or a look-up while nothing is changed or measured, and offers the cards', () => {
+  it('says that there is nothing to compare or to tell apart while nothing is changed or measured, and offers the cards', () => {
     const open = examplePlan({
       changed: { ...examplePlan().changed, name: '' },
       measured: { ...examplePlan().measured, name: '' },
@@ -249,7 +249,7 @@ describe('checkFair, of what levels and instruments are', () => {
       },
     })
     const nothing = find(open, 'nothing-changed')
-    expect(nothing.reason).toMatch(/a show, a model or a look-up, not a test/)
+    expect(nothing.reason).toMatch(/so there is nothing to compare\./)
     const changed = nothing.remedies[0]!.apply(open)
     expect(changed.changed.name).toBe('drop height')
     expect(find(changed, 'nothing-measured').remedies[0]!.apply(changed).measured.name).toBe('bounce height')

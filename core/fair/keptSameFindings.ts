@@ -11,7 +11,7 @@ export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] 
         code: 'nothing-kept-same',
         severity: 'mend',
         field: 'keptSame',
-        reason: `Nothing stands under ${words.keptSame}. If other things change too, nobody can say what made the difference.`,
+        reason: `Nothing is listed under ${words.keptSame}. If other things change too, nobody can say what made the difference.`,
         remedies: [
           remedy('Add place, person and start', () => ({
             keptSame: [
@@ -36,7 +36,7 @@ function unsaidWays(plan: Plan): Finding[] {
       field: 'keptSame' as const,
       reason: same.how.includes('…')
         ? `“${quoted(same.how)}”: fill in the number for “${quoted(same.name)}”, so that every group starts alike.`
-        : `How will “${quoted(same.name)}” be kept the same? Unequal starts are noticed too late otherwise.`,
+        : `How will “${quoted(same.name)}” be kept the same? Otherwise unequal starts are noticed too late.`,
       remedies: waysToKeep(same.name)
         .filter((how) => !how.includes('…'))
         .slice(0, 1)
@@ -54,7 +54,7 @@ const oftenForgotten: readonly Forgotten[] = [
     about: /temperature|warm|hot|cold/i,
     name: 'starting temperature',
     how: 'all poured from one jug at the same moment',
-    reason: 'What starts warmer also loses more. Is the starting temperature the same for all?',
+    reason: 'What starts warmer also cools faster. Is the starting temperature the same for all?',
   },
 ]
 

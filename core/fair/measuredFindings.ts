@@ -36,7 +36,7 @@ function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
       code: 'nothing-measured',
       severity: 'mend',
       field: 'measured',
-      reason: `Nothing is measured yet, so this is a show, a model or a look-up, not a test. Say ${measuredWords}.`,
+      reason: `Nothing is measured yet, so nobody could tell a difference. Say ${measuredWords}.`,
       remedies: cardRemedies(plan, ['could-measure'], 'measured', 'Measure'),
     },
   ]

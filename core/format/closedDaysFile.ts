@@ -27,7 +27,7 @@ export function readClosedDays(text: string, today: string): ClosedDaysRead {
   if (plain.trim() === '') return refused('The file is empty.')
   const read = /^\s*BEGIN:VCALENDAR/i.test(plain) ? fromICalendar(plain, today) : fromCsv(plain)
   if (read.problem === null && read.closed.length === 0)
-    return { ...read, problem: read.notes[0] ?? 'No closed day was found in this file.' }
+    return { ...read, problem: read.notes[0] ?? 'We found no closed days in this file.' }
   return { ...read, closed: withoutTwins(read.closed) }
 }
 
@@ -52,7 +52,7 @@ function fromCsv(text: string): ClosedDaysRead {
     const what = ((name >= 0 ? row[name] : '') ?? '').slice(0, 60)
     if (!isDay(first) || !isDay(last))
       notes.push(
-        `Line ${index + 2}: “${(isDay(first) ? last : first).slice(0, 20)}” is no day. Write it like 2026-04-06.`,
+        `Line ${index + 2}: “${(isDay(first) ? last : first).slice(0, 20)}” isn’t a day. Write it like 2026-04-06.`,
       )
     else if (last < first) notes.push(`Line ${index + 2}: it ends before it begins.`)
     else if (daysBetween(first, last) > longest)
@@ -94,7 +94,7 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
       const repeated = daysOfRepeated(event, until)
       if (repeated === null) {
         const which = name ? `“${name.slice(0, 40)}”` : 'An entry without a name'
-        notes.push(`${which} repeats in a way that cannot be read and was left out.`)
+        notes.push(`${which} repeats in a way that we can’t read, so it was left out.`)
         continue
       }
       if (repeated.isEndless) endless += 1
@@ -112,7 +112,7 @@ function fromICalendar(text: string, today: string): ClosedDaysRead {
     notes.push(
       `${timed} ${timed === 1 ? 'entry has' : 'entries have'} a time of day and was not taken for a closed day.`,
     )
-  if (endless > 0) notes.push(`What repeats without an end was taken up to ${until}.`)
+  if (endless > 0) notes.push(`Repeats without an end were read up to ${until}.`)
   return { closed, notes, problem: null }
 }
 

@@ -50,7 +50,7 @@ export function previewEntries(csv: string, target: EntriesTarget): EntriesPrevi
   if (!table.ok) return none(table.problem)
   if (!table.header.includes('group'))
     return none(
-      'The first line must name the columns; “group” is missing. Known are: group, level, try, moment, value, note and those of a file from here.',
+      'The first line must name the columns; “group” is missing. You can use: group, level, try, moment, value, note and those of a file from here.',
     )
   const read = reader(table.header, target)
   const known = new Set(target.entries.map((entry) => entry.id))
@@ -134,7 +134,7 @@ function reader(header: readonly string[], target: EntriesTarget) {
     if (!understood.ok) return { message: understood.message }
     const takenAt = cell('taken_at') === '' ? now : cell('taken_at')
     if (Number.isNaN(Date.parse(takenAt)))
-      return { message: `“${takenAt.slice(0, 30)}” is no time. Write it like ${now}.` }
+      return { message: `“${takenAt.slice(0, 30)}” isn’t a time. Write it like ${now}.` }
     const reason = cell('reason').slice(0, 160)
     const aside = reason !== '' || alike(cell('status'), 'set aside')
     if (!aside && Object.keys(fields).length === 0)

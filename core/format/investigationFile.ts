@@ -48,7 +48,7 @@ export function openInvestigation(text: string): OpenedInvestigation {
   } catch {
     return {
       ok: false,
-      message: 'This file is damaged or is no investigation file. Save it again where it came from.',
+      message: 'This file is damaged or isn’t an investigation file. Save it again where it came from.',
     }
   }
   if (typeof file !== 'object' || file === null || file.format !== investigationFormat)

@@ -59,7 +59,7 @@ describe('the store cupboard as CSV', () => {
   it.each([
     ['card,1,200', '“1” is no', null],
     ['card,-3', 'below 0', 'below 0'],
-    ['card,lots', 'no number', 'no number'],
+    ['card,lots', 'a number', 'isn’t a number'],
     [',3', 'no name', 'no name'],
     [`${'x'.repeat(99)},3`, 'too long', 'too long'],
     ['card,9999999', 'more than any', 'more than any'],
@@ -136,8 +136,8 @@ describe('closed days', () => {
     )
     expect(read.closed).toEqual([{ from: '2026-05-01', to: '2026-05-01', name: 'May day' }])
     expect(read.notes).toEqual([
-      '“odd” repeats in a way that cannot be read and was left out.',
-      'An entry without a name repeats in a way that cannot be read and was left out.',
+      '“odd” repeats in a way that we can’t read, so it was left out.',
+      'An entry without a name repeats in a way that we can’t read, so it was left out.',
     ])
   })
 
@@ -158,7 +158,7 @@ describe('closed days', () => {
     ['from,to\n2026-04-17,2026-04-06', 'before it begins'],
     ['from,to\n2026-04-17,2027-04-06', 'year right'],
     ['BEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART', 'damaged'],
-    ['BEGIN:VCALENDAR\nEND:VCALENDAR', 'No closed day'],
+    ['BEGIN:VCALENDAR\nEND:VCALENDAR', 'no closed days'],
   ])('refuse %j with words that say what to do', (text, words) => {
     expect(readClosedDays(text, today).problem).toContain(words)
   })

@@ -57,7 +57,7 @@ export function previewRoster(csv: string, { groups, pupils }: RosterContext): R
   if (body.length > rosterLimit)
     return {
       rows: [],
-      problem: `${body.length} names are more than one class. At most ${rosterLimit} can be read at once.`,
+      problem: `${body.length} names are more than one class has. At most ${rosterLimit} can be read at once.`,
     }
   const taken = new Map(pupils.map((name) => [plain(name), 'already in this class']))
   const rows = body.map(({ cells, line }) => {

@@ -77,7 +77,7 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
   if (at.name < 0)
     return {
       rows: [],
-      problem: `The first line must name the columns; “name” is missing. Known are: name, unit, amount, place, pack size, price, instead, care.`,
+      problem: `The first line must name the columns; “name” is missing. You can use: name, unit, amount, place, pack size, price, instead, care.`,
     }
   const seen = new Map<string, number>()
   const rows = body.map((cells, index) => {
@@ -145,7 +145,7 @@ function readNumber(text: string): { value: number | null; problem: string | nul
       problem: `“${text}” may be ${parsed.values[0]} or ${parsed.values[1]}. Write it without a mark for thousands.`,
     }
   if (parsed.kind === 'none')
-    return { value: null, problem: `“${text.slice(0, 20)}” is no number. Write it like 12 or 12,5.` }
+    return { value: null, problem: `“${text.slice(0, 20)}” isn’t a number. Write it like 12 or 12,5.` }
   return parsed.value > 1e6
     ? { value: null, problem: `${text} is more than any cupboard holds.` }
     : { value: parsed.value, problem: null }

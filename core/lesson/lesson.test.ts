@@ -52,9 +52,9 @@ describe('the stages of a lesson', () => {
 
   it.each([
     [{ plan: { question: '  ' } }, 0, 'needs a question'],
-    [{ mends: 2 }, 1, '2 to mend'],
+    [{ mends: 2 }, 1, '2 to fix'],
     [{ kit: null }, 2, '…'],
-    [{ kit: 'mend' as const }, 2, 'kit to mend'],
+    [{ kit: 'mend' as const }, 2, 'kit to fix'],
     [{ confirmed: false }, 2, 'cautions to check'],
     [
       {

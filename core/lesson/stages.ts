@@ -30,7 +30,7 @@ export interface LessonState {
 
 /**
  * Which stages of a lesson are ready, and what the others wait for.
- * @example stageStates(state)[1] // { stage: 'plan', ready: false, note: '2 to mend' }
+ * @example stageStates(state)[1] // { stage: 'plan', ready: false, note: '2 to fix' }
  */
 export function stageStates(lesson: LessonState): StageState[] {
   const done = lesson.progress.reduce((sum, one) => sum + one.done, 0)
@@ -40,7 +40,7 @@ export function stageStates(lesson: LessonState): StageState[] {
   const compared = lesson.results >= 2
   return [
     { stage: 'wonder', ready: asked, note: asked ? 'asked' : 'needs a question' },
-    { stage: 'plan', ready: sound, note: sound ? 'can be tested' : `${lesson.mends} to mend` },
+    { stage: 'plan', ready: sound, note: sound ? 'can be tested' : `${lesson.mends} to fix` },
     { stage: 'pack', ...packed(lesson) },
     {
       stage: 'test',
@@ -54,6 +54,6 @@ export function stageStates(lesson: LessonState): StageState[] {
 
 function packed({ kit, confirmed }: LessonState): Pick<StageState, 'ready' | 'note'> {
   if (kit === null) return { ready: false, note: '…' }
-  if (kit === 'mend') return { ready: false, note: 'kit to mend' }
+  if (kit === 'mend') return { ready: false, note: 'kit to fix' }
   return { ready: confirmed, note: confirmed ? 'ready' : 'cautions to check' }
 }

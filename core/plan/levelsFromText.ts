@@ -61,7 +61,7 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
     const piece = pieces[numbers.findIndex((one) => !one.ok)]!
     return {
       ok: false,
-      message: `“${piece}” is no number like the others. Write numbers only, or names only.`,
+      message: `“${piece}” isn’t a number like the others. Write numbers only, or names only.`,
     }
   }
   return { ok: true, plan: asKinds(plan, pieces) }

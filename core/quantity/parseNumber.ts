@@ -48,7 +48,7 @@ export function parseNumber(text: string, pointsPart: PointsPart = 'never'): Par
 }
 
 function parseFraction([whole, top, bottom]: [number, number, number]): ParsedNumber {
-  if (bottom === 0) return { kind: 'none', why: 'Nothing can be parted by 0.' }
+  if (bottom === 0) return { kind: 'none', why: 'We can’t divide by 0.' }
   if (top >= bottom || !markedIn.has(bottom))
     return {
       kind: 'none',

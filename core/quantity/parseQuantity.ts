@@ -67,8 +67,7 @@ export function parseQuantity(text: string, unit: Unit, mark?: number): ParsedQu
 function withSign(found: ParsedQuantity, sign: number): ParsedQuantity {
   const tooLarge = (value: number) => Math.abs(value) > mostTyped
   if (found.ok) {
-    if (tooLarge(found.value))
-      return refuse('too-large', 'This is more than anything here can be. Look at the noughts.')
+    if (tooLarge(found.value)) return refuse('too-large', 'This is far too big. Check the noughts.')
     // A nought has no sign.
     return { ...found, value: found.value === 0 ? 0 : sign * found.value }
   }
@@ -79,7 +78,7 @@ function withSign(found: ParsedQuantity, sign: number): ParsedQuantity {
     words: sign < 0 ? `−${words}` : words,
   }))
   if (readings.every((one) => tooLarge(one.value)))
-    return refuse('too-large', 'This is more than anything here can be. Look at the noughts.')
+    return refuse('too-large', 'This is far too big. Check the noughts.')
   return { ...found, readings, message: `Is this ${readings.map((one) => one.words).join(' or ')}?` }
 }
 

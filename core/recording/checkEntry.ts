@@ -146,7 +146,9 @@ function slipHint(
 }
 
 const nearWords = (by: ExpectedReading['by'], middle: string) =>
-  by === 'level' ? `The others are near ${middle}.` : `By the other levels this would be near ${middle}.`
+  by === 'level'
+    ? `The others are near ${middle}.`
+    : `Going by the other levels, it should be near ${middle}.`
 
 /** What fits another level of the same group may stand in the wrong place, or be the last number once more. */
 function otherPlace(

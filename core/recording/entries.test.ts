@@ -149,7 +149,11 @@ describe('checkEntry', () => {
     expect(expectedReading(comparisonOf(four), more, first)?.by).toBe('trend')
     expect(checkEntry('7', four, { slot: first, others: more, row: [] })).toMatchObject({
       hints: [
-        { message: expect.stringMatching(/^By the other levels this would be near 7\d cm\. Is it 70 cm/) },
+        {
+          message: expect.stringMatching(
+            /^Going by the other levels, it should be near 7\d cm\. Is it 70 cm/,
+          ),
+        },
       ],
     })
     expect(checkEntry('74', four, { slot: first, others: more, row: [] })).toMatchObject({ hints: [] })

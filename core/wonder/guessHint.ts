@@ -15,9 +15,9 @@ const signs: [wording: RegExp, hint: (found: string) => string][] = [
   ],
   [
     /^(it|this|that)([’']s| is) (an?|the)\b/i,
-    (found) => `“${found} …” says what it is. What did we see that tells so?`,
+    (found) => `“${found} …” says what it is. What did we see that tells us so?`,
   ],
-  [/\b(will|going to)\b/i, (found) => `“${found}” speaks of later. Did it happen already?`],
+  [/\b(will|going to)\b/i, (found) => `“${found}” is about later. Has it happened already?`],
 ]
 
 /**

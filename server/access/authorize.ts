@@ -21,7 +21,7 @@ export function authorize(event: H3Event): void {
   if (name === null || !currentNames().has(name))
     throw new ApiError(
       'not-allowed',
-      'Jolly Beaker does not go by this name. Open it by an address of the school’s machine, or have this name put into JOLLY_NAMES.',
+      'Jolly Beaker doesn’t know this address. Use an address of the school’s machine, or ask whoever looks after it to add this name to JOLLY_NAMES.',
     )
   if (event.method === 'GET' || event.method === 'HEAD') return
   const origin = getRequestHeader(event, 'origin')

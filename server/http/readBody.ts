@@ -9,7 +9,7 @@ const patience = 4
 export async function readBytes(event: H3Event, limit: number): Promise<Buffer> {
   const { req } = event.node
   const tooLarge = () =>
-    new ApiError('too-large', `This is too large to take in: at most ${Math.round(limit / 1000)} kB.`)
+    new ApiError('too-large', `This is too large: at most ${Math.round(limit / 1000)} kB.`)
   if (Number(req.headers['content-length'] ?? 0) > limit) {
     req.resume()
     throw tooLarge()

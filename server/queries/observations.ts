@@ -99,7 +99,7 @@ async function refuseTooMany(tx: Database, lessonId: string): Promise<void> {
   if (kept!.count >= observationLimits.count)
     throw new ApiError(
       'conflict',
-      `This lesson keeps ${observationLimits.count} observations, and that is the most. Write on paper from here on.`,
+      `This lesson keeps ${observationLimits.count} observations, which is all it can. Write the rest on paper.`,
     )
 }
 

@@ -99,8 +99,8 @@ export function refuseUnconfirmed(stands: boolean | null): void {
   throw new ApiError(
     'waits',
     stands === false
-      ? 'Something in the plan that needs care has changed. The teacher looks at Safe once more; then this can be kept.'
-      : 'The teacher first checks the school’s own risk assessment, under Safe; then this can be kept.',
+      ? 'Something in the plan that needs care has changed. This can be saved once the teacher has checked Safe again.'
+      : 'This can be saved once the teacher has checked the school’s own risk assessment, under Safe.',
   )
 }
 

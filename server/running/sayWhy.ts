@@ -18,8 +18,8 @@ const localReasons: Record<string, (folder: string) => string> = {
     `Jolly Beaker may not write into the folder ${folder}. Give it the right to, or set JOLLY_DATA to another folder.`,
   EROFS: (folder) => `The disk of ${folder} can only be read. Set JOLLY_DATA to a folder on another disk.`,
   ENOSPC: (folder) => `The disk of ${folder} is full. Make room on it and start again.`,
-  ENOTDIR: (folder) => `${folder} is no folder. Set JOLLY_DATA to one.`,
-  EEXIST: (folder) => `${folder} is no folder. Set JOLLY_DATA to one.`,
+  ENOTDIR: (folder) => `${folder} isn’t a folder. Set JOLLY_DATA to one.`,
+  EEXIST: (folder) => `${folder} isn’t a folder. Set JOLLY_DATA to one.`,
 }
 
 const remoteReasons: Record<string, string> = {
@@ -28,7 +28,7 @@ const remoteReasons: Record<string, string> = {
   EAI_AGAIN: 'The database server cannot be found',
   CONNECT_TIMEOUT: 'The database server does not answer',
   CONNECTION_CLOSED: 'The database server closed the connection',
-  ERR_INVALID_URL: 'DATABASE_URL is no address',
+  ERR_INVALID_URL: 'DATABASE_URL isn’t an address',
   '28P01': 'The database server does not take this name and password',
   '28000': 'The database server does not let this user in',
   '3D000': 'The database server has no such database',

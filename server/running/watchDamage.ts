@@ -49,7 +49,7 @@ function wordsOf(damaged: readonly string[], folder: string): string {
     damaged.length === 1 ? damaged[0]! : `${damaged.slice(0, -1).join(', ')} and ${damaged.at(-1)!}`
   const newest = newestBackup(folder)
   return (
-    `Part of the school’s data is damaged and cannot be read: ${parts}. No backup is made from now on, so that the good ones stay. ` +
+    `Part of the school’s data is damaged and cannot be read: ${parts}. We’ve stopped making backups, so that the good ones stay. ` +
     `Stop Jolly Beaker and go back to the newest one: npm run restore${newest ? ` -- ${newest.file}` : ''}`
   )
 }

@@ -71,7 +71,7 @@ export const fileText = (most: number, tooLong: string) =>
 /** A database keeps every sign but this one. */
 function withoutNul(text: string, helpers: CustomHelpers<string>) {
   return text.includes('\0')
-    ? helpers.message({ custom: 'There is a sign in this text that cannot be kept. Type it again.' })
+    ? helpers.message({ custom: 'There’s a character in this text that we can’t keep. Type it again.' })
     : text
 }
 

@@ -37,7 +37,7 @@ const entry = object({
 }).custom(
   rule((one: Entry) =>
     one.status === 'counted' && Object.keys(one.fields).length === 0
-      ? 'What counts needs something that was seen.'
+      ? 'A counted entry needs something that was seen.'
       : saysWhy(one),
   ),
 )

@@ -10,7 +10,7 @@ import { byKind, choice, list, object, optional, yesOrNo } from './typed'
 /** A pupil's id, or a seat of a group. */
 const memberId = Joi.string()
   .pattern(/^[0-9a-f-]{36}(?:#\d{1,2})?$/)
-  .messages({ 'string.pattern.base': 'This is no child of a class.' }) as StringSchema<string>
+  .messages({ 'string.pattern.base': 'We don’t know this child.' }) as StringSchema<string>
 
 /** A new lesson starts from a starter, a saved investigation, an earlier lesson, or a question of one's own. */
 export const newLessonSchema = object({

@@ -86,7 +86,7 @@ function optionSchema(option: WayOption): AnySchema {
         .min(option.fewest ?? 0)
         .messages({
           'array.min': `Give at least ${option.fewest ?? 0} of these.`,
-          'any.invalid': 'This is what the way of recording calls it itself. Choose another word.',
+          'any.invalid': 'The way of recording already uses this word. Choose another one.',
         })
         .presence(option.optional ? 'optional' : 'required')
     case 'numbers':
@@ -189,7 +189,7 @@ const planNow: AnySchema<Plan> = object({
   expected: orNull(object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })),
 }).messages({
   'object.base': 'The plan is missing or damaged.',
-  'array.unique': 'The same line stands here twice.',
+  'array.unique': 'This line is listed twice.',
 })
 
 /** A plan at the door: files and pages of an earlier version say it their own way, and are understood. */

@@ -76,7 +76,7 @@ it('times several at once by the keys of the Desk, and lets one run on after a w
   await dialog.getByRole('button', { name: 'Start all (space)' }).waitFor()
   await desk.keyboard.press('Space')
   await desk.keyboard.press('1')
-  await dialog.getByRole('button', { name: /^Let run on/ }).waitFor()
+  await dialog.getByRole('button', { name: /^Let it run on/ }).waitFor()
   await desk.keyboard.press('1')
   await desk.waitForTimeout(400)
   await desk.keyboard.press('2')

@@ -165,7 +165,7 @@ it('two devices press Start: the first counts, nobody is asked, and both go on',
   await desk.getByRole('button', { name: 'Readings' }).waitFor()
   expect(await desk.getByText('Which one counts?').count()).toBe(0)
   // It was pressed too early: it may begin once more until something is read.
-  await sheet.getByRole('button', { name: 'It began only now' }).click()
+  await sheet.getByRole('button', { name: 'It only started now' }).click()
   await sheet.getByText('Read now', { exact: true }).waitFor()
   // Both presses are set aside, and the new one stands.
   await expect.poll(async () => (await school.lesson(id)).entries.length).toBe(5)
@@ -248,7 +248,7 @@ it('two Desks change one word of a plan: theirs is shown, and the teacher says w
     await desk.keyboard.press('Enter')
     await school.changePlan(id, ({ measured }) => ({ measured: { ...measured, name: theirs } }))
     await desk.context().setOffline(false)
-    await clash.getByText('What we measure: which one stays?').waitFor()
+    await clash.getByText('What we measure: which one do you want to keep?').waitFor()
     expect(await seriousFindings(desk)).toEqual([])
     await clash.getByRole('button', { name: stays }).click()
     await clash.waitFor({ state: 'detached' })

@@ -117,8 +117,8 @@ it('what is saved as a file comes back: nothing new here, all of it in another l
   expect(await seriousFindings(wrong)).toEqual([])
   const page = await journey.offerFile(copy, csv)
   await page.getByText('6 new, 0 there already.').waitFor()
-  await page.getByRole('button', { name: 'Take them in' }).click()
-  await page.getByText('6 readings are in.').waitFor()
+  await page.getByRole('button', { name: 'Import them' }).click()
+  await page.getByText('6 readings imported.').waitFor()
   const said = async (of: string) =>
     // Two of one millisecond may have changed places.
     (await school.lesson(of)).entries

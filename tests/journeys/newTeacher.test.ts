@@ -55,7 +55,7 @@ async function makesAClass(page: Page, { press, field }: Hands) {
   for (const group of ['Moon', 'Anchor']) await press(`Take out ${group}`)
   await press('Make this class')
   await page.getByRole('heading', { name: 'Heron class' }).waitFor()
-  await press('Read in a list')
+  await press('Import a list')
   await field('Names').fill('name,group\nAda,Leaf\nBruno Brown,Bell')
   await page.getByText('1 of 2 lines need a look').waitFor()
   expect(await page.getByRole('button', { name: 'Add them all' }).isDisabled()).toBe(true)

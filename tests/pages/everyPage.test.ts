@@ -19,7 +19,7 @@ const it = inDemoSchool.extend('ids', { scope: 'file' }, async ({ school }) => {
 it.for([
   ['the logbook', '/', 'Start a lesson'],
   ['the classes', '/classes', 'Kestrel class'],
-  ['a class', '/classes/:class', 'Read in a list'],
+  ['a class', '/classes/:class', 'Import a list'],
   ['the school', '/school', 'Cupboard of instruments'],
   ['Wonder with notes', '/lessons/:towels/wonder', 'The bumps hold the drops'],
   ['the variables board', '/lessons/:towels/plan', 'We could change'],

@@ -64,7 +64,7 @@ function journeyOf(school: School, open: Open) {
     const csv = await fileOf(id)
     const page = await offerFile(id, csv)
     await page.getByText(/^0 new, \d+ there already\.$/).waitFor()
-    expect(await page.getByRole('button', { name: 'Take them in' }).isDisabled()).toBe(true)
+    expect(await page.getByRole('button', { name: 'Import them' }).isDisabled()).toBe(true)
     return csv
   }
 

@@ -20,7 +20,7 @@ onMounted(watchSilence)
       <span v-else class="soft">{{ next }}</span>
     </p>
     <VBtn v-if="needsPress" size="large" variant="outlined" :prepend-icon="mdiVolumeHigh" @click="allow"
-      >Press once for sound</VBtn
+      >Press to turn the sound on</VBtn
     >
   </div>
 </template>

@@ -12,7 +12,7 @@ const words = computed(() => {
   if (seconds.value > 0) return `Read in ${clockWords(seconds.value + 0.999)}`
   return seconds.value > -20
     ? 'Read now'
-    : `${clockWords(-seconds.value)} late: read now, its real time is kept`
+    : `${clockWords(-seconds.value)} late: read it now; we keep the real time`
 })
 </script>
 

@@ -18,7 +18,7 @@ const over = computed(() => startedAt.value !== null && left.value === 0)
 <template>
   <div class="countdown" :class="{ over }">
     <span class="left number" role="timer">{{ left }}</span>
-    <span class="visually-hidden" role="status">{{ over ? 'Time is over.' : running ? 'Count.' : '' }}</span>
+    <span class="visually-hidden" role="status">{{ over ? 'Time’s up.' : running ? 'Count.' : '' }}</span>
     <b v-if="over">Stop. How many?</b>
     <b v-else-if="running">Count …</b>
     <VBtn

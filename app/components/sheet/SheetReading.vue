@@ -221,7 +221,7 @@ function lookAgain() {
       >
     </template>
     <template #acts>
-      <VBtn v-if="startsHere" variant="text" size="large" @click="beginAgain">It began only now</VBtn>
+      <VBtn v-if="startsHere" variant="text" size="large" @click="beginAgain">It only started now</VBtn>
     </template>
   </SheetTry>
 </template>

@@ -138,19 +138,21 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           <h2>
             Children <span class="soft small">({{ draft.pupils.length || 'not needed' }})</span>
           </h2>
-          <VBtn variant="outlined" color="primary" :disabled="isNew" @click="readInList">Read in a list</VBtn>
+          <VBtn variant="outlined" color="primary" :disabled="isNew" @click="readInList">Import a list</VBtn>
         </div>
         <p class="small soft">
-          First names or initials only. They stay on this machine: Sheets and paper say by them who does what,
-          the Board never does.<template v-if="isNew"> Make the class before reading in a list.</template>
+          First names or initials only. They stay on this machine: Sheets and paper use them to say who does
+          what; the Board never shows them.<template v-if="isNew">
+            Make the class before you import a list.</template
+          >
         </p>
         <PupilsEditor v-model="draft.pupils" :groups="draft.groups" />
       </section>
       <section class="panel stack">
         <h2>Allergies</h2>
         <p class="small soft">
-          How many children, never who. Lessons warn where a material touches one; nothing of it appears on
-          trays, the Board or a Sheet.
+          Only how many children, never who. Lessons warn you about a material that matters; none of this
+          appears on trays, the Board or a Sheet.
         </p>
         <AllergiesEditor v-model="draft.allergies" />
       </section>

@@ -233,7 +233,7 @@ export const useLesson = defineStore('lesson', () => {
     if (now.clockVersion > heard.value.clockVersion)
       patch({ clock: now.clock, clockVersion: now.clockVersion })
     if (!now.done && now.clockVersion !== version)
-      notices.tell('Another screen pressed first. This is how the clock goes now.')
+      notices.tell('Another screen pressed first. The clock now shows what it did.')
   }
 
   /** Says that testing is over, or that it goes on. */

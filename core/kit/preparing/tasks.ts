@@ -83,7 +83,7 @@ function planTask(task: PreparingTask, lessonDay: string, calendar: SchoolCalend
   if (canPrepareOn(calendar, wanted)) return { ...task, day: wanted, note: '' }
   const reason = closedReason(calendar, wanted) ?? 'closed'
   const day = preparingDayBy(calendar, wanted)
-  if (day === null) return { ...task, day: null, note: 'The school calendar has no open day before it.' }
+  if (day === null) return { ...task, day: null, note: 'The school calendar has no school day before it.' }
   const early = daysBetween(day, wanted)
   if (task.keeps !== null && early > task.keeps)
     return {

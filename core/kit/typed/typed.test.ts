@@ -177,7 +177,7 @@ describe('understandLine', () => {
     ['30 x 40 cm card from A4', 'smaller than a piece'],
     ['40 cm string from 30 cm sticks', 'shorter than a piece'],
     ['35 cups of x'.padEnd(120, 'y'), 'too long'],
-    ['1/0 cups', 'parted by 0'],
+    ['1/0 cups', 'divide by 0'],
   ])('%j is told what to type instead', (text, message) => {
     expect(refused(text)).toContain(message)
   })

@@ -30,7 +30,7 @@ export const pairs: Way = {
   onceIsEnough: true,
   onlyTry: 'compare these two',
   unrehearsed:
-    'An order out of pairs is not rehearsed: nobody can say beforehand which pairs are hard to tell apart. Let more than one group find its own order; where they agree, it holds.',
+    'We can’t rehearse an order from pairs: nobody can say beforehand which pairs are hard to tell apart. Let more than one group find its own order; trust it where they agree.',
   needs: () => ({ ...sideBySide, instruments: 0 }),
 
   slots: (plan, groupId, groupIndex) =>
@@ -195,7 +195,7 @@ export const pairs: Way = {
         const one = foundIn(plan, entry)!
         return circle.some((link) => samePair(link, one))
       })
-      return [{ groupId, said: `These cannot all be: ${listed(chain)}.`, slot: inCircle.at(-1)! }]
+      return [{ groupId, said: `These can’t all be true: ${listed(chain)}.`, slot: inCircle.at(-1)! }]
     }),
 
   soFar(plan, counted) {
@@ -248,7 +248,7 @@ function againstRow(plan: Plan, winner: string, { slot, row }: EntryContext): st
   const circle = shortestContradiction([...before, now])
   if (!circle) return null
   const others = circle.filter((one) => !samePair(one, now))
-  return `${capital(listed(others.map((one) => sayFound(plan, one.more, one.less, one.same))))}. With those this cannot be. Compare these two once more?`
+  return `${capital(listed(others.map((one) => sayFound(plan, one.more, one.less, one.same))))}. This doesn’t go with those. Compare these two again?`
 }
 
 const downward = (plan: Plan, results: readonly LevelResult[]): string[] =>

@@ -130,7 +130,7 @@ describe('the way in pairs', () => {
     expect(pairs.doubts(rocks, all)).toMatchObject([
       {
         groupId: 'leaf',
-        said: 'These cannot all be: slate over chalk, chalk over granite and granite over slate.',
+        said: 'These can’t all be true: slate over chalk, chalk over granite and granite over slate.',
         slot: { levelId: 'chalk', moment: 'granite' },
       },
     ])

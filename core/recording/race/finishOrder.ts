@@ -33,7 +33,7 @@ export function readOrder(plan: Plan, text: string): ReadOrder {
     if (!level) return wrong(`There is no runner “${name.slice(0, 40)}” here. They are ${lettersSaid(plan)}.`)
     if (seen.has(level.id)) return wrong(`${levelName(plan, level)} stands there twice.`)
     seen.add(level.id)
-    if (out && together) return wrong('What did not finish came in with nobody.')
+    if (out && together) return wrong('What didn’t finish can’t share a place.')
     if (out) order.out.push(level.id)
     else if (together) order.places.at(-1)!.push(level.id)
     else order.places.push([level.id])

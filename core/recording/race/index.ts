@@ -22,7 +22,7 @@ export function orderOf({ fields }: Pick<Entry, 'fields'>): FinishOrder | null {
 
 const noneFinished: EntryHint = {
   code: 'stands-apart',
-  message: 'Did really none of them finish? Then this heat tells nothing: set it aside and run it again.',
+  message: 'If nobody finished, we can’t rank this race. Set it aside and run it again.',
   suggestion: null,
 }
 
@@ -46,7 +46,7 @@ export const race: Way = {
   onlyUnit: 'count',
   tryWord: ['heat', 'heats'],
   unrehearsed:
-    'Who comes in first is not rehearsed: nobody can say beforehand how close a race will be. Three heats or more, and a start at the same moment for all, are what shows it.',
+    'We can’t rehearse a race: nobody can say beforehand how close it will be. Run three heats or more, and start everything at the same moment.',
   needs: () => ({ ...sideBySide, instruments: 0 }),
   oftenForgotten: [
     {
@@ -85,7 +85,7 @@ export const race: Way = {
     const runners = ownLevels(plan, groupIndex)
     const heads = [...runners.map((_, index) => ordinal(index + 1)), 'not finished']
     return {
-      note: `Write the letters: ${runners.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`).join(', ')}. What came in together stands in one box.`,
+      note: `Write the letters: ${runners.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`).join(', ')}. What came in together goes in one box.`,
       corner: '',
       heads,
       rows: Array.from({ length: plan.tries }, (_, index) => ({

@@ -25,7 +25,7 @@ export function minutesFromText(text: string): TypedMinutes {
   if (wrong !== undefined)
     return {
       ok: false,
-      message: `“${wrong}” is no number. Type minutes like 0, 5, 10, 15 or “every 5 to 40”.`,
+      message: `“${wrong}” isn’t a number. Type minutes like 0, 5, 10, 15 or “every 5 to 40”.`,
     }
   return checked(numbers)
 }

@@ -23,7 +23,7 @@ export function toldOf(
   if (score === 'reached')
     return came.length === 0
       ? null
-      : 'Between two readings it is taken to have changed evenly, so these times are known no better than the readings lie apart.'
+      : 'We take it to have changed evenly between two readings, so these times are only as exact as the gap between them.'
   if ((score !== 'lost' && score !== 'gained') || came.length === 0) return null
   const said = came.map(({ level, centre }) => {
     const verb = centre < 0 ? other[score] : score

@@ -104,7 +104,7 @@ export const wordScale: Way = {
   onlyUnit: 'count',
   onceIsEnough: true,
   unrehearsed:
-    'Words are not rehearsed: nobody can say beforehand how far apart two of them lie. Agree on what each word looks like, keep one example of each in sight, and let more than one group judge.',
+    'We can’t rehearse words: nobody can say beforehand how far apart two of them lie. Agree on what each word looks like, keep one example of each in sight, and let more than one group judge.',
   needs: (recording) => {
     const { seen, days } = recording as WordsRecording
     return { ...sideBySide, instruments: 0, days: seen === 'days' ? days : 1 }
@@ -215,7 +215,7 @@ export const wordScale: Way = {
       ...(isRepeated(plan) && rows.length > 0 ? [firstsSaid(plan, rows)] : []),
       ...(gone > 0
         ? [
-            `${gone === 1 ? 'One entry holds a word that is' : `${gone} entries hold words that are`} on the scale no longer, so it does not count.`,
+            `${gone === 1 ? 'One entry holds a word that is' : `${gone} entries hold words that are`} no longer on the scale, so it does not count.`,
           ]
         : []),
     ].filter(Boolean)

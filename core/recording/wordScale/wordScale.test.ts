@@ -140,7 +140,7 @@ describe('words seen once', () => {
     const entries = [saw('a', 'oil', '', 'mouldy'), saw('a', 'salt', '', 'rusty')]
     expect(scoresOf(once, entries)).toHaveLength(1)
     expect(wayOf(once).detail(once, standingOf(entries).counted, [])).toBe(
-      'One entry holds a word that is on the scale no longer, so it does not count.',
+      'One entry holds a word that is no longer on the scale, so it does not count.',
     )
   })
 })

@@ -181,7 +181,7 @@ describe('what cannot be kept', () => {
   it.each<[string, object, string | RegExp]>([
     ['neither words nor a picture', { text: ' ' }, 'Write what was seen, or add a photo or a sketch.'],
     ['too many words', { text: 'a'.repeat(401) }, 'This is too long. Use at most 400 letters.'],
-    ['a NUL', { text: 'a\0b' }, 'There is a sign in this text that cannot be kept. Type it again.'],
+    ['a NUL', { text: 'a\0b' }, 'There’s a character in this text that we can’t keep. Type it again.'],
     ['no kind we know', { kind: 'asking' }, 'Choose one of: noticed, guessed.'],
     ['a picture in other letters', { picture: 'ö' }, /not a picture we can show/],
     [
@@ -245,7 +245,7 @@ describe('what cannot be kept', () => {
     const full = await put(path, seen(lesson))
     expect([full.status, (full.body as unknown as ApiProblem).error.message]).toEqual([
       409,
-      'This lesson keeps 300 observations, and that is the most. Write on paper from here on.',
+      'This lesson keeps 300 observations, which is all it can. Write the rest on paper.',
     ])
   })
 })

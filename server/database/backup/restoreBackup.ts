@@ -64,7 +64,7 @@ export async function restoreBackup(
     // A full disk or a missing right is no fault of the file.
     if (error instanceof NotRestorable || (error as NodeJS.ErrnoException).syscall) throw error
     throw new NotRestorable(
-      `${file} is no whole backup of Jolly Beaker (${error instanceof Error ? error.message.split('\n')[0] : String(error)}). Nothing was changed. Take another one.`,
+      `${file} isn’t a complete backup of Jolly Beaker (${error instanceof Error ? error.message.split('\n')[0] : String(error)}). Nothing was changed. Take another one.`,
     )
   } finally {
     rmSync(unpacked, { recursive: true, force: true })
@@ -88,7 +88,7 @@ async function unpack(file: string, to: string): Promise<{ database: string; pic
   // Those of the first version are the database itself.
   const database = [join(to, 'database'), to].find((place) => existsSync(join(place, 'PG_VERSION')))
   if (!database)
-    throw new NotRestorable(`${file} is no backup of Jolly Beaker. Nothing was changed. Take another one.`)
+    throw new NotRestorable(`${file} isn’t a backup of Jolly Beaker. Nothing was changed. Take another one.`)
   return { database, pictures }
 }
 

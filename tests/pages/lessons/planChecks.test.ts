@@ -28,7 +28,7 @@ it('say of a plain effect that it will show, and stay in sight on every planning
         'Fair: worth a thought',
         'Shows: content',
         'Fits: fits',
-        'Kitted: to mend',
+        'Kitted: to fix',
         'Safe: to be checked',
       ])
     for (const box of await Promise.all((await five.all()).map((one) => one.boundingBox())))

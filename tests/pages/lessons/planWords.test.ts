@@ -90,7 +90,7 @@ it('types over words, and takes levels in one line', async ({ planned: { page, p
   const line = page.getByLabel('Levels in one line')
   await line.fill('10, wool')
   await line.press('Enter')
-  await page.getByText('“wool” is no number like the others.').waitFor()
+  await page.getByText('“wool” isn’t a number like the others.').waitFor()
   await line.fill('20, 40, 80 cm')
   await line.press('Enter')
   await expect.poll(async () => (await plan()).levels.map((level) => level.value)).toEqual([20, 40, 80])

@@ -24,14 +24,14 @@ const notices = useNotices()
 const looks = {
   good: { icon: mdiCheckCircle, colour: 'primary', word: 'fair' },
   think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
-  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
+  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to fix' },
 } as const
 const look = computed(() => looks[fairness.fair.state])
 const shows = ref<keyof typeof signs>('none')
 const signs = {
   good: { icon: mdiCheckCircle, colour: 'primary', word: 'content' },
   think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
-  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to mend' },
+  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to fix' },
   none: { icon: mdiCircleOutline, colour: undefined, word: 'not looked at yet' },
   toCheck: { icon: mdiShieldAlertOutline, colour: 'accent', word: 'to be checked' },
   confirmed: { icon: mdiShieldCheck, colour: 'primary', word: 'checked by the teacher' },

@@ -53,7 +53,7 @@ function answer(key: keyof Expectation, value: number | null) {
   </p>
   <div v-else-if="ends" class="fields">
     <p class="small">
-      What do you expect, roughly<template v-if="scored !== store.plan"
+      Roughly what do you expect<template v-if="scored !== store.plan"
         >, of the {{ scored.measured.name }}</template
       >?
     </p>

@@ -39,7 +39,7 @@ async function confirm() {
     </p>
     <p v-if="safety?.stands" class="small soft said">
       <template v-if="safety.beforeRule"
-        >Tested before there were confirmations, so it counts as checked.</template
+        >This lesson was tested before we asked for this check, so it counts as checked.</template
       >
       <template v-else
         >{{ safety.initials }} has checked the school’s own risk assessment,

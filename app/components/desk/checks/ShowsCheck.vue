@@ -58,7 +58,7 @@ function take(neighbour: RankedNeighbour) {
   <section class="check" aria-label="Shows">
     <p class="line">
       <VIcon :icon="look.icon" :color="look.colour" size="20" />
-      <b>Shows</b><span class="state">{{ unrehearsed ? 'look for yourself' : look.word }}</span>
+      <b>Shows</b><span class="state">{{ unrehearsed ? 'check it yourself' : look.word }}</span>
     </p>
     <p v-if="brief && check && check.state !== 'good'" class="sentence brief">{{ check.sentence }}</p>
     <div v-if="!brief" class="body">

@@ -32,7 +32,7 @@ async function take() {
   <ImportDialog
     v-model="shown"
     v-model:text="text"
-    title="Read in a class list"
+    title="Import a class list"
     file="Class list file"
     lines="Names"
     placeholder="name,group&#10;Ada,Leaf&#10;Bruno,Bell"
@@ -51,8 +51,8 @@ async function take() {
       <p>
         <b v-if="ready">{{ preview.rows.length }} children will be added.</b>
         <b v-else class="bad"
-          >{{ problems }} of {{ preview.rows.length }} lines need a look. Nothing is added until they are
-          mended above.</b
+          >{{ problems }} of {{ preview.rows.length }} lines need a look. Nothing is added until you fix them
+          above.</b
         >
       </p>
       <div class="lines">

@@ -22,7 +22,7 @@ const finishedAt = computed(() => lesson.open.finishedAt)
     <VBtn size="small" variant="outlined" color="secondary" @click="lesson.setFinished(true)"
       >We’ve finished testing</VBtn
     >
-    Press it when nobody will test any more.
+    Press this when nobody has any more testing to do.
   </p>
 </template>
 

@@ -86,7 +86,7 @@ function setAside(reason: string) {
       <p class="small">
         Not everything was read with the same instrument:
         {{ listed(instruments.map((one) => `${one.entries} with the ${one.instrument}`)) }}. A difference
-        between those may be the instrument’s.
+        between those may come from the instruments.
       </p>
     </article>
     <p

@@ -28,7 +28,7 @@ const sketchesOf = (groupId: string, levelId: string) =>
       <caption>
         {{
           measuredCaption(store.plan)
-        }}: the best of each group bold, small: what was altered before
+        }}: the best of each group in bold; in small print, what was altered before
       </caption>
       <thead>
         <tr>

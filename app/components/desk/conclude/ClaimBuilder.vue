@@ -30,7 +30,7 @@ function change(changes: Partial<Claim>) {
         color="primary"
         class="take"
         @click="change(check.suggestion)"
-        >Take instead: “{{ claimSentence(store.scored, check.suggestion) }}”</VBtn
+        >Use this instead: “{{ claimSentence(store.scored, check.suggestion) }}”</VBtn
       >
     </div>
   </div>

@@ -63,7 +63,7 @@ const joined = (before: string | undefined, more: string) =>
       <OwnWordsCheck v-if="check && own.trim()" :check="check" @idea="moveIdea" />
       <p v-else-if="failed" class="soft">We couldn’t check the sentence. It is kept, and you can print it.</p>
       <p v-else-if="!own.trim()" class="soft">
-        Somebody says it, somebody types it: we look at which parts fit what you found.
+        Say it together and type it here. We check which parts fit what you found.
       </p>
       <div class="row">
         <VBtn size="small" variant="outlined" color="primary" :prepend-icon="mdiPuzzleOutline" @click="build"

@@ -23,7 +23,7 @@ const names: Record<string, string> = {
   hazards: 'What needs care',
   times: 'How long things take',
   expected: 'What we expect to see',
-  properties: 'What else the levels differ in',
+  properties: 'Other differences between the levels',
   claim: 'What we found',
   ownWords: 'Our own words',
   why: 'Our idea why',
@@ -70,7 +70,7 @@ const textOf = (value: unknown, otherwise: string) =>
   <VDialog :model-value="clash !== null" persistent max-width="560" aria-labelledby="clash">
     <VCard v-if="clash && said" class="panel stack">
       <h2 id="clash">Two screens changed this at the same time</h2>
-      <p class="soft">{{ said.label }}: which one stays?</p>
+      <p class="soft">{{ said.label }}: which one do you want to keep?</p>
       <div class="texts">
         <button type="button" @click="store.choose(clash, 'mine')">
           <small>this screen</small><b>{{ said.mine }}</b>

@@ -9,7 +9,7 @@ const keys: [string, string][] = [
   ['arrows', 'in the grid: move about'],
   ['x', 'in the grid: set the try aside'],
   ['n', 'in the grid: a note about the try'],
-  ['o', 'in the grid: something noticed there'],
+  ['o', 'in the grid: write down something noticed'],
 ]
 </script>
 

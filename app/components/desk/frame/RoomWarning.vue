@@ -26,7 +26,7 @@ const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
     <VIcon :icon="mdiHarddisk" size="20" />
     <span
       >The disk of the school’s machine is nearly full: {{ megabytes(room.free ?? 0) }} MB are left. Make room
-      on it before the next lesson; a full disk can keep nothing.</span
+      before the next lesson. Once it is full, nothing more can be saved.</span
     >
   </p>
 </template>

@@ -41,7 +41,7 @@ const lacks = (id: string) => {
   // What has begun is past getting ready.
   const begun = props.lessons.some((lesson) => lesson.id === id && lesson.readings > 0)
   if (!found || found.countedBack || begun) return []
-  const noDay = found.tasks.filter((task) => task.day === null).map((task) => `${task.what}: no open day`)
+  const noDay = found.tasks.filter((task) => task.day === null).map((task) => `${task.what}: no school day`)
   return [...found.short, ...noDay].slice(0, 2)
 }
 </script>

@@ -23,10 +23,10 @@ async function show() {
         />
         <p v-if="one.text" class="words">{{ one.text }}</p>
         <p v-if="one.picture" role="note">
-          <b>Look for faces first.</b> A child who can be known by face, name or clothes does not belong on
-          the Board. Your school’s own rules for photos come first.
+          <b>Look for faces first.</b> If a child could be recognised by face, name or clothes, keep the
+          picture off the Board. Your school’s own rules for photos come first.
         </p>
-        <p v-else role="note">No child’s name belongs on the Board; the group’s sign is shown with it.</p>
+        <p v-else role="note">Keep children’s names off the Board; it shows the group’s emblem.</p>
       </VCardText>
       <VCardActions>
         <VBtn @click="shown = false">Leave it off</VBtn>

@@ -19,7 +19,7 @@ const waiting = computed(
     <div class="row">
       <VBtn color="primary" :prepend-icon="mdiPlus" @click="writing = true">Something noticed</VBtn>
       <p class="small soft grow">
-        Groups write theirs on their Sheets. In the grid, the key <kbd>o</kbd> writes one about a try.
+        Groups write theirs on their Sheets. In the grid, the key <kbd>o</kbd> adds one about a try.
       </p>
       <VBtn
         v-if="store.open.observations.length > 0"
@@ -36,8 +36,7 @@ const waiting = computed(
       <ObservationCard v-for="one in observations.standing" :key="one.id" :one="one" />
     </ul>
     <p v-else class="panel">
-      Nothing yet. A sound, a colour, something that went another way than thought: words, a sketch or a photo
-      of it stand here and in Compare.
+      Nothing yet. A sound, a colour, a surprise: words, sketches and photos of it appear here and in Compare.
     </p>
     <template v-if="observations.takenOff.length > 0">
       <h2>Taken off</h2>

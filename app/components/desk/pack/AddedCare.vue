@@ -15,7 +15,7 @@ const items = hazardIds.map((id) => ({ title: hazards[id].name, value: id }))
     chips
     closable-chips
     label="What else needs care"
-    hint="Cautions for the things, steps and amounts of the plan come by themselves, under Safe."
+    hint="Cautions for everything in the plan appear by themselves under Safe."
     persistent-hint
     @update:model-value="store.editPlan({ hazards: $event })"
   />

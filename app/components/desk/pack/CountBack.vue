@@ -46,7 +46,7 @@ async function save() {
   saving.value = false
   if (!saved) return
   typed.value = new Map()
-  notices.tell('Counted back. The store cupboard has what is left.')
+  notices.tell('Counted back. The store cupboard now lists what is left.')
 }
 </script>
 
@@ -62,7 +62,7 @@ async function save() {
         counted.size ? 'Count again' : 'Counted back'
       }}</VBtn>
       <span class="soft small"
-        >The store cupboard follows. What was used up is remembered for the next lesson of this
+        >This updates the store cupboard. We remember what was used up for the next time you run this
         investigation.</span
       >
     </div>

@@ -48,7 +48,7 @@ const remove = (id: string) =>
     </div>
     <ol>
       <li v-for="{ day, tasks } in days" :key="day ?? 'none'" :class="{ none: day === null }">
-        <b>{{ day === null ? 'no open day' : dayWords(day) }}</b>
+        <b>{{ day === null ? 'no school day' : dayWords(day) }}</b>
         <ul>
           <li v-for="task in tasks" :key="task.id" :data-task="task.id">
             <label :class="{ done: pack.isDone(task.id) }">

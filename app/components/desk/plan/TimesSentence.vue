@@ -110,7 +110,7 @@ function say(name: keyof PlanTimes, value: number | null) {
         class="lessons"
         @click="say('lessons', null)"
       >
-        It goes on in {{ times.lessons }} lessons: make it one
+        It takes {{ times.lessons }} lessons: make it one
       </button>
     </p>
   </div>

@@ -22,7 +22,7 @@ async function makeNow() {
   await notices.attempt(async () => {
     const { name } = await request('POST', '/api/school/backups', { takes: 'picture' })
     window.location.assign(address(name))
-    notices.tell('The backup is ready. Keep the file on another disk or stick.')
+    notices.tell('The backup is ready. Keep the file on another disk or a memory stick.')
   })
   making.value = false
   await notices.attempt(look)
@@ -44,9 +44,9 @@ const newest = computed(() => kept.value?.backups[0])
           We couldn’t make the last backup. Check that the disk has room, then make one now.
         </p>
         <p class="soft">
-          One is made a minute after every start and every hour; those of the last day, two weeks and two
-          months are kept. They are kept on this machine’s own disk. If that breaks they are gone too: save
-          one to a stick or another disk now and then.
+          We make one a minute after every start and then every hour, and keep those of the last day, two
+          weeks and two months. They are on this machine’s own disk, so if that breaks they go too: save one
+          to a memory stick or another disk now and then.
         </p>
       </div>
       <VBtn color="primary" :loading="making" :prepend-icon="mdiContentSaveOutline" @click="makeNow"
@@ -69,12 +69,12 @@ const newest = computed(() => kept.value?.backups[0])
       </li>
     </ul>
     <p class="soft">
-      A backup holds children’s first names, what they said and their pictures: keep it as you keep other
-      school records. To go back to one, whoever looks after this machine stops Jolly Beaker and runs
+      A backup holds children’s first names, what they said and their pictures: treat it like other school
+      records. To go back to one, whoever looks after this machine stops Jolly Beaker and runs
       <code>npm run restore -- FILE</code>. It asks twice and keeps what was there.
     </p>
   </div>
-  <p v-else-if="kept">The data are on a database server. Their backups are made there.</p>
+  <p v-else-if="kept">Your data is on a database server. Back it up there.</p>
 </template>
 
 <style scoped>

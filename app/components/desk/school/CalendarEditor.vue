@@ -54,7 +54,7 @@ async function read(event: Event) {
   const before = calendar.value.closed
   set({ closed: [...before, ...fresh].sort((a, b) => (a.from < b.from ? -1 : 1)) })
   notes.value = answer.notes
-  notices.tell(`${fresh.length} closed days or holidays read in.`, () => {
+  notices.tell(`${fresh.length} closed days or holidays imported.`, () => {
     set({ closed: before })
   })
 }
@@ -100,7 +100,7 @@ const problemAt = (index: number) =>
           @change="read"
         />
         <VBtn variant="text" :prepend-icon="mdiUpload" @click="file?.click()"
-          >Read in a calendar (iCalendar or CSV)</VBtn
+          >Import a calendar (iCalendar or CSV)</VBtn
         >
       </div>
     </div>
@@ -109,7 +109,7 @@ const problemAt = (index: number) =>
       <thead>
         <tr>
           <th scope="col">From</th>
-          <th scope="col">To, that day included</th>
+          <th scope="col">To (including that day)</th>
           <th scope="col">What</th>
           <th scope="col"><span class="visually-hidden">Take out</span></th>
         </tr>

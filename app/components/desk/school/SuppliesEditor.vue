@@ -95,15 +95,15 @@ const split = (text: string) =>
         <VBtn type="submit" variant="tonal" color="primary">Add</VBtn>
       </form>
       <VTextField v-model="find" label="Find" class="find" clearable />
-      <VBtn variant="text" :prepend-icon="mdiUpload" @click="importShown = true">Read in CSV</VBtn>
+      <VBtn variant="text" :prepend-icon="mdiUpload" @click="importShown = true">Import CSV</VBtn>
       <VBtn variant="text" :prepend-icon="mdiDownload" href="/api/school/supplies.csv">Save as CSV</VBtn>
     </div>
     <VAlert v-if="circle" type="info" variant="tonal" density="compact"
-      >These replace each other in a circle: {{ circle.join(' → ') }}. Where all are short, nothing is
-      offered.</VAlert
+      >These stand in for each other in a circle: {{ circle.join(' → ') }}. If all of them run short, we can’t
+      offer anything.</VAlert
     >
     <p v-if="supplies.loaded && supplies.all.length === 0" class="soft">
-      The store cupboard is empty. Add what you have, or read in a list; lessons then say what is short and
+      The store cupboard is empty. Add what you have, or import a list; lessons then show what is short and
       what to buy.
     </p>
     <table v-else>
@@ -152,7 +152,7 @@ const split = (text: string) =>
               <div class="more">
                 <VTextField
                   :model-value="one.instead.join(', ')"
-                  label="Does the same job, nearest first"
+                  label="Does the same job (best match first)"
                   :hint="`Known: ${standIns(one.name, supplies.all).slice(0, 4).join(', ') || 'nothing'}`"
                   persistent-hint
                   @change="change(one, { instead: split(($event.target as HTMLInputElement).value) })"

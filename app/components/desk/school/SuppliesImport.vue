@@ -34,7 +34,7 @@ async function take() {
   <ImportDialog
     v-model="shown"
     v-model:text="text"
-    title="Read in the store cupboard"
+    title="Import the store cupboard"
     file="Store cupboard file"
     lines="Lines"
     placeholder="name,unit,amount,place&#10;card,sheets,40,shelf 2"
@@ -42,12 +42,12 @@ async function take() {
     too-large="This file is too large for one store cupboard."
     :problem="preview?.problem ?? null"
     :ready="ready"
-    take="Take them in"
+    take="Import them"
     @take="take"
   >
     <template #about
-      >A line for each thing, the columns named in the first: name, unit, amount, place, pack size, price,
-      instead, care. Only the name has to be there. What is in the cupboard already is replaced.</template
+      >One line for each thing. The first line names the columns: name, unit, amount, place, pack size, price,
+      instead, care. Only the name is needed. Things already in the cupboard are replaced.</template
     >
     <template v-if="preview">
       <p>

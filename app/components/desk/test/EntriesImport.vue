@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import pluralize from 'pluralize'
 import { computed, ref } from 'vue'
 import { previewEntries } from '#core/format'
 import { request } from '../../../api/request'
@@ -46,9 +47,7 @@ async function take() {
   })
   sent.value = null
   if (!done) return
-  notices.tell(
-    `${entries.length} ${entries.length === 1 ? 'reading is' : 'readings are'} in. The journal shows each.`,
-  )
+  notices.tell(`${pluralize('reading', entries.length, true)} imported. The journal shows each.`)
   text.value = ''
   shown.value = false
 }
@@ -66,13 +65,13 @@ async function take() {
     too-large="This file is too large for the readings of one lesson."
     :problem="preview?.problem ?? null"
     :ready="ready && sent === null"
-    take="Take them in"
+    take="Import them"
     @take="take"
   >
     <template #about
-      >A line for each reading, the columns named in the first: group, level, try, moment, value, note. What
-      this lesson has already is left as it is. A file of readings saved from here comes back as it
-      was.</template
+      >One line for each reading. The first line names the columns: group, level, try, moment, value, note.
+      Readings that are here already stay as they are, so a file saved from here can be imported
+      again.</template
     >
     <template v-if="preview">
       <p role="status">
@@ -80,8 +79,8 @@ async function take() {
           >{{ preview.entries.length }} new, {{ preview.known }} there already.</b
         >
         <b v-else class="bad"
-          >{{ preview.problems.length }} {{ preview.problems.length === 1 ? 'line' : 'lines' }} cannot be
-          taken in yet. Mend the file, and read it once more.</b
+          >{{ preview.problems.length }} {{ preview.problems.length === 1 ? 'line' : 'lines' }} can’t be
+          imported yet. Fix the file and choose it again.</b
         >
       </p>
       <ul>
@@ -104,7 +103,7 @@ async function take() {
         :model-value="(100 * sent) / preview.entries.length"
         color="primary"
         height="8"
-        aria-label="Taken in"
+        aria-label="Imported"
       />
     </template>
   </ImportDialog>

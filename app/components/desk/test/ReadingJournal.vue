@@ -52,7 +52,7 @@ const canCount = ({ entry, supersededBy }: HistoryStep) => {
         <th class="n">Value</th>
         <th>From</th>
         <th>Note</th>
-        <th>What became of it</th>
+        <th>What happened to it</th>
       </tr>
     </thead>
     <tbody>

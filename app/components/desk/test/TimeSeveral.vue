@@ -91,7 +91,7 @@ function writeDown() {
   )
   const written = `${open.length === 1 ? 'One time is' : `${open.length} times are`} written down.`
   const others = filled.map(({ key, name }) => `${name} (${read(taken.value[key]!)} here)`)
-  const told = filled.length === 0 ? '' : ` Another device was first with ${listed(others)}; that stands.`
+  const told = filled.length === 0 ? '' : ` Another device got in first with ${listed(others)}; that stands.`
   notices.tell(written + told)
   cancel()
 }
@@ -114,10 +114,10 @@ onKeyStroke(true, (event) => {
           {{
             startedAt === null
               ? 'The space bar starts all of them. Each is stopped by its own key.'
-              : 'Press its key when it comes in; once more, and it runs on.'
+              : 'Press its key when it comes in; press again to let it run on.'
           }}
         </p>
-        <p v-if="list.length === 0" class="panel">Nothing is open to be timed: every try has its time.</p>
+        <p v-if="list.length === 0" class="panel">Every try already has its time.</p>
         <ul class="runners">
           <li v-for="one in list" :key="one.key" :class="{ in: one.key in taken }">
             <VBtn
@@ -126,7 +126,7 @@ onKeyStroke(true, (event) => {
               :variant="one.key in taken ? 'flat' : 'outlined'"
               color="secondary"
               :disabled="startedAt === null"
-              :aria-label="`${one.key in taken ? 'Let run on' : 'Stop'}: ${one.name}`"
+              :aria-label="`${one.key in taken ? 'Let it run on' : 'Stop'}: ${one.name}`"
               @click="press(one.key)"
               >{{ one.key }}</VBtn
             >

@@ -24,8 +24,8 @@ const rows = computed(() =>
 <template>
   <div v-if="ready" class="stack">
     <p class="small soft">
-      Roles go round try by try and lesson by lesson, so that everybody has each as often as the others. Press
-      whoever is absent today; nobody loses a turn by it.
+      Roles move on with each try and each lesson, so that everybody gets each role equally often. Press
+      anyone who is absent today; they won’t lose a turn.
     </p>
     <p v-if="volunteer && next" class="volunteer">
       {{ capital(wayOf(store.plan).named(store.plan, next)) }}: <b>{{ volunteer.name }}</b> from
@@ -56,7 +56,7 @@ const rows = computed(() =>
       </p>
     </div>
   </div>
-  <p v-else class="soft" role="status">Looking who is in the groups …</p>
+  <p v-else class="soft" role="status">Looking up who is in the groups …</p>
 </template>
 
 <style scoped>

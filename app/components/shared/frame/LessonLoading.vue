@@ -5,7 +5,7 @@ defineProps<{ problem: string | null }>()
 <template>
   <div class="loading">
     <template v-if="problem">
-      <h1>This lesson cannot be opened</h1>
+      <h1>We can’t open this lesson</h1>
       <p>{{ problem }}</p>
       <VBtn color="primary" to="/">Open the logbook</VBtn>
     </template>

@@ -21,7 +21,10 @@ function putBack() {
 <template>
   <p v-if="store.open.removed" class="banner no-print" role="status">
     <VIcon :icon="mdiArchiveOutline" size="20" />
-    <span>This lesson was taken off the logbook. All that was kept is still there; nothing new is kept.</span>
+    <span
+      >This lesson was removed from the logbook. Everything saved is still there, but nothing new can be
+      saved.</span
+    >
     <VBtn v-if="own" variant="outlined" size="small" @click="putBack">Put it back</VBtn>
   </p>
 </template>

@@ -58,9 +58,7 @@ watch(hasStopped, (stopped) => stopped && emit('taken', seconds.value), { immedi
       >
     </p>
     <p v-if="hasStopped" class="small soft">
-      It stands below.<template v-if="off">
-        A time by hand is off by about {{ off }}; we allow for that.</template
-      >
+      It’s below.<template v-if="off"> A time by hand is off by about {{ off }}; we allow for that.</template>
     </p>
   </section>
 </template>

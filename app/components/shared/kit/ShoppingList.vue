@@ -12,7 +12,7 @@ const money = (amount: number) => amount.toFixed(2)
   <section class="stack" aria-label="To buy">
     <h2>To buy</h2>
     <p v-if="lines.length === 0" class="soft">
-      Nothing that is on the list of the store cupboard, or that the shop sells, is short.
+      There’s enough of everything that the store cupboard lists or the shop sells.
     </p>
     <table v-else>
       <tbody>

@@ -108,7 +108,7 @@ async function keep() {
     <VCard :title="title ?? (children ? 'What did you notice?' : 'What was noticed?')">
       <VCardText>
         <form id="observe" class="stack" @submit.prevent="keep">
-          <div class="kinds" role="group" aria-label="Seen or supposed">
+          <div class="kinds" role="group" aria-label="Did we see it or guess it?">
             <button
               v-for="one in observationKinds"
               :key="one"

@@ -20,7 +20,7 @@ const view = ref<(typeof views)[number]['id']>('trays')
 const dated = computed(() => {
   const days = new Map<string, string[]>()
   for (const { day, what } of pack.tasks) {
-    const key = day === null ? 'no open day' : dayWords(day)
+    const key = day === null ? 'no school day' : dayWords(day)
     days.set(key, [...(days.get(key) ?? []), what])
   }
   return [...days].map(([day, whats]) => ({ day, what: whats.join(', ') }))

@@ -78,8 +78,8 @@ watch(
     <NextBell v-if="view === 'readings'" face="desk" :most="3" />
     <p v-if="view === 'readings' && help" class="small soft">{{ help }}</p>
     <p v-if="view === 'readings' && !store.confirmed" class="panel small" role="status">
-      Before the first reading counts, look at the cautions under <b>Safe</b> and say that they are checked.
-      What you type until then waits here.
+      Before the first reading counts, check the cautions under <b>Safe</b>. What you type until then waits
+      here.
     </p>
     <ContestedEntries />
     <RefusedEntries />

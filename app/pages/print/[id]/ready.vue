@@ -31,7 +31,7 @@ useHead({ title: () => (ready.value ? `Getting ready ${store.plan.title}` : 'Get
         <h3>On which day</h3>
         <ul class="days">
           <li v-for="task in pack.tasks" :key="task.id">
-            <span class="tick" /><b>{{ task.day ? paperDay(task.day) : 'no open day' }}</b> {{ task.what }}
+            <span class="tick" /><b>{{ task.day ? paperDay(task.day) : 'no school day' }}</b> {{ task.what }}
             <small v-if="task.note">{{ task.note }}</small>
           </li>
           <li v-if="pack.tasks.length === 0">There is nothing to do before the lesson.</li>

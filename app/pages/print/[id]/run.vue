@@ -23,8 +23,8 @@ const says: Record<StepKind, string> = {
   talk: 'Read the question out. What do they think, and what have they seen before?',
   predict: 'Each group says what it thinks will happen, and why. Nobody is wrong yet.',
   handOut: 'One child of each group fetches its tray and counts what is on it.',
-  test: 'The groups work through their tries by the recording sheet. Go round; let them read for themselves.',
-  turn: 'Each group works at its station. When the time is over, all go on together.',
+  test: 'The groups work through their tries with the recording sheet. Go round, but let them do the reading.',
+  turn: 'Each group works at its station. When the time is up, everybody moves on together.',
   clear: 'Count everything back onto the tray. Wipe up what is wet.',
   share: 'What do the numbers say? Were the predictions met? What would they do better?',
 }

@@ -165,7 +165,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
       <SheetLater v-else-if="step === 'later'" class="words" />
       <p v-else-if="step === 'wait'" class="words" role="status">
-        Hands off the tray for a moment: your teacher looks at the cautions first. Then this goes on by
+        Hands off the tray for a moment: your teacher is checking the cautions. Then this carries on by
         itself.
       </p>
       <p v-else-if="step === 'away'" class="words" role="status">

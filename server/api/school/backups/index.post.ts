@@ -8,15 +8,14 @@ import { logProblem } from '../../../http/logProblem'
 export default defineRoute({
   handle: async () => {
     const backups = useBackups()
-    if (!backups)
-      throw new ApiError('not-found', 'The data are on a database server. Their backups are made there.')
+    if (!backups) throw new ApiError('not-found', 'Your data is on a database server. Back it up there.')
     try {
       return { name: basename((await backups.make()).file) }
     } catch (error) {
       logProblem(error)
       throw new ApiError(
         'failed',
-        'The backup could not be made, and nothing else was changed. Look whether the disk has room, then try again.',
+        'We couldn’t make the backup. Nothing else was changed. Check that the disk has room, then try again.',
       )
     }
   },
