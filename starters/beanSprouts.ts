@@ -1,8 +1,8 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from './starter'
 
 const places = [
-  ['light', 'window sill'],
-  ['shade', 'back of the room'],
+  ['light', 'on the window sill'],
+  ['shade', 'at the back of the room'],
   ['dark', 'inside a cupboard'],
 ] as const
 

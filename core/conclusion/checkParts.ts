@@ -1,6 +1,6 @@
 import type { Evidence } from '../evidence'
 import { levelName, type Plan } from '../plan'
-import { gaveMost, levelSaid, measureWent } from '../words'
+import { levelGaveMost, levelSaid, measureWent } from '../words'
 import { capital, listed } from '../quantity'
 import { hasOrder } from '../recording'
 import type { Claim } from './claim'
@@ -99,7 +99,7 @@ function endFound(plan: Plan, end: 'most' | 'least', { judgement: { order } }: E
       plan.levels.find((level) => level.id === id)!,
     ),
   )
-  return `${capital(listed(names))} ${gaveMost(plan.measured, end)}`
+  return capital(levelGaveMost(plan.measured, listed(names), end))
 }
 
 function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: Evidence): string | null {
@@ -130,7 +130,7 @@ function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: E
   if (claim.strength === 'mostly') return notInMost(claim, grounds)
   if (claim.strength !== 'always') return null
   if (verdict.word === 'no-difference')
-    return 'We could measure no difference. A finer instrument might still find one.'
+    return 'We couldn’t measure any difference. A finer instrument might still find one.'
   if (claim.subject === 'trend' && uneven)
     return '“Every time” is too much: not every step of the levels goes this way.'
   if (!agreement.unanimous)

@@ -1,7 +1,7 @@
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { listed } from '../quantity'
-import { gaveMore, gaveMost, levelSaid, trendPhrase, wordsFor } from '../words'
+import { levelGaveMore, levelGaveMost, levelSaid, trendPhrase, wordsFor } from '../words'
 
 /** A claim in parts; the class moves the parts until they say what the data say. */
 export interface Claim {
@@ -18,6 +18,8 @@ export interface Claim {
   strength: 'always' | 'mostly' | 'together' | 'think'
   scope: { kind: 'tested' } | { kind: 'between'; fromId: string; toId: string } | { kind: 'everything' }
 }
+
+const isSuperlative = (subject: Claim['subject']) => subject === 'most' || subject === 'least'
 
 /** A claim as lessons kept it before claims had a subject. */
 export interface FirstClaim {
@@ -79,7 +81,8 @@ const strengthWords = {
  * @example claimSentence(plan, claim) // 'Every time, the higher the drop, the higher the bounce, from 20 cm to 60 cm.'
  */
 export function claimSentence(plan: Plan, claim: Claim): string {
-  return `${strengthWords[claim.strength]} ${claimEffect(plan, claim)}, ${claimScope(plan, claim)}.`
+  const scope = claimScope(plan, claim)
+  return `${strengthWords[claim.strength]} ${claimEffect(plan, claim)}${scope.startsWith('of ') ? '' : ','} ${scope}.`
 }
 
 /**
@@ -93,10 +96,10 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
     return level ? [levelSaid(plan, level)] : []
   })
   if (subject === 'pair' && names.length === 2) {
-    return `${names[0]} ${gaveMore(measured, comparison)} ${names[1]}`
+    return levelGaveMore(measured, names[0]!, comparison, names[1]!)
   }
-  if ((subject === 'most' || subject === 'least') && names.length > 0)
-    return `${listed(names)}${names.length > 1 ? ' together' : ''} ${gaveMost(measured, subject)}`
+  if (isSuperlative(subject) && names.length > 0)
+    return levelGaveMost(measured, `${listed(names)}${names.length > 1 ? ' together' : ''}`, subject)
   return trendPhrase(plan, hasOrder(plan) ? comparison : 'same', isInRounds(plan))
 }
 
@@ -104,7 +107,7 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
  * The end of a claim: how far it reaches.
  * @example claimScope(plan, claim) // 'from 20 cm to 60 cm'
  */
-export function claimScope(plan: Plan, { scope }: Claim): string {
+export function claimScope(plan: Plan, { subject, scope }: Claim): string {
   const levels = orderedLevels(plan)
   const name = (id: string) => {
     const level = levels.find((one) => one.id === id)
@@ -112,7 +115,9 @@ export function claimScope(plan: Plan, { scope }: Claim): string {
   }
   if (scope.kind === 'everything') return anySaid(plan.changed)
   if (scope.kind === 'between') return `between ${name(scope.fromId)} and ${name(scope.toId)}`
-  if (!hasOrder(plan) || levels.length < 2) return 'for the ones we tested'
+  if (subject === 'pair' && !hasOrder(plan)) return 'for these two'
+  if (!hasOrder(plan) || levels.length < 2)
+    return `${isSuperlative(subject) ? 'of' : 'for'} the ${levels.length} we tested`
   const first = plan.changed.unit === 'count' ? levelName(plan, levels[0]!) : levelSaid(plan, levels[0]!)
   return `from ${first} to ${levelSaid(plan, levels.at(-1)!)}`
 }

@@ -67,7 +67,7 @@ describe('claimSentence', () => {
     ).toBe('In most groups, the higher the drop, the lower the bounce, between 20 cm and 40 cm.')
     const kinds = kindsPlan(['carpet', 'tiles'])
     expect(claimSentence(kinds, most1('tiles', 'think'))).toBe(
-      'We think that tiles gave the highest bounce, for the ones we tested.',
+      'We think that tiles gave the highest bounce of the 2 we tested.',
     )
     expect(claimSentence(kinds, { ...claim, comparison: 'same' })).toMatch(
       /about the same whatever the surface/,

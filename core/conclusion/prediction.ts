@@ -1,6 +1,6 @@
 import { orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
-import { endWords, gaveMore, gaveMost, levelSaid, trendPhrase } from '../words'
+import { endWords, levelGaveMore, levelGaveMost, levelSaid, trendPhrase } from '../words'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
@@ -55,7 +55,7 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
     case 'direction':
       return trendPhrase(plan, answer.direction, isInRounds(plan), 'future')
     case 'choice':
-      return `${name(answer.levelId)} ${gaveMost(plan.measured, most, 'future')}`
+      return levelGaveMost(plan.measured, name(answer.levelId), most, 'future')
     case 'order':
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
@@ -63,7 +63,13 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
     case 'stretch':
       return `most of the change will happen between ${name(answer.fromId)} and ${name(answer.toId)}`
     case 'pair':
-      return `${name(answer.levelId)} ${gaveMore(plan.measured, most === 'least' ? 'less' : 'more', 'future')} ${name(answer.overId)}`
+      return levelGaveMore(
+        plan.measured,
+        name(answer.levelId),
+        most === 'least' ? 'less' : 'more',
+        name(answer.overId),
+        'future',
+      )
   }
 }
 

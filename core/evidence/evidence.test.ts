@@ -84,7 +84,7 @@ describe('weighLesson on numbers', () => {
     const found = of(9)
     expect(found.judgement.verdict).toMatchObject({ word: 'no-difference', because: 'within-noticing' })
     expect(resultSentence(plan, found).sentence).toBe(
-      'We could measure no difference in the bounce height: if there is any, it is no more than 1 cm.',
+      'We couldn’t measure any difference in the bounce height: if there is any, it is no more than 1 cm.',
     )
     expect(of(1).judgement.verdict.word).toBe('cant-tell')
     // Three groups that go every way, by far more than a mark.

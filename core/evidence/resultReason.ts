@@ -46,7 +46,7 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
       `At least nine in ten of the comparisons inside the groups came out even, over ${triesOf(say)} tries.`,
     ]
   if (word === 'no-difference' || because === 'level-at-top')
-    return [`Whatever difference may be left is too small to be worth noticing, over ${triesOf(say)} tries.`]
+    return [`Any difference that is left is too small to matter, over ${triesOf(say)} tries.`]
   if (because === 'too-coarse')
     return [
       'One mark on the scale is more than a quarter of what we read.',

@@ -3,10 +3,11 @@ import { capital, listed } from '../quantity'
 import {
   endWords,
   gaveMore,
-  gaveMost,
+  levelGaveMost,
   levelSaid,
   measureWent,
   nounOf,
+  saysWhere,
   trendPhrase,
   extraSaid,
   wordsFor,
@@ -71,7 +72,7 @@ function trendSentence(plan: Plan, judgement: TrendEvidence, say: ResultWords): 
         ? `it looks as if the ${ofMeasured} differs, but not steadily up or down: ${endWords(plan.measured).most} at ${say.named(judgement.order[0]!.slice(0, 1))}.`
         : `it looks as if ${effect}, but it is not certain.`
     case 'no-difference':
-      return `we could measure no difference in the ${ofMeasured}${say.within(judgement.bound)}.`
+      return `we couldn’t measure any difference in the ${ofMeasured}${say.within(judgement.bound)}.`
     case 'cant-tell':
       if (judgement.verdict.because === 'too-coarse')
         return `our scale is too coarse to tell whether the ${ofChanged} makes a difference.`
@@ -104,7 +105,7 @@ function clearTrend(plan: Plan, judgement: TrendEvidence, say: ResultWords, effe
 }
 
 const lateStart = ({ measured }: Plan, way: 'up' | 'down', at: string) =>
-  `up to ${at} we could measure no difference, and then ${measureWent(measured, way)}.`
+  `up to ${at} we couldn’t measure any difference, and then ${measureWent(measured, way)}.`
 
 function turned({ measured }: Plan, first: 'up' | 'down', at: string): string {
   return `${measureWent(measured, first)} up to ${at}, and then ${endWords(measured)[first === 'up' ? 'less' : 'more']} again.`
@@ -156,9 +157,9 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
     case 'clear':
       if (judgement.verdict.because === 'level-at-top')
         return `${say.named(top!)} came out level, and ${top!.length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(below!)}.`
-      return `${never ?? `${first} ${gaveMost(measured, most)}${aheadWords(judgement, say, more, next)}`}.${orderWords(ranks, say)}`
+      return `${never ?? `${levelGaveMost(measured, first, most)}${aheadWords(judgement, say, more, next)}`}.${orderWords(ranks, say)}`
     case 'leaning':
-      return `it looks as if ${never ?? `${first} ${gaveMost(measured, most)}`}, but it is not certain.${orderWords(ranks, say)}`
+      return `it looks as if ${never ?? levelGaveMost(measured, first, most)}, but it is not certain.${orderWords(ranks, say)}`
     case 'no-difference':
       return say.ordinal
         ? `${say.named(ranks.flat())} came out level.`
@@ -168,7 +169,7 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
         return `our scale is too coarse to tell ${say.named(top!)} apart.${orderWords(ranks, say)}`
       if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
       if (judgement.unanimous && judgement.groups > 1)
-        return `${first} ${gaveMost(measured, most)} in each of the ${judgement.groups} groups, but that can still be luck.`
+        return `${levelGaveMost(measured, first, most)} in each of the ${judgement.groups} groups, but that can still be luck.`
       return judgement.differ
         ? `they do differ, but ${first} and ${next} are too close to tell apart yet.`
         : `we can’t tell yet whether ${first} is really ahead of ${next}.`
@@ -186,8 +187,10 @@ function aheadWords(
   next: string,
 ): string {
   const { kind } = say.plan.measured.scale ?? {}
-  if (more === 'more' && (kind === 'when' || kind === 'place')) return `, after ${next}`
-  if (say.ordinal || ahead <= 0) return `, ahead of ${next}`
+  const isPlace = saysWhere(next)
+  if (more === 'more' && (kind === 'when' || kind === 'place'))
+    return isPlace ? `, ${next} before it` : `, after ${next}`
+  if (say.ordinal || ahead <= 0) return `, ${isPlace ? 'then' : 'ahead of'} ${next}`
   // "3% more" would be a share of the share.
   if (say.plan.measured.unit === 'percent' && first && second)
     return `: about ${say.amount(first.centre)} against ${say.amount(second.centre)} for ${next}`

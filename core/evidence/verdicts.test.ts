@@ -202,7 +202,7 @@ describe('shapes', () => {
     [
       'a late start',
       [40, 40, 40, 60, 80],
-      'Up to 60 cm we could measure no difference, and then the bounce got higher.',
+      'Up to 60 cm we couldn’t measure any difference, and then the bounce got higher.',
     ],
   ])('%s is said as such', (_, centres, sentence) => {
     expect(resultSentence(plan, lesson(centres)).sentence).toBe(sentence)

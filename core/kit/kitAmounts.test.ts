@@ -318,10 +318,11 @@ describe('derivedKit', () => {
       { name: 'newspaper', level: 'newspaper', use: 'used-up', per: 'try' },
       { name: 'woollen sock', level: 'woollen sock', use: 'reused', per: 'level' },
     ])
-    expect(names(kindsPlan(['window sill', 'inside a cupboard'], { keptSame: [] }))).toEqual([
-      'metre stick',
-      'recording sheet',
+    for (const places of [
+      ['window sill', 'inside a cupboard'],
+      ['on the window sill', 'at the back of the room'],
     ])
+      expect(names(kindsPlan(places, { keptSame: [] }))).toEqual(['metre stick', 'recording sheet'])
   })
 
   it('brings the changed thing in each kind where the kinds only say how it is', () => {

@@ -34,7 +34,7 @@ export function judgeStatement(
       return withReason(mattersFit(word, statement.negated), {
         against: statement.negated
           ? `The ${nounOf(plan.changed.name, plan.changed.unit)} did make a difference.`
-          : 'We could measure no difference.',
+          : 'We couldn’t measure any difference.',
       })
     case 'never':
       return withReason(neverFit(plan, statement.places, evidence), {

@@ -56,7 +56,7 @@ describe('numbers in one line', () => {
   })
 
   it('refuses a name among numbers, and too many', () => {
-    expect(refused('10, wool, 30')).toMatch(/“wool” is no number/)
+    expect(refused('10, wool, 30')).toMatch(/“wool” isn’t a number/)
     expect(refused(Array.from({ length: 13 }, (_, index) => index + 1).join(', '))).toMatch(/12 is the most/)
   })
 

@@ -42,7 +42,7 @@ describe('what something gave', () => {
     [gaveMost(of('height gained'), 'most'), 'grew most'],
     [gaveMost(of('mass lost', 'g'), 'least', 'future'), 'will lose the least mass'],
     [gaveMost(of('share of mass lost', 'g'), 'most'), 'lost the largest share of its mass'],
-    [gaveMost(of('pulling force', 'N'), 'most'), 'gave the greatest pulling force'],
+    [gaveMost(of('pulling force', 'N'), 'most'), 'needed the greatest pulling force'],
     [gaveMost(of('how far the ball rolls'), 'most'), 'gave the greatest distance the ball rolls'],
     [gaveMost(place, 'least'), 'came in first'],
     [gaveMost(place, 'most', 'future'), 'will come in last'],

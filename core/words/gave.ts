@@ -14,6 +14,7 @@ const came = { past: 'came', future: 'will come' } as const
 const reached = { past: 'reached', future: 'will reach' } as const
 const gave = { past: 'gave', future: 'will give' } as const
 const had = { past: 'had', future: 'will have' } as const
+const needed = { past: 'needed', future: 'will need' } as const
 const held = { past: 'held', future: 'will hold' } as const
 
 /**
@@ -40,7 +41,7 @@ export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = '
  * @example endSaid({ name: 'bounce height', unit: 'cm' }, 'most') // 'the highest bounce'
  */
 export const endSaid = (measured: Told, end: 'most' | 'least'): string =>
-  gaveMost(measured, end).replace(/^(?:gave|had|was|held|came in) /u, '')
+  gaveMost(measured, end).replace(/^(?:gave|had|was|held|needed|came in) /u, '')
 
 const than = { more: 'than', less: 'than', same: 'as' } as const
 const ahead = { less: 'ahead of', more: 'behind', same: 'level with' } as const
@@ -89,10 +90,11 @@ export function measureWent(measured: Told, way: 'up' | 'down'): string {
   return `the ${words.thing} got ${words[more]}`
 }
 
-/** Things that are held are held; anything else is given. */
+/** What is held is held, a force is needed; anything else is given. */
 function verbAndWords(measured: Told, tense: Tense) {
   const words = wordsFor(measured)
   const isHeld = words.counted && / held$/.test(words.thing)
+  if (/\bforce$/iu.test(words.noun)) return { verb: needed[tense], words }
   return isHeld
     ? { verb: held[tense], words: { ...words, thing: words.thing.replace(/ held$/, '') } }
     : { verb: gave[tense], words }

@@ -20,7 +20,7 @@ export function valueSaid({ changed }: Pick<Plan, 'changed'>, value: number): st
   const words = wordsFor(changed)
   if (changed.unit === 'count' && words.counted) {
     const things = words.thing.split(' of ')[0]!
-    return `${value} ${value === 1 ? things.replace(/\p{L}+$/u, stem) : things}`
+    return `${value === 0 ? 'no' : value} ${value === 1 ? things.replace(/\p{L}+$/u, stem) : things}`
   }
   return `${value} ${changed.unit ? unitDefinition(changed.unit).symbol : ''}`.trim()
 }

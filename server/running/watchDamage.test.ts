@@ -63,7 +63,7 @@ it.each<[what: string, change: (file: string) => void]>([
     message: expect.stringMatching(/is damaged, so we can’t read it.*npm run restore/) as string,
   })
   const backups = hourlyBackups(opened, watch.said)!
-  await expect(backups.make()).rejects.toThrow('No backup is made from now on')
+  await expect(backups.make()).rejects.toThrow('We’ve stopped making backups')
   backups.stop()
   watch.stop()
   await opened.close()

@@ -30,6 +30,6 @@ it('a daily lesson asks only for today, says what is due, and shows what grows',
   await anywhere(logbook.getByText('10 readings due today'))
   const compare = await open(`/lessons/${id}/compare`)
   await compare
-    .getByRole('heading', { name: /^So far: window sill 12 mm and back of the room 12 mm/ })
+    .getByRole('heading', { name: /^So far: on the window sill 12 mm and at the back of the room 12 mm/ })
     .waitFor()
 })

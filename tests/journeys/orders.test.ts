@@ -101,7 +101,7 @@ it('pairs are asked one after the other, by keys alone, and what cannot be is as
   await grid.getByRole('textbox', { name: 'Bell, slate or granite', exact: true }).focus()
   await grid.keyboard.type('c')
   await grid.keyboard.press('Enter')
-  await grid.getByText('With those this cannot be.').waitFor()
+  await grid.getByText('This doesn’t go with those.').waitFor()
   await grid.keyboard.press('Enter')
   await expect.poll(() => school.counted(id)).toBe(5)
   const compare = await open(`/lessons/${id}/compare`)

@@ -132,7 +132,7 @@ it('keeps a store cupboard, and reads one in only as a whole', async ({ school, 
   await lines.fill('colour\nred')
   await page.getByText('“name” is missing').waitFor()
   await lines.fill('name;amount\nfeather;x')
-  await page.getByText('“x” is no number').waitFor()
+  await page.getByText('“x” isn’t a number').waitFor()
   expect(await page.getByRole('button', { name: 'Import them' }).isDisabled()).toBe(true)
   await lines.fill('name;amount\nfeather;7')
   await page.getByText('1 new thing').waitFor()

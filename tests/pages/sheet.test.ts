@@ -169,7 +169,7 @@ it('lets no group begin before the teacher has checked, and goes on by itself th
 }) => {
   const id = await school.begin('bean-sprouts')
   const sheet = await openSheet(id)
-  await press(sheet, 'window sill')
+  await press(sheet, 'on the window sill')
   await press(sheet, 'This is our prediction')
   await sheet.getByText('your teacher is checking the cautions').waitFor()
   expect(await seriousFindings(sheet)).toEqual([])
@@ -203,7 +203,7 @@ it('stops again when something that needs care joins; what is typed meanwhile wa
   await sheet.getByText('your teacher is checking the cautions').waitFor()
   await page.goto(`${school.url}/lessons/${id}/test`)
   await page.getByRole('button', { name: 'Readings' }).click()
-  await page.getByRole('textbox', { name: 'Leaf, window sill, try 1, day 1', exact: true }).fill('61')
+  await page.getByRole('textbox', { name: 'Leaf, on the window sill, try 1, day 1', exact: true }).fill('61')
   await page.keyboard.press('Enter')
   await page.getByText('1 waiting for Safe').waitFor()
   expect(await school.numbers(id)).toHaveLength(0)

@@ -55,19 +55,18 @@ describe('a prediction', () => {
   it('that was changed once more while it was on its way is sent as it is then', async () => {
     let answer: () => void = () => {}
     server.answerWith(() => new Promise((done) => (answer = () => done({ body: {} }))))
+    const sent = (...reasons: string[]) =>
+      vi.waitFor(() =>
+        expect(server.of('PUT').map((one) => (one.body as { because: string }).because)).toEqual(reasons),
+      )
     void predict('first')
-    await vi.advanceTimersByTimeAsync(0)
+    await sent('first')
     void predict('second')
     answer()
-    await vi.advanceTimersByTimeAsync(0)
+    await sent('first', 'second')
     answer()
-    await vi.advanceTimersByTimeAsync(0)
-    expect(server.of('PUT').map((one) => (one.body as { because: string }).because)).toEqual([
-      'first',
-      'second',
-    ])
+    await vi.waitFor(() => expect(stored()).toEqual([]))
     expect(predicted()).toEqual([['bell', 0, 'second']])
-    expect(stored()).toEqual([])
   })
 
   it('that the server will never take goes from the lesson, stays here with the reason, and may be sent again', async () => {

@@ -20,7 +20,7 @@ const bad: [what: string, changes: Record<string, unknown>, field: string, words
   ['two levels of one identifier', { levels: [level('a', 1), level('a', 2)] }, 'plan.levels.1', /twice/],
   ['a level beyond all numbers', { levels: [level('a', 1e9)] }, 'plan.levels.0.value', /at most 1000000/],
   ['eleven tries', { tries: 11 }, 'plan.tries', /from 0 to 10/],
-  ['a sign that no database keeps', { question: 'why\0' }, 'plan.question', /cannot be kept/],
+  ['a sign that no database keeps', { question: 'why\0' }, 'plan.question', /can’t keep/],
   ['half a try', { tries: 1.5 }, 'plan.tries', /whole number/],
   ['a number that is a text', { tries: '3' }, 'plan.tries', /whole number/],
   [

@@ -59,7 +59,10 @@ describe('the store cupboard', () => {
     const preview = await app.call<SuppliesPreview>('POST', '/api/school/supplies/preview', {
       csv: 'name;unit;amount;price\nstring;cm;2500,5;2,80\ntray;;x;',
     })
-    expect(preview.body.rows.map((row) => row.problem)).toEqual([null, expect.stringContaining('no number')])
+    expect(preview.body.rows.map((row) => row.problem)).toEqual([
+      null,
+      expect.stringContaining('isn’t a number'),
+    ])
     const bad = await app.call('POST', '/api/school/supplies', { csv: 'name;amount\nstring;1\ntray;x' })
     expect(bad.status).toBe(400)
     expect((await list()).map((one) => one.name)).not.toContain('string')

@@ -234,7 +234,9 @@ describe('a data folder that had a database', () => {
     const fresh = join(root, 'fresh')
     await expect(restoreBackup(fresh, join(root, 'nowhere.tar.gz'), yes)).rejects.toThrow('no file')
     writeFileSync(join(root, 'notes.tar.gz'), 'no backup')
-    await expect(restoreBackup(fresh, join(root, 'notes.tar.gz'), yes)).rejects.toThrow('no whole backup')
+    await expect(restoreBackup(fresh, join(root, 'notes.tar.gz'), yes)).rejects.toThrow(
+      'isn’t a complete backup',
+    )
     expect(readdirSync(fresh)).toEqual([])
     lockFolder(fresh).release()
     mkdirSync(join(fresh, 'database.making'))
