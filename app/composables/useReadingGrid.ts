@@ -71,7 +71,7 @@ export function useReadingGrid() {
 
   /** A value as the grid shows it; one that was taken between marks keeps its digits. */
   function printValue(value: number): string {
-    return printReading(value, mark.value)
+    return printReading(value, mark.value, store.plan.measured.unit)
   }
 
   const whereWords = (slot: Slot) => slotWords(store, slot)

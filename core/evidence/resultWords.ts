@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import { listed, printQuantity, withoutDust, withUnit } from '../quantity'
+import { fractionStep, listed, printFraction, printQuantity, withoutDust, withUnit } from '../quantity'
 import { levelSaid } from '../words'
 import type { Evidence } from './evidence'
 import { supportedStep, wobbleOf } from './supportedStep'
@@ -29,12 +29,14 @@ export class ResultWords {
   /** An amount of what is measured, with no more digits than the readings carry; finer than a mark where the mark would show nothing. */
   amount(value: number): string {
     const { mark } = this.evidence.comparison
-    if (value < mark) return printQuantity(value, this.plan.measured.unit, mark / 10)
-    const step = supportedStep({ mark, ...wobbleOf(this.evidence) })
+    const { unit } = this.plan.measured
+    const inHalves = fractionStep(mark, unit, false) !== null
+    if (value < mark) return printQuantity(value, unit, mark / (inHalves ? 4 : 10))
+    const step = supportedStep({ mark, inHalves, ...wobbleOf(this.evidence) })
     const rounded = Math.round(value / step) * step
     // What rounding would take away is said to the mark.
     const said = withoutDust(rounded > 0 ? rounded : Math.round(value / mark) * mark)
-    return withUnit(String(said), this.plan.measured.unit)
+    return withUnit(inHalves ? printFraction(said, mark) : String(said), unit)
   }
 
   /** Whether results have only an order, so that nothing can be said of how far they lie apart. */

@@ -17,14 +17,18 @@ export function supportedStep({
   mark,
   wobble,
   readings,
+  inHalves = false,
 }: {
   mark: number
   wobble: number
   readings: number
+  /** Whether what is below a whole is said in halves, quarters, eighths, as inches are. */
+  inHalves?: boolean
 }): number {
   if (!(mark > 0)) throw new RangeError('a mark is above nought')
   const moved = wobble * Math.sqrt(2 / Math.max(1, readings))
   if (moved <= mark) return mark
+  if (inHalves && moved < 1) return Math.max(mark, 2 ** Math.floor(Math.log2(moved) + 1e-9))
   const power = 10 ** Math.floor(Math.log10(moved))
   const step = Math.max(...ladder.map((one) => one * power).filter((one) => one <= moved * (1 + 1e-9)))
   return Math.max(mark, step)

@@ -5,6 +5,7 @@ export {
   type CupboardInstrument,
   type Instrument,
 } from './instrument'
+export { instrumentFor, readsIn } from './instrumentFor'
 export { reactionSd, readingError } from './readingError'
 export {
   nearestMark,

@@ -5,6 +5,8 @@ export interface ScaleMark {
   value: number
   fraction: number
   numbered: boolean
+  /** How far it is drawn, from 1 for a numbered mark: halves, and quarters where the scale has them, stand out from the rest. */
+  height: number
 }
 
 /**
@@ -24,10 +26,22 @@ export function scaleMarks(instrument: Instrument, most: number): ScaleMark[] {
     const value = Number((index * step).toPrecision(12))
     const inNumbers = value / numberedEvery
     marks.push({
+      height: heightOf(value, instrument),
       value,
       fraction: (value - least) / (greatest - least),
       numbered: Math.abs(inNumbers - Math.round(inNumbers)) < 1e-6,
     })
   }
   return marks
+}
+
+/** Halves stand out where they are marks; quarters only where everything is halved, as inches are. */
+function heightOf(value: number, { smallestMark, numberedEvery }: Instrument): number {
+  const isMultipleOf = (step: number) => Math.abs(value / step - Math.round(value / step)) < 1e-6
+  const fits = (step: number) => Math.abs(step / smallestMark - Math.round(step / smallestMark)) < 1e-6
+  if (isMultipleOf(numberedEvery)) return 1
+  const half = numberedEvery / 2
+  if (fits(half) && isMultipleOf(half)) return 0.75
+  const isHalved = Number.isInteger(Math.log2(numberedEvery / smallestMark))
+  return isHalved && isMultipleOf(numberedEvery / 4) ? 0.6 : 0.45
 }

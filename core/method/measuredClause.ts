@@ -1,4 +1,4 @@
-import { fromCupboard, type CupboardInstrument } from '../instrument'
+import { fromCupboard, instrumentFor, readsIn, type CupboardInstrument } from '../instrument'
 import { asksForBest } from '../fair'
 import { type Plan, type RecordingKind } from '../plan'
 import { namedMeasured, withAim } from '../variables'
@@ -114,7 +114,7 @@ function unitWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
   return word(
     'unit',
     'In',
-    unitDefinition(unit).symbol || unitDefinition(unit).spoken,
+    unit === 'in' ? 'inches' : unitDefinition(unit).symbol || unitDefinition(unit).spoken,
     choiceOf(
       unit,
       [...near, ...others].map((one) => [one, unitDefinition(one).spoken] as const),
@@ -126,12 +126,10 @@ function unitWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
 
 /** A unit that the instrument does not read brings one that does. */
 function withUnit(plan: Plan, unit: Unit, cupboard: readonly CupboardInstrument[]): Plan {
-  const { dimension } = unitDefinition(unit)
   const { measured } = plan
-  const fitting = cupboard.find((one) => one.dimension === dimension)
-  if (unitDefinition(measured.unit).dimension === dimension || !fitting)
-    return { ...plan, measured: { ...measured, unit } }
-  return { ...plan, measured: { ...measured, unit, instrument: fromCupboard(fitting) } }
+  if (readsIn(measured.instrument, unit)) return { ...plan, measured: { ...measured, unit } }
+  const fitting = instrumentFor(unit, measured.instrument, cupboard)
+  return { ...plan, measured: { ...measured, unit, instrument: fitting ?? measured.instrument } }
 }
 
 function instrumentWord(plan: Plan, { cupboard }: MethodContext): MethodWord {

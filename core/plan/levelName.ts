@@ -1,4 +1,4 @@
-import { unitDefinition } from '../quantity'
+import { printPlain, withUnit } from '../quantity'
 import type { Level, Plan } from './plan'
 
 /**
@@ -8,9 +8,9 @@ import type { Level, Plan } from './plan'
 export function levelName(plan: Pick<Plan, 'changed'>, level: Level): string {
   if (plan.changed.kind === 'kinds') return level.name || 'no name yet'
   if (level.value === null) return 'no number yet'
-  const number = Number(level.value.toPrecision(12)).toString()
-  const symbol = plan.changed.unit ? unitDefinition(plan.changed.unit).symbol : ''
-  return symbol ? `${number} ${symbol}` : number
+  const { unit } = plan.changed
+  const number = printPlain(level.value, unit)
+  return unit ? withUnit(number, unit) : number
 }
 
 /**

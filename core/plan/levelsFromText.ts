@@ -3,9 +3,10 @@ import {
   listPieces,
   parseQuantity,
   plainText,
-  unitDefinition,
+  printPlain,
   unitFromText,
   units,
+  withUnit,
   type Unit,
 } from '../quantity'
 import { levelName, orderedLevels } from './levelName'
@@ -25,9 +26,9 @@ const nothingAdded = /^(?:nothing|none|plain|nothing added|no \p{L}+)$/iu
 export function levelsText(plan: Pick<Plan, 'changed' | 'levels'>): string {
   const levels = orderedLevels(plan)
   if (plan.changed.kind === 'kinds') return levels.map((level) => level.name).join(', ')
-  const symbol = plan.changed.unit ? unitDefinition(plan.changed.unit).symbol : ''
-  const numbers = levels.flatMap(({ value }) => (value === null ? [] : [Number(value.toPrecision(12))]))
-  return numbers.length === 0 ? '' : `${numbers.join(', ')} ${symbol}`.trim()
+  const { unit } = plan.changed
+  const numbers = levels.flatMap(({ value }) => (value === null ? [] : [printPlain(value, unit)]))
+  return numbers.length === 0 || !unit ? numbers.join(', ') : withUnit(numbers.join(', '), unit)
 }
 
 /**

@@ -1,3 +1,4 @@
+import { fractionStep, printFraction } from './fractions'
 import { unitDefinition, type Unit } from './units'
 
 /**
@@ -16,10 +17,18 @@ export function decimalsOfMark(mark: number): number {
  * Prints a number with the decimals of its scale and no unit; what never came is no number.
  * @param extraDecimals for means of several readings, which may be ten times finer than one reading, but no more than that: a mean of half degrees
  * has one decimal, not two
+ * @param unit inches are printed as fractions
  * @example printNumber(62.333, 1, 1) // '62.3'
  */
-export function printNumber(value: number, mark: number, extraDecimals = 0): string {
+export function printNumber(
+  value: number,
+  mark: number,
+  extraDecimals = 0,
+  unit: Unit | null = null,
+): string {
   if (Math.abs(value) === Infinity) return 'never'
+  const step = fractionStep(mark, unit, extraDecimals > 0)
+  if (step !== null) return printFraction(value, step)
   const text = value.toFixed(
     extraDecimals === 0 || isReading(value, mark)
       ? decimalsOfMark(mark)
@@ -40,13 +49,16 @@ const decimalsOfMean = (mark: number, extra: number) =>
  * @example printQuantity(62.333, 'cm', 1, 1) // '62.3 cm'
  */
 export function printQuantity(value: number, unit: Unit, mark: number, extraDecimals = 0): string {
-  const printed = printNumber(value, mark, extraDecimals)
+  const printed = printNumber(value, mark, extraDecimals, unit)
   return Math.abs(value) === Infinity ? printed : withUnit(printed, unit)
 }
 
 /**
- * A printed number with its unit.
+ * A printed number with its unit; inches are written out, since "5 in in each group" is read twice.
  * @example withUnit('8', 'percent') // '8%'
  */
-export const withUnit = (printed: string, unit: Unit): string =>
-  unit === 'percent' ? `${printed}%` : `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
+export function withUnit(printed: string, unit: Unit): string {
+  if (unit === 'percent') return `${printed}%`
+  if (unit === 'in') return `${printed} ${/^(?:1|\d+\/\d+)$/.test(printed) ? 'inch' : 'inches'}`
+  return `${printed} ${unitDefinition(unit).symbol}`.trimEnd()
+}

@@ -1,3 +1,4 @@
+import { fractionStep, printPlain } from './fractions'
 import { decimalsOfMark, printNumber, withUnit } from './printQuantity'
 import type { Unit } from './units'
 
@@ -9,12 +10,14 @@ const typedDecimals = 3
  * another unit has one digit more than its scale.
  * @example printReading(3.6, 1) // '3.6'
  */
-export function printReading(value: number, mark: number): string {
-  const shown = printNumber(value, mark)
+export function printReading(value: number, mark: number, unit: Unit | null = null): string {
+  const shown = printNumber(value, mark, 0, unit)
   if (!Number.isFinite(value) || Number(shown) === value) return shown
-  const plain = Number(value.toPrecision(12)).toString()
+  const inFractions = fractionStep(mark, unit, false) !== null
+  const plain = printPlain(value, inFractions ? 'in' : null)
   const decimals = plain.split('.')[1]?.length ?? 0
-  return decimals <= Math.max(typedDecimals, decimalsOfMark(mark)) ? plain : printNumber(value, mark, 1)
+  const most = inFractions ? typedDecimals : Math.max(typedDecimals, decimalsOfMark(mark))
+  return decimals <= most ? plain : printNumber(value, mark, 1, unit)
 }
 
 /**
@@ -22,4 +25,4 @@ export function printReading(value: number, mark: number): string {
  * @example printReadingIn(0.88, 'm', 0.1) // '0.88 m'
  */
 export const printReadingIn = (value: number, unit: Unit, mark: number): string =>
-  Number.isFinite(value) ? withUnit(printReading(value, mark), unit) : printReading(value, mark)
+  Number.isFinite(value) ? withUnit(printReading(value, mark, unit), unit) : printReading(value, mark)

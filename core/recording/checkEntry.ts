@@ -8,7 +8,8 @@ import {
   parseQuantity,
   printQuantity,
   roundToMark,
-  unitDefinition,
+  withUnit,
+  printPlain,
   type Unit,
 } from '../quantity'
 import { expectedReading, type ExpectedReading } from './expectedReading'
@@ -137,10 +138,9 @@ function slipHint(
   if (elsewhere)
     return { code: 'stands-apart', message: `${near} Look again: ${elsewhere}`, suggestion: null }
   if (away <= apartAt.unexplained * caution(expected.freedom)) return null
-  const symbol = unitDefinition(unit).symbol
   return {
     code: 'stands-apart',
-    message: `${near} Look again: is it really ${`${Number(value.toPrecision(10))} ${symbol}`.trim()}?`,
+    message: `${near} Look again: is it really ${withUnit(printPlain(value, unit), unit)}?`,
     suggestion: null,
   }
 }

@@ -72,7 +72,7 @@ export const numberPerTry = {
   write: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)
     if (value === null) return ''
-    return printReading(value, resolutionOf(plan).mark)
+    return printReading(value, resolutionOf(plan).mark, plan.measured.unit)
   },
 
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {

@@ -1,6 +1,7 @@
 import { fromCupboard, type CupboardInstrument } from '../instrument'
 import { planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
+import { valueSaid } from '../words'
 import { testingMinutes, type FitsContext } from '../timetable'
 import { expectedValues } from '../plan'
 
@@ -54,9 +55,8 @@ function widerLevels(
   const [least, greatest] = [Math.min(...values), Math.max(...values)]
   if (greatest === least) return null
   const slope = (expected.last - expected.first) / (greatest - least)
-  const symbol = plan.changed.unit ? ` ${unitDefinition(plan.changed.unit).symbol}` : ''
   return {
-    label: `${value}${symbol} instead of ${greatest}${symbol}`,
+    label: `${valueSaid(plan, value)} instead of ${valueSaid(plan, greatest)}`,
     levels: plan.levels.map((level) => (level.value === greatest ? { ...level, value } : level)),
     expected: { ...expected, last: expected.first + slope * (value - least) },
   }

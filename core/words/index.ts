@@ -1,7 +1,7 @@
 export { adjectiveForm, adjectiveWords, formsOf, type AdjectiveForm, type Degree } from './degrees'
 export { endWords, type EndWords } from './endWords'
 export { endSaid, gaveMore, gaveMost, measureWent, type Comparative } from './gave'
-export { extraSaid, levelSaid } from './levelSaid'
+export { extraSaid, levelSaid, valueSaid } from './levelSaid'
 export { levelGaveMore, levelGaveMost, saysWhere } from './levelsGave'
 export { nounOf } from './nounOf'
 export { predicateOf } from './predicate'

@@ -1,6 +1,6 @@
 import { stem } from '../catalogue'
 import { levelName, type Level, type Plan } from '../plan'
-import { unitDefinition } from '../quantity'
+import { printPlain, withUnit } from '../quantity'
 import { wordsFor } from './variableWords'
 
 /**
@@ -22,7 +22,7 @@ export function valueSaid({ changed }: Pick<Plan, 'changed'>, value: number): st
     const things = words.thing.split(' of ')[0]!
     return `${value === 0 ? 'no' : value} ${value === 1 ? things.replace(/\p{L}+$/u, stem) : things}`
   }
-  return `${value} ${changed.unit ? unitDefinition(changed.unit).symbol : ''}`.trim()
+  return changed.unit ? withUnit(printPlain(value, changed.unit), changed.unit) : String(value)
 }
 
 /**

@@ -26,24 +26,24 @@ describe('a level that says where', () => {
   it.each([
     [of('height', 'mm'), 'the height was greatest on the window sill'],
     [of('bounce height'), 'the bounce was highest on the window sill'],
-    [of('temperature lost', 'celsius'), 'it cooled most on the window sill'],
+    [of('temperature lost', 'C'), 'it cooled most on the window sill'],
     [of('mass lost', 'g'), 'it lost the most mass on the window sill'],
     [of('number of leaves', 'count'), 'it gave the most leaves on the window sill'],
-    [of('place', 'count', { kind: 'place', of: 3 }), 'it came in last on the window sill'],
+    [of('place', 'count', { kind: 'place' }), 'it came in last on the window sill'],
     [of('hardness', 'count', { kind: 'rank', of: 3 }), 'it was the hardest on the window sill'],
   ])('%j had the most', (measured, words) => expect(levelGaveMost(measured, sill, 'most')).toBe(words))
 
   it.each([
     [of('height', 'mm'), 'more', 'the height was greater on the window sill than in the shade'],
     [of('height', 'mm'), 'same', 'the height was about the same on the window sill as in the shade'],
-    [of('temperature lost', 'celsius'), 'less', 'it cooled less on the window sill than in the shade'],
+    [of('temperature lost', 'C'), 'less', 'it cooled less on the window sill than in the shade'],
     [
       of('number of leaves', 'count'),
       'same',
       'it gave about as many leaves on the window sill as in the shade',
     ],
     [
-      of('place', 'count', { kind: 'place', of: 3 }),
+      of('place', 'count', { kind: 'place' }),
       'less',
       'it came in earlier on the window sill than in the shade',
     ],

@@ -127,7 +127,7 @@ function keep(value: number | string, given: Given = 'typed') {
 
 /** A value on the marks that are read, or with the digits that it has. */
 const shown = (value: number) => {
-  const text = printNumber(value, field.value.mark)
+  const text = printNumber(value, field.value.mark, 0, unit.value)
   return `${Number(text) === value ? text : Number(value.toPrecision(4))} ${symbol.value}`.trim()
 }
 

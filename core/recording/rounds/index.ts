@@ -89,7 +89,8 @@ function movedBy(plan: Plan, gain: number): string {
   return Number(amount) === 0 ? 'about the same' : `${gain < 0 ? '−' : '+'}${amount}`
 }
 
-const shortly = (plan: Plan, value: number) => printNumber(value, resolutionOf(plan).mark, 1)
+const shortly = (plan: Plan, value: number) =>
+  printNumber(value, resolutionOf(plan).mark, 1, plan.measured.unit)
 
 function stepsOf(plan: Plan, counted: readonly Entry[]): RoundSteps[] {
   const levels = orderedLevels(plan)

@@ -42,7 +42,11 @@ const at = (levelId: string, moment: string) =>
         <tr v-for="level in orderedLevels(store.plan)" :key="level.id">
           <th scope="row">{{ levelName(store.plan, level) }}</th>
           <td v-for="moment in moments" :key="moment" class="n number">
-            {{ at(level.id, moment) ? printNumber(at(level.id, moment)!.value, mark, 1) : '–' }}
+            {{
+              at(level.id, moment)
+                ? printNumber(at(level.id, moment)!.value, mark, 1, store.plan.measured.unit)
+                : '–'
+            }}
           </td>
         </tr>
       </tbody>

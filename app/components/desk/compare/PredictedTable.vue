@@ -11,7 +11,7 @@ import { measuredCaption } from '../../../words/measuredWords'
 const store = useLesson()
 const { lines, level } = usePredictedNumbers()
 const mark = computed(() => resolutionOf(store.scored).mark)
-const print = (value: number) => printNumber(value, mark.value, 1)
+const print = (value: number) => printNumber(value, mark.value, 1, store.scored.measured.unit)
 const said = (apart: number) =>
   apart === 0 ? 'the same' : `${print(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'}`
 </script>

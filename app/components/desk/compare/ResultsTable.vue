@@ -24,7 +24,9 @@ const cellAt = (groupId: string, levelId: string) =>
   results.evidence.cells.find((cell) => cell.groupId === groupId && cell.levelId === levelId)
 const resultAt = (levelId: string) => results.evidence.results.find((result) => result.level.id === levelId)
 const print = (value: number) =>
-  ordinal.value ? printResult(store.scored, value) : printNumber(value, resolutionOf(store.scored).mark, 1)
+  ordinal.value
+    ? printResult(store.scored, value)
+    : printNumber(value, resolutionOf(store.scored).mark, 1, store.scored.measured.unit)
 </script>
 
 <template>

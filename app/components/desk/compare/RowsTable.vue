@@ -59,10 +59,18 @@ const mark = computed(() => resolutionOf(plan.value).mark)
         <tr v-for="level in orderedLevels(store.plan)" :key="level.id">
           <th scope="row">{{ levelName(store.plan, level) }}</th>
           <td v-for="(head, at) in table.heads" :key="head" class="n number">
-            {{ table.rows.has(level.id) ? printNumber(table.rows.get(level.id)![at]!, mark, 1) : '–' }}
+            {{
+              table.rows.has(level.id)
+                ? printNumber(table.rows.get(level.id)![at]!, mark, 1, plan.measured.unit)
+                : '–'
+            }}
           </td>
           <td class="n number">
-            <b>{{ resultAt(level.id) ? printNumber(resultAt(level.id)!.centre, scoredMark, 1) : '–' }}</b>
+            <b>{{
+              resultAt(level.id)
+                ? printNumber(resultAt(level.id)!.centre, scoredMark, 1, scored.measured.unit)
+                : '–'
+            }}</b>
           </td>
         </tr>
       </tbody>

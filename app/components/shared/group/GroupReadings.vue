@@ -25,7 +25,9 @@ const lines = computed(() =>
             name: levelName(store.plan, level),
             values: cell.values
               .map((value) =>
-                ordinal.value ? printResult(store.scored, value) : printReading(value, mark.value),
+                ordinal.value
+                  ? printResult(store.scored, value)
+                  : printReading(value, mark.value, store.scored.measured.unit),
               )
               .join('   '),
           },

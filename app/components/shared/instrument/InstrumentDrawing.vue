@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { instrumentLook, type Instrument } from '#core/instrument'
-import { unitDefinition } from '#core/quantity'
+import { printPlain, withUnit } from '#core/quantity'
 
 /** An instrument as what it is, from its own definition, with what was typed shown on it. */
 const props = withDefaults(
@@ -20,9 +20,7 @@ const round = computed(() => Math.min(props.upright, 160))
 const look = computed(() => instrumentLook(props.instrument))
 const label = computed(() => {
   const { name, least, greatest, smallestMark, unit } = props.instrument
-  const { symbol } = unitDefinition(unit)
-  const scale = `from ${least} to ${greatest} ${symbol}, a mark every ${smallestMark} ${symbol}`
-  return `${name}, ${scale}`.replace(/ (?=,|$)/g, '')
+  return `${name}, from ${least} to ${withUnit(printPlain(greatest, unit), unit)}, a mark every ${withUnit(printPlain(smallestMark, unit), unit)}`
 })
 </script>
 

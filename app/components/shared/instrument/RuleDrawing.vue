@@ -37,7 +37,7 @@ const pointerAt = computed(() => {
         :x1="x(mark.fraction)"
         :x2="x(mark.fraction)"
         y1="7"
-        :y2="mark.numbered ? 25 : 16"
+        :y2="7 + 18 * mark.height"
         :stroke-width="mark.numbered ? 1.4 : 0.7"
       />
     </g>
