@@ -205,3 +205,26 @@ describe('what a choice would do', () => {
     })
   })
 })
+
+describe('what more and less of something are called', () => {
+  const gloopy = examplePlan({ measured: { ...examplePlan().measured, name: 'gloopiness' } })
+
+  it('is asked only where the name doesn’t say it', () => {
+    expect(wordOf(examplePlan(), 'measuredMore')).toBe(undefined)
+    expect(wordOf(gloopy, 'measuredMore')).toMatchObject({ text: 'more gloopiness', silent: true })
+    expect(methodText(gloopy, context())).not.toContain('is called')
+  })
+
+  it('is kept with the plan, printed once both are said, and goes with the last letter', () => {
+    const put = (plan: Plan, id: WordId, text: string) => {
+      const { edit } = wordOf(plan, id)
+      return edit.kind === 'text' ? edit.put(plan, text) : plan
+    }
+    const said = put(put(gloopy, 'measuredMore', 'gloopier'), 'measuredLess', 'runnier')
+    expect(said.measured.called).toEqual({ more: 'gloopier', less: 'runnier' })
+    expect(methodText(said, context())).toContain(
+      'More of the gloopiness is called gloopier, less of it runnier.',
+    )
+    expect(put(put(said, 'measuredMore', ''), 'measuredLess', '').measured).toEqual(gloopy.measured)
+  })
+})

@@ -1,4 +1,5 @@
 import type { Plan } from '../plan'
+import { calledClause } from './calledClause'
 import { changedClause } from './changedClause'
 import { keptSameClause } from './keptSameClause'
 import { bestClause, measuredClause } from './measuredClause'
@@ -16,7 +17,9 @@ import type { MethodContext, MethodSentence, MethodWord } from './word'
 export function methodOf(plan: Plan, context: MethodContext): MethodSentence[] {
   return [
     changedClause(plan, context.vocabulary),
+    calledClause(plan, 'changed'),
     measuredClause(plan, context),
+    calledClause(plan, 'measured'),
     bestClause(plan),
     keptSameClause(plan, context),
     triesClause(plan, context),
@@ -43,7 +46,10 @@ export function methodText(plan: Plan, context: MethodContext): string {
 
 /** Without the one thing that it is about, a sentence says nothing. */
 function sentenceText(sentence: MethodSentence): string {
-  const needed = ['changed', 'levels', 'measured', 'best', 'keptSame', 'workOut']
+  const needed = [
+    ...['changed', 'levels', 'measured', 'best', 'keptSame', 'workOut'],
+    ...['changedMore', 'changedLess', 'measuredMore', 'measuredLess'],
+  ]
   const empty = sentence.some((part) => typeof part !== 'string' && part.silent && needed.includes(part.id))
   if (empty) return ''
   return sentence

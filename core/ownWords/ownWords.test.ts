@@ -5,7 +5,7 @@ import { weighLesson } from '../recording'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { parseWords } from './grammar'
-import { checkOwnWords, lessonOf, lessonTexts, parseTexts, splitCause } from '.'
+import { asksWhichEnd, checkOwnWords, lessonOf, lessonTexts, parseTexts, splitCause } from '.'
 
 /** Six groups that read these numbers, each a little higher than the one before. */
 const sixGroups = (found: Record<string, number>) =>
@@ -179,4 +179,27 @@ describe('splitCause', () => {
     ['Because of the air.', '', 'Because of the air'],
     ['Tile was best.', 'Tile was best.', ''],
   ])('%s', (text, said, why) => expect(splitCause(text)).toEqual({ said, why }))
+})
+
+describe('a word that compares, which only the school knows', () => {
+  const tiles = kindsPlan(['tile', 'wood', 'carpet'])
+  const found = { tile: 60, wood: 45, carpet: 20 }
+
+  it('is asked about, and nothing is said against it', () => {
+    const [part] = checkerOf(tiles, found)('Tile was boingier than carpet.').parts
+    expect(part!.fit).toBe('yours')
+    expect(asksWhichEnd(part!)).toBe('boingier')
+    const [two] = checkerOf(tiles, found)('Tile was boingier and zingier.').parts
+    expect(asksWhichEnd(two!)).toBe(null)
+    const [best] = checkerOf({ ...tiles, best: null }, found)('Tile was better than carpet.').parts
+    expect(asksWhichEnd(best!)).toBe(null)
+  })
+
+  it('is judged in all its forms once the plan says which end it means', () => {
+    const plan = { ...tiles, measured: { ...tiles.measured, called: { more: 'boingier', less: '' } } }
+    const check = checkerOf(plan, found)
+    expect(check('Tile was boingier than carpet.').fit).toBe('fits')
+    expect(check('Carpet was the boingiest.').fit).toBe('contradicts')
+    expect(check('Wood was not as boingy as tile.').fit).toBe('fits')
+  })
 })

@@ -13,6 +13,16 @@ const isOfBest = (word: string) => ofBest.has(word.toLowerCase())
 export const asksWhatIsBest = ({ best }: Pick<Plan, 'best'>, { unknown }: ReadPart): boolean =>
   best === null && unknown.length > 0 && unknown.every(isOfBest)
 
+/**
+ * The word of a part that compares, where only that word isn't known: once somebody says which end it means, the part can be read.
+ * @returns null where nothing can be asked
+ * @example asksWhichEnd({ text: 'One spoon was gloopier', statements: null, reaches: [], unknown: ['gloopier'] }) // 'gloopier'
+ */
+export function asksWhichEnd({ unknown }: ReadPart): string | null {
+  const [word, ...others] = [...new Set(unknown.map((one) => one.toLowerCase()))]
+  return word && others.length === 0 && /^\p{L}{2,}(?:er|est)$/u.test(word) && !isOfBest(word) ? word : null
+}
+
 const quoted = (words: readonly string[]) => listed(words.map((word) => `“${word}”`))
 
 /**

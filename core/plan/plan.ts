@@ -14,6 +14,13 @@ export interface Changed {
   unit: Unit | null
   /** How far the set-up lets a number go, in `unit`: "the table is 120 cm long". Null when nobody has said. */
   range: { least: number; greatest: number } | null
+  called?: Called
+}
+
+/** What more and less of a variable are called where a school says it in its own words; several words are parted by commas. */
+export interface Called {
+  more: string
+  less: string
 }
 
 /** One value or kind of the thing that is changed. */
@@ -56,6 +63,7 @@ export interface Measured {
   instrument: Instrument
   /** What a result is where it is no quantity; only a plan as it is scored says so. */
   scale?: ResultScale
+  called?: Called
 }
 
 /** A thing that would matter if it changed, and how it is kept from changing: a value or a rule. */

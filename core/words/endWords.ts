@@ -18,7 +18,7 @@ const bare: EndWords = { more: 'more', most: 'most', less: 'less', least: 'least
  * The words for either end of what is measured.
  * @example endWords({ name: 'bounce height', unit: 'cm' }).most // 'highest'
  */
-export function endWords(measured: Pick<Measured, 'name' | 'unit' | 'scale'>): EndWords {
+export function endWords(measured: Pick<Measured, 'name' | 'unit' | 'scale' | 'called'>): EndWords {
   const { scale } = measured
   if (scale?.kind === 'place' || scale?.kind === 'when') return inTime
   return predicateOf(measured) ?? (scale || changeOf(measured) ? bare : wordsFor(measured))

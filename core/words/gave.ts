@@ -4,7 +4,7 @@ import type { Measured } from '../plan'
 import { comparativePhrase, superlativePhrase, wordsFor } from './variableWords'
 
 /** What is measured, as sentences speak of it. */
-export type Told = Pick<Measured, 'name' | 'unit' | 'scale'>
+export type Told = Pick<Measured, 'name' | 'unit' | 'scale' | 'called'>
 export type Comparative = 'more' | 'less' | 'same'
 /** Past for what was found, future for what is predicted. */
 export type Tense = 'past' | 'future'
@@ -42,6 +42,15 @@ export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = '
  */
 export const endSaid = (measured: Told, end: 'most' | 'least'): string =>
   gaveMost(measured, end).replace(/^(?:gave|had|was|held|needed|came in) /u, '')
+
+/**
+ * More or less of what is measured, as somebody names it: "a higher bounce", "fewer clips", "cooled more".
+ * @example moreSaid({ name: 'bounce height', unit: 'cm' }, 'more') // 'a higher bounce'
+ */
+export const moreSaid = (measured: Told, way: 'more' | 'less'): string =>
+  gaveMore(measured, way)
+    .replace(/^(?:gave|had|was|held|needed|came in|reached .+(?=earlier|later)) ?/u, '')
+    .replace(/ (?:than|ahead of|behind)$/u, '')
 
 const than = { more: 'than', less: 'than', same: 'as' } as const
 const ahead = { less: 'ahead of', more: 'behind', same: 'level with' } as const

@@ -1,15 +1,17 @@
 export { adjectiveForm, adjectiveWords, formsOf, type AdjectiveForm, type Degree } from './degrees'
+export { calledForm, calledForms, calledLetters, withCalled } from './called'
 export { endWords, type EndWords } from './endWords'
-export { endSaid, gaveMore, gaveMost, measureWent, type Comparative } from './gave'
+export { endSaid, gaveMore, gaveMost, measureWent, moreSaid, type Comparative } from './gave'
 export { extraSaid, levelSaid, valueSaid } from './levelSaid'
 export { levelGaveMore, levelGaveMost, saysWhere } from './levelsGave'
 export { nounOf } from './nounOf'
 export { predicateOf } from './predicate'
-export { moreOf, trendPhrase } from './trendPhrase'
+export { moreChanged, moreOf, trendPhrase } from './trendPhrase'
 export {
   comparativePhrase,
   correlative,
   superlativePhrase,
+  hasOwnWords,
   wordsFor,
   type VariableWords,
 } from './variableWords'

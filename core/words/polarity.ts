@@ -1,6 +1,7 @@
 import { stem } from '../catalogue'
 import type { Measured, Plan } from '../plan'
 import { unitDefinition } from '../quantity'
+import { calledSign } from './called'
 import { endOf, type ScaleName } from './scales'
 
 /** What more of something is: 1 where a word says that there is more, −1 where less. */
@@ -70,8 +71,8 @@ export function scalesOf(name: string, unit: Plan['changed']['unit']): ScaleName
  * Whether an adjective says that there is more of what is changed, or less.
  * @example changedSign(plan.changed, 'low') // -1
  */
-export const changedSign = ({ name, unit }: Plan['changed'], adjective: string): Sign | null =>
-  endOf(adjective, scalesOf(name, unit))
+export const changedSign = ({ name, unit, called }: Plan['changed'], adjective: string): Sign | null =>
+  calledSign(called, adjective) ?? endOf(adjective, scalesOf(name, unit))
 
 /**
  * Whether an adjective says that there is more of what is measured, or less. Of something lost a state stands at the other end: what is
@@ -88,7 +89,10 @@ export function measuredSign(measured: Measured, adjective: string): Sign | null
     case 'word':
       return endOf(adjective, [...scalesOf(name, null), 'speed'])
   }
-  const base = / lost$/.test(name) ? name.replace(/^share of | lost$/g, '') : null
+  const isLost = / lost$/.test(name)
+  const own = calledSign(measured.called, adjective)
+  if (own !== null) return isLost ? negative(own) : own
+  const base = isLost ? name.replace(/^share of | lost$/g, '') : null
   if (base !== null) {
     const ofLoss = endOf(adjective, ['size', 'amount', 'speed'])
     return ofLoss ?? negative(endOf(adjective, [...scalesOf(base, unit), 'value']))

@@ -1,4 +1,6 @@
 import type { Measured } from '../plan'
+import { calledForms } from './called'
+import { changeOf } from './change'
 import { formsOf } from './degrees'
 import { scalesOf } from './polarity'
 import { scales } from './scales'
@@ -23,7 +25,22 @@ const ofNoun: Readonly<Record<string, string>> = {
  * The adjectives of a quality that things are put in order by; null where it has none of its own.
  * @example predicateOf({ name: 'hardness', scale: { kind: 'rank', of: 4 } })?.most // 'hardest'
  */
-export function predicateOf({ name, scale }: Pick<Measured, 'name' | 'scale'>): Predicate | null {
+export function predicateOf({
+  name,
+  scale,
+  called,
+}: Pick<Measured, 'name' | 'scale' | 'called'>): Predicate | null {
+  if (!scale || scale.kind === 'rank') {
+    const own = changeOf({ name }) ? null : calledForms(called)
+    if (own)
+      return {
+        adjective: own.more.adjective,
+        more: own.more.comparative,
+        most: own.more.superlative,
+        less: own.less.comparative,
+        least: own.less.superlative,
+      }
+  }
   if (scale?.kind !== 'rank' && scale?.kind !== 'word') return null
   const noun = name.trim().toLowerCase()
   const adjective = ofNoun[noun] ?? (noun.endsWith('ness') ? noun.slice(0, -4).replace(/i$/, 'y') : '')

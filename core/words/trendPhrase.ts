@@ -1,4 +1,5 @@
 import type { Plan } from '../plan'
+import { calledForms } from './called'
 import { changeOf } from './change'
 import type { Comparative, Tense, Told } from './gave'
 import { predicateOf } from './predicate'
@@ -16,9 +17,17 @@ export function trendPhrase(
   tense: Tense = 'past',
 ): string {
   if (comparison === 'same') return sameThroughout(changed, measured, inRounds, tense)
-  const of = wordsFor(changed)
-  const lead = inRounds ? 'the later the round' : correlative(of, 'more')
+  const lead = inRounds ? 'the later the round' : moreChanged(changed)
   return `${lead}, ${moreOf(measured, comparison)}`
+}
+
+/**
+ * The first half of a trend: more of what is changed.
+ * @example moreChanged({ name: 'drop height', unit: 'cm' }) // 'the higher the drop'
+ */
+export function moreChanged(changed: Pick<Plan['changed'], 'name' | 'unit' | 'called'>): string {
+  const called = calledForms(changed.called)
+  return called ? `the ${called.more.comparative} it was` : correlative(wordsFor(changed), 'more')
 }
 
 /**

@@ -73,6 +73,15 @@ function polesOf(high: string, low: string) {
   return { more: up.comparative, most: up.superlative, less: down.comparative, least: down.superlative }
 }
 
+/**
+ * Whether a name has words of its own for more and less, so that nobody needs to be asked: heights are higher, clips are fewer.
+ * @example hasOwnWords({ name: 'gloopiness', unit: null }) // false
+ */
+export function hasOwnWords({ name, unit }: { name: string; unit: Unit | null }): boolean {
+  const words = wordsFor({ name, unit })
+  return !words.counted || words.thing !== words.noun || words.less === 'fewer'
+}
+
 /** Things of which there are more or fewer: "clips" of a number of clips, "layers of card". */
 function countedThing(noun: string, unit: Unit | null): string | null {
   const of = /^number of (.+)$/iu.exec(noun)?.[1]

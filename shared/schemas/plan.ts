@@ -13,6 +13,7 @@ import {
 } from '#core/plan'
 import { upgradePlan, ways, type WayOption } from '#core/recording'
 import { hazardIds } from '#core/catalogue'
+import { calledLetters } from '#core/words'
 import { amount, id, localId, openLine, unit, wholeNumber } from './common'
 import { distinct } from './distinct'
 import { instrumentSchema } from './instrument'
@@ -34,6 +35,7 @@ const level = object({
   picture: orNull(id),
 })
 
+const called = object({ more: openLine(calledLetters), less: openLine(calledLetters) })
 const changed = object({
   name: openLine(80),
   kind: choice('number', 'kinds'),
@@ -46,6 +48,7 @@ const changed = object({
         .messages({ 'number.greater': 'The set-up must reach further than where it starts.' }),
     }),
   ),
+  called: optional(called),
 })
 
 const levels = many(level, planLimits.levels, 'levels').custom(distinct('id'))
@@ -166,7 +169,7 @@ const planNow: AnySchema<Plan> = object({
   changed,
   levels,
   properties: many(property, planLimits.properties, 'properties').custom(distinct('id')),
-  measured: object({ name: openLine(80), unit, instrument: instrumentSchema }),
+  measured: object({ name: openLine(80), unit, instrument: instrumentSchema, called: optional(called) }),
   keptSame: many(keptSame, planLimits.keptSame, 'things to keep the same').custom(distinct('id')),
   tries: wholeNumber(0, planLimits.tries),
   practiceTries: wholeNumber(0, planLimits.practiceTries),

@@ -1,6 +1,7 @@
 import {
   adjectiveForm,
   adjectiveWords,
+  calledForm,
   changedSign,
   endOf,
   measuredSign,
@@ -17,7 +18,7 @@ import { isOf } from './lessonWords'
 export function formAt(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): AdjectiveForm | null {
   const word = words[at]
   if (!word) return null
-  const form = adjectiveForm(word.normal)
+  const form = formOf(lesson, word.normal)
   const isKnown = [fillers, negations, joints, timeWords, groupWords, reachWords, shifting].some((known) =>
     known.has(word.normal),
   )
@@ -25,6 +26,10 @@ export function formAt(lesson: ParsedLesson, words: readonly ParsedWord[], at: n
   const meant = /(?:er|est|ist)$/.test(word.normal) ? meantWord(word.normal, adjectiveWords) : null
   return meant === null ? null : adjectiveForm(meant)
 }
+
+/** A word as a form of an adjective, of those that the plan names first. */
+export const formOf = ({ plan }: ParsedLesson, word: string): AdjectiveForm | null =>
+  calledForm([plan.measured.called, plan.changed.called], word) ?? adjectiveForm(word)
 
 export function degreeRole(
   lesson: ParsedLesson,

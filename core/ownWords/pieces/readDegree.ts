@@ -1,8 +1,7 @@
-import { adjectiveForm } from '../../words'
 import type { ParsedLesson } from '../lesson'
 import type { ParsedWord } from '../parsedWord'
 import { doings } from '../vocabulary'
-import { adverbForm, bestSign, degreeRole, formAt } from './degreeRole'
+import { adverbForm, bestSign, degreeRole, formAt, formOf } from './degreeRole'
 import { oneWord, type Found } from './reader'
 
 /** "As high as": the adjective between them compares. */
@@ -53,7 +52,7 @@ export function readDegree(lesson: ParsedLesson, words: readonly ParsedWord[], a
     return climbing && { length: 3, roles: [climbing, { kind: 'along' }] }
   }
   // "More bouncy" is said of the adjective behind it.
-  const next = words[at + 1] && (adjectiveForm(words[at + 1]!.normal) ?? adverbForm(words[at + 1]!.normal))
+  const next = words[at + 1] && (formOf(lesson, words[at + 1]!.normal) ?? adverbForm(words[at + 1]!.normal))
   if (form.adjective === 'much' && next?.degree === 'plain' && next.adjective !== 'much') {
     const role = degreeRole(lesson, { ...next, degree: form.degree }, words, at + 1)
     return role && { length: 2, roles: [role] }

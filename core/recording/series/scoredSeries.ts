@@ -37,10 +37,11 @@ export function scoredSeries(
     case 'rate': {
       const share = (value: number) => Number((value / Math.max(1, span)).toPrecision(3))
       const mark = share(instrument.smallestMark)
+      const { called: _ofTheReading, ...ofTheRate } = measured
       return {
         ...plan,
         measured: {
-          ...measured,
+          ...ofTheRate,
           name: `change of ${name} a ${per}`,
           instrument: {
             ...instrument,

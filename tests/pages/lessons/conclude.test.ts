@@ -83,3 +83,15 @@ it('asks once what best means, and keeps it with the plan', async ({ school, ope
   await page.getByText('fits what we found').waitFor()
   await expect.poll(async () => (await school.lesson(id)).plan.best).toBe('most')
 })
+
+it('asks once which end a word of the class’s own means, and keeps it with the plan', async ({
+  school,
+  open,
+}) => {
+  const id = await read(school)
+  const page = await open(`/lessons/${id}/conclude`)
+  await page.getByLabel('What we found out, as the class says it').fill('75 cm was boingier than 50 cm.')
+  await page.getByRole('button', { name: 'It means a higher bounce' }).click()
+  await page.getByText('fits what we found').waitFor()
+  await expect.poll(async () => (await school.lesson(id)).plan.measured.called?.more).toBe('boingier')
+})

@@ -7,9 +7,15 @@ import {
   mdiHelpCircleOutline,
 } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { asksWhatIsBest, statementWords, type CheckedPart, type OwnWordsCheck } from '#core/ownWords'
+import {
+  asksWhatIsBest,
+  asksWhichEnd,
+  statementWords,
+  type CheckedPart,
+  type OwnWordsCheck,
+} from '#core/ownWords'
 import { listed } from '#core/quantity'
-import { endSaid } from '#core/words'
+import { endSaid, moreSaid, withCalled } from '#core/words'
 import { useLesson } from '../../../stores/lesson'
 
 /** A class's own sentence, part by part: what was understood, and what the data say of it. */
@@ -37,9 +43,25 @@ const parts = computed(() =>
       reason: own ? 'We won’t check that, then.' : part.reason,
       read: readAs(part),
       asksBest: asksWhatIsBest(store.plan, part),
+      asksEnd: own || part.fit !== 'yours' || !isSaidOfReadings() ? null : asksWhichEnd(part),
     }
   }),
 )
+
+/** What a word of the class's means is kept with the plan, and asked once. */
+const remember = (word: string, end: 'more' | 'less') =>
+  store.editPlan((plan) => ({
+    ...plan,
+    measured: { ...plan.measured, called: withCalled(plan.measured.called, meant(end), word) },
+  }))
+
+const scoredName = () => store.scored.measured.name
+/** Whether what is compared is what was read, or a change of it; a word for a reading says nothing of a time or a rate. */
+const isSaidOfReadings = () => scoredName().startsWith(store.plan.measured.name)
+
+/** The word is kept for what was read: more was lost where less is left. */
+const meant = (end: 'more' | 'less') =>
+  / lost$/.test(scoredName()) ? (end === 'more' ? 'less' : 'more') : end
 
 const readAs = ({ statements }: CheckedPart) =>
   statements ? listed(statements.map((one) => statementWords(store.scored, one))) : ''
@@ -78,14 +100,27 @@ const readAs = ({ statements }: CheckedPart) =>
               >Best: {{ endSaid(store.scored.measured, end) }}</VBtn
             >
           </p>
-          <VBtn
-            v-else-if="part.fit === 'yours' && !part.statements"
-            size="x-small"
-            variant="text"
-            color="primary"
-            @click="emit('idea', part.text)"
-            >It is our idea why</VBtn
-          >
+          <template v-else>
+            <p v-if="part.asksEnd" class="row">
+              <VBtn
+                v-for="end in ['more', 'less'] as const"
+                :key="end"
+                size="x-small"
+                variant="outlined"
+                color="primary"
+                @click="remember(part.asksEnd, end)"
+                >It means {{ moreSaid(store.scored.measured, end) }}</VBtn
+              >
+            </p>
+            <VBtn
+              v-if="part.fit === 'yours' && !part.statements"
+              size="x-small"
+              variant="text"
+              color="primary"
+              @click="emit('idea', part.text)"
+              >It is our idea why</VBtn
+            >
+          </template>
         </div>
       </li>
     </ul>

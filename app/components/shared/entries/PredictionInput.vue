@@ -5,7 +5,7 @@ import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } fr
 import { levelName, orderedLevels } from '#core/plan'
 import { capital } from '#core/quantity'
 import { isInRounds } from '#core/recording'
-import { correlative, gaveMost, moreOf, nounOf, wordsFor } from '#core/words'
+import { gaveMost, moreChanged, moreOf, nounOf } from '#core/words'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../../stores/lesson'
 
@@ -30,9 +30,7 @@ const question = computed(() => {
   const most = store.scored.best === 'least' ? 'least' : 'most'
   switch (format.value) {
     case 'direction':
-      return isInRounds(store.plan)
-        ? 'The later the round…'
-        : `${capital(correlative(wordsFor(changed), 'more'))}…`
+      return isInRounds(store.plan) ? 'The later the round…' : `${capital(moreChanged(changed))}…`
     case 'choice':
       return `Which ${gaveMost(measured, most, 'future')}?`
     case 'order':
