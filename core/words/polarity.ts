@@ -2,6 +2,7 @@ import { stem } from '../catalogue'
 import type { Measured, Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { calledSign } from './called'
+import { qualitiesOf } from './nouns'
 import { endOf, type ScaleName } from './scales'
 
 /** What more of something is: 1 where a word says that there is more, −1 where less. */
@@ -60,11 +61,14 @@ const byDimension: Partial<Record<ReturnType<typeof unitDefinition>['dimension']
 export function scalesOf(name: string, unit: Plan['changed']['unit']): ScaleName[] {
   const words = name.toLowerCase().split(/[^\p{L}]+/u)
   const named = byNoun.flatMap(([pattern, of]) => (words.some((word) => pattern.test(word)) ? of : []))
+  const ofNouns = named.length > 0 ? [] : words.flatMap((word) => qualitiesOf(stem(word), unit))
   const dimension = unit === null ? undefined : unitDefinition(unit).dimension
   const ofUnit = (dimension && byDimension[dimension]) ?? []
   const lengths: ScaleName[] =
-    dimension === 'length' && named.length === 0 ? ['height', 'length', 'distance', 'width', 'depth'] : []
-  return [...new Set([...general, ...named, ...ofUnit, ...lengths])]
+    dimension === 'length' && named.length + ofNouns.length === 0
+      ? ['height', 'length', 'distance', 'width', 'depth']
+      : []
+  return [...new Set([...general, ...named, ...ofNouns, ...ofUnit, ...lengths])]
 }
 
 /**

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { examplePlan } from '../testing/examplePlan'
 import { adjectiveForm, adjectives, changedSign, formsOf, measuredSign, verbSign } from '.'
+import { nouns, qualitiesOf } from './nouns'
 
 const { measured, changed } = examplePlan()
 const of = (name: string, changes: Partial<typeof measured> = {}) => ({ ...measured, name, ...changes })
@@ -58,4 +59,30 @@ describe('what a verb says', () => {
     ['shadow length', 'cool', null],
     ['heart beats a minute', 'slow', -1],
   ] as const)('of %s: %s', (name, verb, sign) => expect(verbSign(name, null, verb)).toBe(sign))
+})
+
+describe('nouns', () => {
+  it('are at least 150, each with a quality', () => {
+    expect(nouns.size).toBeGreaterThanOrEqual(150)
+  })
+
+  it.each([
+    ['root', 'mm', ['length']],
+    ['tower', 'cm', ['height']],
+    ['puddle', 'cm', ['width', 'depth']],
+    ['dough', 'g', ['mass']],
+    ['magnet', 'count', ['strength']],
+    ['puddle', 'g', []],
+    ['tower', null, []],
+  ] as const)('%s in %s has %j', (noun, unit, qualities) =>
+    expect(qualitiesOf(noun, unit)).toEqual(qualities),
+  )
+
+  it('say which adjectives compare, where no other word of the name does', () => {
+    const { measured } = examplePlan()
+    expect(measuredSign({ ...measured, name: 'root', unit: 'mm' }, 'long')).toBe(1)
+    expect(measuredSign({ ...measured, name: 'root', unit: 'mm' }, 'high')).toBe(1)
+    expect(measuredSign({ ...measured, name: 'root', unit: 'mm' }, 'deep')).toBe(null)
+    expect(measuredSign({ ...measured, name: 'depth of the root', unit: 'mm' }, 'deep')).toBe(1)
+  })
 })
