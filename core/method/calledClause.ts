@@ -7,7 +7,7 @@ type Variable = 'changed' | 'measured'
 const ends = ['more', 'less'] as const
 
 /**
- * "More of the gloopiness is called gloopier, less of it runnier.", for a variable whose name alone doesn't say it.
+ * "More of the gloop is called gloopier, less of it runnier.", for a variable whose name alone doesn't say it.
  * @example calledClause(plan, 'measured') // [] of a bounce height, which is higher or lower
  */
 export function calledClause(plan: Plan, variable: Variable): MethodSentence {

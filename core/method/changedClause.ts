@@ -1,13 +1,5 @@
 import type { Vocabulary } from '../class'
-import {
-  fittingPrediction,
-  guessChanged,
-  levelName,
-  levelsText,
-  orderedLevels,
-  planLimits,
-  type Plan,
-} from '../plan'
+import { fittingPrediction, guessChanged, levelName, orderedLevels, planLimits, type Plan } from '../plan'
 import { withAim, withRounds, type Aim } from '../variables'
 import { isInRounds } from '../recording'
 import { listed } from '../quantity'
@@ -101,9 +93,8 @@ export function levelsSaid(plan: Pick<Plan, 'changed' | 'levels'>): string {
 
 /** "20, 40 and 60 cm": the unit is said once. */
 function numbersListed(plan: Pick<Plan, 'changed' | 'levels'>, names: string[]): string {
-  const all = levelsText(plan).split(' ')
-  const symbol = names[0]!.includes(' ') ? ` ${all.at(-1)}` : ''
-  return listed(names.map((name) => name.split(' ')[0]!)) + symbol
+  const unit = / (\D+)$/u.exec(names.at(-1)!)?.[0] ?? ''
+  return listed(names.map((name) => name.replace(/ \D+$/u, ''))) + unit
 }
 
 function roundsWord(plan: Plan): MethodWord {

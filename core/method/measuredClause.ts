@@ -1,9 +1,10 @@
-import { fromCupboard, instrumentFor, readsIn, type CupboardInstrument } from '../instrument'
+import { fromCupboard, type CupboardInstrument } from '../instrument'
 import { asksForBest } from '../fair'
 import { type Plan, type RecordingKind } from '../plan'
 import { namedMeasured, withAim } from '../variables'
 import { isInRounds, usesInstrument, wayOf, ways } from '../recording'
-import { unitDefinition, units, type Unit } from '../quantity'
+import { unitDefinition, units } from '../quantity'
+import { inUnit } from './inUnit'
 import { articleBefore } from './named'
 import { asUnjudged, optionWords } from './optionWords'
 import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWord } from './word'
@@ -118,18 +119,10 @@ function unitWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
     choiceOf(
       unit,
       [...near, ...others].map((one) => [one, unitDefinition(one).spoken] as const),
-      (before, chosen) => withUnit(before, chosen, cupboard),
+      (before, chosen) => inUnit(before, chosen, cupboard),
     ),
     { chosen: unit !== instrument.unit },
   )
-}
-
-/** A unit that the instrument does not read brings one that does. */
-function withUnit(plan: Plan, unit: Unit, cupboard: readonly CupboardInstrument[]): Plan {
-  const { measured } = plan
-  if (readsIn(measured.instrument, unit)) return { ...plan, measured: { ...measured, unit } }
-  const fitting = instrumentFor(unit, measured.instrument, cupboard)
-  return { ...plan, measured: { ...measured, unit, instrument: fitting ?? measured.instrument } }
 }
 
 function instrumentWord(plan: Plan, { cupboard }: MethodContext): MethodWord {

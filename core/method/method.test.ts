@@ -5,6 +5,7 @@ import { blankPlan, usualWays, type Plan } from '../plan'
 import { withAim } from '../variables'
 import { ways } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
+import { inUnit } from './inUnit'
 import {
   articleBefore,
   choiceEffects,
@@ -207,11 +208,11 @@ describe('what a choice would do', () => {
 })
 
 describe('what more and less of something are called', () => {
-  const gloopy = examplePlan({ measured: { ...examplePlan().measured, name: 'gloopiness' } })
+  const gloopy = examplePlan({ measured: { ...examplePlan().measured, name: 'gloop' } })
 
   it('is asked only where the name doesn’t say it', () => {
     expect(wordOf(examplePlan(), 'measuredMore')).toBe(undefined)
-    expect(wordOf(gloopy, 'measuredMore')).toMatchObject({ text: 'more gloopiness', silent: true })
+    expect(wordOf(gloopy, 'measuredMore')).toMatchObject({ text: 'more gloop', silent: true })
     expect(methodText(gloopy, context())).not.toContain('is called')
   })
 
@@ -222,9 +223,43 @@ describe('what more and less of something are called', () => {
     }
     const said = put(put(gloopy, 'measuredMore', 'gloopier'), 'measuredLess', 'runnier')
     expect(said.measured.called).toEqual({ more: 'gloopier', less: 'runnier' })
-    expect(methodText(said, context())).toContain(
-      'More of the gloopiness is called gloopier, less of it runnier.',
-    )
+    expect(methodText(said, context())).toContain('More of the gloop is called gloopier, less of it runnier.')
     expect(put(put(said, 'measuredMore', ''), 'measuredLess', '').measured).toEqual(gloopy.measured)
+  })
+})
+
+describe('a plan in another unit', () => {
+  const plan = examplePlan({ expected: { first: 14, last: 56, apart: 4 } })
+
+  it('brings an instrument that reads in it, and expects as much as before', () => {
+    const inInches = inUnit(plan, 'in', instrumentCupboard)
+    expect(inInches.measured.instrument).toMatchObject({ name: 'yardstick', unit: 'in' })
+    expect(inInches.expected).toEqual({ first: 5.51, last: 22, apart: 1.57 })
+    expect(inUnit(inInches, 'cm', instrumentCupboard).measured.instrument.name).toBe('metre stick')
+  })
+
+  it('keeps an instrument that reads in it', () => {
+    expect(inUnit(plan, 'mm', instrumentCupboard).measured.instrument.name).toBe('metre stick')
+    expect(inUnit(plan, 'mm', instrumentCupboard).expected).toEqual({ first: 140, last: 560, apart: 40 })
+  })
+
+  it('converts degrees with their offset, but a change of degrees without it', () => {
+    const warm = {
+      ...plan,
+      measured: { ...plan.measured, name: 'temperature', unit: 'C' as const },
+      expected: { first: 10, last: 20, apart: 1 },
+    }
+    expect(inUnit(warm, 'F', instrumentCupboard).expected).toEqual({ first: 50, last: 68, apart: 1.8 })
+    const cooling = {
+      ...warm,
+      recording: { kind: 'intervals' as const, minutes: [0, 10], score: 'lost' as const },
+    }
+    expect(inUnit(cooling, 'F', instrumentCupboard).expected).toEqual({ first: 18, last: 36, apart: 1.8 })
+  })
+
+  it('lists levels in fractions', () => {
+    const half = { ...plan, changed: { ...plan.changed, unit: 'in' as const } }
+    const levels = [0.5, 1, 1.5].map((value, index) => ({ ...plan.levels[index]!, value }))
+    expect(levelsSaid({ ...half, levels })).toBe('1/2, 1 and 1 1/2 inches')
   })
 })

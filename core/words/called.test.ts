@@ -7,7 +7,7 @@ import { hasOwnWords } from './variableWords'
 import { kindsPlan } from '../testing/examplePlan'
 
 const called = { more: 'gloopier, stickier', less: 'runnier' }
-const glue = { name: 'gloopiness', unit: 'count' as const, called }
+const glue = { name: 'gloop', unit: 'count' as const, called }
 
 describe('an adjective that a plan names', () => {
   it.each([
@@ -38,8 +38,8 @@ describe('an adjective that a plan names', () => {
     expect(measuredSign({ ...measured, name: 'brightness', called: dim }, 'bright')).toBe(-1)
     expect(changedSign({ ...changed, name: 'brightness', called: dim }, 'dim')).toBe(1)
     // What is warmer has lost less warmth.
-    const gloopinessLost = { ...measured, name: 'gloopiness lost', called }
-    expect(measuredSign(gloopinessLost, 'runny')).toBe(1)
+    const gloopLost = { ...measured, name: 'gloop lost', called }
+    expect(measuredSign(gloopLost, 'runny')).toBe(1)
   })
 
   it('takes one more word for an end', () => {
@@ -54,9 +54,7 @@ describe('sentences', () => {
     expect(gaveMost(glue, 'most')).toBe('was the gloopiest')
     expect(gaveMore(glue, 'less')).toBe('was runnier than')
     expect(calledForms({ more: 'gloopier', less: '' })).toBe(null)
-    expect(gaveMost({ ...glue, called: { more: 'gloopier', less: '' } }, 'most')).toBe(
-      'gave the most gloopiness',
-    )
+    expect(gaveMost({ ...glue, called: { more: 'gloopier', less: '' } }, 'most')).toBe('gave the most gloop')
   })
 
   it('say it of what is changed, too', () => {
@@ -73,8 +71,15 @@ describe('sentences', () => {
     )
   })
 
+  it('say a quality as its adjective', () => {
+    const bounciness = { name: 'bounciness', unit: 'cm' as const }
+    expect(gaveMost(bounciness, 'most')).toBe('was the bounciest')
+    expect(hasOwnWords(bounciness)).toBe(true)
+    expect(gaveMost({ name: 'thickness', unit: 'mm' as const }, 'most')).toBe('gave the greatest thickness')
+  })
+
   it('know which names need no asking', () => {
-    const asked = ['gloopiness', 'rust', 'wobble'].map((name) => hasOwnWords({ name, unit: 'count' }))
+    const asked = ['gloop', 'rust', 'wobble'].map((name) => hasOwnWords({ name, unit: 'count' }))
     const known = ['bounce height', 'number of clips', 'pulling force', 'amount of light'].map((name) =>
       hasOwnWords({ name, unit: 'cm' }),
     )

@@ -41,8 +41,9 @@ export function predicateOf({
         least: own.less.superlative,
       }
   }
-  if (scale?.kind !== 'rank' && scale?.kind !== 'word') return null
   const noun = name.trim().toLowerCase()
+  const isOfThing = !scale && /^(?!thick)\p{L}+ness$/u.test(noun)
+  if (!isOfThing && scale?.kind !== 'rank' && scale?.kind !== 'word') return null
   const adjective = ofNoun[noun] ?? (noun.endsWith('ness') ? noun.slice(0, -4).replace(/i$/, 'y') : '')
   const own = scalesOf(name, null).map((one) => scales[one])
   const scaleOf = [...own, ...Object.values(scales)].find(({ more }) => more.has(adjective))

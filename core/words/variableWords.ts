@@ -1,6 +1,7 @@
 import type { Unit } from '../quantity'
 import { formsOf } from './degrees'
 import { nounOf } from './nounOf'
+import { predicateOf } from './predicate'
 
 /** The words in which a sentence says that there is more or less of a variable. */
 export interface VariableWords {
@@ -75,10 +76,11 @@ function polesOf(high: string, low: string) {
 
 /**
  * Whether a name has words of its own for more and less, so that nobody needs to be asked: heights are higher, clips are fewer.
- * @example hasOwnWords({ name: 'gloopiness', unit: null }) // false
+ * @example hasOwnWords({ name: 'gloop', unit: null }) // false
  */
 export function hasOwnWords({ name, unit }: { name: string; unit: Unit | null }): boolean {
   const words = wordsFor({ name, unit })
+  if (predicateOf({ name })) return true
   return !words.counted || words.thing !== words.noun || words.less === 'fewer'
 }
 

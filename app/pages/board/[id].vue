@@ -69,7 +69,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
   <VMain class="board">
     <template v-if="store.lesson && store.lesson.id === id">
       <header>
-        <h1>{{ store.plan.question || store.plan.title }}</h1>
+        <BoardQuestion :question="store.plan.question || store.plan.title" />
         <span v-if="lost" class="cut">connecting again…</span>
         <VBtnToggle :model-value="face" mandatory variant="text" color="secondary" class="faces">
           <VBtn
@@ -161,11 +161,6 @@ header {
   display: flex;
   align-items: flex-start;
   gap: 20px;
-}
-
-h1 {
-  font-size: var(--board-title);
-  flex: 1;
 }
 
 /* Above the question, which keeps its room. */

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Expectation } from '#core/plan'
-import { unitDefinition } from '#core/quantity'
+import { printPlain, withUnit } from '#core/quantity'
 import { scoredPlan } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
 
@@ -13,7 +13,6 @@ const answers = ref<Record<keyof Expectation, number | null>>(unanswered)
 /** On the scale of the scores as they are planned, which is what a class compares. */
 const scored = computed(() => scoredPlan(store.plan))
 const unit = computed(() => scored.value.measured.unit)
-const symbol = computed(() => unitDefinition(unit.value).symbol)
 const mark = computed(() => resolutionOf(scored.value).mark)
 /** Once answered, the questions make room for what came of them. */
 const asking = ref(store.plan.expected === null)
@@ -33,7 +32,7 @@ watch(
 )
 
 function show(value: number): string {
-  return String(Number(value.toPrecision(4)))
+  return printPlain(Number(value.toPrecision(4)), unit.value)
 }
 
 function answer(key: keyof Expectation, value: number | null) {
@@ -46,9 +45,8 @@ function answer(key: keyof Expectation, value: number | null) {
 
 <template>
   <p v-if="ends && !asking && store.plan.expected" class="small soft">
-    Expecting {{ show(store.plan.expected.first) }} to
-    {{ `${show(store.plan.expected.last)} ${symbol}`.trimEnd() }}, tries
-    {{ `${show(store.plan.expected.apart)} ${symbol}`.trimEnd() }} apart.
+    Expecting {{ show(store.plan.expected.first) }} to {{ withUnit(show(store.plan.expected.last), unit) }},
+    tries {{ withUnit(show(store.plan.expected.apart), unit) }} apart.
     <VBtn size="x-small" variant="text" color="primary" @click="asking = true">Change</VBtn>
   </p>
   <div v-else-if="ends" class="fields">
