@@ -6,6 +6,7 @@ import { slotKey } from '../core/record'
 import { normalRandom, seededRandom } from '../core/random'
 import { starters, type Starter } from '../starters'
 import type { Figure } from './figure'
+import { swappedMoments } from './swappedMoments'
 
 const groupIds = Array.from({ length: 6 }, (_, index) => `g${index}`)
 const lessons = 60
@@ -45,6 +46,7 @@ interface Slip {
 
 /** What names such a slip when it is asked about. */
 const named: Partial<Record<Slip['kind'], RegExp>> = {
+  misread: /one mark worth/u,
   misplaced: /belong to|your last one/u,
   repeated: /belong to|your last one/u,
   tenfold: /Is it/u,
@@ -97,7 +99,7 @@ const told = {
 export async function entries(): Promise<Figure[]> {
   const none = () => ({ made: 0, noticed: 0, named: 0 })
   const counts = { swapped: none(), misread: none(), misplaced: none(), repeated: none(), tenfold: none() }
-  let [clean, asked] = [0, 0]
+  let [clean, asked, typed, questioned] = [0, 0, 0, 0]
   let worst = { share: 0, id: '' }
   for (const [index, starter] of readOnce.entries()) {
     let askedHere = 0
@@ -114,6 +116,7 @@ export async function entries(): Promise<Figure[]> {
       let questions = 0
       all.forEach((score, place) => {
         const before = all.slice(0, place)
+        typed++
         if (hintsFor(score, score.value, before).length > 0) questions++
         const sd = Math.max(starter.expected.trySpread * starter.expected.values[score.levelId]!, 1e-9)
         if (before.filter((one) => one.levelId === score.levelId).length < 2) return
@@ -126,6 +129,7 @@ export async function entries(): Promise<Figure[]> {
         }
       })
       clean++
+      questioned += questions
       if (questions > 0) {
         asked++
         askedHere++
@@ -142,8 +146,15 @@ export async function entries(): Promise<Figure[]> {
     note: `${counts[kind].made} slips of more than 4 sd with two readings to compare with`,
   })
   return [
+    ...swappedMoments(),
     noticed('swapped', 'swapped digits', 60),
-    noticed('misread', 'misread marks', 50),
+    noticed('misread', 'misread marks', 60),
+    {
+      name: 'misread marks named',
+      value: (100 * counts.misread.named) / counts.misread.made,
+      unit: '%',
+      goal: { least: 40 },
+    },
     ...(['misplaced', 'repeated', 'tenfold'] as const).flatMap((kind): Figure[] => [
       noticed(kind, told[kind], 60),
       {
@@ -154,11 +165,11 @@ export async function entries(): Promise<Figure[]> {
       },
     ]),
     {
-      name: 'clean lessons with a question on entry, every starter',
-      value: (100 * asked) / clean,
+      name: 'clean entries with a question, every starter',
+      value: (100 * questioned) / typed,
       unit: '%',
-      goal: { most: 10 },
-      note: `most in ${worst.id}: ${worst.share.toFixed(0)} %`,
+      goal: { most: 1 },
+      note: `${((100 * asked) / clean).toFixed(0)} % of the lessons; most in ${worst.id}: ${worst.share.toFixed(0)} %`,
     },
   ]
 }

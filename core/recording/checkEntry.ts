@@ -13,14 +13,21 @@ import {
   type Unit,
 } from '../quantity'
 import { expectedReading, type ExpectedReading } from './expectedReading'
+import {
+  alike,
+  apartAt,
+  caution,
+  explains,
+  explainsRoughly,
+  fitsMuchBetter,
+  middleOf,
+  ofMiscountedMarks,
+  ofSlips,
+} from './explains'
 import { fixingCauses, misreadings } from './likelySlips'
 import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
 import { comparisonOf } from './comparisonOf'
-
-/** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
-const apartAt = { explained: 3.3, elsewhere: 4, unexplained: 5.4 }
-/** What explains a slip must bring the value this near. */
-const nearEnough = 2
+import { numberOf } from './numberOf'
 
 /**
  * Reads what was typed for one try and compares it with the instrument's scale, with what the group may be expected to read,
@@ -107,7 +114,7 @@ function scaleHints(value: number, { measured, rounding }: Plan): EntryHint[] {
 function slipHint(
   value: number,
   plan: Plan,
-  { slot, others, inRounds = false }: EntryContext,
+  { slot, others, row, inRounds = false }: EntryContext,
 ): EntryHint | null {
   const { unit } = plan.measured
   const { mark } = resolutionOf(plan)
@@ -115,6 +122,14 @@ function slipHint(
   const comparison = comparisonOf(plan, [], 1, { sideBySide: false, inRounds })
   const expected = expectedReading(comparison, others, slot)
   const here = others.filter((one) => one.levelId === slot.levelId).map((one) => one.value)
+  const usual = expected?.value ?? (here.length < 2 ? null : middleOf(here))
+  const turned = usual === null ? null : swappedWith(value, plan, usual, slot, row)
+  if (turned)
+    return {
+      code: 'stands-apart',
+      message: `${nearWords(expected?.by ?? 'level', show(usual!))} Look again: ${turned}`,
+      suggestion: null,
+    }
   const fixed = fixingCauses(value, plan).find(
     ({ meant }) =>
       alike(meant, expected?.value ?? middleOf(here)) &&
@@ -131,7 +146,9 @@ function slipHint(
   if (!expected) return null
   const away = Math.abs(value - expected.value) / expected.spread
   const near = nearWords(expected.by, show(expected.value))
-  const misread = misreadings(value, plan).find(({ meant }) => explains(value, meant, expected))
+  const misread = misreadings(value, plan).find(({ meant, ofMarks }) =>
+    explains(value, meant, expected, ofMarks ? ofMiscountedMarks : ofSlips),
+  )
   if (misread)
     return { code: 'stands-apart', message: `${near} Look again: ${misread.ask}`, suggestion: null }
   const elsewhere = otherPlace(value, plan, expected, comparison, others, slot)
@@ -149,6 +166,26 @@ const nearWords = (by: ExpectedReading['by'], middle: string) =>
   by === 'level'
     ? `The others are near ${middle}.`
     : `Going by the other levels, it should be near ${middle}.`
+
+/** In longer rows a neighbour's number may well be the right one. */
+const momentsToSwap = 3
+
+/** What was read at another moment of the same try fits here, and what is typed doesn't: the two may have changed places. */
+function swappedWith(
+  value: number,
+  plan: Plan,
+  usual: number,
+  { moment, tryNumber }: Slot,
+  row: EntryContext['row'],
+): string | null {
+  const own = row.filter((one) => one.tryNumber === tryNumber && one.moment !== moment)
+  if (own.length >= momentsToSwap) return null
+  const other = own.find((one) => {
+    const read = numberOf(plan, one)
+    return read !== null && fitsMuchBetter(value, read, usual, resolutionOf(plan).mark)
+  })
+  return other ? `has it changed places with “${other.moment}”?` : null
+}
 
 /** What fits another level of the same group may stand in the wrong place, or be the last number once more. */
 function otherPlace(
@@ -176,39 +213,4 @@ function otherPlace(
 function nameOf(plan: Plan, levelId: string): string {
   const level = plan.levels.find((one) => one.id === levelId)
   return level ? levelName(plan, level) : 'another place'
-}
-
-/** A spread that rests on few readings may be far too small; so much further away must a reading lie to be asked about. */
-function caution(freedom: number): number {
-  return Math.exp(5 / freedom)
-}
-
-/** The value lies apart, and what was meant lies with what is expected. */
-function explains(
-  value: number,
-  meant: number,
-  { value: middle, spread, freedom }: ExpectedReading,
-): boolean {
-  const apart = Math.abs(value - middle) > apartAt.explained * caution(freedom) * spread
-  return apart && Math.abs(meant - middle) <= nearEnough * spread
-}
-
-/** Within half as much again: a slip of x10 explains what is ten times off, not what is five times off. */
-function alike(meant: number, middle: number): boolean {
-  return meant / middle > 1 / 1.5 && meant / middle < 1.5
-}
-
-/** With too few readings for a spread: what was meant lies within the others, widened by a quarter, and the value outside of twice that. */
-function explainsRoughly(value: number, meant: number, here: readonly number[], mark: number): boolean {
-  if (here.length < 2) return false
-  const slack = Math.max(Math.abs(middleOf(here)) / 4, 2 * mark)
-  const fits = (amount: number, allowance: number) =>
-    amount >= Math.min(...here) - allowance && amount <= Math.max(...here) + allowance
-  return fits(meant, slack) && !fits(value, 2 * slack)
-}
-
-function middleOf(values: readonly number[]): number {
-  if (values.length === 0) return NaN
-  const sorted = [...values].sort((a, b) => a - b)
-  return sorted[sorted.length >> 1]!
 }

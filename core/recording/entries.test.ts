@@ -1,9 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkEntry, derivedValue, expectedReading, comparisonOf, type CheckedEntry } from '.'
+import {
+  checkEntry,
+  derivedValue,
+  expectedReading,
+  comparisonOf,
+  contextOf,
+  wayOf,
+  type CheckedEntry,
+} from '.'
 import { misreadings } from './likelySlips'
 import type { Score } from '../evidence'
-import { examplePlan } from '../testing/examplePlan'
+import type { Entry } from '../record'
+import { entry } from '../testing/exampleEntries'
+import { balance } from '../testing/exampleNames'
+import { examplePlan, kindsPlan } from '../testing/examplePlan'
 
 const plan = examplePlan()
 const slot = { groupId: 'leaf', levelId: 'h40', tryNumber: 1, moment: '' }
@@ -244,5 +255,37 @@ describe('derivedValue', () => {
         },
       ),
     )
+  })
+})
+
+describe('two moments of a try', () => {
+  const towels = kindsPlan(['napkin', 'plain'], {
+    recording: {
+      kind: 'before-after',
+      moments: ['dry', 'wet'],
+      stand: 'in-turn',
+      container: 'none',
+      change: 'gained',
+      compare: 'amount',
+    },
+    measured: { ...plan.measured, name: 'mass', unit: 'g', instrument: balance },
+    tries: 2,
+  })
+  const [napkin] = towels.levels
+  const at = (groupId: string, moment: string, value: number) =>
+    entry({ groupId, levelId: napkin!.id, moment, value })
+  const others = ['bell', 'key', 'moon'].flatMap((group) => [at(group, 'dry', 1), at(group, 'wet', 6)])
+  const check = (moment: string, typed: string, counted: Entry[]) => {
+    const slot = { groupId: 'leaf', levelId: napkin!.id, tryNumber: 1, moment }
+    const checked = wayOf(towels).check(towels, typed, contextOf(towels, counted, slot))
+    return checked.state === 'value' ? checked.hints.map(({ message }) => message).join(' ') : ''
+  }
+
+  it('that may have changed places are asked about, and only those', () => {
+    expect(check('wet', '1', [...others, at('leaf', 'dry', 6)])).toContain(
+      'has it changed places with “dry”?',
+    )
+    expect(check('wet', '5', [...others, at('leaf', 'dry', 1)])).toBe('')
+    expect(check('wet', '60', [...others, at('leaf', 'dry', 1)])).toContain('a nought too many')
   })
 })

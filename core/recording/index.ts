@@ -39,7 +39,7 @@ export {
   startMoment,
 } from './series/moments'
 export { timedReading } from './timedReading'
-export { numberOf, valueField } from './numberPerTry'
+export { numberOf, valueField } from './numberOf'
 export { contextOf, scoresOf } from './scoresOf'
 export { classRows } from './classRows'
 export { setUps, type SetUp } from './setUps'

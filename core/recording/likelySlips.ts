@@ -40,6 +40,7 @@ function otherUnits(unit: Unit): [from: Unit, cause: string][] {
 export interface Misreading {
   meant: number
   ask: string
+  ofMarks?: boolean
 }
 
 /**
@@ -78,6 +79,7 @@ function marksMiscounted(value: number, { unit, instrument }: Plan['measured']):
     .filter((times) => beyond * times < instrument.numberedEvery)
     .map((times) => ({
       meant: convertUnit(number + beyond * times, instrument.unit, unit),
+      ofMarks: true,
       ask: 'how much is one mark worth beyond the last number?',
     }))
 }

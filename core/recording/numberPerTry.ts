@@ -1,16 +1,14 @@
 import type { Score } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { levelsForGroup, type Plan } from '../plan'
-import { convertUnit, printReading, printReadingIn } from '../quantity'
+import { printReading, printReadingIn } from '../quantity'
 import type { Entry, Slot } from '../record'
 import { checkEntry } from './checkEntry'
 import type { CheckedEntry, EntryContext } from './checkedEntry'
 import { derivedValue } from './derivedValue'
+import { numberOf, valueField } from './numberOf'
 import { plainWay } from './plainWay'
 import type { Column, FieldDefinition, Understood, Way } from './way'
-
-/** The one field of a way that takes one number for each try. */
-export const valueField = 'value'
 
 /** The parts of a way that takes one number for each try of a level: what they share is kept here once. */
 export const numberPerTry = {
@@ -101,20 +99,4 @@ function asReadWith(plan: Plan, readWith: Entry['readWith']): Plan {
   return readWith === null || readWith.unit === plan.measured.unit
     ? plan
     : { ...plan, measured: { ...plan.measured, unit: readWith.unit } }
-}
-
-/**
- * The number of an entry in the unit that the plan measures in now, whatever it was read in; null where nothing
- * was read.
- * @example numberOf(plan, { ...entry, readWith: { instrument: 'ruler', unit: 'mm', mark: 1 } }) // 1.3
- */
-export function numberOf(
-  { measured }: Pick<Plan, 'measured'>,
-  { fields, readWith }: Pick<Entry, 'fields' | 'readWith'>,
-): number | null {
-  const value = fields[valueField]?.value
-  if (typeof value !== 'number') return null
-  return readWith === null || readWith.unit === measured.unit
-    ? value
-    : Number(convertUnit(value, readWith.unit, measured.unit).toPrecision(12))
 }

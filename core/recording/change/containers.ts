@@ -1,7 +1,7 @@
 import type { Plan } from '../../plan'
 import { unitDefinition, withoutDust } from '../../quantity'
 import type { Entry, Slot } from '../../record'
-import { numberOf } from '../numberPerTry'
+import { numberOf } from '../numberOf'
 import type { ReadRow } from '../way'
 
 /** How the mass or volume of a container is kept out of what is read. */

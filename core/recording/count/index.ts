@@ -1,6 +1,7 @@
 import { withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
-import { numberOf, numberPerTry, valueField } from '../numberPerTry'
+import { numberOf, valueField } from '../numberOf'
+import { numberPerTry } from '../numberPerTry'
 import type { Way } from '../way'
 import { oneByOne } from '../wayNeeds'
 import { working } from '../working'

@@ -1,6 +1,6 @@
 import { orderedLevels, type Level, type Plan } from '../../plan'
 import type { Entry, Slot } from '../../record'
-import { valueField } from '../numberPerTry'
+import { valueField } from '../numberOf'
 import { growOrder } from './insertion'
 import type { Found } from './relation'
 

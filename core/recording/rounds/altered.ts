@@ -1,4 +1,4 @@
-import { valueField } from '../numberPerTry'
+import { valueField } from '../numberOf'
 import type { Entry } from '../../record'
 
 /** The field that says what was altered before a round. */

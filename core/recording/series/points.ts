@@ -1,7 +1,7 @@
 import { mean } from 'simple-statistics'
 import type { Plan } from '../../plan'
 import type { Entry } from '../../record'
-import { numberOf } from '../numberPerTry'
+import { numberOf } from '../numberOf'
 import type { Curve, CurvePoint } from '../way'
 import { atField, plannedAt, positionOf } from './moments'
 

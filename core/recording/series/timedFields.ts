@@ -1,5 +1,5 @@
 import type { Entry } from '../../record'
-import { valueField } from '../numberPerTry'
+import { valueField } from '../numberOf'
 import type { Understood } from '../way'
 import { atField, startMoment } from './moments'
 import { readTime, timeTypedWith } from './timeTyped'

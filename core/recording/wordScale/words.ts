@@ -1,7 +1,7 @@
 import type { Plan, WordsRecording } from '../../plan'
 import type { Entry } from '../../record'
 import type { FieldChoice } from '../way'
-import { valueField } from '../numberPerTry'
+import { valueField } from '../numberOf'
 
 /** What a plan of words says. */
 export const wordsOf = (plan: Pick<Plan, 'recording'>): WordsRecording => plan.recording as WordsRecording
