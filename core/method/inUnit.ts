@@ -27,7 +27,8 @@ function expectedIn(plan: Plan, expected: Expectation, unit: Unit): Expectation 
   const isConvertible =
     measured.unit === before && unitDefinition(before).dimension === unitDefinition(unit).dimension
   if (!isConvertible) return expected
-  const rounded = (value: number) => Number(value.toPrecision(3))
+  const rounded = (value: number) =>
+    unit === 'in' && value > 1 ? Math.round(value * 8) / 8 : Number(value.toPrecision(3))
   const value = (amount: number) => convertUnit(amount, before, unit)
   const difference = (amount: number) => value(amount) - value(0)
   // A change of so many degrees has no offset.

@@ -234,7 +234,7 @@ describe('a plan in another unit', () => {
   it('brings an instrument that reads in it, and expects as much as before', () => {
     const inInches = inUnit(plan, 'in', instrumentCupboard)
     expect(inInches.measured.instrument).toMatchObject({ name: 'yardstick', unit: 'in' })
-    expect(inInches.expected).toEqual({ first: 5.51, last: 22, apart: 1.57 })
+    expect(inInches.expected).toEqual({ first: 5.5, last: 22, apart: 1.625 })
     expect(inUnit(inInches, 'cm', instrumentCupboard).measured.instrument.name).toBe('metre stick')
   })
 

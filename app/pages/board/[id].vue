@@ -185,6 +185,12 @@ header {
   font-size: var(--board-text);
 }
 
+/* Close together, so that the question has its room. */
+.faces :deep(.v-btn) {
+  padding-inline: 9px;
+  letter-spacing: 0;
+}
+
 .wall {
   flex: 1;
   min-height: 0;
