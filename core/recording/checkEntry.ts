@@ -27,6 +27,7 @@ import {
 import { fixingCauses, misreadings } from './likelySlips'
 import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
 import { comparisonOf } from './comparisonOf'
+import { isReadFiner, learntFrom } from './finerMarks'
 import { numberOf } from './numberOf'
 
 /**
@@ -73,20 +74,17 @@ export function checkValue(
 ): Extract<CheckedEntry<number>, { state: 'value' }> {
   const slip = context ? slipHint(value, plan, context) : null
   const onScale = scaleHints(value, plan).filter(
-    (hint) => hint.code !== 'between-marks' || !isReadFiner(value, plan, context?.others ?? []),
+    (hint) => hint.code !== 'between-marks' || !readsFiner(value, plan, context?.others ?? []),
   )
   const beyond = onScale.some((hint) => hint.code !== 'between-marks')
   return { state: 'value', value, hints: slip ? [slip, ...(beyond ? onScale : [])] : onScale }
 }
 
-/** So many readings between the marks, and the instrument shows more than its plan says. */
-const learntFrom = 2
-
 /** Whether the class reads tenths of the marks, as with a stopwatch that shows hundredths: after two of them nobody is asked again. */
-function isReadFiner(value: number, plan: Plan, others: EntryContext['others']): boolean {
+function readsFiner(value: number, plan: Plan, others: EntryContext['others']): boolean {
   const { mark } = resolutionOf(plan)
-  const isFiner = (one: number) => !isOnMark(one, mark) && isOnMark(one, mark / 10)
-  return isFiner(value) && others.filter((one) => isFiner(one.value)).length >= learntFrom
+  const finer = others.filter((one) => isReadFiner(one.value, mark))
+  return isReadFiner(value, mark) && finer.length >= learntFrom
 }
 
 /** Compares with the scale in the instrument's own unit, where its marks stand. */

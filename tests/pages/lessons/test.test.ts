@@ -101,3 +101,28 @@ it('keeps a note with its try, which counts as before', async ({ school, bounce,
     .toMatchObject({ value: 13, note: 'let go a little early', status: 'counted' })
   expect(await cell(page, 'Leaf, 25 cm, try 1').inputValue()).toBe('13')
 })
+
+it('offers finer marks once the class reads between them, and asks no more', async ({
+  school,
+  bounce,
+  open,
+}) => {
+  const page = await open(`/lessons/${bounce}/test`)
+  await page.getByRole('button', { name: 'Readings', exact: true }).click()
+  const offer = page.getByText('Some readings are finer than the marks of the metre stick in the plan.')
+  for (const [number, typed] of [
+    [1, '12.3'],
+    [2, '12.7'],
+  ] as const) {
+    expect(await offer.count()).toBe(0)
+    const field = cell(page, `Leaf, 25 cm, try ${number}`)
+    await field.fill(typed)
+    await field.press('Enter')
+    await page.getByRole('button', { name: `Keep ${typed}` }).click()
+    await expect.poll(() => school.numbers(bounce)).toHaveLength(number)
+  }
+  await offer.waitFor()
+  await page.getByRole('button', { name: 'Make a mark 0.1 cm' }).click()
+  await offer.waitFor({ state: 'detached' })
+  await expect.poll(async () => (await school.lesson(bounce)).plan.measured.instrument.smallestMark).toBe(0.1)
+})

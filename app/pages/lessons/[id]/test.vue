@@ -81,6 +81,7 @@ watch(
       Before the first reading counts, check the cautions under <b>Safe</b>. What you type until then waits
       here.
     </p>
+    <FinerMarks v-if="view === 'readings'" />
     <ContestedEntries />
     <RefusedEntries />
     <EntriesImport v-model="fromFile" />
