@@ -1,6 +1,6 @@
-import { orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
+import { looksAtVariation, orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
-import { endWords, levelGaveMore, levelGaveMost, levelSaid, trendPhrase } from '../words'
+import { endWords, levelGaveMore, levelGaveMost, levelSaid, nounOf, trendPhrase } from '../words'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
@@ -59,7 +59,9 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
     case 'order':
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
-      return `${name(answer.levelId)} will give about ${printResult(plan, answer.value)}`
+      return looksAtVariation(plan)
+        ? `the ${nounOf(plan.measured.name, plan.measured.unit)} will usually be about ${printResult(plan, answer.value)}`
+        : `${name(answer.levelId)} will give about ${printResult(plan, answer.value)}`
     case 'stretch':
       return `most of the change will happen between ${name(answer.fromId)} and ${name(answer.toId)}`
     case 'pair':
@@ -101,8 +103,9 @@ export function predictionFormat(plan: Plan): PredictionFormat {
  * @example predictionFormatsFor(plan).includes('pair') // false: a pair is of kinds
  */
 export function predictionFormatsFor(
-  plan: Pick<Plan, 'changed' | 'levels' | 'recording'>,
+  plan: Pick<Plan, 'comparison' | 'changed' | 'levels' | 'recording'>,
 ): PredictionFormat[] {
+  if (looksAtVariation(plan)) return ['number']
   const several = plan.levels.length > 2
   return [
     ...(plan.changed.kind === 'number' ? (['direction'] as const) : []),

@@ -14,17 +14,20 @@ export function resultReasons(say: ResultWords): string[] {
   return [
     ...reasonOf(judgement, say),
     stillOpen(say.evidence),
-    driftWords(say),
+    driftReason(say),
     orderCaveat(say.evidence),
   ].filter(Boolean)
 }
 
-/** Tries that climb or fall from first to last may be the finding, or what went wrong. */
-function driftWords(say: ResultWords): string {
+/**
+ * That tries climb or fall from first to last, which may be the finding, or what went wrong; empty where they don't.
+ * @example driftReason(say) // ''
+ */
+export function driftReason(say: ResultWords): string {
   const { drift, comparison } = say.evidence
   if (!drift || drift.amount < comparison.mark) return ''
   const way = drift.direction === 'rising' ? 'higher' : 'lower'
-  return `The last tries came out ${way} than first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
+  return `The last tries came out ${way} than the first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
 }
 
 /** What the looks before all tries were in do to the verdict. */

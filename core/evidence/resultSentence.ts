@@ -19,6 +19,7 @@ import { resultReasons } from './resultReason'
 import { ResultWords } from './resultWords'
 import { worthNoticing } from './noDifference'
 import type { TrendEvidence } from './trendEvidence'
+import { variationSentence } from './variationSentence'
 
 /** One honest sentence on what the data say, and why it may be said: a line each, the weightiest first. */
 export interface ResultSentence {
@@ -32,6 +33,8 @@ export interface ResultSentence {
  * @example resultSentence(plan, evidence).sentence // 'The higher the drop, the higher the bounce: about 11 cm more for every extra 20 cm.'
  */
 export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
+  const variation = variationSentence(plan, evidence)
+  if (variation) return variation
   if (evidence.results.length < 2)
     return {
       sentence: 'There is nothing to compare yet.',

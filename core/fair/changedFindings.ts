@@ -1,9 +1,11 @@
-import { newId, type Plan } from '../plan'
+import { looksAtVariation, newId, type Plan } from '../plan'
 import { cardRemedies } from './cardRemedies'
+import { onlyLookAtVariation } from './onlyLookAtVariation'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about the one thing that is changed: none, more than one, or the same as another part of the plan. */
 export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
+  if (looksAtVariation(plan) && !plan.changed.name.trim()) return []
   if (!plan.changed.name.trim())
     return [
       {
@@ -11,7 +13,10 @@ export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
         severity: 'mend',
         field: 'changed',
         reason: `Nothing is changed yet, so there is nothing to compare. Say ${words.changed}: one thing only.`,
-        remedies: cardRemedies(plan, ['could-change', 'kept-same'], 'changed', 'Change'),
+        remedies: [
+          ...cardRemedies(plan, ['could-change', 'kept-same'], 'changed', 'Change'),
+          onlyLookAtVariation,
+        ],
       },
     ]
   return [...twoThings(plan), ...alsoKeptSame(plan, words.keptSame), ...measuresItself(plan)]

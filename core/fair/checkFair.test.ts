@@ -1,5 +1,5 @@
 // Long: every finding has an example that raises it and one that does not.
-import { usualWays, type Plan } from '../plan'
+import { usualWays, withVariation, type Plan } from '../plan'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkFair } from './checkFair'
@@ -396,5 +396,32 @@ describe('rows of readings', () => {
     expect(codes(row({ expected: { first: 5, last: 5.4, apart: 1 } }))).toContain('finer-than-a-mark')
     // A change of −8 is no reading below the scale.
     expect(codes(row({ expected: { first: -8, last: 12, apart: 1 } }))).not.toContain('off-the-scale')
+  })
+})
+
+describe('a class that looks how much one setting varies', () => {
+  const varying = withVariation(examplePlan())
+  const codes = (plan: Plan) => checkFair(plan, context).findings.map((one) => one.code)
+
+  it('needs nothing changed and one setting, but many tries', () => {
+    expect(codes(varying)).not.toContain('too-few-levels')
+    const unnamed = withVariation({ ...examplePlan(), changed: { ...examplePlan().changed, name: '' } })
+    expect(codes(unnamed)).not.toContain('nothing-changed')
+    expect(unnamed.levels.map((level) => level.name)).toEqual(['our setting'])
+    expect(codes({ ...varying, tries: 3 })).toContain('too-few-tries')
+  })
+
+  it('keeps one of several settings, or compares them', () => {
+    const several = { ...varying, levels: examplePlan().levels }
+    const { remedies } = checkFair(several, context).findings.find((one) => one.code === 'several-settings')!
+    expect(remedies.map(({ label }) => label)).toEqual(['Compare them', 'Keep 20 cm'])
+    for (const one of remedies) expect(codes(one.apply(several))).not.toContain('several-settings')
+  })
+
+  it('is offered where there is only one level', () => {
+    const single = { ...examplePlan(), levels: examplePlan().levels.slice(0, 1) }
+    const { remedies } = checkFair(single, context).findings.find((one) => one.code === 'too-few-levels')!
+    const looked = remedies.find(({ label }) => label === 'Only look how much it varies')!.apply(single)
+    expect(codes(looked)).not.toContain('too-few-levels')
   })
 })

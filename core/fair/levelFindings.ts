@@ -1,4 +1,15 @@
-import { levelName, newLevel, planLimits, suggestLevel, withLevelAdded, type Level, type Plan } from '../plan'
+import {
+  levelName,
+  looksAtVariation,
+  newLevel,
+  withLevelsCompared,
+  planLimits,
+  suggestLevel,
+  withLevelAdded,
+  type Level,
+  type Plan,
+} from '../plan'
+import { onlyLookAtVariation } from './onlyLookAtVariation'
 import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about the levels: unfinished, twice the same, too few, too many, or nothing to compare with. */
@@ -57,6 +68,7 @@ function twice(plan: Plan): Finding[] {
 
 function tooFew(plan: Plan, changedWords: string): Finding[] {
   const count = plan.levels.filter((level) => finished(plan, level)).length
+  if (looksAtVariation(plan)) return count > 1 ? [severalSettings(plan)] : []
   const pattern = plan.changed.kind === 'number'
   if (count >= (pattern ? 3 : 2)) return []
   const next = suggestLevel(plan)
@@ -69,17 +81,31 @@ function tooFew(plan: Plan, changedWords: string): Finding[] {
         count < 2
           ? `A fair test compares at least two levels of ${changedWords}.`
           : 'Two levels show a difference but no pattern. A third tells whether it goes on.',
-      remedies:
-        next === null || plan.changed.name.trim() === ''
+      remedies: [
+        ...(next === null || plan.changed.name.trim() === ''
           ? []
           : [
               remedy(`Add ${levelName(plan, newLevel({ value: next }))}`, (before) => ({
                 levels: withLevelAdded(before).levels,
               })),
-            ],
+            ]),
+        ...(count === 1 ? [onlyLookAtVariation] : []),
+      ],
     },
   ]
 }
+
+/** How much something varies is seen at one setting. */
+const severalSettings = (plan: Plan): Finding => ({
+  code: 'several-settings',
+  severity: 'mend',
+  field: 'levels',
+  reason: 'How much it varies is seen at one setting. Keep one, or compare them.',
+  remedies: [
+    remedy('Compare them', withLevelsCompared),
+    remedy(`Keep ${levelName(plan, plan.levels[0]!)}`, (before) => ({ levels: before.levels.slice(0, 1) })),
+  ],
+})
 
 function tooMany(plan: Plan): Finding[] {
   if (plan.levels.length <= planLimits.levels) return []

@@ -1,4 +1,4 @@
-import { defaultsForAge, type Plan } from '../plan'
+import { defaultsForAge, looksAtVariation, triesForVariation, type Plan } from '../plan'
 import { isInRounds, wayOf } from '../recording'
 import { remedy, type FairContext, type Finding } from './finding'
 
@@ -8,6 +8,7 @@ export function triesFindings(plan: Plan, { age, ways }: FairContext): Finding[]
 }
 
 function tooFewTries(plan: Plan, usual: number): Finding[] {
+  if (looksAtVariation(plan)) return tooFewToVary(plan)
   const needed = wayOf(plan).onceIsEnough ? 1 : usual
   if (plan.tries >= needed) return []
   const none = plan.tries < 1
@@ -22,6 +23,19 @@ function tooFewTries(plan: Plan, usual: number): Finding[] {
       remedies: [
         remedy(needed === 1 ? 'Make it one try' : `Make it ${needed} tries`, () => ({ tries: needed })),
       ],
+    },
+  ]
+}
+
+function tooFewToVary({ tries }: Plan): Finding[] {
+  if (tries >= triesForVariation) return []
+  return [
+    {
+      code: tries < 1 ? 'no-tries' : 'too-few-tries',
+      severity: tries < 1 ? 'mend' : 'think',
+      field: 'tries',
+      reason: `Few tries show little of how much it varies. Take ${triesForVariation} or more.`,
+      remedies: [remedy(`Make it ${triesForVariation} tries`, () => ({ tries: triesForVariation }))],
     },
   ]
 }

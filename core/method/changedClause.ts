@@ -1,8 +1,16 @@
 import type { Vocabulary } from '../class'
-import { fittingPrediction, guessChanged, levelName, orderedLevels, planLimits, type Plan } from '../plan'
-import { withAim, withRounds, type Aim } from '../variables'
+import {
+  fittingPrediction,
+  guessChanged,
+  levelName,
+  looksAtVariation,
+  orderedLevels,
+  planLimits,
+  type Plan,
+} from '../plan'
+import { aimOf, withAim, withRounds, type Aim } from '../variables'
 import { isInRounds } from '../recording'
-import { listed } from '../quantity'
+import { capital, listed } from '../quantity'
 import { articleBefore } from './named'
 import { choiceOf, word, type MethodSentence, type MethodWord } from './word'
 
@@ -12,7 +20,10 @@ const foldAt = { levels: 7, letters: 70 }
 const aims: [Aim, string][] = [
   ['compare', 'change one thing and compare'],
   ['improve', 'improve a design in rounds'],
+  ['vary', 'change nothing, and look how much it varies'],
 ]
+
+const aimWords: Record<Aim, string> = { compare: 'change', improve: 'improve', vary: 'change nothing' }
 
 const begins: Record<Vocabulary, string> = {
   plain: '',
@@ -22,13 +33,9 @@ const begins: Record<Vocabulary, string> = {
 
 /** "We change the lamp distance: 30, 60, 90 and 120 cm." */
 export function changedClause(plan: Plan, vocabulary: Vocabulary): MethodSentence {
-  const aim = word(
-    'aim',
-    'What we do',
-    isInRounds(plan) ? 'improve' : 'change',
-    choiceOf<Aim>(isInRounds(plan) ? 'improve' : 'compare', aims, withAim),
-    { chosen: isInRounds(plan) },
-  )
+  const aim = word('aim', 'What we do', aimWords[aimOf(plan)], choiceOf<Aim>(aimOf(plan), aims, withAim), {
+    chosen: aimOf(plan) !== 'compare',
+  })
   const name = changedWord(plan)
   const before = articleBefore(plan.changed.name, 'the')
   if (isInRounds(plan))
@@ -41,6 +48,12 @@ export function changedClause(plan: Plan, vocabulary: Vocabulary): MethodSentenc
       roundsWord(plan),
       ', altering one thing each time.',
     ]
+  if (looksAtVariation(plan)) {
+    const lead: MethodSentence = ['We ', aim, ' and look how much it varies. ']
+    return plan.changed.name.trim() === ''
+      ? [...lead, 'We test ', levelsWord(plan), '.']
+      : [...lead, `${capital(before)}`, name, ' is ', levelsWord(plan), '.']
+  }
   if (vocabulary === 'plain') return ['We ', aim, ` ${before}`, name, ': ', levelsWord(plan), '.']
   return [begins[vocabulary], aim, `, is ${before}`, name, ': ', levelsWord(plan), '.']
 }

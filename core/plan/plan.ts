@@ -6,6 +6,10 @@ import type { Recording } from './recording'
 import type { ResultScale } from './resultScale'
 import type { PlanTimes } from './times'
 
+/** What a class compares: its levels, or nothing, where it looks how much one setting varies. */
+export const comparisonKinds = ['levels', 'variation'] as const
+export type ComparisonKind = (typeof comparisonKinds)[number]
+
 /** The one thing that is changed: a number with a unit, or named kinds. */
 export interface Changed {
   name: string
@@ -125,6 +129,8 @@ export interface Plan {
   recording: Recording
   /** Cards of the variables board that lie in their trays. */
   ideas: { change: Idea[]; measure: Idea[] }
+  /** What is compared: the levels with each other, where nothing else is said. */
+  comparison?: ComparisonKind
   changed: Changed
   levels: Level[]
   properties: Property[]

@@ -1,10 +1,20 @@
-import { newLevel, planLimits, type Plan } from '../plan'
+import { looksAtVariation, newLevel, planLimits, withLevelsCompared, withVariation, type Plan } from '../plan'
 import { inRounds, isInRounds, usualFor } from '../recording'
 
-/** Levels compared once each; or a design that each group alters from round to round to beat its own best. */
-export type Aim = 'compare' | 'improve'
+/**
+ * Levels compared once each; a design that each group alters from round to round to beat its own best; or one setting, to see how much it
+ * varies.
+ */
+export type Aim = 'compare' | 'improve' | 'vary'
 
 const usualRounds = 3
+
+/**
+ * What a plan aims at.
+ * @example aimOf(plan) // 'compare'
+ */
+export const aimOf = (plan: Plan): Aim =>
+  isInRounds(plan) ? 'improve' : looksAtVariation(plan) ? 'vary' : 'compare'
 
 /**
  * The plan turned to comparing levels, or to improving a design in rounds. Rounds are named levels in the
@@ -12,7 +22,9 @@ const usualRounds = 3
  * @example withAim(plan, 'improve').levels.map((level) => level.name) // ['round 1', 'round 2', 'round 3']
  */
 export function withAim(plan: Plan, aim: Aim): Plan {
-  if (isInRounds(plan) === (aim === 'improve')) return plan
+  if (aimOf(plan) === aim) return plan
+  if (aim === 'vary') return withVariation(isInRounds(plan) ? withAim(plan, 'compare') : plan)
+  if (looksAtVariation(plan)) return withAim(withLevelsCompared(plan), aim)
   if (aim === 'compare')
     return { ...plan, levels: [], recording: usualFor(plan.measured.unit), expected: null }
   return withRounds(

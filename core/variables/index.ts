@@ -1,4 +1,4 @@
-export { withAim, withRounds, type Aim } from './aim'
+export { aimOf, withAim, withRounds, type Aim } from './aim'
 export {
   addIdea,
   guessFromNames,

@@ -1,5 +1,6 @@
 import type { AnySchema } from 'joi'
 import {
+  comparisonKinds,
   planFormat,
   planLimits,
   predictionFormats,
@@ -166,6 +167,7 @@ const planNow: AnySchema<Plan> = object({
   best: orNull(choice('most', 'least')),
   recording,
   ideas: object({ change: ideas, measure: ideas }),
+  comparison: optional(choice(...comparisonKinds)),
   changed,
   levels,
   properties: many(property, planLimits.properties, 'properties').custom(distinct('id')),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { resolutionOf } from '#core/instrument'
-import { levelName, orderedLevels, type Expectation } from '#core/plan'
+import { levelName, looksAtVariation, orderedLevels, type Expectation } from '#core/plan'
 import { printPlain, withUnit } from '#core/quantity'
 import { scoredPlan } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
@@ -85,7 +85,13 @@ function answer(key: keyof Expectation, value: number | null) {
       @update:model-value="answer('apart', $event)"
     />
   </div>
-  <p v-else class="small soft">With two levels the test can be rehearsed.</p>
+  <p v-else class="small soft">
+    {{
+      looksAtVariation(store.plan)
+        ? 'Nothing is compared, so there is nothing to rehearse.'
+        : 'With two levels the test can be rehearsed.'
+    }}
+  </p>
 </template>
 
 <style scoped>

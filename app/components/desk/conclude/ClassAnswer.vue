@@ -2,6 +2,7 @@
 import { mdiPuzzleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { claimSentence, firstClaim, suggestClaim } from '#core/conclusion'
+import { looksAtVariation } from '#core/plan'
 import { useOwnWords } from '../../../composables/useOwnWords'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
@@ -66,7 +67,21 @@ const joined = (before: string | undefined, more: string) =>
         Say it together and type it here. We check which parts fit what you found.
       </p>
       <div class="row">
-        <VBtn size="small" variant="outlined" color="primary" :prepend-icon="mdiPuzzleOutline" @click="build"
+        <VBtn
+          v-if="looksAtVariation(store.plan)"
+          size="small"
+          variant="outlined"
+          color="primary"
+          @click="store.editConclusion({ ownWords: results.found.sentence })"
+          >Use what the test showed</VBtn
+        >
+        <VBtn
+          v-else
+          size="small"
+          variant="outlined"
+          color="primary"
+          :prepend-icon="mdiPuzzleOutline"
+          @click="build"
           >Build it from parts</VBtn
         >
       </div>

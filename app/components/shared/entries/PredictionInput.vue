@@ -2,7 +2,7 @@
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } from '#core/conclusion'
-import { levelName, orderedLevels } from '#core/plan'
+import { levelName, looksAtVariation, orderedLevels } from '#core/plan'
 import { capital } from '#core/quantity'
 import { isInRounds } from '#core/recording'
 import { gaveMost, moreChanged, moreOf, nounOf } from '#core/words'
@@ -40,6 +40,8 @@ const question = computed(() => {
     case 'pair':
       return 'Which one beats which?'
     case 'number':
+      if (looksAtVariation(store.plan))
+        return `What will the ${nounOf(store.plan.measured.name, measured.unit)} usually be?`
       return asked.value
         ? `What ${nounOf(store.plan.measured.name, measured.unit)} at ${levelName(store.plan, asked.value)}?`
         : ''

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { looksAtVariation } from '#core/plan'
 import { pictureViews } from '../../../components/desk/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
@@ -9,6 +10,7 @@ import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
 const results = useResults()
+const isOneSetting = computed(() => looksAtVariation(store.plan) && store.counted.length > 0)
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
@@ -43,7 +45,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
             </details>
           </div>
         </div>
-        <FinishTesting v-if="results.evidence.results.length >= 2" />
+        <FinishTesting v-if="results.evidence.results.length >= 2 || isOneSetting" />
       </div>
       <template v-if="results.evidence.results.length > 0 || counted.length > 0">
         <div v-if="drawn || predicted.length > 0" class="row views">

@@ -7,13 +7,17 @@ import {
   mdiPrinterOutline,
 } from '@mdi/js'
 import { computed } from 'vue'
+import { looksAtVariation } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
 
 const store = useLesson()
 const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
-if (store.open.stage === 'compare' && results.evidence.results.length >= 2) void store.setStage('conclude')
+/** One setting has an answer without a comparison: how much it gave, and how much it varied. */
+const isOneSetting = computed(() => looksAtVariation(store.plan) && store.counted.length > 0)
+if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || isOneSetting.value))
+  void store.setStage('conclude')
 </script>
 
 <template>
@@ -60,7 +64,7 @@ if (store.open.stage === 'compare' && results.evidence.results.length >= 2) void
         >
       </div>
     </div>
-    <p v-if="results.evidence.results.length < 2" class="panel">
+    <p v-if="results.evidence.results.length < 2 && !isOneSetting" class="panel">
       There is nothing to conclude yet: at least two levels need readings.
       <NuxtLink :to="`/lessons/${store.open.id}/test`">Go on in Test</NuxtLink>.
     </p>
