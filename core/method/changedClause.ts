@@ -10,7 +10,7 @@ import {
 } from '../plan'
 import { aimOf, withAim, withRounds, type Aim } from '../variables'
 import { isInRounds } from '../recording'
-import { capital, listed } from '../quantity'
+import { listed } from '../quantity'
 import { articleBefore } from './named'
 import { choiceOf, word, type MethodSentence, type MethodWord } from './word'
 
@@ -49,10 +49,11 @@ export function changedClause(plan: Plan, vocabulary: Vocabulary): MethodSentenc
       ', altering one thing each time.',
     ]
   if (looksAtVariation(plan)) {
-    const lead: MethodSentence = ['We ', aim, ' and look how much it varies. ']
-    return plan.changed.name.trim() === ''
-      ? [...lead, 'We test ', levelsWord(plan), '.']
-      : [...lead, `${capital(before)}`, name, ' is ', levelsWord(plan), '.']
+    const lead: MethodSentence = ['We ', aim, ' and look how much it varies']
+    if (plan.changed.name.trim() === '') return [...lead, ', with ', levelsWord(plan), '.']
+    return plan.changed.kind === 'number'
+      ? [...lead, `, with ${before}`, name, ' at ', levelsWord(plan), '.']
+      : [...lead, `, with this `, name, ': ', levelsWord(plan), '.']
   }
   if (vocabulary === 'plain') return ['We ', aim, ` ${before}`, name, ': ', levelsWord(plan), '.']
   return [begins[vocabulary], aim, `, is ${before}`, name, ': ', levelsWord(plan), '.']

@@ -263,3 +263,25 @@ describe('a plan in another unit', () => {
     expect(levelsSaid({ ...half, levels })).toBe('1/2, 1 and 1 1/2 inches')
   })
 })
+
+describe('a class that looks how much one setting varies', () => {
+  const first = (plan: Plan) => methodText(plan, context()).split('. ')[0]
+
+  it('says so, with the setting', () => {
+    expect(first(withAim(examplePlan(), 'vary'))).toBe(
+      'We change nothing and look how much it varies, with the drop height at 20 cm',
+    )
+    expect(first(withAim(kindsPlan(['tile', 'wood']), 'vary'))).toMatch(/, with this .+: tile$/)
+    const unnamed = { ...examplePlan(), changed: { ...examplePlan().changed, name: '' } }
+    expect(first(withAim(unnamed, 'vary'))).toBe(
+      'We change nothing and look how much it varies, with our setting',
+    )
+  })
+
+  it('goes back to comparing, and to rounds', () => {
+    const varying = withAim(examplePlan(), 'vary')
+    expect(withAim(varying, 'compare')).toMatchObject({ comparison: 'levels', levels: varying.levels })
+    expect(withAim(withAim(varying, 'improve'), 'vary').levels).toHaveLength(1)
+    expect(withAim(varying, 'improve').comparison).toBe('levels')
+  })
+})

@@ -59,7 +59,7 @@ async function jacketsLesson() {
 async function follow(sheet: Page, read: () => Promise<void>): Promise<void> {
   const done = sheet.getByRole('heading', { name: 'All your tries are in' })
   const startNow = sheet.getByText('Start it now')
-  const readNow = sheet.getByRole('status').filter({ hasText: /Read now|late: read now/ })
+  const readNow = sheet.getByRole('status').filter({ hasText: /Read now|late: read it now/ })
   const goOn = sheet.getByRole('button', { name: 'Go on' })
   for (;;) {
     await done.or(startNow).or(readNow).or(goOn).first().waitFor()

@@ -160,7 +160,7 @@ it('two devices press Start: the first counts, nobody is asked, and both go on',
     sentEntry(lesson, { id: newId(), moment: 'start', fields, readWith: null, takenAt: earlier }),
   )
   await sheet.context().setOffline(false)
-  await sheet.getByText(/1:\d\d late: read now/).waitFor()
+  await sheet.getByText(/1:\d\d late: read it now/).waitFor()
   const desk = await open(`/lessons/${id}/test`)
   await desk.getByRole('button', { name: 'Readings' }).waitFor()
   expect(await desk.getByText('Which one counts?').count()).toBe(0)

@@ -41,6 +41,8 @@ it('a race is tapped in as they come, on a phone, and typed in by letters', asyn
   await tap(/newspaper/)
   await tap('Write it down')
   await sheet.getByRole('heading', { name: 'All your tries are in' }).waitFor()
+  await sheet.getByRole('heading', { name: 'We predicted' }).waitFor()
+  await sheet.getByText('Kitchen paper will come in first.').waitFor()
   await anywhere(sheet.getByText('place 1'))
   await expect.poll(() => school.counted(id)).toBe(3)
   await journey.saysEverywhere(

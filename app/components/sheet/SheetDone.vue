@@ -1,13 +1,37 @@
 <script setup lang="ts">
-/** All tries are in: the group's own numbers, to look at and talk about. */
-defineProps<{ groupId: string }>()
+import { computed } from 'vue'
+import { predictionWords } from '#core/conclusion'
+import { capital } from '#core/quantity'
+import { useLesson } from '../../stores/lesson'
+
+/** All tries are in: what the group predicted beside its own numbers, to look at and talk about. */
+const props = defineProps<{ groupId: string }>()
+const store = useLesson()
+/** Where several children of a group predicted, each of what they said once. */
+const predicted = computed(() => {
+  const said = store.predictors
+    .filter((one) => one.groupId === props.groupId)
+    .flatMap(({ made }) => (made ? [capital(predictionWords(store.scored, made.answer))] : []))
+  return [...new Set(said)]
+})
 </script>
 
 <template>
   <section class="step">
     <h1>All your tries are in</h1>
-    <p>What do you see in your numbers? Were they what you predicted?</p>
+    <template v-if="predicted.length > 0">
+      <h2>We predicted</h2>
+      <p v-for="words in predicted" :key="words">{{ words }}.</p>
+      <h2>We found</h2>
+    </template>
     <GroupReadings :group-id="groupId" />
+    <p>
+      {{
+        predicted.length > 0
+          ? 'Was it as you predicted? What do you see?'
+          : 'What do you see in your numbers?'
+      }}
+    </p>
   </section>
 </template>
 
@@ -18,5 +42,11 @@ defineProps<{ groupId: string }>()
 
 h1 {
   font-size: var(--text-large);
+}
+
+h2 {
+  margin-top: 12px;
+  font-size: var(--text-small);
+  color: var(--ink-soft);
 }
 </style>

@@ -103,7 +103,7 @@ it('is counted back, and the store cupboard follows', async ({ school, open }) =
   await row(page, 'bouncy ball').getByText('1 missing: look for it').waitFor()
   expect(await seriousFindings(page)).toEqual([])
   await page.getByRole('button', { name: 'Counted back' }).click()
-  await page.getByText('The store cupboard has what is left').waitFor()
+  await page.getByText('The store cupboard now lists what is left').waitFor()
   expect(await stock()).toBe(before - 2)
 })
 
