@@ -1,5 +1,8 @@
-import { withVariation } from '../plan'
-import { remedy } from './finding'
+import { withAim } from '../variables'
+import type { Remedy } from './finding'
 
 /** Nothing needs to be compared by a class that wants to see how much one setting varies. */
-export const onlyLookAtVariation = remedy('Only look how much it varies', withVariation)
+export const onlyLookAtVariation: Remedy = {
+  label: 'Only look how much it varies',
+  apply: (plan) => withAim(plan, 'vary'),
+}

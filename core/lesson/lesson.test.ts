@@ -50,9 +50,15 @@ describe('the stages of a lesson', () => {
     expect(stageStates(begun).every((one) => one.ready)).toBe(true)
   })
 
+  it('have a result of one setting where nothing is compared', () => {
+    const plan = { question: 'How many clips does it hold?', comparison: 'variation' as const }
+    expect(at({ results: 1, plan }, 4)).toMatchObject({ ready: true, note: 'has results' })
+  })
+
   it.each([
     [{ plan: { question: '  ' } }, 0, 'needs a question'],
     [{ mends: 2 }, 1, '2 to fix'],
+    [{ results: 1 }, 4, 'needs readings'],
     [{ kit: null }, 2, '…'],
     [{ kit: 'mend' as const }, 2, 'kit to fix'],
     [{ confirmed: false }, 2, 'cautions to check'],

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan'
+import { looksAtVariation, type Plan } from '../plan'
 import type { GroupProgress } from '../recording'
 
 /** The path of a lesson, in the order in which teachers work. */
@@ -15,7 +15,7 @@ export interface StageState {
 
 /** What the stages of a lesson follow from. */
 export interface LessonState {
-  plan: Pick<Plan, 'question'>
+  plan: Pick<Plan, 'question' | 'comparison'>
   /** How many findings of the Fair check must be mended. */
   mends: number
   /** What the Kitted check says; null while it is not known. */
@@ -37,7 +37,7 @@ export function stageStates(lesson: LessonState): StageState[] {
   const needed = lesson.progress.reduce((sum, one) => sum + one.needed, 0)
   const asked = lesson.plan.question.trim() !== ''
   const sound = lesson.mends === 0
-  const compared = lesson.results >= 2
+  const compared = lesson.results >= (looksAtVariation(lesson.plan) ? 1 : 2)
   return [
     { stage: 'wonder', ready: asked, note: asked ? 'asked' : 'needs a question' },
     { stage: 'plan', ready: sound, note: sound ? 'can be tested' : `${lesson.mends} to fix` },

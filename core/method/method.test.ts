@@ -278,6 +278,12 @@ describe('a class that looks how much one setting varies', () => {
     )
   })
 
+  it('takes numbers where only an order was recorded', () => {
+    const race = kindsPlan(['felt', 'cotton'], { recording: { kind: 'race' } })
+    expect(withAim(race, 'vary').recording).toEqual({ kind: 'measure' })
+    expect(withAim(examplePlan(), 'vary').recording).toEqual(examplePlan().recording)
+  })
+
   it('goes back to comparing, and to rounds', () => {
     const varying = withAim(examplePlan(), 'vary')
     expect(withAim(varying, 'compare')).toMatchObject({ comparison: 'levels', levels: varying.levels })

@@ -1,5 +1,6 @@
 import {
   defaultsForAge,
+  looksAtVariation,
   planLimits,
   workOutOf,
   type Plan,
@@ -94,6 +95,7 @@ export function workOutClause(plan: Plan, { age }: MethodContext): MethodSentenc
 
 /** Stations turn by themselves, the whole class meets each level once, rounds have only one order, and what stands side by side none. */
 const turns = (plan: Plan) =>
+  !looksAtVariation(plan) &&
   !isInRounds(plan) &&
   plan.whoTests !== 'whole-class' &&
   plan.whoTests !== 'stations' &&

@@ -1,5 +1,5 @@
 import { looksAtVariation, newLevel, planLimits, withLevelsCompared, withVariation, type Plan } from '../plan'
-import { inRounds, isInRounds, usualFor } from '../recording'
+import { inRounds, isInRounds, scoredPlan, usualFor } from '../recording'
 
 /**
  * Levels compared once each; a design that each group alters from round to round to beat its own best; or one setting, to see how much it
@@ -23,7 +23,12 @@ export const aimOf = (plan: Plan): Aim =>
  */
 export function withAim(plan: Plan, aim: Aim): Plan {
   if (aimOf(plan) === aim) return plan
-  if (aim === 'vary') return withVariation(isInRounds(plan) ? withAim(plan, 'compare') : plan)
+  if (aim === 'vary') {
+    const single = isInRounds(plan) ? withAim(plan, 'compare') : plan
+    // Places and words compare one thing with another, so they say nothing of one alone.
+    const isOrder = scoredPlan(single).measured.scale !== undefined
+    return withVariation(isOrder ? { ...single, recording: usualFor(single.measured.unit) } : single)
+  }
   if (looksAtVariation(plan)) return withAim(withLevelsCompared(plan), aim)
   if (aim === 'compare')
     return { ...plan, levels: [], recording: usualFor(plan.measured.unit), expected: null }

@@ -11,7 +11,7 @@ import {
   type BenchNote,
   type Stage,
 } from '#core/lesson'
-import { levelStep, moveLevel } from '#core/plan'
+import { levelStep, looksAtVariation, moveLevel } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { levelProgress, usesInstrument, wayOf } from '#core/recording'
 import { useShownReading } from '../../../composables/useShownReading'
@@ -74,7 +74,8 @@ const legend = computed(
   <section class="strip" aria-label="The test on one bench">
     <div class="part changed">
       <p class="what">
-        We change <b>{{ store.plan.changed.name || '…' }}</b>
+        {{ looksAtVariation(store.plan) ? 'One setting:' : 'We change' }}
+        <b>{{ store.plan.changed.name || '…' }}</b>
         <span v-if="legend" class="soft legend">{{ legend }}</span>
       </p>
       <div class="levels">
