@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan'
-import { unitDefinition } from '#core/quantity'
+import { unitDefinition, unitSaid } from '#core/quantity'
 
 /**
  * What is measured with its unit behind it, for axes; things counted have none.
@@ -15,6 +15,6 @@ export function measuredLabel({ measured }: Pick<Plan, 'measured'>): string {
  * @example measuredCaption(plan) // 'bounce height in cm'
  */
 export function measuredCaption({ measured }: Pick<Plan, 'measured'>): string {
-  const { symbol } = unitDefinition(measured.unit)
-  return symbol ? `${measured.name} in ${symbol}` : measured.name
+  const unit = unitSaid(measured.unit)
+  return unit ? `${measured.name} in ${unit}` : measured.name
 }

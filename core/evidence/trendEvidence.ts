@@ -3,6 +3,7 @@ import { trendAgreement, type Agreement } from './agreement'
 import type { Cell } from './cells'
 import type { Comparison } from './comparison'
 import { friedman } from './friedman'
+import { allIn } from './looks'
 import { judgeTrend, testedLevels, wholeBlocks, type Direction, type TrendJudgement } from './judgeTrend'
 import { rankLevels, tiedOrder } from './rankLevels'
 import { inScores, type ScoreTable } from './scoreTable'
@@ -38,7 +39,7 @@ export function trendEvidence(
   cells: readonly Cell[],
 ): TrendEvidence {
   const tested = testedLevels(table)
-  const judged = unevenWhereOpen(judgeTrend(table, comparison), table, tested)
+  const judged = unevenWhereOpen(judgeTrend(table, comparison), table, comparison, tested)
   const ranking = rankLevels(table, tested, comparison.scale)
   const steps = turningSteps(table, tested)
   const numbers = tested.map((place) => comparison.levels[place]!.value)
@@ -67,12 +68,15 @@ export function trendEvidence(
 function unevenWhereOpen(
   judged: TrendJudgement,
   table: ScoreTable,
+  comparison: Comparison,
   tested: readonly number[],
 ): TrendJudgement {
   const { word, because } = judged.verdict
   if (tested.length < 3 || word === 'clear' || word === 'no-difference' || because === 'too-little-data')
     return judged
   if (friedman(wholeBlocks(table, tested)).p > clearAt) return judged
+  // A trend that only leans since tries are still to come is steady all the same.
+  if (judgeTrend({ ...table, looks: allIn }, comparison).verdict.word === 'clear') return judged
   return { ...judged, verdict: { ...judged.verdict, word: 'leaning', because: 'uneven' }, direction: 'none' }
 }
 

@@ -3,7 +3,7 @@ import { asksForBest } from '../fair'
 import { type Plan, type RecordingKind } from '../plan'
 import { namedMeasured, withAim } from '../variables'
 import { isInRounds, usesInstrument, wayOf, ways } from '../recording'
-import { unitDefinition, units } from '../quantity'
+import { unitDefinition, units, unitSaid } from '../quantity'
 import { inUnit } from './inUnit'
 import { articleBefore } from './named'
 import { asUnjudged, optionWords } from './optionWords'
@@ -115,7 +115,7 @@ function unitWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
   return word(
     'unit',
     'In',
-    unit === 'in' ? 'inches' : unitDefinition(unit).symbol || unitDefinition(unit).spoken,
+    unitSaid(unit) || unitDefinition(unit).spoken,
     choiceOf(
       unit,
       [...near, ...others].map((one) => [one, unitDefinition(one).spoken] as const),

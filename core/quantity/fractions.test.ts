@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { fractionStep, printFraction, printPlain } from './fractions'
 import { parseQuantity } from './parseQuantity'
-import { printNumber, printQuantity } from './printQuantity'
+import { printNumber, printQuantity, unitSaid } from './printQuantity'
 import { printReading, printReadingIn } from './printReading'
 
 describe('inches', () => {
@@ -62,4 +62,9 @@ describe('other units', () => {
     expect(printPlain(1.5, 'cm')).toBe('1.5')
     expect(printPlain(0.1 + 0.2, null)).toBe('0.3')
   })
+})
+
+it('no text says “in in”', () => {
+  expect(unitSaid('in')).toBe('inches')
+  expect(unitSaid('cm')).toBe('cm')
 })

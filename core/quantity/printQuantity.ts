@@ -54,6 +54,12 @@ export function printQuantity(value: number, unit: Unit, mark: number, extraDeci
 }
 
 /**
+ * A unit behind the word "in": "in cm", "in inches"; empty for things counted.
+ * @example unitSaid('in') // 'inches'
+ */
+export const unitSaid = (unit: Unit): string => (unit === 'in' ? 'inches' : unitDefinition(unit).symbol)
+
+/**
  * A printed number with its unit; inches are written out, since "5 in in each group" is read twice.
  * @example withUnit('8', 'percent') // '8%'
  */

@@ -11,6 +11,7 @@ import {
   type BenchNote,
   type Stage,
 } from '#core/lesson'
+import { articleBefore } from '#core/method'
 import { levelStep, looksAtVariation, moveLevel } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { levelProgress, usesInstrument, wayOf } from '#core/recording'
@@ -92,7 +93,8 @@ const legend = computed(
       <p class="what">
         We {{ wayOf(store.plan).verb }} <b>{{ store.plan.measured.name || '…' }}</b>
         <template v-if="usesInstrument(store.plan)">
-          with a {{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}</template
+          with {{ articleBefore(store.plan.measured.instrument.name, 'a')
+          }}{{ store.plan.measured.instrument.name || '…' }}{{ unit && ` (${unit})` }}</template
         >
       </p>
       <SeenDrawing v-if="!usesInstrument(store.plan)" />

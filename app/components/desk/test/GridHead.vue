@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, type Level } from '#core/plan'
-import { listed, unitDefinition } from '#core/quantity'
+import { listed, unitSaid } from '#core/quantity'
 import type { GridColumn } from '../../../composables/useGridLayout'
 import { usesInstrument, wayOf } from '#core/recording'
 import { useLesson } from '../../../stores/lesson'
@@ -21,8 +21,8 @@ const measured = computed(() => listed(quantities.value.map((one) => one.measure
 const inUnit = computed(() => {
   if (quantities.value.length > 1) return ''
   if (!usesInstrument(store.plan)) return 'its word'
-  const { symbol } = unitDefinition(store.plan.measured.unit)
-  return symbol ? `in ${symbol}` : 'how many'
+  const unit = unitSaid(store.plan.measured.unit)
+  return unit ? `in ${unit}` : 'how many'
 })
 const triesOf = (levelId: string) => props.columns.filter((column) => column.levelId === levelId).length
 </script>
