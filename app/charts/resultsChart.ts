@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Evidence, Score } from '#core/evidence'
 import { levelName, orderedLevels, printResult, type Level, type Plan } from '#core/plan'
-import { convertUnit, unitDefinition } from '#core/quantity'
+import { convertUnit, printPlain, unitDefinition } from '#core/quantity'
 import type { GroupDto } from '#shared/types/api'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
@@ -35,7 +35,8 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
       axisLabel: {
         ...chartText(size),
         customValues: places,
-        formatter: (place: number) => (numbers ? String(place) : levelName(plan, levels[place]!)),
+        formatter: (place: number) =>
+          numbers ? printPlain(place, plan.changed.unit) : levelName(plan, levels[place]!),
       },
       axisTick: { customValues: places },
     },
