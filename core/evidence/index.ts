@@ -17,7 +17,8 @@ export { mostLiesWithin, shapeOf, type Shape, type TrendPath } from './shape'
 export { leaderAgreement, trendAgreement, type Agreement } from './agreement'
 export type { TrendEvidence } from './trendEvidence'
 export type { KindsEvidence } from './kindsEvidence'
-export { resultSentence, type ResultSentence } from './resultSentence'
+export { resultSentence } from './resultSentence'
+export type { ResultSentence } from './resultSaid'
 export {
   clearAt,
   leaningAt,

@@ -16,16 +16,11 @@ import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
 import { allNever, neverSaid, someNever } from './neverSaid'
 import { resultReasons } from './resultReason'
+import type { ResultSentence } from './resultSaid'
 import { ResultWords } from './resultWords'
 import { worthNoticing } from './noDifference'
 import type { TrendEvidence } from './trendEvidence'
 import { variationSentence } from './variationSentence'
-
-/** One honest sentence on what the data say, and why it may be said: a line each, the weightiest first. */
-export interface ResultSentence {
-  sentence: string
-  reasons: string[]
-}
 
 /**
  * Says in one sentence what the data say, as strongly as the verdict allows, and the reason for it. While much

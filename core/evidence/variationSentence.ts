@@ -2,7 +2,7 @@ import { looksAtVariation, printResult, type Plan } from '../plan'
 import { nounOf, wordsFor } from '../words'
 import type { Evidence } from './evidence'
 import { driftReason } from './resultReason'
-import type { ResultSentence } from './resultSentence'
+import type { ResultSentence } from './resultSaid'
 import { ResultWords } from './resultWords'
 
 /** What is called *mostly*: at least so many of the tries. */

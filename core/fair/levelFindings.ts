@@ -60,7 +60,7 @@ function twice(plan: Plan): Finding[] {
       code: 'level-twice',
       severity: 'mend',
       field: 'levels',
-      reason: `${quoted(levelName(plan, repeated))} is listed twice. Testing it more often is what tries are for.`,
+      reason: `${quoted(levelName(plan, repeated))} is listed twice. To test it more often, add tries.`,
       remedies: [remedy('Keep it once', () => ({ levels: first }))],
     },
   ]
@@ -114,7 +114,7 @@ function tooMany(plan: Plan): Finding[] {
       code: 'too-many-levels',
       severity: 'mend',
       field: 'levels',
-      reason: `${plan.levels.length} levels are more than a class can test. ${planLimits.levels} is the most.`,
+      reason: `${plan.levels.length} levels are too many for one class. ${planLimits.levels} is the most.`,
       remedies: [
         remedy(`Keep the first ${planLimits.levels}`, (before) => ({
           levels: before.levels.slice(0, planLimits.levels),

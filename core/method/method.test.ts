@@ -142,7 +142,7 @@ describe('the way of recording', () => {
       best: 'least',
     })
     expect(methodText(plan, context())).toContain('how long it took to reach 40 cm.')
-    expect(choose(plan, 'option-score', 'how much more it got')).toMatchObject({ expected: null, best: null })
+    expect(choose(plan, 'option-score', 'how much it went up')).toMatchObject({ expected: null, best: null })
     expect(choose(plan, 'option-score', 'how long until it reached a value').expected).toEqual(plan.expected)
     expect(choose(plan, 'way', 'measure once')).toMatchObject({ expected: null, best: null })
   })

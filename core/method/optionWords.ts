@@ -164,7 +164,7 @@ function wordsProblem(text: string, option: Extract<WayOption, { kind: 'words' }
   const fewest = option.fewest ?? 0
   if (words.length < fewest) return `Type at least ${fewest} of them, with commas between: ${option.like}.`
   const taken = words.find((one) => option.reserved?.includes(one))
-  return taken ? `“${taken}” is what comes after them by itself. Call it something else.` : null
+  return taken ? `“${taken}” comes after them by itself. Use another name.` : null
 }
 
 function wordsOf(text: string, { letters, most }: Extract<WayOption, { kind: 'words' }>): string[] {

@@ -46,7 +46,7 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
   if (pieces.length > planLimits.levels)
     return {
       ok: false,
-      message: `${pieces.length} levels are more than a class can test. ${planLimits.levels} is the most.`,
+      message: `${pieces.length} levels are too many for one class. ${planLimits.levels} is the most.`,
     }
   const unit = unitOf(pieces, plan.changed.unit ?? 'cm')
   const numbers = pieces.map((piece) => parseQuantity(piece, unit))

@@ -1,6 +1,6 @@
 import type { Called } from '../plan'
 import { adjectiveForm, formsOf, type AdjectiveForm } from './degrees'
-import type { Sign } from './polarity'
+import type { Sign } from './sign'
 
 /** An adjective in its three forms. */
 export interface AdjectiveForms {

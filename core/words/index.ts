@@ -15,5 +15,6 @@ export {
   wordsFor,
   type VariableWords,
 } from './variableWords'
-export { changedSign, measuredSign, scalesOf, verbSign, type Sign } from './polarity'
+export { changedSign, measuredSign, scalesOf, verbSign } from './polarity'
+export type { Sign } from './sign'
 export { adjectives, endOf, type ScaleName } from './scales'

@@ -4,9 +4,7 @@ import { unitDefinition } from '../quantity'
 import { calledSign } from './called'
 import { qualitiesOf } from './nouns'
 import { endOf, type ScaleName } from './scales'
-
-/** What more of something is: 1 where a word says that there is more, −1 where less. */
-export type Sign = 1 | -1
+import type { Sign } from './sign'
 
 /** Qualities that any number can have more or less of. */
 const general: ScaleName[] = ['size', 'amount', 'value']

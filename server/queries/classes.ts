@@ -156,7 +156,7 @@ async function writeMembers(tx: Database, classId: string, input: ClassInput): P
   const known = new Set(input.groups.map((group) => group.id))
   const lost = input.pupils.findIndex((pupil) => pupil.groupId !== null && !known.has(pupil.groupId))
   if (lost >= 0)
-    throw new ApiError('invalid', 'A pupil is in a group that is not in this class.', [
+    throw new ApiError('invalid', 'A child is in a group that is not in this class.', [
       { path: `pupils.${lost}.groupId`, message: 'Choose a group of this class.' },
     ])
   if (input.pupils.length > 0)

@@ -67,7 +67,7 @@ async function drawAnew(bytes: Uint8Array): Promise<Uint8Array> {
   if (width * height > most)
     throw new ApiError(
       'invalid',
-      `This picture has ${Math.round((width * height) / 1e6)} million dots; we can take up to ${most / 1e6} million. Make it smaller, or take a photo of it.`,
+      `This picture has ${Math.round((width * height) / 1e6)} million pixels; we can take up to ${most / 1e6} million. Make it smaller, or take a photo of it.`,
     )
   return sharp(bytes, { limitInputPixels: most })
     .autoOrient()

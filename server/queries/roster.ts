@@ -37,8 +37,8 @@ export async function importRoster(db: Database, classId: string, csv: string): 
     const { id: _id, ...before } = await getClass(tx, classId)
     const added = rows.map((row) => ({ id: newId(), name: row.name, groupId: row.groupId }))
     if (before.pupils.length + added.length > 60)
-      throw new ApiError('invalid', 'A class has at most 60 pupils.', [
-        { path: 'csv', message: 'too many pupils' },
+      throw new ApiError('invalid', 'A class has at most 60 children.', [
+        { path: 'csv', message: 'too many children' },
       ])
     return updateClass(tx, classId, { ...before, pupils: [...before.pupils, ...added] })
   })

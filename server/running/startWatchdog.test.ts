@@ -19,7 +19,7 @@ async function endOf(what: 'hangs' | 'waits') {
 it('a program that stands still is ended, and says so', async () => {
   const end = await endOf('hangs')
   expect(end).toMatchObject({ code: null, signal: 'SIGKILL' })
-  expect(end.said).toContain('has answered nobody for 1 seconds, so it ends. Nothing that was shown as saved')
+  expect(end.said).toContain('hasn’t answered for 1 seconds, so it ends. Nothing that was shown as saved')
 })
 
 it('one that waits, however long, is left alone', async () => {

@@ -11,7 +11,7 @@ export async function startWatchdog({ patience = 30, every = 1000 } = {}): Promi
   setInterval(() => Atomics.add(turns, 0, 1), every).unref()
   const watched: Watched = { turns, patience, every }
   const thread = loadThread('watchdogThread', { ...watched })
-  thread.on('error', (error) => console.error('Nobody watches whether this program hangs:', error))
+  thread.on('error', (error) => console.error('Nothing watches whether this program hangs:', error))
   await once(thread, 'message')
   thread.unref()
 }

@@ -25,7 +25,7 @@ export function watchDatabase(
   const whatNext =
     opened.folder === null
       ? 'Look at the database server, then start it again.'
-      : 'Look whether the disk is full, then start it again.'
+      : 'Check whether the disk is full, then start it again.'
   let waiting: { since: number; answers: number } | null = null
   const look = () => {
     endUnlessOwned()

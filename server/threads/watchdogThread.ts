@@ -24,7 +24,7 @@ setInterval(() => {
   if (still < patience) return
   writeSync(
     2,
-    `Jolly Beaker has answered nobody for ${(patience * every) / 1000} seconds, so it ends. Nothing that was shown as saved is lost.\n`,
+    `Jolly Beaker hasn’t answered for ${(patience * every) / 1000} seconds, so it ends. Nothing that was shown as saved is lost.\n`,
   )
   process.kill(process.pid, 'SIGKILL')
 }, every)

@@ -28,7 +28,7 @@ export const classSchema = object({
       'array.unique': 'Two groups look alike. Give each its own emblem and name.',
     }),
   pupils: otherwise(
-    list(pupil, 60).custom(distinct('id')).messages({ 'array.max': 'A class has at most 60 pupils.' }),
+    list(pupil, 60).custom(distinct('id')).messages({ 'array.max': 'A class has at most 60 children.' }),
     [],
   ),
   // How many children react to what. They are counted and never named.

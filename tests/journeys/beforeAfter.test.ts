@@ -95,7 +95,7 @@ it('rows typed as on paper: grid, Compare, poster and file agree, by the share o
   await compare.getByRole('row', { name: /^All groups.*7\.5.*10/ }).waitFor()
 
   const poster = await open(`/print/${id}/poster`)
-  await poster.getByText('less its empty container, and look at how much less it got').waitFor()
+  await poster.getByText('less its empty container, and look at how much it went down').waitFor()
   const paper = await open(`/print/${id}/sheets`)
   for (const head of ['container, empty', 'wet', 'after a night', 'lost'])
     await anywhere(paper.getByRole('columnheader', { name: head, exact: true }))

@@ -71,7 +71,7 @@ it('rows typed as on paper, with a late reading: grid, Compare, poster and file 
   expect(csv.split('\r\n')[0]).toContain('moment,value,typed,given,at,at_typed,at_given')
   expect(csv).toMatch(/Bell,no jacket,1,10 min,33,33 @ 11:30,typed,11\.5,11:30,typed/)
   const poster = await open(`/print/${id}/poster`)
-  await poster.getByText('at 0 and 10 minutes, and look at how much less it got').waitFor()
+  await poster.getByText('at 0 and 10 minutes, and look at how much it went down').waitFor()
   const paper = await open(`/print/${id}/sheets`)
   await anywhere(paper.getByRole('columnheader', { name: '10 min' }))
 })

@@ -57,7 +57,12 @@ describe('a prediction', () => {
     server.answerWith(() => new Promise((done) => (answer = () => done({ body: {} }))))
     const sent = (...reasons: string[]) =>
       vi.waitFor(() =>
-        expect(server.of('PUT').map((one) => (one.body as { because: string }).because)).toEqual(reasons),
+        expect(
+          server
+            .of('PUT')
+            .filter(({ path }) => path.includes('/predictions/'))
+            .map((one) => (one.body as { because: string }).because),
+        ).toEqual(reasons),
       )
     void predict('first')
     await sent('first')

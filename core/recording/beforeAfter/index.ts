@@ -61,7 +61,7 @@ export const beforeAfter: Way = {
       says: (answer) => (answer === 'in-turn' ? 'one after the other' : 'all side by side'),
     },
     containerOption,
-    changeOption(['how much less it got', 'how much more it got']),
+    changeOption(['how much it went down', 'how much it went up']),
     compareOption,
   ],
   usual: {

@@ -10,16 +10,16 @@ export const scoreOption: WayOption = {
   kind: 'choice',
   changesScore: true,
   choices: [
-    ['lost', 'how much less it got'],
-    ['gained', 'how much more it got'],
+    ['lost', 'how much it went down'],
+    ['gained', 'how much it went up'],
     ['end', 'what it is at the end'],
     ['rate', 'how fast it changed'],
     ['reached', 'how long until it reached a value'],
   ],
   says: (answer) =>
     ({
-      lost: 'and look at how much less it got',
-      gained: 'and look at how much more it got',
+      lost: 'and look at how much it went down',
+      gained: 'and look at how much it went up',
       end: 'and look at what it is at the end',
       rate: 'and look at how fast it changed',
       reached: 'and look at how long it took to reach',

@@ -212,7 +212,7 @@ describe('what cannot be kept', () => {
     const refused = await put(path, seen(lesson, { picture: wide.toString('base64') }))
     expect([refused.status, (refused.body as unknown as ApiProblem).error.message]).toEqual([
       400,
-      'This picture has 30 million dots; we can take up to 25 million. Make it smaller, or take a photo of it.',
+      'This picture has 30 million pixels; we can take up to 25 million. Make it smaller, or take a photo of it.',
     ])
     const small = await photo(1200, 900)
     const all = await Promise.allSettled(Array.from({ length: 90 }, () => drawPicture(small)))
