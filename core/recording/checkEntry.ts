@@ -1,13 +1,14 @@
 import { resolutionOf } from '../instrument'
 import type { Comparison } from '../evidence'
 import { levelName, type Plan } from '../plan'
-import type { Slot } from '../record'
+import type { Entry, Slot } from '../record'
 import {
   convertUnit,
   isOnMark,
   parseQuantity,
   printQuantity,
   roundToMark,
+  unitDefinition,
   withUnit,
   printPlain,
   type Unit,
@@ -176,7 +177,10 @@ function swappedWith(
   { moment, tryNumber }: Slot,
   row: EntryContext['row'],
 ): string | null {
-  const own = row.filter((one) => one.tryNumber === tryNumber && one.moment !== moment)
+  const { dimension } = unitDefinition(plan.measured.unit)
+  const isComparable = ({ readWith }: Entry) =>
+    readWith === null || unitDefinition(readWith.unit).dimension === dimension
+  const own = row.filter((one) => one.tryNumber === tryNumber && one.moment !== moment && isComparable(one))
   if (own.length >= momentsToSwap) return null
   const other = own.find((one) => {
     const read = numberOf(plan, one)

@@ -287,5 +287,11 @@ describe('two moments of a try', () => {
     )
     expect(check('wet', '5', [...others, at('leaf', 'dry', 1)])).toBe('')
     expect(check('wet', '60', [...others, at('leaf', 'dry', 1)])).toContain('a nought too many')
+    // What was read in mL in the same try says nothing of a mass.
+    const inMillilitres = {
+      ...at('leaf', 'dry', 6),
+      readWith: { instrument: 'jug', unit: 'mL' as const, mark: 1 },
+    }
+    expect(check('wet', '1', [...others, inMillilitres])).not.toContain('changed places')
   })
 })
