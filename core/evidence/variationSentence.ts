@@ -1,4 +1,4 @@
-import { looksAtVariation, printResult, type Plan } from '../plan'
+import { hasOneSetting, printResult, type Plan } from '../plan'
 import { nounOf, wordsFor } from '../words'
 import type { Evidence } from './evidence'
 import { driftReason } from './resultReason'
@@ -39,9 +39,6 @@ export function mostlyWithin(values: readonly number[]): Spread {
   return { ...best, inside: sorted.filter((value) => value >= best.least && value <= best.greatest).length }
 }
 
-/** Whether a lesson has one setting only, so that nothing can be compared. */
-const isOneSetting = (plan: Plan) => looksAtVariation(plan) || plan.levels.length === 1
-
 /**
  * How much one setting gave, and how much it varied from try to try.
  * @returns null where several settings are compared, where nothing is read yet, or where results are no quantities
@@ -49,7 +46,7 @@ const isOneSetting = (plan: Plan) => looksAtVariation(plan) || plan.levels.lengt
  */
 export function variationSentence(plan: Plan, evidence: Evidence): ResultSentence | null {
   const [result] = evidence.results
-  if (!isOneSetting(plan) || !result || evidence.comparison.scale !== 'number') return null
+  if (!hasOneSetting(plan) || !result || evidence.comparison.scale !== 'number') return null
   const values = evidence.cells.flatMap((cell) => cell.values).filter(Number.isFinite)
   if (values.length === 0) return null
   const say = new ResultWords(plan, evidence)

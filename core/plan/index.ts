@@ -22,7 +22,13 @@ export { levelsForGroup, testingGroups } from './allocation'
 export { newId } from './newId'
 export { levelsFromText, levelsText, type TypedLevels } from './levelsFromText'
 export { suggestLevel } from './suggestLevel'
-export { looksAtVariation, triesForVariation, withLevelsCompared, withVariation } from './variation'
+export {
+  hasOneSetting,
+  looksAtVariation,
+  triesForVariation,
+  withLevelsCompared,
+  withVariation,
+} from './variation'
 export { levelStep, moveLevel } from './levelStep'
 export { guessChanged, guessUnit } from './guessFromName'
 export { newLevel, withEvenLevels, withLevel, withLevelAdded, withLevelKind, withoutLevel } from './levels'

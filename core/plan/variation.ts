@@ -12,6 +12,13 @@ export const looksAtVariation = ({ comparison }: Pick<Plan, 'comparison'>): bool
   comparison === 'variation'
 
 /**
+ * Whether there is one setting only, so that nothing can be compared, whether a class wants to or not.
+ * @example hasOneSetting(plan) // false
+ */
+export const hasOneSetting = (plan: Pick<Plan, 'comparison' | 'levels'>): boolean =>
+  looksAtVariation(plan) || plan.levels.length === 1
+
+/**
  * The plan turned to one setting that is tested many times: of its levels the first, or one of its own where it has none.
  * @example withVariation(plan).levels.length // 1
  */

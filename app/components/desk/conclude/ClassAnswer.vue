@@ -2,7 +2,7 @@
 import { mdiPuzzleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { claimSentence, firstClaim, suggestClaim } from '#core/conclusion'
-import { looksAtVariation } from '#core/plan'
+import { hasOneSetting } from '#core/plan'
 import { useOwnWords } from '../../../composables/useOwnWords'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
@@ -68,7 +68,7 @@ const joined = (before: string | undefined, more: string) =>
       </p>
       <div class="row">
         <VBtn
-          v-if="looksAtVariation(store.plan)"
+          v-if="hasOneSetting(store.plan)"
           size="small"
           variant="outlined"
           color="primary"

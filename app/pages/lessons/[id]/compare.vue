@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { looksAtVariation } from '#core/plan'
+import { hasOneSetting } from '#core/plan'
 import { pictureViews } from '../../../components/desk/compare/pictureViews'
 import { usePicture } from '../../../composables/usePicture'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
@@ -10,7 +10,7 @@ import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
 const results = useResults()
-const isOneSetting = computed(() => looksAtVariation(store.plan) && store.counted.length > 0)
+const isOneSetting = computed(() => hasOneSetting(store.plan) && store.counted.length > 0)
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])

@@ -7,7 +7,7 @@ import {
   mdiPrinterOutline,
 } from '@mdi/js'
 import { computed } from 'vue'
-import { looksAtVariation } from '#core/plan'
+import { hasOneSetting } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
 
@@ -15,7 +15,7 @@ const store = useLesson()
 const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
 /** One setting has an answer without a comparison: how much it gave, and how much it varied. */
-const isOneSetting = computed(() => looksAtVariation(store.plan) && store.counted.length > 0)
+const isOneSetting = computed(() => hasOneSetting(store.plan) && store.counted.length > 0)
 if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || isOneSetting.value))
   void store.setStage('conclude')
 </script>
