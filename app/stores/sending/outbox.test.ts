@@ -54,7 +54,12 @@ describe('a prediction', () => {
 
   it('that was changed once more while it was on its way is sent as it is then', async () => {
     let answer: () => void = () => {}
-    server.answerWith(() => new Promise((done) => (answer = () => done({ body: {} }))))
+    // Whatever else the page saves is answered at once, and takes no prediction's place.
+    server.answerWith(({ path }) =>
+      path.includes('/predictions/')
+        ? new Promise((done) => (answer = () => done({ body: {} })))
+        : { body: {} },
+    )
     const sent = (...reasons: string[]) =>
       vi.waitFor(() =>
         expect(
