@@ -199,7 +199,7 @@ describe('a full disk', () => {
       await itHangs()
       expect(await ended).toBe(1)
       const { taken } = await hanging
-      expect(full.output()).toMatch(/The database (has not answered|stopped).*Look whether the disk is full/)
+      expect(full.output()).toMatch(/The database (has not answered|stopped).*Check whether the disk is full/)
       makeRoom()
       full = await startServer(full.folder)
       expect(await saved()).toBe(taken ? 3 : before)
