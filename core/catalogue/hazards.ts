@@ -128,7 +128,7 @@ const all = {
   climbing: {
     name: 'reaching high',
     caution:
-      'Feet stay on the floor: no standing on chairs or tables. An adult does anything above head height.',
+      'Feet stay on the floor: no standing on chairs or tables. An adult does everything above head height.',
     handling: by('adult only', 'adult only', 'adult beside'),
   },
   'falling-loads': {

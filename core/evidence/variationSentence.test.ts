@@ -64,6 +64,17 @@ describe('one setting', () => {
     expect(reasons).toContain('What the 2 groups usually found goes from 20 to 23.')
   })
 
+  it('has no usual value where two groups found quite different ones', () => {
+    const { sentence, reasons } = held([10, 11, 10, 11, 10], [30, 31, 30, 31, 30])
+    expect(sentence).toBe('It held anything from 10 to 30 clips.')
+    expect(reasons).toContain('What the 2 groups usually found goes from 10 to 30.')
+    expect(held([22, 23, 22, 23, 22, 23]).sentence).toBe('It usually held about 22.5 clips, mostly 22 to 23.')
+  })
+
+  it('is usually what most tries were, however far off a group with few tries lies', () => {
+    expect(held([10, 10, 10, 10, 10, 10, 10, 10], [30, 30]).sentence).toBe('It usually held 10 clips.')
+  })
+
   it('that was the same every time, or was hardly tried, is said so', () => {
     expect(held([23, 23, 23, 23, 23]).sentence).toBe('It held 23 clips every time.')
     expect(held([22, 24]).sentence).toBe('So far it held about 23 clips, over 2 tries.')

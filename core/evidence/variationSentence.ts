@@ -1,4 +1,7 @@
+import { median } from 'simple-statistics'
+import { resolutionOf } from '../instrument'
 import { hasOneSetting, printResult, type Plan } from '../plan'
+import { capital } from '../quantity'
 import { nounOf, wordsFor } from '../words'
 import type { Evidence } from './evidence'
 import { driftReason } from './resultReason'
@@ -7,6 +10,8 @@ import { ResultWords } from './resultWords'
 
 /** What is called *mostly*: at least so many of the tries. */
 const mostShare = 0.8
+/** So close together there are no heaps to be seen. */
+const closeMarks = 4
 /** With fewer tries nobody can say what happens mostly. */
 const fewTries = 5
 
@@ -45,35 +50,60 @@ export function mostlyWithin(values: readonly number[]): Spread {
  * @example variationSentence(plan, evidence) // null: three drop heights are compared
  */
 export function variationSentence(plan: Plan, evidence: Evidence): ResultSentence | null {
-  const [result] = evidence.results
-  if (!hasOneSetting(plan) || !result || evidence.comparison.scale !== 'number') return null
+  if (!hasOneSetting(plan) || evidence.comparison.scale !== 'number') return null
   const values = evidence.cells.flatMap((cell) => cell.values).filter(Number.isFinite)
   if (values.length === 0) return null
-  const say = new ResultWords(plan, evidence)
-  const { least, greatest, inside } = mostlyWithin(values)
-  const usual = printResult(plan, result.centre, 1)
-  const range = `${printResult(plan, least)} to ${printResult(plan, greatest)}`
-  const verb = isHeld(plan) ? 'it' : `the ${nounOf(plan.measured.name, plan.measured.unit)}`
-  const was = (when: string) => (isHeld(plan) ? `${verb} ${when}held` : `${verb} was ${when}`.trimEnd())
-  const things = isHeld(plan) ? ` ${wordsFor(plan.measured).thing.replace(/ held$/u, '')}` : ''
-  const said =
-    values.length < fewTries
-      ? `so far ${was('')} about ${usual}${things}, over ${values.length === 1 ? 'one try' : `${values.length} tries`}.`
-      : Math.min(...values) === Math.max(...values)
-        ? `${was('')} ${printResult(plan, least)}${things} every time.`
-        : `${was('usually ').trim()} about ${usual}${things}, mostly ${range}.`
-  return {
-    sentence: said.charAt(0).toUpperCase() + said.slice(1),
-    reasons:
-      values.length < fewTries
-        ? ['A few more tries would show how much it varies.']
-        : [
-            `${inside} of ${values.length} tries were from ${range}.`,
-            groupsDiffer(plan, evidence),
-            driftReason(say),
-          ].filter(Boolean),
-  }
+  return { sentence: capital(sentenceOf(plan, values)), reasons: reasonsOf(plan, evidence, values) }
 }
+
+/** Whether there is a usual value: two heaps with nothing between them have a middle that nobody read. */
+function hasUsual(values: readonly number[], { least, greatest }: Spread, mark: number): boolean {
+  if (greatest - least <= closeMarks * mark) return true
+  const quarter = (greatest - least) / 4
+  const inMiddle = values.filter((value) => value >= least + quarter && value <= greatest - quarter)
+  return inMiddle.length >= values.length / 3
+}
+
+function sentenceOf(plan: Plan, values: readonly number[]): string {
+  const spread = mostlyWithin(values)
+  const print = (value: number) => printResult(plan, value, 1)
+  const things = isHeld(plan) ? ` ${wordsFor(plan.measured).thing.replace(/ held$/u, '')}` : ''
+  const was = (when = '') =>
+    isHeld(plan)
+      ? `it ${when}held`
+      : `the ${nounOf(plan.measured.name, plan.measured.unit)} was ${when}`.trimEnd()
+  const usual = print(median([...values]))
+  if (values.length < fewTries) {
+    const tries = values.length === 1 ? 'one try' : `${values.length} tries`
+    return `so far ${was()} about ${usual}${things}, over ${tries}.`
+  }
+  if (spread.least === spread.greatest) {
+    const always = spread.inside === values.length
+    return `${was(always ? '' : 'usually ')} ${usual}${things}${always ? ' every time' : ''}.`
+  }
+  return hasUsual(values, spread, resolutionOf(plan).mark)
+    ? `${was('usually ')} about ${usual}${things}, mostly ${rangeSaid(plan, spread)}.`
+    : `${was()} anything from ${rangeSaid(plan, spread)}${things}.`
+}
+
+function reasonsOf(plan: Plan, evidence: Evidence, values: readonly number[]): string[] {
+  if (values.length < fewTries) return ['A few more tries would show how much it varies.']
+  const spread = mostlyWithin(values)
+  const where =
+    spread.least === spread.greatest
+      ? `were ${printResult(plan, spread.least)}`
+      : `were from ${rangeSaid(plan, spread)}`
+  return [
+    spread.inside === values.length && spread.least === spread.greatest
+      ? ''
+      : `${spread.inside} of ${values.length} tries ${where}.`,
+    groupsDiffer(plan, evidence),
+    driftReason(new ResultWords(plan, evidence)),
+  ].filter(Boolean)
+}
+
+const rangeSaid = (plan: Plan, { least, greatest }: Spread) =>
+  `${printResult(plan, least)} to ${printResult(plan, greatest)}`
 
 const isHeld = ({ measured }: Plan) => / held$/u.test(wordsFor(measured).thing)
 

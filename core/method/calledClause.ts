@@ -48,6 +48,6 @@ function calledWord(plan: Plan, variable: Variable, end: keyof Called): MethodWo
 function withEnd(plan: Plan, variable: Variable, end: keyof Called, text: string): Plan {
   const { called: before = { more: '', less: '' }, ...rest } = plan[variable]
   const called = { ...before, [end]: text }
-  const isSaid = called.more !== '' || called.less !== ''
+  const isSaid = `${called.more}${called.less}`.trim() !== ''
   return { ...plan, [variable]: isSaid ? { ...rest, called } : rest }
 }

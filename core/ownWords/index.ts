@@ -10,7 +10,7 @@ export {
 } from './lesson'
 export type { ParsedWord } from './parsedWord'
 export { readSentence, type Reading, type ReadPart } from './readSentence'
-export { asksWhatIsBest, asksWhichEnd } from './partReason'
+export { asksWhatIsBest, asksWhichEnd, isSaidOfReadings, withMeaning } from './partReason'
 export { splitCause } from './splitCause'
 export type { Statement } from './statement'
 export { statementWords } from './statementWords'

@@ -5,7 +5,16 @@ import { weighLesson } from '../recording'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { parseWords } from './grammar'
-import { asksWhichEnd, checkOwnWords, lessonOf, lessonTexts, parseTexts, splitCause } from '.'
+import {
+  asksWhichEnd,
+  isSaidOfReadings,
+  withMeaning,
+  checkOwnWords,
+  lessonOf,
+  lessonTexts,
+  parseTexts,
+  splitCause,
+} from '.'
 
 /** Six groups that read these numbers, each a little higher than the one before. */
 const sixGroups = (found: Record<string, number>) =>
@@ -193,6 +202,19 @@ describe('a word that compares, which only the school knows', () => {
     expect(asksWhichEnd(two!)).toBe(null)
     const [best] = checkerOf({ ...tiles, best: null }, found)('Tile was better than carpet.').parts
     expect(asksWhichEnd(best!)).toBe(null)
+  })
+
+  it('is asked about only where it compares', () => {
+    const check = checkerOf(tiles, found)
+    for (const text of ['Tile was hotter in winter than carpet in the forest.', 'It was in winter.'])
+      for (const part of check(text).parts) expect(asksWhichEnd(part)).toBe(null)
+  })
+
+  it('is kept for what was read: what has lost more is less of it', () => {
+    const scored = { ...tiles, measured: { ...tiles.measured, name: `${tiles.measured.name} lost` } }
+    expect(withMeaning(tiles, tiles, 'boingier', 'more').measured.called?.more).toBe('boingier')
+    expect(withMeaning(tiles, scored, 'boingier', 'more').measured.called?.less).toBe('boingier')
+    expect([isSaidOfReadings(tiles, scored), isSaidOfReadings(tiles, kindsPlan([]))]).toEqual([true, true])
   })
 
   it('is judged in all its forms once the plan says which end it means', () => {

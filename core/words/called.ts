@@ -80,7 +80,10 @@ export function calledSign(called: Called | undefined, adjective: string): Sign 
  */
 export function withCalled(called: Called | undefined, end: keyof Called, word: string): Called {
   const before = called ?? { more: '', less: '' }
-  return { ...before, [end]: [...typedWords(before[end]), word].join(', ').slice(0, calledLetters) }
+  const [first, ...others] = [...typedWords(before[end]), word]
+  // The first is said in sentences; of the others the oldest goes where there is no room for all.
+  while (others.length > 1 && [first, ...others].join(', ').length > calledLetters) others.shift()
+  return { ...before, [end]: [first, ...others].join(', ').slice(0, calledLetters) }
 }
 
 /** How long what an end is called may be. */

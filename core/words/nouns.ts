@@ -28,11 +28,9 @@ const nounsOf: Partial<Record<ScaleName, readonly string[]>> = {
     'dough clay load lump parcel bag bread fruit apple potato rock stone sand water rice pea washer shoe sponge towel napkin',
   ),
   warmth: set('tea bath room air ice lamp water soup jacket bottle cup hand skin milk'),
-  speed: set('breath heart step wind spin pulse beat breathing heartbeat run walk car boat'),
-  time: set(
-    'bubble ice melt soak wait rest race swing pendulum trip journey sleep fall candle battery sandglass',
-  ),
-  pull: set('friction drag tug grip sole shoe sledge magnet load rope'),
+  speed: set('breath heart step wind spin pulse beat breathing heartbeat run walk'),
+  time: set('bubble ice melt soak wait rest race trip journey sleep fall candle battery sandglass'),
+  pull: set('friction drag tug grip sole shoe magnet load rope'),
   strength: set('bridge magnet glue knot bag rope jelly tape wall tower beam thread egg'),
 }
 

@@ -10,12 +10,14 @@ import { computed, ref } from 'vue'
 import {
   asksWhatIsBest,
   asksWhichEnd,
+  isSaidOfReadings,
   statementWords,
+  withMeaning,
   type CheckedPart,
   type OwnWordsCheck,
 } from '#core/ownWords'
 import { listed } from '#core/quantity'
-import { endSaid, moreSaid, withCalled } from '#core/words'
+import { endSaid, moreSaid } from '#core/words'
 import { useLesson } from '../../../stores/lesson'
 
 /** A class's own sentence, part by part: what was understood, and what the data say of it. */
@@ -43,25 +45,17 @@ const parts = computed(() =>
       reason: own ? 'We won’t check that, then.' : part.reason,
       read: readAs(part),
       asksBest: asksWhatIsBest(store.plan, part),
-      asksEnd: own || part.fit !== 'yours' || !isSaidOfReadings() ? null : asksWhichEnd(part),
+      asksEnd:
+        own || part.fit !== 'yours' || !isSaidOfReadings(store.plan, store.scored)
+          ? null
+          : asksWhichEnd(part),
     }
   }),
 )
 
 /** What a word of the class's means is kept with the plan, and asked once. */
 const remember = (word: string, end: 'more' | 'less') =>
-  store.editPlan((plan) => ({
-    ...plan,
-    measured: { ...plan.measured, called: withCalled(plan.measured.called, meant(end), word) },
-  }))
-
-const scoredName = () => store.scored.measured.name
-/** Whether what is compared is what was read, or a change of it; a word for a reading says nothing of a time or a rate. */
-const isSaidOfReadings = () => scoredName().startsWith(store.plan.measured.name)
-
-/** The word is kept for what was read: more was lost where less is left. */
-const meant = (end: 'more' | 'less') =>
-  / lost$/.test(scoredName()) ? (end === 'more' ? 'less' : 'more') : end
+  store.editPlan((plan) => withMeaning(plan, store.scored, word, end))
 
 const readAs = ({ statements }: CheckedPart) =>
   statements ? listed(statements.map((one) => statementWords(store.scored, one))) : ''
