@@ -53,7 +53,12 @@ export function variationSentence(plan: Plan, evidence: Evidence): ResultSentenc
   if (!hasOneSetting(plan) || evidence.comparison.scale !== 'number') return null
   const values = evidence.cells.flatMap((cell) => cell.values).filter(Number.isFinite)
   if (values.length === 0) return null
-  return { sentence: capital(sentenceOf(plan, values)), reasons: reasonsOf(plan, evidence, values) }
+  const isOpen = evidence.table.looks.open && values.length >= fewTries
+  const sentence = sentenceOf(plan, values)
+  return {
+    sentence: isOpen ? `So far, ${sentence}` : capital(sentence),
+    reasons: reasonsOf(plan, evidence, values),
+  }
 }
 
 /** Whether there is a usual value: two heaps with nothing between them have a middle that nobody read. */
