@@ -99,7 +99,7 @@ describe('one setting', () => {
   it('has its unit with the numbers, and is said of what is in so far while tries are to come', () => {
     const plan = withVariation(examplePlan())
     const readings = entriesFrom({ g: { [plan.levels[0]!.id]: [11, 12, 12, 13, 12, 14] } })
-    expect(resultSentence(plan, weighLesson(plan, readings)).sentence).toBe(
+    expect(resultSentence(plan, weighLesson(plan, readings, ['g'])).sentence).toBe(
       'So far, the bounce height was usually about 12 cm, mostly 11 cm to 13 cm.',
     )
   })
