@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { schoolDays, usualCalendar } from '#core/calendar'
-import { dueToday, wayOf, weighLesson } from '#core/recording'
+import { weighLesson } from '#core/comparison'
+import { dueToday, wayOf } from '#core/recording'
 import { standingOf, standingEntries } from '#core/record'
 import { kestrelLessons } from './lessons'
 import { seededRandom } from '#core/random'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { scoresOf, weighLesson } from '#core/recording'
+import { scoresOf, weighLesson } from '#core/comparison'
 import type { Plan } from '#core/plan'
 import { examplePlan, kindsPlan } from '../../core/testing/examplePlan'
 import { entriesFrom } from '../../core/testing/exampleEntries'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { scoredPlan, wayOf, weighLesson, type Picture } from '#core/recording'
+import { scoredPlan, weighLesson } from '#core/comparison'
+import { wayOf, type Picture } from '#core/recording'
 import { entry } from '../../core/testing/exampleEntries'
 import { kindsPlan } from '../../core/testing/examplePlan'
 import { pictureChart } from './pictureChart'

@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { scoredPlan } from '#core/recording'
+import { scoredPlan } from '#core/comparison'
 import { isRehearsable, type RankedNeighbour, type Rehearsal } from '#core/rehearsal'
 import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { classAnswer, foretoldBy } from '#core/conclusion'
 import { classSays, lessonResult } from '#core/lesson'
-import { weighLesson } from '#core/recording'
+import { weighLesson } from '#core/comparison'
 import { useLesson } from './lesson'
 
 /** What the entries of the open lesson say: apart from the lesson, because a Sheet that records needs none of it. */

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkClaim, claimSentence, suggestClaim, upgradeConclusion, emptyConclusion, type Claim } from '.'
 import { normalRandom, seededRandom } from '../random'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 

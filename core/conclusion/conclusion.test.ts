@@ -14,7 +14,7 @@ import {
   type Claim,
   type PredictionAnswer,
 } from '.'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 

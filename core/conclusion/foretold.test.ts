@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import type { Claim } from './claim'
 import { checkClaim, comparePrediction, foretoldBy, judgeClaim, predictionFormat, predictionWords } from '.'
 import type { PredictionAnswer } from './prediction'

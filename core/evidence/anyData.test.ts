@@ -3,7 +3,7 @@ import { expect, it } from 'vitest'
 import { checkClaim, suggestClaim, claimSentence } from '../conclusion'
 import { lessonResult } from '../lesson'
 import type { Plan } from '../plan'
-import { scoredPlan, weighLesson } from '../recording'
+import { scoredPlan, weighLesson } from '../comparison'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { resultSentence } from '.'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 import { afterLooks } from './looks'

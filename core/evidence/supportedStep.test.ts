@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan } from '../testing/examplePlan'
 import { supportedStep, wobbleOf } from './supportedStep'

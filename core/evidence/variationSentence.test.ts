@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { withVariation } from '../plan'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { resultSentence } from './resultSentence'

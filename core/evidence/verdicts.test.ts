@@ -11,7 +11,8 @@ import {
 } from '.'
 import { normalRandom, seededRandom } from '../random'
 import { suggestClaim } from '../conclusion'
-import { comparisonOf, scoresOf, weighLesson } from '../recording'
+import { scoresOf, weighLesson } from '../comparison'
+import { comparisonOf } from '../recording'
 import { examplePlan, kindsPlan, numberLevel } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { usualCalendar } from '../calendar'
 import { emptyConclusion } from '../conclusion'
 import { kitAmounts } from '../kit'
-import { scoredPlan, weighLesson } from '../recording'
+import { scoredPlan, weighLesson } from '../comparison'
 import { examplePlan, kindsPlan, material, numberLevel } from '../testing/examplePlan'
 import { entriesFrom } from '../testing/exampleEntries'
 import {

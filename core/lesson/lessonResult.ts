@@ -8,7 +8,8 @@ import {
 import { resultSentence, type Evidence } from '../evidence'
 import type { Plan } from '../plan'
 import { capital } from '../quantity'
-import { scoredPlan, wayOf } from '../recording'
+import { scoredPlan } from '../comparison'
+import { wayOf } from '../recording'
 import type { Entry } from '../record'
 
 /** What a lesson has found, as Compare, the Board, the poster and the journal pages say it. */

@@ -1,7 +1,7 @@
 import { instrumentFor, readsIn, type CupboardInstrument } from '../instrument'
 import type { Expectation, Plan } from '../plan'
 import { convertUnit, unitDefinition, type Unit } from '../quantity'
-import { scoredPlan } from '../recording'
+import { scoredPlan } from '../comparison'
 
 /**
  * The plan measured in another unit: an instrument that doesn't read in it gives way to one that does, and what is expected is as much as

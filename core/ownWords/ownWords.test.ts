@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '../plan'
-import { weighLesson } from '../recording'
+import { weighLesson } from '../comparison'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { parseWords } from './grammar'

@@ -6,19 +6,8 @@ import { examplePlan } from '../testing/examplePlan'
 import { entry } from '../testing/exampleEntries'
 import { typedFor } from '../testing/typedEntries'
 import { perMinute } from './count/perMinute'
-import {
-  comparisonOf,
-  contextOf,
-  groupProgress,
-  readWithOf,
-  scoredPlan,
-  scoresOf,
-  setUps,
-  valueField,
-  wayOf,
-  ways,
-  weighLesson,
-} from '.'
+import { scoredPlan, scoresOf, weighLesson } from '../comparison'
+import { comparisonOf, contextOf, groupProgress, readWithOf, setUps, valueField, wayOf, ways } from '.'
 
 const ruler = {
   name: 'ruler',

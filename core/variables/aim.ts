@@ -1,5 +1,6 @@
 import { looksAtVariation, newLevel, planLimits, withLevelsCompared, withVariation, type Plan } from '../plan'
-import { inRounds, isInRounds, scoredPlan, usualFor } from '../recording'
+import { scoredPlan } from '../comparison'
+import { inRounds, isInRounds, usualFor } from '../recording'
 
 /**
  * Levels compared once each; a design that each group alters from round to round to beat its own best; or one setting, to see how much it

@@ -1,6 +1,7 @@
 import { weighEvidence, type Evidence, type Score } from '#core/evidence'
 import { orderedLevels, type Plan } from '#core/plan'
-import { comparisonOf, isInRounds, scoredPlan, wayOf } from '#core/recording'
+import { scoredPlan } from '#core/comparison'
+import { comparisonOf, isInRounds, wayOf } from '#core/recording'
 import type { OwnWords } from './said'
 
 const groups = ['leaf', 'bell', 'key', 'fish', 'moon', 'anchor']

@@ -6,7 +6,8 @@ import { standingOf, type Entry } from '../../record'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { containerMoment } from '../change/containers'
-import { contextOf, groupProgress, readWithOf, scoresOf, wayOf, weighLesson } from '..'
+import { scoresOf, weighLesson } from '../../comparison'
+import { contextOf, groupProgress, readWithOf, wayOf } from '..'
 
 const cylinder: Instrument = {
   name: 'measuring cylinder',

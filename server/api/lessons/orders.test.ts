@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Plan } from '#core/plan'
 import type { Entry } from '#core/record'
-import { scoresOf } from '#core/recording'
+import { scoresOf } from '#core/comparison'
 import type { ApiProblem, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { changedPlan, classInput, sentEntry } from '../../testing/examples'

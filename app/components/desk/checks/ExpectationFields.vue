@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, looksAtVariation, orderedLevels, type Expectation } from '#core/plan'
 import { printPlain, withUnit } from '#core/quantity'
-import { scoredPlan } from '#core/recording'
+import { scoredPlan } from '#core/comparison'
 import { useLesson } from '../../../stores/lesson'
 
 /** The three questions that a rehearsal needs an answer to. */

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { ChartSize } from '../../../charts/frame'
 import { chartWords, resultsChart } from '../../../charts/resultsChart'
-import { scoresOf } from '#core/recording'
+import { scoresOf } from '#core/comparison'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
 

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan'
 import type { Entry } from '../record'
-import { wayOf } from './registry'
+import { wayOf } from '../recording'
 
 /**
  * A plan as its scores are measured, for everything that prints results: for beats counted in 15 s the beats a minute.

@@ -1,16 +1,7 @@
-import type { Score } from '../evidence'
 import type { Plan } from '../plan'
 import { slotKey, type Entry, type Slot } from '../record'
 import type { EntryContext } from './checkedEntry'
 import { wayOf } from './registry'
-
-/**
- * The scores of a lesson: what its way of recording makes of the entries that stand and count.
- * @example scoresOf(plan, standingOf(entries).counted)[0] // { id: 'r1', groupId: 'leaf', levelId: 'h20', tryNumber: 1, value: 11 }
- */
-export function scoresOf(plan: Plan, counted: readonly Entry[]): Score[] {
-  return wayOf(plan).scores(plan, counted)
-}
 
 /**
  * What an entry of a slot is looked at beside while it is typed: what others have read there, and what its own row holds.

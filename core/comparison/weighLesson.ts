@@ -1,8 +1,7 @@
 import { weighEvidence, type Comparison, type Evidence } from '../evidence'
 import type { Plan } from '../plan'
 import type { Entry } from '../record'
-import { comparisonOf } from './comparisonOf'
-import { wayOf } from './registry'
+import { comparisonOf, wayOf } from '../recording'
 import { scoredPlan } from './scoredPlan'
 import { scoresOf } from './scoresOf'
 

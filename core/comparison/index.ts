@@ -1,0 +1,3 @@
+export { scoredPlan } from './scoredPlan'
+export { scoresOf } from './scoresOf'
+export { weighLesson } from './weighLesson'
