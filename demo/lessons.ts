@@ -1,7 +1,12 @@
 // One list: the lessons of the demo school, each with its mishaps.
 import { addDays, formatISO } from 'date-fns'
 import { schoolDays, usualCalendar } from '#core/calendar'
-import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
+import {
+  emptyConclusion,
+  type Conclusion,
+  type PredictionAnswer,
+  type SidePrediction,
+} from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#core/lesson'
@@ -60,6 +65,34 @@ const washers = (groupIndex: number, value: number, because: string) => ({
   because,
   answer: { format: 'number' as const, levelId: 'r3', value },
 })
+
+type Direction = SidePrediction['direction']
+const sides = (groupIndex: number, because: string, sides: SidePrediction[]) => ({
+  groupIndex,
+  because,
+  answer: { format: 'sides' as const, sides },
+})
+
+/** What the dough weighs in another shape, and as a lump again. */
+const shaped = (groupIndex: number, changed: Direction, again: Direction, because: string) =>
+  sides(groupIndex, because, [
+    { quantity: 0, levelId: null, sideId: 'side-2', direction: changed },
+    { quantity: 0, levelId: null, sideId: 'side-3', direction: again },
+  ])
+
+/** How much rice and peas fill together, and what they weigh; the others stay as they are. */
+const poured = (groupIndex: number, volume: Direction, mass: Direction, because: string) =>
+  sides(
+    groupIndex,
+    because,
+    ['rice-rice', 'peas-peas', 'rice-peas'].flatMap((levelId) => {
+      const isMixed = levelId === 'rice-peas'
+      return [
+        { quantity: 0, levelId, sideId: 'side-2', direction: isMixed ? volume : 'same' },
+        { quantity: 1, levelId, sideId: 'side-2', direction: isMixed ? mass : 'same' },
+      ] satisfies SidePrediction[]
+    }),
+  )
 
 const jacketOrder = (groupIndex: number, because: string) => ({
   groupIndex,
@@ -220,16 +253,16 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       date: day(-20),
       stage: 'conclude',
       predictions: [
-        choice(0, 'broken', 'there is more of it now'),
-        choice(1, 'flat', 'thin things are light'),
-        choice(4, 'rolled', 'it looks bigger'),
+        shaped(0, 'more', 'same', 'it looks bigger'),
+        shaped(1, 'less', 'less', 'thin things are light'),
+        shaped(4, 'same', 'same', 'it is still the same dough'),
       ],
       readings: {
         start: `${day(-20)}T10:15:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           unequal: { groupIndex: 3, times: 0.72 },
-          slip: { groupIndex: 1, level: 1, tryNumber: 1, moment: 'changed', corrected: true },
+          slip: { groupIndex: 1, level: 1, tryNumber: 1, moment: 'in another shape', corrected: true },
         },
       },
       conclusion: {
@@ -245,9 +278,9 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       date: day(-9),
       stage: 'compare',
       predictions: [
-        choice(0, 'rice-peas', 'the rice hides between the peas'),
-        choice(2, 'peas-peas', 'round things roll together'),
-        choice(5, 'rice-rice', 'it all stays the same'),
+        poured(0, 'less', 'same', 'the rice hides between the peas'),
+        poured(2, 'more', 'more', 'there is more in it'),
+        poured(5, 'same', 'same', 'nothing is taken away'),
       ],
       readings: {
         start: `${day(-9)}T10:40:00.000Z`,

@@ -16,12 +16,13 @@ export const doughShapes: Starter = {
     question: 'Does dough weigh less when its shape is changed?',
     recording: {
       kind: 'before-after',
-      moments: ['as a lump', 'changed', 'a lump again'],
+      moments: ['as a lump', 'in another shape', 'as a lump again'],
       stand: 'in-turn',
       container: 'none',
       change: 'lost',
       compare: 'starts',
     },
+    comparison: 'itself',
     changed: { name: 'way of shaping it', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(shapes),
     measured: { name: 'mass', unit: 'g', instrument: instrument('balance') },
@@ -31,7 +32,7 @@ export const doughShapes: Starter = {
     ],
     tries: 2,
     practiceTries: 0,
-    prediction: { format: 'choice', because: true, who: 'group' },
+    prediction: { format: 'sides', because: true, who: 'group' },
     materials: [
       item('dough', 'dough', 'group', 'used-up', { amount: 200, unit: 'g', percent: 5 }),
       item('board', 'wooden board', 'group', 'reused'),
@@ -44,7 +45,7 @@ export const doughShapes: Starter = {
       'Change its shape and weigh all of it again.',
       'Make one lump of it once more and weigh that.',
     ],
-    expected: { first: 0, last: 0, apart: 0.6 },
+    expected: { first: 200, last: 200, apart: 0.6 },
   },
   expected: {
     values: { rolled: 0, flat: 0, broken: 0 },
@@ -52,8 +53,8 @@ export const doughShapes: Starter = {
       const read = () => 0.3 * normal()
       return {
         'as a lump': 200 + read(),
-        changed: 200 - lost + read(),
-        'a lump again': 200 - lost + read(),
+        'in another shape': 200 - lost + read(),
+        'as a lump again': 200 - lost + read(),
       }
     },
     trySpread: 0,

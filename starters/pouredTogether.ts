@@ -25,6 +25,7 @@ export const pouredTogether: Starter = {
       change: 'lost',
       compare: 'amount',
     },
+    comparison: 'parts',
     changed: { name: 'what is poured', kind: 'kinds', unit: null, range: null },
     levels: kindLevels(mixtures, true),
     measured: { name: 'volume', unit: 'mL', instrument: instrument('measuring-cylinder') },
@@ -34,7 +35,7 @@ export const pouredTogether: Starter = {
     ],
     tries: 2,
     practiceTries: 1,
-    prediction: { format: 'choice', because: true, who: 'group' },
+    prediction: { format: 'sides', because: true, who: 'group' },
     materials: [
       item('rice', 'rice', 'group', 'reused', { amount: 120, unit: 'mL', percent: 10 }),
       item('peas', 'dried peas', 'group', 'reused', { amount: 120, unit: 'mL', percent: 10 }),
@@ -49,7 +50,7 @@ export const pouredTogether: Starter = {
       'Pour both together, ten taps, level, and read both again.',
       'Separate rice and peas with the sieve before the next try.',
     ],
-    expected: { first: 0, last: 14, apart: 2 },
+    expected: { first: 80, last: 75, apart: 2 },
   },
   expected: {
     values: { 'rice-rice': 0, 'peas-peas': 0, 'rice-peas': 14 },

@@ -4,11 +4,13 @@ import { variableWords } from '#core/class'
 import { checkFair } from '#core/fair'
 import { instrumentCupboard } from '#core/instrument'
 import { kitAmounts, madeReady } from '#core/kit'
-import { orderedLevels } from '#core/plan'
-import { wayOf, ways } from '#core/recording'
+import { comparesSides, weighLesson } from '#core/comparison'
+import { orderedLevels, type Plan } from '#core/plan'
+import { readWithOf, wayOf, ways } from '#core/recording'
+import { entry } from '#core/testing/exampleEntries'
 import { checkSafe } from '#core/safety'
 import { planSchema, validate } from '#shared/schemas'
-import { starters } from '.'
+import { starters, type Starter } from '.'
 
 describe('starters', () => {
   it.each(starters.map((starter) => [starter.id, starter] as const))(
@@ -72,6 +74,16 @@ describe.each([
   })
 })
 
+/** What stands at each side of a plan when all goes as expected, as the mean of its levels. */
+function sidesExpected(plan: Plan, { row, values }: Starter['expected']): number[] {
+  const entries = plan.levels.flatMap(({ id: levelId }) =>
+    Object.entries(row!(levelId, values[levelId]!, () => 0)).map(([moment, value]) =>
+      entry({ groupId: 'leaf', levelId, tryNumber: 1, moment, value, readWith: readWithOf(plan, moment) }),
+    ),
+  )
+  return weighLesson(plan, entries).results.map(({ centre }) => centre)
+}
+
 describe('the list of starters', () => {
   it('shows many ways of recording, each with a basis for its numbers and steps for the groups', () => {
     expect(starters).toHaveLength(15)
@@ -91,7 +103,9 @@ describe('the list of starters', () => {
 
   it('expects of each plan what its own values say, at either end', () => {
     for (const { plan, expected } of starters.filter((one) => one.plan.expected !== null)) {
-      const values = orderedLevels(plan).map((level) => expected.values[level.id]!)
+      const values = comparesSides(plan)
+        ? sidesExpected(plan, expected)
+        : orderedLevels(plan).map((level) => expected.values[level.id]!)
       expect([plan.title, plan.expected!.first, plan.expected!.last]).toEqual([
         plan.title,
         expect.closeTo(values[0]!, 0),

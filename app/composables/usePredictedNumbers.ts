@@ -15,9 +15,9 @@ export function usePredictedNumbers() {
     const levels = new Set(all.map((one) => one.levelId))
     return store.groups.flatMap((group) =>
       all
-        .filter((one) => one.groupId === group.id && store.plan.levels.some(({ id }) => id === one.levelId))
+        .filter((one) => one.groupId === group.id && store.scored.levels.some(({ id }) => id === one.levelId))
         .map((one) => {
-          const level = store.plan.levels.find(({ id }) => id === one.levelId)!
+          const level = store.scored.levels.find(({ id }) => id === one.levelId)!
           const whose = one.ofClass
             ? 'the class'
             : one.seat > 0
@@ -26,7 +26,7 @@ export function usePredictedNumbers() {
           return {
             ...one,
             group: one.ofClass ? null : group,
-            name: levels.size > 1 ? `${whose}, ${levelName(store.plan, level)}` : whose,
+            name: levels.size > 1 ? `${whose}, ${levelName(store.scored, level)}` : whose,
           }
         }),
     )
@@ -34,7 +34,7 @@ export function usePredictedNumbers() {
   /** The level that they are all for; null where they differ. */
   const level = computed(() => {
     const [first, ...others] = new Set(lines.value.map((one) => one.levelId))
-    return others.length === 0 ? (store.plan.levels.find(({ id }) => id === first) ?? null) : null
+    return others.length === 0 ? (store.scored.levels.find(({ id }) => id === first) ?? null) : null
   })
   return { lines, level }
 }

@@ -36,10 +36,22 @@ export function useRehearsal() {
   /** Words, materials and pictures of a plan change nothing in its rehearsal. */
   const essence = computed(() => {
     if (!job.value) return ''
-    const { levels, changed, recording, measured, tries, whoTests, summary, rounding, best, expected } =
-      job.value.plan
+    const {
+      levels,
+      comparison,
+      changed,
+      recording,
+      measured,
+      tries,
+      whoTests,
+      summary,
+      rounding,
+      best,
+      expected,
+    } = job.value.plan
     return JSON.stringify([
       levels,
+      comparison,
       changed.kind,
       recording,
       measured.unit,

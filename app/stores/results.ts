@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { classAnswer, foretoldBy } from '#core/conclusion'
 import { classSays, lessonResult } from '#core/lesson'
-import { weighLesson } from '#core/comparison'
+import { comparesSides, weighedByLevel, weighLesson } from '#core/comparison'
 import { useLesson } from './lesson'
 
 /** What the entries of the open lesson say: apart from the lesson, because a Sheet that records needs none of it. */
@@ -17,11 +17,17 @@ export const useResults = defineStore('results', () => {
       foretoldBy(lesson.open.predictions, lesson.entries),
     ),
   )
+  /** What each level came to, also where levels are not what is compared. */
+  const byLevel = computed(() =>
+    comparesSides(lesson.plan)
+      ? weighedByLevel(lesson.plan, lesson.counted)
+      : { plan: lesson.scored, evidence: evidence.value },
+  )
   /** What was found, in words. */
   const found = computed(() => lessonResult(lesson.plan, lesson.counted, evidence.value))
   /** The class's own answer; null until it has come to one. */
   const answer = computed(() => classAnswer(lesson.scored, lesson.open.conclusion))
   /** The answer, or what was found while there is none. */
   const said = computed(() => classSays(lesson.scored, lesson.open.conclusion, found.value))
-  return { evidence, found, answer, said }
+  return { evidence, byLevel, found, answer, said }
 })

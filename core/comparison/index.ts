@@ -1,3 +1,7 @@
 export { scoredPlan } from './scoredPlan'
 export { scoresOf } from './scoresOf'
+export { comparesSides, sidesFor, sidesOf, withComparison } from './sidesOf'
+export { sidesCompared, sidesSaid } from './comparisonSaid'
+export { unfinishedTries } from './sideScores'
+export { weighedByLevel } from './weighedByLevel'
 export { weighLesson } from './weighLesson'

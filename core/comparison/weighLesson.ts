@@ -4,6 +4,8 @@ import type { Entry } from '../record'
 import { comparisonOf, wayOf } from '../recording'
 import { scoredPlan } from './scoredPlan'
 import { scoresOf } from './scoresOf'
+import { sidesOf } from './sidesOf'
+import { weighSides } from './weighSides'
 
 /**
  * Weighs what a lesson has recorded.
@@ -20,6 +22,8 @@ export function weighLesson(
   finished = false,
   foretold: Comparison['foretold'] = [],
 ): Evidence {
+  const inside = sidesOf(plan)
+  if (inside) return weighSides(plan, inside, counted, groupIds, finished)
   const way = wayOf(plan)
   const { sideBySide } = way.needs(plan.recording)
   return weighEvidence(

@@ -4,9 +4,8 @@ import type { Plan } from '../plan'
 import { choicesOf } from './foretold'
 import { judgeClaim } from './judgeClaim'
 import type { PredictionAnswer } from './prediction'
-
-/** How a prediction met the result; *surprised* is a good thing to talk about, not a mistake. */
-export type PredictionOutcome = 'as-predicted' | 'nearly' | 'surprised' | 'open'
+import type { PredictionOutcome } from './outcome'
+import { compareSides } from './sidePredictions'
 
 /**
  * Compares a prediction with the result, kindly, and only with what is clear: a result that merely leans proves nothing
@@ -24,6 +23,7 @@ export function comparePrediction(
 ): PredictionOutcome {
   const { judgement } = evidence
   if (answer.format === 'number') return compareNumber(plan, answer, evidence, groupId)
+  if (answer.format === 'sides') return plan.besides ? compareSides(plan, answer.sides, evidence) : 'open'
   if (answer.format === 'pair') return comparePair(plan, answer, evidence)
   const { word } = judgement.verdict
   if (answer.format === 'order' && word !== 'no-difference')

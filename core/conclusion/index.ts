@@ -24,7 +24,8 @@ export {
 } from './claimChoices'
 export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
-export { comparePrediction, type PredictionOutcome } from './comparePrediction'
+export { comparePrediction } from './comparePrediction'
+export type { PredictionOutcome } from './outcome'
 export { foretoldBy, isForetold } from './foretold'
 export { predictionsMet } from './predictionsMet'
 export {
@@ -36,3 +37,10 @@ export {
   predictionWords,
   type PredictionAnswer,
 } from './prediction'
+export {
+  isSameQuestion,
+  sideNamed,
+  sideQuestions,
+  type SidePrediction,
+  type SideQuestion,
+} from './sidePredictions'

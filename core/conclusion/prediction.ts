@@ -1,6 +1,7 @@
 import { looksAtVariation, orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { endWords, levelGaveMore, levelGaveMost, levelSaid, nounOf, trendPhrase } from '../words'
+import { sideNamed, sidePredictionsSaid, type SidePrediction } from './sidePredictions'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
@@ -12,6 +13,8 @@ export type PredictionAnswer =
   | { format: 'stretch'; fromId: string; toId: string }
   /** One level beats another, by what the plan says is best. */
   | { format: 'pair'; levelId: string; overId: string }
+  /** How the sides of one thing compare with its first side. */
+  | { format: 'sides'; sides: SidePrediction[] }
 
 /**
  * The ids of the levels that a prediction names.
@@ -30,6 +33,12 @@ export function levelsNamed(answer: PredictionAnswer): string[] {
       return [answer.fromId, answer.toId]
     case 'pair':
       return [answer.levelId, answer.overId]
+    case 'sides':
+      return [
+        ...new Set(
+          answer.sides.flatMap(({ levelId, sideId }) => (levelId === null ? sideId : [levelId, sideId])),
+        ),
+      ]
   }
 }
 
@@ -59,9 +68,13 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
     case 'order':
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
+      if (plan.besides)
+        return `the ${nounOf(plan.measured.name, plan.measured.unit)} will be about ${printResult(plan, answer.value)} ${sideNamed(plan, answer.levelId)}`
       return looksAtVariation(plan)
         ? `the ${nounOf(plan.measured.name, plan.measured.unit)} will usually be about ${printResult(plan, answer.value)}`
         : `${name(answer.levelId)} will give about ${printResult(plan, answer.value)}`
+    case 'sides':
+      return sidePredictionsSaid(plan, answer.sides)
     case 'stretch':
       return `most of the change will happen between ${name(answer.fromId)} and ${name(answer.toId)}`
     case 'pair':
@@ -92,6 +105,8 @@ export function orderSaid({ best, measured }: Pick<Plan, 'best' | 'measured'>): 
 export function predictionFormat(plan: Plan): PredictionFormat {
   const { prediction, changed, measured } = plan
   const { format } = prediction
+  if (plan.besides) return format === 'number' && !measured.scale ? 'number' : 'sides'
+  if (format === 'sides') return changed.kind === 'kinds' ? 'choice' : 'direction'
   if ((format === 'stretch' || format === 'pair') && !predictionFormatsFor(plan).includes(format))
     return changed.kind === 'kinds' ? 'choice' : 'direction'
   if (format === 'direction' && changed.kind === 'kinds') return 'choice'
@@ -103,8 +118,9 @@ export function predictionFormat(plan: Plan): PredictionFormat {
  * @example predictionFormatsFor(plan).includes('pair') // false: a pair is of kinds
  */
 export function predictionFormatsFor(
-  plan: Pick<Plan, 'comparison' | 'changed' | 'levels' | 'recording'>,
+  plan: Pick<Plan, 'comparison' | 'changed' | 'levels' | 'recording' | 'besides'>,
 ): PredictionFormat[] {
+  if (plan.besides) return ['sides', 'number']
   if (looksAtVariation(plan)) return ['number']
   const several = plan.levels.length > 2
   return [

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import type { PredictionOutcome } from './comparePrediction'
+import type { PredictionOutcome } from './outcome'
 
 const predictors: Record<Plan['prediction']['who'], [one: string, many: string]> = {
   child: ['child', 'children'],

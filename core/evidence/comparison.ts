@@ -37,6 +37,8 @@ export interface Comparison extends Judging {
   sameOrder: boolean
   /** How many tries each group is to make at each level. */
   tries: number
+  /** The same by group id, where groups make different numbers of them. */
+  triesOf?: Record<string, number>
   /** Whether somebody has said that testing is over, although not all planned tries are in. */
   finished: boolean
   /** From how many stretches of levels these were chosen after looking; 1 where nobody chose. */

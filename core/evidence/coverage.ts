@@ -36,7 +36,7 @@ export function looksOf(
  * to test a level have done so.
  * @example coverageOf(comparison, cells).partial // false; true half-way through a lesson
  */
-export function coverageOf({ levels, meant, tries }: Comparison, cells: readonly Cell[]): Coverage {
+export function coverageOf({ levels, meant, tries, triesOf }: Comparison, cells: readonly Cell[]): Coverage {
   const groupsAt = (levelId: string) =>
     new Set(cells.filter((cell) => cell.levelId === levelId).map((cell) => cell.groupId))
   const tested = levels.filter((level) => groupsAt(level.id).size > 0)
@@ -57,7 +57,7 @@ export function coverageOf({ levels, meant, tries }: Comparison, cells: readonly
     groupsDone: done.length,
     groupsMeant: new Set(Object.values(meant).flat()).size,
     partial: untested.length > 0 || few,
-    ...plannedIn(levels, meant, tries, cells),
+    ...plannedIn(levels, meant, (groupId) => triesOf?.[groupId] ?? tries, cells),
   }
 }
 
@@ -65,13 +65,15 @@ export function coverageOf({ levels, meant, tries }: Comparison, cells: readonly
 function plannedIn(
   levels: readonly Level[],
   meant: Comparison['meant'],
-  tries: number,
+  triesOf: (groupId: string) => number,
   cells: readonly Cell[],
 ): Pick<Coverage, 'triesIn' | 'triesPlanned'> {
   const counts = new Map(cells.map((cell) => [`${cell.groupId}|${cell.levelId}`, cell.values.length]))
-  const wanted = levels.flatMap(({ id }) => (meant[id] ?? []).map((groupId) => `${groupId}|${id}`))
+  const wanted = levels.flatMap(({ id }) =>
+    (meant[id] ?? []).map((groupId) => ({ key: `${groupId}|${id}`, tries: triesOf(groupId) })),
+  )
   return {
-    triesIn: wanted.reduce((sum, key) => sum + Math.min(tries, counts.get(key) ?? 0), 0),
-    triesPlanned: wanted.length * tries,
+    triesIn: wanted.reduce((sum, { key, tries }) => sum + Math.min(tries, counts.get(key) ?? 0), 0),
+    triesPlanned: wanted.reduce((sum, { tries }) => sum + tries, 0),
   }
 }

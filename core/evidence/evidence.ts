@@ -1,3 +1,4 @@
+import type { Level, Plan } from '../plan'
 import { cellsOf, levelResults, type Cell, type LevelResult } from './cells'
 import type { Comparison } from './comparison'
 import { coverageOf, looksOf, type Coverage } from './coverage'
@@ -23,6 +24,16 @@ export interface Evidence {
   /** Whether later tries come out otherwise than earlier ones; null where scores have no distances. */
   drift: Drift | null
   judgement: TrendEvidence | KindsEvidence
+  /** Where the sides of one thing are compared: what each level shows by itself, and what another quantity shows; else empty. */
+  strands: Strand[]
+}
+
+/** A finding beside that of the whole: of one level, of another quantity, or of both. */
+export interface Strand {
+  /** The plan as this quantity is compared. */
+  plan: Plan
+  level: Level | null
+  evidence: Evidence
 }
 
 /**
@@ -55,6 +66,7 @@ export function weighEvidence(comparison: Comparison, scores: readonly Score[]):
     judgement: comparison.ordered
       ? trendEvidence(comparison, table, cells)
       : kindsEvidence(comparison, table, cells, results),
+    strands: [],
   }
 }
 

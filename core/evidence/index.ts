@@ -1,4 +1,7 @@
-export { weighEvidence, type Evidence } from './evidence'
+export { weighEvidence, type Evidence, type Strand } from './evidence'
+export { sidesVerdict } from './sidesSentence'
+export { judgeSide, type SideJudgement } from './judgeSide'
+export { sideFindings, sidesWord, type SideFinding } from './sideFindings'
 export type { Comparison, Judging, WorthNoticing } from './comparison'
 export type { Score, ScoreScale } from './score'
 export { cellsOf, levelResults, type Cell, type LevelResult } from './cells'

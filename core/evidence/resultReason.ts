@@ -30,8 +30,11 @@ export function driftReason(say: ResultWords): string {
   return `The last tries came out ${way} than the first ones, mostly by about ${say.amount(drift.amount)}: did you get better at it, or did something warm up, wear or tire?`
 }
 
-/** What the looks before all tries were in do to the verdict. */
-function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Evidence): string {
+/**
+ * What the looks before all tries were in do to the verdict; empty where all are in.
+ * @example stillOpen(evidence) // ''
+ */
+export function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Evidence): string {
   if (looks.share >= 1) return ''
   return looks.open
     ? `${triesIn} of ${triesPlanned} tries are in, and those to come may change it.`

@@ -20,6 +20,7 @@ import type { ResultSentence } from './resultSaid'
 import { ResultWords } from './resultWords'
 import { worthNoticing } from './noDifference'
 import type { TrendEvidence } from './trendEvidence'
+import { sidesSentence } from './sidesSentence'
 import { variationSentence } from './variationSentence'
 
 /**
@@ -28,8 +29,8 @@ import { variationSentence } from './variationSentence'
  * @example resultSentence(plan, evidence).sentence // 'The higher the drop, the higher the bounce: about 11 cm more for every extra 20 cm.'
  */
 export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
-  const variation = variationSentence(plan, evidence)
-  if (variation) return variation
+  const special = sidesSentence(plan, evidence) ?? variationSentence(plan, evidence)
+  if (special) return special
   if (evidence.results.length < 2)
     return {
       sentence: 'There is nothing to compare yet.',

@@ -48,12 +48,19 @@ function triesInterval(table: ScoreTable, a: number, b: number, alpha: number): 
   for (let group = 0; group < groups; group++) {
     const sizes = [counts[group * levels + a]!, counts[group * levels + b]!]
     if (sizes[0] === 0 || sizes[1] === 0) continue
+    if (table.inHeats) {
+      // Tries of one number are compared with each other alone, so each pair of them is a stratum.
+      for (let heat = 0; heat < Math.min(...sizes); heat++) strata.push(onePair())
+      continue
+    }
     const ties = new Array<number>(sizes[0]! + sizes[1]!).fill(1)
     strata.push({ sizes, ties, statistic2: 0, pairs: sizes[0]! * sizes[1]! })
   }
   const { sorted } = pairDifferences(table, a, b)
   return cutOff(sorted, rankSumCut(strata, setUpAllowance(table, [a, b]), alpha))
 }
+
+const onePair = (): Stratum => ({ sizes: [1, 1], ties: [1, 1], statistic2: 0, pairs: 1 })
 
 const knownCuts = new Map<string, number>()
 

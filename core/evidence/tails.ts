@@ -76,3 +76,17 @@ export function studentTail(t: number, freedom: number): number {
   const inside = odd ? (2 / Math.PI) * (angle + (freedom === 1 ? 0 : sine * sum)) : sine * sum
   return (1 - inside) / 2
 }
+
+/**
+ * The t beyond which lies a chance from 0 to a half, by bisection.
+ * @example studentQuantile(0.025, 10) // 2.228
+ */
+export function studentQuantile(tail: number, freedom: number): number {
+  let [least, greatest] = [0, 1e6]
+  for (let step = 0; step < 80; step++) {
+    const middle = (least + greatest) / 2
+    if (studentTail(middle, freedom) > tail) least = middle
+    else greatest = middle
+  }
+  return least
+}

@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import { looksAtVariation, newId, type Plan } from '../plan'
 import { cardRemedies } from './cardRemedies'
 import { onlyLookAtVariation } from './onlyLookAtVariation'
@@ -5,7 +6,7 @@ import { quoted, remedy, type FairContext, type Finding } from './finding'
 
 /** Findings about the one thing that is changed: none, more than one, or the same as another part of the plan. */
 export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
-  if (looksAtVariation(plan) && !plan.changed.name.trim()) return []
+  if ((looksAtVariation(plan) || comparesSides(plan)) && !plan.changed.name.trim()) return []
   if (!plan.changed.name.trim())
     return [
       {

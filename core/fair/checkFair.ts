@@ -5,6 +5,7 @@ import { keptSameFindings } from './keptSameFindings'
 import { levelFindings } from './levelFindings'
 import { measuredFindings } from './measuredFindings'
 import { propertyFindings } from './propertyFindings'
+import { sidesFindings } from './sidesFindings'
 import { triesFindings } from './triesFindings'
 
 /** What the Fair check says of a plan: content, worth a thought, or to be mended; and why. */
@@ -26,6 +27,7 @@ export function checkFair(plan: Plan, context: FairContext): FairCheck {
   const findings = [
     ...changedFindings(plan, context),
     ...levelFindings(plan, context),
+    ...sidesFindings(plan),
     ...propertyFindings(plan),
     ...measuredFindings(plan, context),
     ...keptSameFindings(plan, context),

@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import {
   levelName,
   looksAtVariation,
@@ -69,6 +70,7 @@ function twice(plan: Plan): Finding[] {
 function tooFew(plan: Plan, changedWords: string): Finding[] {
   const count = plan.levels.filter((level) => finished(plan, level)).length
   if (looksAtVariation(plan)) return count > 1 ? [severalSettings(plan)] : []
+  if (comparesSides(plan)) return count > 0 ? [] : [nothingToRead]
   const pattern = plan.changed.kind === 'number'
   if (count >= (pattern ? 3 : 2)) return []
   const next = suggestLevel(plan)
@@ -93,6 +95,20 @@ function tooFew(plan: Plan, changedWords: string): Finding[] {
       ],
     },
   ]
+}
+
+/** What is compared with itself must be there, too. */
+const nothingToRead: Finding = {
+  code: 'too-few-levels',
+  severity: 'mend',
+  field: 'levels',
+  reason: 'Say what is compared with itself: what we measure, before and after.',
+  remedies: [
+    remedy('Add “our sample”', (before) => ({
+      changed: { ...before.changed, kind: 'kinds', unit: null, range: null },
+      levels: [newLevel({ name: 'our sample' })],
+    })),
+  ],
 }
 
 /** How much something varies is seen at one setting. */
@@ -158,7 +174,7 @@ function outOfReach(plan: Plan): Finding[] {
 
 /** Asks for "compared with nothing" when the question asks whether something helps at all. */
 function noBaseline(plan: Plan): Finding[] {
-  if (plan.changed.kind !== 'kinds' || plan.levels.length === 0) return []
+  if (plan.changed.kind !== 'kinds' || plan.levels.length === 0 || comparesSides(plan)) return []
   if (plan.levels.some((level) => level.baseline)) return []
   if (
     !/\b(help|helps|work|works|need|needs|protect|protects|make a difference|makes a difference|keep|keeps|stop|stops)\b/i.test(

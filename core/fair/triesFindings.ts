@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import { defaultsForAge, looksAtVariation, triesForVariation, type Plan } from '../plan'
 import { isInRounds, wayOf } from '../recording'
 import { remedy, type FairContext, type Finding } from './finding'
@@ -46,7 +47,7 @@ function sameOrder(plan: Plan): Finding[] {
     plan.levelOrder === 'own' ||
     ['whole-class', 'stations'].includes(plan.whoTests) ||
     wayOf(plan).needs(plan.recording).sideBySide
-  if (turns || isInRounds(plan) || plan.levels.length < 2) return []
+  if (turns || isInRounds(plan) || comparesSides(plan) || plan.levels.length < 2) return []
   return [
     {
       code: 'same-order',

@@ -170,7 +170,7 @@ describe('investigation files', () => {
     ['{"format":"something"}', /not an investigation/],
     ['{"format":"jolly-beaker-investigation"}', /version/],
     ['{"format":"jolly-beaker-investigation","version":"1"}', /version/],
-    ['{"format":"jolly-beaker-investigation","version":7}', /newer/],
+    ['{"format":"jolly-beaker-investigation","version":8}', /newer/],
   ])('are refused with a reason: %s', (text, message) => {
     const opened = openInvestigation(text)
     expect(opened.ok).toBe(false)

@@ -5,10 +5,10 @@ import {
   type Conclusion,
   type PredictionAnswer,
 } from '../conclusion'
-import { resultSentence, type Evidence } from '../evidence'
+import { resultSentence, sidesVerdict, type Evidence, type VerdictWord } from '../evidence'
 import type { Plan } from '../plan'
 import { capital } from '../quantity'
-import { scoredPlan } from '../comparison'
+import { scoredPlan, sidesOf, unfinishedTries } from '../comparison'
 import { wayOf } from '../recording'
 import type { Entry } from '../record'
 
@@ -20,6 +20,8 @@ export interface LessonResult {
   reasons: string[]
   /** What each level did, in the words of the way of recording; empty where it has none. */
   detail: string
+  /** The verdict in one word. */
+  word: VerdictWord
 }
 
 /**
@@ -30,10 +32,31 @@ export interface LessonResult {
  */
 export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Evidence): LessonResult {
   const way = wayOf(plan)
+  const scored = scoredPlan(plan, counted)
   const soFar = evidence.results.length >= 2 ? null : way.soFar(plan, counted)
-  const { sentence, reasons } = soFar ?? resultSentence(scoredPlan(plan, counted), evidence)
-  return { sentence, reasons, detail: capital(way.detail(plan, counted, evidence.results) ?? '') }
+  const { sentence, reasons } = soFar ?? resultSentence(scored, evidence)
+  const inside = sidesOf(plan)
+  if (inside)
+    return {
+      sentence,
+      reasons: [...reasons, unfinishedSaid(unfinishedTries(plan, inside, counted))].filter(Boolean),
+      detail: '',
+      word: sidesVerdict(scored, evidence)!,
+    }
+  return {
+    sentence,
+    reasons,
+    detail: capital(way.detail(plan, counted, evidence.results) ?? ''),
+    word: evidence.judgement.verdict.word,
+  }
 }
+
+const unfinishedSaid = (tries: number) =>
+  tries === 0
+    ? ''
+    : tries === 1
+      ? 'One try was begun and not read to its end, so it counts only as far as it goes.'
+      : `${tries} tries were begun and not read to their end, so they count only as far as they go.`
 
 /**
  * What the class says: its own answer where it has come to one, else what was found.

@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import type { Vocabulary } from '../class'
 import {
   fittingPrediction,
@@ -48,6 +49,8 @@ export function changedClause(plan: Plan, vocabulary: Vocabulary): MethodSentenc
       roundsWord(plan),
       ', altering one thing each time.',
     ]
+  if (comparesSides(plan) && plan.levels.length < 2)
+    return ['We ', { ...aim, text: 'test' }, ' one thing: ', levelsWord(plan), '.']
   if (looksAtVariation(plan)) {
     const lead: MethodSentence = ['We ', aim, ' and look how much it varies']
     if (plan.changed.name.trim() === '') return [...lead, ', with ', levelsWord(plan), '.']

@@ -1,6 +1,7 @@
 import type { Plan } from '../plan'
 import { calledClause } from './calledClause'
 import { changedClause } from './changedClause'
+import { comparisonClause } from './comparisonClause'
 import { keptSameClause } from './keptSameClause'
 import { bestClause, measuredClause } from './measuredClause'
 import { predictionClause } from './predictionClause'
@@ -20,6 +21,7 @@ export function methodOf(plan: Plan, context: MethodContext): MethodSentence[] {
     calledClause(plan, 'changed'),
     measuredClause(plan, context),
     calledClause(plan, 'measured'),
+    comparisonClause(plan),
     bestClause(plan),
     keptSameClause(plan, context),
     triesClause(plan, context),

@@ -1,4 +1,5 @@
-import { predictionFormatsFor } from '../conclusion'
+import { scoredPlan } from '../comparison'
+import { predictionFormat, predictionFormatsFor } from '../conclusion'
 import type { Plan, PredictionFormat, Predictor } from '../plan'
 import { choiceOf, word, type MethodContext, type MethodSentence } from './word'
 
@@ -14,6 +15,7 @@ const formats: [PredictionFormat, string][] = [
   ['choice', 'which level comes out on top'],
   ['stretch', 'where most of the change happens'],
   ['pair', 'which of two levels beats the other'],
+  ['sides', 'more, less or the same'],
 ]
 const reasons: [boolean, string][] = [
   [true, 'with because'],
@@ -24,8 +26,10 @@ const said = <T>(of: [T, string][], value: T) => of.find(([one]) => one === valu
 
 /** "Before that each group predicts which way it goes, with because." */
 export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSentence {
-  const { format, who, because } = plan.prediction
-  const fitting = predictionFormatsFor(plan)
+  const { who, because } = plan.prediction
+  const scored = scoredPlan(plan)
+  const fitting = predictionFormatsFor(scored)
+  const format = scored.besides ? predictionFormat(scored) : plan.prediction.format
   const offered = formats.filter(([one]) => fitting.includes(one))
   const put = (plan: Plan, changes: Partial<Plan['prediction']>) => ({
     ...plan,

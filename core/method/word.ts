@@ -9,6 +9,7 @@ export type WordId =
   | 'aim'
   | 'changed'
   | 'levels'
+  | 'comparison'
   | 'way'
   | 'measured'
   | 'changedMore'

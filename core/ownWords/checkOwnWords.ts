@@ -1,15 +1,20 @@
 import type { ClaimFit } from '../conclusion'
 import type { Evidence } from '../evidence'
+import type { Plan } from '../plan'
 import { judgeStatement, type StatementFit } from './judgeStatement'
 import type { ParsedLesson } from './lesson'
 import type { ParsedWord } from './parsedWord'
 import { unreadReason } from './partReason'
 import { readSentence, type Reading, type ReadPart } from './readSentence'
+import { judgePart, readSides } from './sides/checkSides'
+import type { Statement } from './statement'
 
 /** A part of a sentence, with what the data say of it; *yours* where it was not wholly understood. */
 export interface CheckedPart extends ReadPart {
   fit: StatementFit | 'yours'
   reason: string
+  /** The plan by whose words it was understood: where several quantities are read, of the one that it speaks of. */
+  plan: Plan
 }
 
 /** A class's own sentence, beside the data. */
@@ -30,8 +35,9 @@ export function checkOwnWords(
   words: readonly ParsedWord[],
   evidence: Evidence,
 ): OwnWordsCheck {
-  const reading = readSentence(lesson, words)
-  const parts = reading.parts.map((part) => checkPart(lesson, part, reading.strength, evidence))
+  const { parts, strength } = lesson.plan.besides
+    ? checkSides(lesson, words, evidence)
+    : checkLevels(lesson, words, evidence)
   const has = (fit: CheckedPart['fit']) => parts.some((part) => part.fit === fit)
   const fit: ClaimFit = has('against')
     ? 'contradicts'
@@ -40,20 +46,40 @@ export function checkOwnWords(
       : parts.length === 0 || has('yours') || has('open')
         ? 'not-checked'
         : 'fits'
-  return { fit, parts, strength: reading.strength }
+  return { fit, parts, strength }
+}
+
+type Checked = Pick<OwnWordsCheck, 'parts' | 'strength'>
+
+function checkLevels(lesson: ParsedLesson, words: readonly ParsedWord[], evidence: Evidence): Checked {
+  const { parts, strength } = readSentence(lesson, words)
+  const { plan } = lesson
+  return {
+    parts: parts.map((part) => checkPart(plan, part, (one) => judgeStatement(plan, one, strength, evidence))),
+    strength,
+  }
+}
+
+function checkSides(lesson: ParsedLesson, words: readonly ParsedWord[], evidence: Evidence): Checked {
+  const { parts, strength } = readSides(lesson, words, evidence)
+  return {
+    parts: parts.map(({ lesson: own, quantity, ...part }) =>
+      checkPart(own.plan, part, (one) => judgePart({ ...part, lesson: own, quantity }, one, strength)),
+    ),
+    strength,
+  }
 }
 
 function checkPart(
-  { plan }: ParsedLesson,
+  plan: Plan,
   part: ReadPart,
-  strength: Reading['strength'],
-  evidence: Evidence,
+  judge: (statement: Statement) => { fit: StatementFit; reason: string },
 ): CheckedPart {
   if (!part.statements) {
     const reaches = part.reaches.length > 0 && part.unknown.length === 0
-    return { ...part, fit: reaches ? 'beyond' : 'yours', reason: unreadReason(plan, part) }
+    return { ...part, plan, fit: reaches ? 'beyond' : 'yours', reason: unreadReason(plan, part) }
   }
-  const judged = part.statements.map((one) => judgeStatement(plan, one, strength, evidence))
+  const judged = part.statements.map(judge)
   const fit = worst.find((each) => judged.some((one) => one.fit === each)) ?? 'fits'
-  return { ...part, fit, reason: judged.find((one) => one.fit === fit)?.reason ?? '' }
+  return { ...part, plan, fit, reason: judged.find((one) => one.fit === fit)?.reason ?? '' }
 }

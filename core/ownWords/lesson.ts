@@ -1,4 +1,4 @@
-import { orderedLevels, type Plan } from '../plan'
+import { levelName, orderedLevels, type Plan } from '../plan'
 import { isInRounds } from '../recording'
 import type { ParsedWord } from './parsedWord'
 
@@ -10,6 +10,10 @@ export interface LessonTexts {
   measured: string
   /** Whatever else a class speaks of: the question, the kit, what is kept the same. */
   topic: string
+  /** Where the sides of one thing are compared: what was changed besides, by its levels; else empty. */
+  besides: string[]
+  /** What is read besides what is compared. */
+  others: string[]
 }
 
 /** The texts of a plan, parsed. */
@@ -18,6 +22,8 @@ export interface ParsedTexts {
   changed: ParsedWord[]
   measured: ParsedWord[]
   topic: ParsedWord[]
+  besides: ParsedWord[][]
+  others: ParsedWord[][]
 }
 
 /** A plan, as its results are measured, with its words parsed. */
@@ -33,12 +39,17 @@ export interface ParsedLesson extends ParsedTexts {
  */
 export function lessonTexts(plan: Plan): LessonTexts {
   return {
-    levels: orderedLevels(plan).map((level) => level.name),
+    // "As" goes before a side, and is no part of its name.
+    levels: orderedLevels(plan).map(({ name }) => (plan.besides ? name.replace(/^as /iu, '') : name)),
     changed: plan.changed.name,
     measured: plan.measured.name,
+    besides: plan.besides ? orderedLevels(plan.besides).map((level) => levelName(plan.besides!, level)) : [],
+    others:
+      'second' in plan.recording && plan.recording.second && plan.besides ? [plan.recording.second.name] : [],
     topic: [
       plan.question,
       plan.title,
+      plan.besides?.changed.name ?? '',
       ...plan.materials.map((one) => one.name),
       ...plan.keptSame.map((one) => one.name),
     ].join('. '),
@@ -50,18 +61,25 @@ export function lessonTexts(plan: Plan): LessonTexts {
  * @param parse the grammar: `parseWords`
  */
 export const parseTexts = (
-  { levels, changed, measured, topic }: LessonTexts,
+  { levels, changed, measured, topic, besides, others }: LessonTexts,
   parse: (text: string) => ParsedWord[],
 ): ParsedTexts => ({
   levels: levels.map(parse),
   changed: parse(changed),
   measured: parse(measured),
   topic: parse(topic),
+  besides: besides.map(parse),
+  others: others.map(parse),
 })
 
 /** A lesson with its texts parsed. */
 export const lessonOf = (plan: Plan, texts: ParsedTexts): ParsedLesson => ({
   plan,
   ...texts,
+  // "Together" is what the parts are, and no thing that is poured.
+  topic: plan.besides ? texts.topic.filter((word) => !isSide(texts, word)) : texts.topic,
   inRounds: isInRounds(plan),
 })
+
+const isSide = ({ levels }: ParsedTexts, word: ParsedWord) =>
+  levels.some((name) => name.length === 1 && name[0]!.normal === word.normal)

@@ -15,6 +15,8 @@ export interface ReadPart {
   reaches: string[]
   /** Words that nobody knows in this lesson. */
   unknown: string[]
+  /** The levels that it speaks of, where the sides of one thing are compared at several. */
+  besides: number[]
 }
 
 /** A class's own sentence, read. */
@@ -57,7 +59,8 @@ function readParts(lesson: ParsedLesson, pieces: readonly Piece[]): ReadPart[] {
   const whole = readPieces(lesson, pieces)
   if (whole) return whole.map((clause) => partOf(clause.pieces, clause.statements))
   for (let at = pieces.length - 2; at > 0; at--) {
-    if (pieces[at]!.role.kind !== 'joint' || pieces[at]!.text === ',') continue
+    if (pieces[at]!.role.kind !== 'joint' || (pieces[at]!.text === ',' && lesson.others.length === 0))
+      continue
     const [left, right] = [pieces.slice(0, at), pieces.slice(at + 1)]
     if (readPieces(lesson, left) || readPieces(lesson, right))
       return [...readParts(lesson, left), ...readParts(lesson, right)]
@@ -76,4 +79,5 @@ const partOf = (pieces: readonly Piece[], statements: Statement[] | null): ReadP
     .filter(({ role }) => role.kind === 'reach' || role.kind === 'untested')
     .map(({ text }) => text),
   unknown: pieces.filter(({ role }) => role.kind === 'unknown').map(({ text }) => text),
+  besides: pieces.flatMap(({ role }) => (role.kind === 'filler' ? (role.besides ?? []) : [])),
 })

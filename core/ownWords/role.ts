@@ -30,7 +30,9 @@ export type Role =
   | { kind: 'happens' }
   /** A joint of a sentence: "and", "but", "then", or a comma. */
   | { kind: 'joint'; then: boolean }
-  | { kind: 'same' | 'than' | 'as' | 'not' | 'filler' | 'unknown' }
+  /** Says nothing of the result; it may name a level beside which the sides of a thing are compared. */
+  | { kind: 'filler'; besides?: number }
+  | { kind: 'same' | 'than' | 'as' | 'not' | 'unknown' }
 
 /** One or several words with what they do. */
 export interface Piece {

@@ -6,9 +6,14 @@ import type { Recording } from './recording'
 import type { ResultScale } from './resultScale'
 import type { PlanTimes } from './times'
 
-/** What a class compares: its levels, or nothing, where it looks how much one setting varies. */
-export const comparisonKinds = ['levels', 'variation'] as const
+/**
+ * What a class compares: its levels; one thing with itself, at several moments; parts with the whole; places read together; or nothing,
+ * where it looks how much one setting varies.
+ */
+export const comparisonKinds = ['levels', 'variation', 'itself', 'parts', 'places'] as const
 export type ComparisonKind = (typeof comparisonKinds)[number]
+/** Comparisons inside one try: its sides are set beside each other, and the levels are no more than where that was done. */
+export type SidesKind = Extract<ComparisonKind, 'itself' | 'parts' | 'places'>
 
 /** The one thing that is changed: a number with a unit, or named kinds. */
 export interface Changed {
@@ -80,10 +85,18 @@ export interface KeptSame {
 }
 
 /**
- * How a prediction is put: a direction, the order of the levels, a number, a choice of level, between which levels most of it happens, or
- * which of two levels beats the other.
+ * How a prediction is put: a direction, the order of the levels, a number, a choice of level, between which levels most of it happens, which of
+ * two levels beats the other, or how the sides of one thing compare.
  */
-export const predictionFormats = ['direction', 'order', 'number', 'choice', 'stretch', 'pair'] as const
+export const predictionFormats = [
+  'direction',
+  'order',
+  'number',
+  'choice',
+  'stretch',
+  'pair',
+  'sides',
+] as const
 export type PredictionFormat = (typeof predictionFormats)[number]
 
 /** Whose prediction it is. */
@@ -116,7 +129,7 @@ export interface Expectation {
 }
 
 /** The version in which plans are written; rows and files of every earlier one are brought to it (`upgradePlan`). */
-export const planFormat = 6
+export const planFormat = 7
 
 /** An investigation: everything that must be settled before the first reading. */
 export interface Plan {
@@ -129,7 +142,7 @@ export interface Plan {
   recording: Recording
   /** Cards of the variables board that lie in their trays. */
   ideas: { change: Idea[]; measure: Idea[] }
-  /** What is compared: the levels with each other, where nothing else is said. */
+  /** What is compared; where nobody has said, it goes by the way of recording and by how many levels there are. */
   comparison?: ComparisonKind
   changed: Changed
   levels: Level[]
@@ -157,6 +170,8 @@ export interface Plan {
   times: PlanTimes
   /** Null until the teacher has said what to expect. */
   expected: Expectation | null
+  /** What was changed besides, where the levels are the sides of one thing; only a plan as it is scored says so. */
+  besides?: FormerlyChanged
 }
 
 /** The most levels and tries that a class can work with and a screen can show. */

@@ -49,6 +49,8 @@ interface Scored {
   score: SeriesScore
   /** The value to be reached, in the unit measured. */
   target?: number
+  /** Where a container is read at more than one place, such as top and bottom. */
+  positions?: string[]
 }
 
 /**
@@ -73,7 +75,6 @@ export type Recording =
   | { kind: 'measure'; was?: RecordingKind }
   | ChangeRecording
   | { kind: 'race' | 'pairs' | 'rounds' }
-  /** `positions` where a container is read at more than one place, such as top and bottom. */
-  | ({ kind: 'intervals'; minutes: number[]; positions?: string[] } & Scored)
+  | ({ kind: 'intervals'; minutes: number[] } & Scored)
   | ({ kind: 'daily'; days: number } & Scored)
   | WordsRecording

@@ -12,6 +12,7 @@ export type {
   Picture,
   ReadRow,
   RoundSteps,
+  Sides,
   Tiles,
   Understood,
   Way,

@@ -2,7 +2,7 @@ import { levelName, type Plan, type Recording } from '../plan'
 import type { Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
 import type { Forgotten } from './forgotten'
-import type { Way } from './way'
+import type { Sides, Way } from './way'
 
 /** What most ways of recording share, whatever they take: it is kept here once. */
 export const plainWay = {
@@ -76,6 +76,8 @@ export const plainWay = {
   seconds: (_plan: Plan): number | null => null,
 
   arithmetic: null,
+
+  sides: null as Sides | null,
 
   picture: null,
 

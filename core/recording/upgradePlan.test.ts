@@ -22,7 +22,7 @@ function firstPlan(changes: Record<string, unknown> = {}) {
 
 describe('a plan of the first version', () => {
   it('is the same plan in this one', () => {
-    expect(upgradePlan(firstPlan())).toEqual(examplePlan())
+    expect(upgradePlan(firstPlan())).toEqual({ ...examplePlan(), comparison: 'levels' })
   })
 
   it('keeps its kit, each line on its tray', () => {
@@ -101,6 +101,23 @@ it('what is no plan at all never fails', () => {
 describe('a plan of the version before', () => {
   it('says nothing of how long things take', () => {
     const { times: _times, ...before } = examplePlan()
-    expect(upgradePlan({ ...before, formatVersion: 5 })).toEqual(examplePlan())
+    expect(upgradePlan({ ...before, formatVersion: 5 })).toEqual({ ...examplePlan(), comparison: 'levels' })
+  })
+})
+
+describe('a plan from before plans said what they compare', () => {
+  const before = (levels: number) => ({
+    ...examplePlan(),
+    formatVersion: 6,
+    levels: examplePlan().levels.slice(0, levels),
+  })
+
+  it('compares its levels, as it did', () => {
+    expect(upgradePlan(before(3))).toEqual({ ...examplePlan(), comparison: 'levels' })
+  })
+
+  it('says nothing with one level, which compared nothing, and keeps what it said', () => {
+    expect(upgradePlan(before(1))).not.toHaveProperty('comparison')
+    expect(upgradePlan({ ...before(1), comparison: 'variation' })).toMatchObject({ comparison: 'variation' })
   })
 })

@@ -6,7 +6,7 @@ type Told = Record<string, unknown>
 /**
  * A plan as this version writes it, whatever version wrote it: what was not asked then gets the answer that it had all the same. What
  * is no plan, or is not understood, stays as it is, for the schema to say what is wrong with it.
- * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 6, title: 'Ball bounce', properties: [], … }
+ * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 7, title: 'Ball bounce', properties: [], … }
  */
 export function upgradePlan(told: unknown): unknown {
   if (!isTold(told)) return told
@@ -16,6 +16,12 @@ export function upgradePlan(told: unknown): unknown {
 /** What each later version brought, from one version to the next. */
 const steps: Record<number, (plan: Told) => Told> = {
   5: (plan) => ({ times: {}, ...plan, formatVersion: 6 }),
+  // Before plans said what they compare, several levels were compared with each other.
+  6: (plan) => ({
+    ...(Array.isArray(plan.levels) && plan.levels.length > 1 ? { comparison: 'levels' } : {}),
+    ...plan,
+    formatVersion: 7,
+  }),
 }
 
 function stepsFrom(version: number, plan: Told): Told {

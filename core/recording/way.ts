@@ -1,7 +1,7 @@
 // One interface: everything that a way of recording is can be read here from top to bottom.
 import type { LevelResult, ResultSentence, Score } from '../evidence'
 import type { Instrument } from '../instrument'
-import type { Plan, Recording, RecordingKind, SecondMeasure } from '../plan'
+import type { Plan, Recording, RecordingKind, SecondMeasure, SidesKind } from '../plan'
 import type { Dimension, Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
 import type { CheckedEntry, EntryContext } from './checkedEntry'
@@ -236,6 +236,22 @@ export interface CurvePoint {
   value: number
 }
 
+/** What stands beside each other within one try: its moments, its parts and the whole, or places read together. */
+export interface Sides {
+  /** What comparing them is. */
+  kind: SidesKind
+  /** What they are called, first the one that the others are compared with; none where this plan has nothing of the kind. */
+  names: (plan: Plan) => string[]
+  /** Why they can't be compared in this plan; null where they can. */
+  refused: (plan: Plan) => string | null
+  /** What stands at each of them, try by try, in their order. */
+  rows: (plan: Plan, counted: readonly Entry[]) => ReadRow[]
+  /** The plan as that is measured. */
+  scored: (plan: Plan, counted: readonly Entry[]) => Plan
+  /** How many readings stand at one of them, on average. */
+  readings: (plan: Plan) => number
+}
+
 /** What the texts of an entry come to, or why they cannot be taken. */
 export type Understood = { ok: true; fields: Entry['fields'] } | { ok: false; field: string; message: string }
 
@@ -345,6 +361,8 @@ export interface Way {
   readingsPerScore: (plan: Plan) => number
   /** What an entry of a slot is compared with while it is typed, on the scale on which it is read. */
   comparable: (plan: Plan, counted: readonly Entry[], slot: Slot) => Score[]
+  /** What of one try can be compared with each other; null where a try is one number. */
+  sides: Sides | null
   /** What the readings look like; null where the dots of the scores show it all. */
   picture: ((plan: Plan, counted: readonly Entry[]) => Picture) | null
   /** What each level did, in the way's own words; null where the sentence of the result says it. */

@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import { fromCupboard, type CupboardInstrument } from '../instrument'
 import { planLimits, suggestLevel, type Expectation, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
@@ -50,7 +51,7 @@ function widerLevels(
   expected: Expectation,
 ): { label: string; levels: Plan['levels']; expected: Expectation } | null {
   const value = suggestLevel(plan)
-  if (value === null || plan.levels.length < 2) return null
+  if (value === null || plan.levels.length < 2 || comparesSides(plan)) return null
   const values = plan.levels.flatMap((level) => level.value ?? [])
   const [least, greatest] = [Math.min(...values), Math.max(...values)]
   if (greatest === least) return null

@@ -1,9 +1,10 @@
+import { scoredPlan } from '../comparison'
 import type { Expectation, Plan } from '../plan'
 import { wayOf } from '../recording'
 
 /**
- * Whether a plan can be rehearsed: its way of recording can, it is said what to expect, and there are two levels or more, each of them
- * said, and a try.
+ * Whether a plan can be rehearsed: its way of recording can, it is said what to expect, and there are two levels or more, or two sides of
+ * one, each of them said, and a try.
  * @example isRehearsable(plan) // false: nobody has said what to expect
  */
 export function isRehearsable(plan: Plan): plan is Plan & { expected: Expectation } {
@@ -14,7 +15,8 @@ export function isRehearsable(plan: Plan): plan is Plan & { expected: Expectatio
     wayOf(plan).unrehearsed === null &&
     plan.expected !== null &&
     plan.tries > 0 &&
-    plan.levels.length > 1 &&
+    plan.levels.length > 0 &&
+    scoredPlan(plan).levels.length > 1 &&
     isSaid
   )
 }

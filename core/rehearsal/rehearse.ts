@@ -1,7 +1,7 @@
-import { judgeKinds, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
+import { judgeKinds, judgeSide, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { type Expectation, type Plan } from '../plan'
-import { scoredPlan } from '../comparison'
+import { scoredPlan, sidesOf } from '../comparison'
 import { hasOrder, isInRounds, comparisonOf, wayOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from '../plan'
@@ -61,10 +61,13 @@ export function rehearse(
   random: Random,
   before = noRehearsal,
 ): Rehearsal {
-  const scored = { ...scoredPlan(plan), expected }
-  const readings = wayOf(plan).readingsPerScore(plan)
+  const sides = sidesOf(plan)
+  const asScored = { ...scoredPlan(plan), expected }
+  // One thing is compared with itself in every try of every level.
+  const scored = sides ? { ...asScored, tries: plan.tries * plan.levels.length } : asScored
+  const readings = sides ? sides.readings(plan) : wayOf(plan).readingsPerScore(plan)
   const room = classroom(scored, expected, groups, random, readings)
-  const judge = judgeOf(scored, room, readings)
+  const judge = sides ? judgeSidesOf(scored, room, readings) : judgeOf(scored, room, readings)
   const truth = trueAnswer(scored, expected, resolutionOf(scored).mark)
   const total = { ...before, examples: [...before.examples] }
   for (let index = 0; index < classes; index++) {
@@ -81,7 +84,7 @@ export function rehearse(
 /** What the class should find: a direction, the id of the kind that comes first, or no difference. */
 function trueAnswer(plan: Plan, expected: Expectation, mark: number): string {
   if (Math.abs(expected.last - expected.first) <= mark) return 'no-difference'
-  if (hasOrder(plan)) return expected.last > expected.first ? 'rising' : 'falling'
+  if (hasOrder(plan) || plan.besides) return expected.last > expected.first ? 'rising' : 'falling'
   const sign = plan.best === 'least' ? -1 : 1
   return [...expectedValues(plan, expected)].sort((a, b) => sign * (b[1] - a[1]))[0]![0]
 }
@@ -102,6 +105,20 @@ function judgeOf(
     const { verdict, first } = judgeKinds(table, comparison)
     const level = verdict.because === 'level-at-top'
     return level ? 'open' : outcomeOf(verdict.word, levels[first]?.id ?? '', truth)
+  }
+}
+
+/** The last side beside the first: more at it is called rising. */
+function judgeSidesOf(
+  plan: Plan,
+  { table, levels }: Classroom,
+  readings: number,
+): (truth: string) => ClassOutcome {
+  const comparison = comparisonOf(plan, [], readings)
+  const heats = Object.assign(table, { inHeats: true })
+  return (truth) => {
+    const { verdict, ahead } = judgeSide(heats, comparison, levels.length - 1, levels.length - 1)
+    return outcomeOf(verdict.word, ahead > 0 ? 'rising' : 'falling', truth)
   }
 }
 

@@ -6,7 +6,8 @@ export { extraSaid, levelSaid, valueSaid } from './levelSaid'
 export { levelGaveMore, levelGaveMost, saysWhere } from './levelsGave'
 export { nounOf } from './nounOf'
 export { predicateOf } from './predicate'
-export { moreChanged, moreOf, trendPhrase } from './trendPhrase'
+export { sideClause, sideGaveMore, sideSaid } from './sideWords'
+export { moreChanged, moreOf, trendPhrase, whateverPhrase } from './trendPhrase'
 export {
   comparativePhrase,
   correlative,

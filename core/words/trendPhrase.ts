@@ -49,8 +49,11 @@ export function moreOf(measured: Told, way: 'more' | 'less'): string {
   return correlative(words, way).replace(/ held$/, ' it held')
 }
 
-/** "Whatever the kind of paper"; "however many layers of card". */
-function whateverPhrase(changed: Plan['changed']): string {
+/**
+ * That what is changed makes no difference.
+ * @example whateverPhrase({ name: 'kind of paper', unit: null }) // 'whatever the kind of paper'
+ */
+export function whateverPhrase(changed: Pick<Plan['changed'], 'name' | 'unit'>): string {
   const { noun, counted, thing, less } = wordsFor(changed)
   if (counted && less === 'fewer') return `however many ${thing}`
   return noun === 'result' ? 'for all of them' : `whatever the ${noun}`

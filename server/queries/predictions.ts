@@ -1,4 +1,5 @@
 import { eq } from 'drizzle-orm'
+import { scoredPlan } from '#core/comparison'
 import { levelsNamed, type PredictionAnswer } from '#core/conclusion'
 import type { PredictionDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -39,7 +40,9 @@ export async function savePrediction(
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
     if (!lesson || lesson.removedAt) throw notFound('lesson')
     if (!(await groupsOf(tx, lesson)).has(groupId)) throw notFound('group')
-    const levels = new Set(lesson.plan.levels.map((level) => level.id))
+    const levels = new Set(
+      [...lesson.plan.levels, ...scoredPlan(lesson.plan).levels].map((level) => level.id),
+    )
     const named = levelsNamed(answer)
     if (named.some((id) => !levels.has(id)))
       throw new ApiError('invalid', 'This prediction names a level that is not in the plan.', [

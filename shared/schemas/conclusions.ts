@@ -14,6 +14,17 @@ const answer = byKind(
     choice: { levelId: localId },
     stretch: { fromId: localId, toId: localId },
     pair: { levelId: localId, overId: localId },
+    sides: {
+      sides: list(
+        object({
+          quantity: wholeNumber(0, 3),
+          levelId: orNull(localId),
+          sideId: localId,
+          direction: choice('more', 'less', 'same'),
+        }),
+        40,
+      ).min(1),
+    },
   },
   'format',
 )

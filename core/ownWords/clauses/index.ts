@@ -3,18 +3,23 @@ import type { ParsedLesson } from '../lesson'
 import type { Piece } from '../role'
 import type { Statement } from '../statement'
 import { clauseOf, type ClauseReader } from './clause'
+import { asBefore, neitherWay, oneSide, sidesSame } from './sideClauses'
 import { asMuchAs, bothEnds, end, loose, order, thanOther } from './levelClauses'
 import { alongRounds, matters, never, same, trend, unsure } from './wholeClauses'
 
 const readers: ClauseReader[] = [
   unsure,
   matters,
+  sidesSame,
+  asBefore,
+  neitherWay,
   same,
   asMuchAs,
   order,
   thanOther,
   bothEnds,
   end,
+  oneSide,
   trend,
   alongRounds,
   loose,

@@ -2,12 +2,14 @@ import type { ParsedLesson } from '../lesson'
 import { nameLevel } from '../nameLevel'
 import type { ParsedWord } from '../parsedWord'
 import type { Piece } from '../role'
+import { isSameWord } from '../sameWord'
 import { readAs, readDegree } from './readDegree'
 import { oneWord, type Found, type Reader } from './reader'
 import { readNumber } from './readNumber'
 import { readPhrase } from './readPhrase'
 import { readJoint, readPlainWord } from './readPlainWord'
 import { readEvery, readNothing } from './readQuantifier'
+import { readBesides, readSideWord } from './readSideWord'
 
 /**
  * What each word of a sentence does in it, for a lesson with these variables and levels.
@@ -32,6 +34,8 @@ export function piecesOf(lesson: ParsedLesson, words: readonly ParsedWord[]): Pi
 }
 
 const readers: Reader[] = [
+  readBesides,
+  readSideWord,
   (lesson, words, at) => named(nameLevel.whole(lesson, words, at)),
   readNumber,
   readPhrase,
@@ -40,9 +44,13 @@ const readers: Reader[] = [
   readAs,
   readDegree,
   readJoint,
-  (lesson, words, at) => named(nameLevel.part(lesson, words, at)),
+  (lesson, words, at) => (isOnlyTopic(lesson, words[at]!) ? null : named(nameLevel.part(lesson, words, at))),
   readPlainWord,
 ]
+
+/** The shape of "in another shape" is what was changed, and no moment. */
+const isOnlyTopic = ({ plan, topic }: ParsedLesson, word: ParsedWord) =>
+  plan.besides !== undefined && topic.some((own) => isSameWord(own, word))
 
 const named = (found: { length: number; places: number[] } | null): Found | null =>
   found && { length: found.length, roles: [{ kind: 'level', places: found.places }] }

@@ -3,6 +3,7 @@ import type { ParsedWord } from '../parsedWord'
 import { adjectiveForm } from '../../words'
 import { isSameWord } from '../sameWord'
 import { fillers, joints, negations } from '../vocabulary'
+import { isCalled } from './sideNouns'
 
 /** Whether a word is one that the lesson itself speaks of. */
 export const isOf = ({ topic, changed, measured, levels }: ParsedLesson, word: ParsedWord) =>
@@ -34,11 +35,12 @@ const people = /^(?:we|groups?|everyone|everybody|teams?|us|class)$/
  * @param at where it begins, and @param end where it ends
  */
 export function isSameResult(
-  { measured, changed }: ParsedLesson,
+  lesson: ParsedLesson,
   words: readonly ParsedWord[],
   at: number,
   end: number,
 ): boolean {
+  const { measured, changed } = lesson
   const before = words.slice(Math.max(0, at - 5), at)
   const agrees =
     before.some((word) => people.test(word.normal)) &&
@@ -53,6 +55,9 @@ export function isSameResult(
     next.normal === 'as' ||
     adjectiveForm(next.normal) !== null
   return (
-    isPlain || results.test(next.normal) || [...measured, ...changed].some((own) => isSameWord(own, next))
+    isPlain ||
+    results.test(next.normal) ||
+    isCalled(lesson, next.normal) ||
+    [...measured, ...changed].some((own) => isSameWord(own, next))
   )
 }

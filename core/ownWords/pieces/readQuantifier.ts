@@ -8,7 +8,7 @@ import { oneWord, type Found } from './reader'
 
 /** "Every group", "each time", "all balls", "any". */
 export function readEvery(
-  { changed, inRounds, plan }: ParsedLesson,
+  { changed, inRounds, plan, topic }: ParsedLesson,
   words: readonly ParsedWord[],
   at: number,
 ): Found | null {
@@ -28,7 +28,8 @@ export function readEvery(
     return { length, roles: along ? [{ kind: 'along' }] : [{ kind: 'strength', strength: 'always' }] }
   }
   // All of what was changed is all that was tested.
-  if (changed.some((own) => isSameWord(own, next)) || fillers.has(next.normal))
+  const ofChanged = plan.besides ? [...changed, ...topic] : changed
+  if (ofChanged.some((own) => isSameWord(own, next)) || fillers.has(next.normal))
     return oneWord({ kind: 'filler' })
   if (normal === 'any' || normal === 'all') return oneWord({ kind: 'filler' })
   return oneWord({ kind: 'reach' })

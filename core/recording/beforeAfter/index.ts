@@ -93,6 +93,14 @@ export const beforeAfter: Way = {
       reason: 'What starts warmer cools faster. Do they all start alike?',
     },
   ],
+  sides: {
+    kind: 'itself',
+    names: (plan) => recordingOf(plan).moments,
+    refused: () => null,
+    rows: (plan, counted) => readRows(plan, counted, recordingOf(plan).moments),
+    scored: (plan) => plan,
+    readings: () => 1,
+  },
   needs: (recording) => ((recording as BeforeAfter).stand === 'side-by-side' ? sideBySide : oneByOne),
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'paired',

@@ -49,7 +49,7 @@ const inContainers = changing({ ...beforeAfter, moments: ['before', 'after'], co
 const poured = changing(
   { kind: 'parts-whole', parts: ['rice', 'peas'], container: 'none', change: 'lost', compare: 'starts' },
   ['rice and peas'],
-  { measured: { name: 'volume', unit: 'mL', instrument: cylinder } },
+  { comparison: 'levels', measured: { name: 'volume', unit: 'mL', instrument: cylinder } },
 )
 
 /** Entries of one group, by level, each with what was read at the moments of its tries. */

@@ -11,6 +11,7 @@ import { numberOf } from '../numberOf'
 import type { Way } from '../way'
 import { inSum, working } from '../working'
 import { oneByOne } from '../wayNeeds'
+import { notAdded } from './notAdded'
 import { ofEachQuantity } from './ofEachQuantity'
 import {
   momentCalled,
@@ -27,36 +28,57 @@ function readingsOf(plan: Plan): number {
   return parts + 1 + (containerOf(plan) === 'weighed' ? (parts - 1) ** 2 : 0)
 }
 
+/** From the sum of the parts to the whole; null while one of them is missing. */
+function endsOf(values: readonly (number | null)[]): { from: number; to: number } | null {
+  const read = values.filter((value) => value !== null)
+  const to = values.at(-1) ?? null
+  if (to === null || read.length < values.length) return null
+  return { from: withoutDust(read.slice(0, -1).reduce((sum, value) => sum + value, 0)), to }
+}
+
+const adding = changeWay({
+  moments: momentsOf,
+  together: () => false,
+  endsOf,
+  readings: readingsOf,
+  whole: 'of its parts',
+  head: (plan) => (recordingOf(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
+  between(plan, { values }) {
+    const parts = values.slice(0, -1).flatMap((value) => value ?? [])
+    const sum = withoutDust(parts.reduce((total, value) => total + value, 0))
+    const { mark } = resolutionOf(plan)
+    const written = parts.map((value) => inSum(plan, value)).join(' + ')
+    return [working('the parts added up', written, sum, plan.measured.unit, mark)]
+  },
+  words: {
+    lost: ['how much less it is together', '… less'],
+    gained: ['how much more it is together', '… more'],
+    same: ['how much it differs', 'the same'],
+  },
+  verbs: { lost: 'came to … less together', gained: 'came to … more together' },
+  shareSaid: (plan, { from, to }, percent) =>
+    `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to === from ? 'the same' : `${percent} ${to > from ? 'more' : 'less'}`}`,
+  against: againstParts,
+})
+
 const ofOneQuantity: Way = {
-  ...changeWay({
-    moments: momentsOf,
-    together: () => false,
-    endsOf(values) {
-      const read = values.filter((value) => value !== null)
-      const to = values.at(-1) ?? null
-      if (to === null || read.length < values.length) return null
-      return { from: withoutDust(read.slice(0, -1).reduce((sum, value) => sum + value, 0)), to }
-    },
-    readings: readingsOf,
-    whole: 'of its parts',
-    head: (plan) => (recordingOf(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
-    between(plan, { values }) {
-      const parts = values.slice(0, -1).flatMap((value) => value ?? [])
-      const sum = withoutDust(parts.reduce((total, value) => total + value, 0))
-      const { mark } = resolutionOf(plan)
-      const written = parts.map((value) => inSum(plan, value)).join(' + ')
-      return [working('the parts added up', written, sum, plan.measured.unit, mark)]
-    },
-    words: {
-      lost: ['how much less it is together', '… less'],
-      gained: ['how much more it is together', '… more'],
-      same: ['how much it differs', 'the same'],
-    },
-    verbs: { lost: 'came to … less together', gained: 'came to … more together' },
-    shareSaid: (plan, { from, to }, percent) =>
-      `${inSum(plan, to)} together, ${inSum(plan, from)} apart: ${to === from ? 'the same' : `${percent} ${to > from ? 'more' : 'less'}`}`,
-    against: againstParts,
-  }),
+  ...adding,
+  /** What doesn't add up comes to nothing, until something else is measured. */
+  scores: (plan, counted) => (notAdded(plan) === null ? adding.scores(plan, counted) : []),
+  arithmetic: {
+    head: (plan) => (notAdded(plan) === null ? adding.arithmetic.head(plan) : null),
+    steps: (plan, counted, slot) =>
+      notAdded(plan) === null ? adding.arithmetic.steps(plan, counted, slot) : [],
+  },
+  soFar(plan, counted) {
+    const reason = counted.length === 0 ? null : notAdded(plan)
+    return reason === null
+      ? adding.soFar(plan, counted)
+      : {
+          sentence: reason,
+          reasons: ['Every reading is kept. Measure something that adds up, such as the mass.'],
+        }
+  },
   kind: 'parts-whole',
   name: 'parts and the whole',
   verb: 'measure',
@@ -99,6 +121,28 @@ const ofOneQuantity: Way = {
     container: 'none',
     change: 'lost',
     compare: 'starts',
+  },
+  sides: {
+    kind: 'parts',
+    names: () => ['apart', 'together'],
+    refused: notAdded,
+    rows: (plan, counted) =>
+      readRows(plan, counted, momentsOf(plan)).map((row) => {
+        const ends = endsOf(row.values)
+        return { ...row, values: ends ? [ends.from, ends.to] : [null, null] }
+      }),
+    // What the parts come to may lie beyond the scale on which each is read.
+    scored: (plan) => ({
+      ...plan,
+      measured: {
+        ...plan.measured,
+        instrument: {
+          ...plan.measured.instrument,
+          greatest: plan.measured.instrument.greatest * recordingOf(plan).parts.length,
+        },
+      },
+    }),
+    readings: (plan) => readingsOf(plan) / 2,
   },
   runsBefore: (plan, moment) => moment === wholeOf(plan),
   needs: () => oneByOne,

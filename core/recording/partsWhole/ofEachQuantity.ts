@@ -75,6 +75,10 @@ export function ofEachQuantity(way: Way): Way {
     readingsPerScore: (plan) => way.readingsPerScore(first(plan)),
     scores: (plan, counted) => way.scores(first(plan), own(first(plan), counted)),
     soFar: (plan, counted) => way.soFar(first(plan), own(first(plan), counted)),
+    sides: way.sides && {
+      ...way.sides,
+      rows: (plan, counted) => way.sides!.rows(first(plan), own(first(plan), counted)),
+    },
     picture: (plan, counted) => way.picture!(first(plan), own(first(plan), counted)),
 
     arithmetic: {

@@ -24,6 +24,7 @@ const balance: Instrument = { ...cylinder, name: 'balance', unit: 'g', smallestM
 const poured = (changes: object = {}): Plan =>
   kindsPlan(['rice and peas'], {
     tries: 1,
+    comparison: 'levels',
     measured: { name: 'volume', unit: 'mL', instrument: cylinder },
     recording: {
       kind: 'parts-whole',

@@ -4,12 +4,12 @@ import { listed } from '../../quantity'
 import type { Entry, Slot } from '../../record'
 import type { CheckedEntry, EntryContext } from '../checkedEntry'
 import { numberPerTry, readScores } from '../numberPerTry'
-import type { Curve, Understood, Way } from '../way'
+import type { Curve, Understood, Way, WayOption } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { difference } from '../working'
 import { minutesFromText, minutesSaid } from './minutesFromText'
 import { atField, dayMoment, minuteMoment, minutesLimits, startMoment } from './moments'
-import { curvesOf, dayOf, minuteOf, togetherOf } from './points'
+import { curvesOf, dayOf, minuteOf, sideRows, togetherOf } from './points'
 import { scoredSeries } from './scoredSeries'
 import { scoreOption, targetOption } from './scoreOptions'
 import { seriesScore, shortOf } from './seriesScore'
@@ -24,10 +24,27 @@ type Daily = Extract<Recording, { kind: 'daily' }>
 const seriesOf = (plan: Plan) => plan.recording as Series
 
 /** Whether its score is the difference of two readings, which children can work out. */
-const isDifference = ({ recording }: Plan) =>
-  'score' in recording &&
-  (recording.score === 'lost' || recording.score === 'gained') &&
-  !('positions' in recording && recording.positions && recording.positions.length > 1)
+const isDifference = (plan: Plan) => {
+  const { score } = seriesOf(plan)
+  return (score === 'lost' || score === 'gained') && placesOf(plan).length < 2
+}
+
+/** Where each container is read: at one place, which needs no name, or at several. */
+const placesOf = (plan: Plan): string[] => {
+  const { positions } = seriesOf(plan)
+  return positions?.length ? positions : ['']
+}
+
+const positionsOption: WayOption = {
+  name: 'positions',
+  label: 'At which places of it',
+  kind: 'words',
+  optional: true,
+  most: 3,
+  letters: 20,
+  like: 'top, bottom',
+  says: (places) => (places.length === 0 ? 'at one place' : `at the ${listed(places)}`),
+}
 
 /** What two ways share that read one container again and again: a number at each moment, and one score of the whole row. */
 function seriesWay({
@@ -52,21 +69,30 @@ function seriesWay({
   const curves = (plan: Plan, counted: readonly Entry[]) =>
     curvesOf(plan, counted, moments(plan).flat(), timeOf)
   /** A row counts once it is complete as far as its score needs: a change has its first reading and its last. */
-  const scores = (plan: Plan, counted: readonly Entry[]): Score[] => {
+  const valueOf = (plan: Plan, curve: Curve): number | null => {
     const { score, target } = seriesOf(plan)
     const all = moments(plan)
-    const places = all[0]?.length ?? 1
-    return togetherOf(curves(plan, counted), places).flatMap((curve) => {
+    const has = (together: string[] | undefined) =>
+      curve.points.some((point) => together?.includes(point.moment))
+    if (score !== 'reached' && !has(all.at(-1))) return null
+    if (score !== 'end' && !has(all[0])) return null
+    const value = seriesScore(curve.points, score, target ?? null, countedFrom(curve))
+    return value === Infinity && !has(all.at(-1)) ? null : value
+  }
+  const scores = (plan: Plan, counted: readonly Entry[]): Score[] =>
+    togetherOf(curves(plan, counted), placesOf(plan).length).flatMap((curve) => {
       const { groupId, levelId, tryNumber, points } = curve
-      const has = (together: string[] | undefined) => points.some((point) => together?.includes(point.moment))
-      if (score !== 'reached' && !has(all.at(-1))) return []
-      if (score !== 'end' && !has(all[0])) return []
-      const value = seriesScore(points, score, target ?? null, countedFrom(curve))
-      if (value === null || (value === Infinity && !has(all.at(-1)))) return []
-      const never = value === Infinity ? { short: shortOf(points, target!) } : {}
+      const value = valueOf(plan, curve)
+      if (value === null) return []
+      const never = value === Infinity ? { short: shortOf(points, seriesOf(plan).target!) } : {}
       return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value, ...never }]
     })
-  }
+  const scored = (plan: Plan, counted: readonly Entry[]) =>
+    scoredSeries(plan, per, {
+      ...spanOf(plan),
+      never: scores(plan, counted).some(({ short }) => short !== undefined),
+    })
+  const readingsPerScore = (plan: Plan) => (['end', 'reached'].includes(seriesOf(plan).score) ? 1 : 2)
   return {
     ...numberPerTry,
     onceIsEnough: true,
@@ -130,7 +156,17 @@ function seriesWay({
       },
     },
 
-    readingsPerScore: (plan: Plan) => (['end', 'reached'].includes(seriesOf(plan).score) ? 1 : 2),
+    readingsPerScore,
+
+    sides: {
+      kind: 'places' as const,
+      names: (plan: Plan) => (placesOf(plan).length < 2 ? [] : placesOf(plan)),
+      refused: () => null,
+      rows: (plan: Plan, counted: readonly Entry[]) =>
+        sideRows(curves(plan, counted), placesOf(plan), (curve) => valueOf(plan, curve)),
+      scored,
+      readings: readingsPerScore,
+    },
 
     comparable: (plan: Plan, counted: readonly Entry[], { moment }: Slot) =>
       readScores(
@@ -138,11 +174,7 @@ function seriesWay({
         counted.filter((one) => one.moment === moment),
       ),
 
-    scored: (plan: Plan, counted: readonly Entry[]) =>
-      scoredSeries(plan, per, {
-        ...spanOf(plan),
-        never: scores(plan, counted).some(({ short }) => short !== undefined),
-      }),
+    scored,
     scoredByEntries: (plan: Plan) => seriesOf(plan).score === 'reached',
 
     picture: (plan: Plan, counted: readonly Entry[]) => ({
@@ -169,9 +201,8 @@ function minutesSpan({ minutes }: Intervals): { span: number; gap: number } {
 export const intervals: Way = {
   ...seriesWay({
     moments: (plan) => {
-      const { minutes, positions } = plan.recording as Intervals
-      const places = positions?.length ? positions : ['']
-      return minutes.map((minute) => places.map((place) => minuteMoment(minute, place)))
+      const { minutes } = plan.recording as Intervals
+      return minutes.map((minute) => placesOf(plan).map((place) => minuteMoment(minute, place)))
     },
     timeOf: minuteOf,
     spanOf: (plan) => minutesSpan(plan.recording as Intervals),
@@ -199,16 +230,7 @@ export const intervals: Way = {
       says: minutesSaid,
       read: minutesFromText,
     },
-    {
-      name: 'positions',
-      label: 'At which places of it',
-      kind: 'words',
-      optional: true,
-      most: 3,
-      letters: 20,
-      like: 'top, bottom',
-      says: (places) => (places.length === 0 ? 'at one place' : `at the ${listed(places)}`),
-    },
+    positionsOption,
     scoreOption,
     targetOption,
   ],
@@ -228,7 +250,9 @@ export const intervals: Way = {
 export const daily: Way = {
   ...seriesWay({
     moments: (plan) =>
-      Array.from({ length: (plan.recording as Daily).days }, (_, index) => [dayMoment(index + 1)]),
+      Array.from({ length: (plan.recording as Daily).days }, (_, index) =>
+        placesOf(plan).map((place) => dayMoment(index + 1, place)),
+      ),
     timeOf: dayOf,
     spanOf: (plan) => ({ span: (plan.recording as Daily).days, gap: 1 }),
     overOf: (plan) => `over ${(plan.recording as Daily).days} school days`,
@@ -249,6 +273,7 @@ export const daily: Way = {
       greatest: 60,
       says: (days) => `on ${days} school days`,
     },
+    positionsOption,
     scoreOption,
     targetOption,
   ],
@@ -271,5 +296,7 @@ export const daily: Way = {
   dueOn: (plan, days, today) =>
     days
       .slice(0, (plan.recording as Daily).days)
-      .flatMap((day, index) => (day === today ? dayMoment(index + 1) : [])),
+      .flatMap((day, index) =>
+        day === today ? placesOf(plan).map((place) => dayMoment(index + 1, place)) : [],
+      ),
 }

@@ -16,16 +16,17 @@ export const minuteMoment = (minute: number, position = ''): string =>
 
 /**
  * The moment of a school day, counted from the first.
- * @example dayMoment(3) // 'day 3'
+ * @example dayMoment(3, 'door side') // 'day 3, door side'
  */
-export const dayMoment = (day: number): string => `day ${day}`
+export const dayMoment = (day: number, position = ''): string =>
+  position === '' ? `day ${day}` : `day ${day}, ${position}`
 
 /**
  * The number that a moment speaks of: its minute, or which day it is; null for the start.
  * @example plannedAt('5 min') // 5
  */
 export function plannedAt(moment: string): number | null {
-  const found = /^(?:day )?(\d+(?:\.\d+)?)(?: min(?:, .*)?)?$/su.exec(moment)
+  const found = /^(?:day )?(\d+(?:\.\d+)?)(?: min)?(?:, .*)?$/su.exec(moment)
   return found ? Number(found[1]) : null
 }
 

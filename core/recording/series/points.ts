@@ -2,7 +2,7 @@ import { mean } from 'simple-statistics'
 import type { Plan } from '../../plan'
 import type { Entry } from '../../record'
 import { numberOf } from '../numberOf'
-import type { Curve, CurvePoint } from '../way'
+import type { Curve, CurvePoint, ReadRow } from '../way'
 import { atField, plannedAt, positionOf } from './moments'
 
 const msPerDay = 86_400_000
@@ -86,4 +86,27 @@ export function togetherOf(curves: readonly Curve[], places: number): Curve[] {
       }))
       .sort((a, b) => a.at - b.at),
   }))
+}
+
+/**
+ * What each container came to at each of its places, try by try; null where a place has no score of its own.
+ * @param value what a row of readings comes to
+ * @example sideRows([top, bottom], ['top', 'bottom'], (curve) => curve.points.at(-1)!.value)[0].values // [40, 36]
+ */
+export function sideRows(
+  curves: readonly Curve[],
+  places: readonly string[],
+  value: (curve: Curve) => number | null,
+): ReadRow[] {
+  const rows = new Map<string, ReadRow>()
+  for (const curve of curves) {
+    const { groupId, levelId, tryNumber, position } = curve
+    const at = places.indexOf(position)
+    if (at < 0) continue
+    const key = `${groupId}|${levelId}|${tryNumber}`
+    const row = rows.get(key) ?? { groupId, levelId, tryNumber, values: places.map(() => null) }
+    row.values[at] = value(curve)
+    rows.set(key, row)
+  }
+  return [...rows.values()]
 }

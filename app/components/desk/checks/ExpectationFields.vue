@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { resolutionOf } from '#core/instrument'
-import { levelName, looksAtVariation, orderedLevels, type Expectation } from '#core/plan'
-import { printPlain, withUnit } from '#core/quantity'
+import { sideNamed } from '#core/conclusion'
+import { levelName, looksAtVariation, orderedLevels, type Expectation, type Level } from '#core/plan'
+import { capital, printPlain, withUnit } from '#core/quantity'
 import { scoredPlan } from '#core/comparison'
 import { useLesson } from '../../../stores/lesson'
 
@@ -17,8 +18,10 @@ const mark = computed(() => resolutionOf(scored.value).mark)
 /** Once answered, the questions make room for what came of them. */
 const asking = ref(store.plan.expected === null)
 const ends = computed(() => {
-  const levels = orderedLevels(store.plan)
-  return levels.length > 1 ? [levelName(store.plan, levels[0]!), levelName(store.plan, levels.at(-1)!)] : null
+  const levels = orderedLevels(scored.value)
+  const name = (level: Level) =>
+    scored.value.besides ? capital(sideNamed(scored.value, level.id)) : `At ${levelName(scored.value, level)}`
+  return levels.length > 1 ? [name(levels[0]!), name(levels.at(-1)!)] : null
 })
 
 watch(
@@ -51,13 +54,13 @@ function answer(key: keyof Expectation, value: number | null) {
   </p>
   <div v-else-if="ends" class="fields">
     <p class="small">
-      Roughly what do you expect<template v-if="scored !== store.plan"
+      Roughly what do you expect<template v-if="scored.measured.name !== store.plan.measured.name"
         >, of the {{ scored.measured.name }}</template
       >?
     </p>
     <QuantityField
       :model-value="answers.first"
-      :label="`At ${ends[0]}`"
+      :label="ends[0]"
       :unit="unit"
       :mark="mark"
       :digits="4"
@@ -66,7 +69,7 @@ function answer(key: keyof Expectation, value: number | null) {
     />
     <QuantityField
       :model-value="answers.last"
-      :label="`At ${ends[1]}`"
+      :label="ends[1]"
       :unit="unit"
       :mark="mark"
       :digits="4"

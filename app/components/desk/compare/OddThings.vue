@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { sideNamed } from '#core/conclusion'
 import { levelName, printResult } from '#core/plan'
-import { listed } from '#core/quantity'
+import { capital, listed } from '#core/quantity'
 import { setUps, wayOf } from '#core/recording'
 import type { Slot } from '#core/record'
 import { useRecorder } from '../../../composables/useRecorder'
@@ -18,11 +19,13 @@ const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
 const print = (value: number) => printResult(store.scored, value)
 const group = (id: string) => store.groups.find((one) => one.id === id)!
-const level = (id: string) =>
-  levelName(
-    store.plan,
-    store.plan.levels.find((one) => one.id === id)!,
-  )
+const where = (id: string) =>
+  store.scored.besides
+    ? capital(sideNamed(store.scored, id))
+    : `At ${levelName(
+        store.scored,
+        store.scored.levels.find((one) => one.id === id)!,
+      )}`
 const asides = computed(() =>
   [...store.slots.values()].reduce((sum, state) => sum + state.setAside.length, 0),
 )
@@ -57,7 +60,7 @@ function setAside(reason: string) {
         >
       </p>
       <p class="small">
-        At {{ level(one.levelId) }} the other tries gave {{ one.others.map(print).join(' and ') }}.
+        {{ where(one.levelId) }} the other tries gave {{ one.others.map(print).join(' and ') }}.
       </p>
       <VBtn v-if="one.entry" size="small" variant="outlined" color="primary" @click="asking = one.entry!"
         >Set aside and repeat</VBtn
@@ -70,7 +73,8 @@ function setAside(reason: string) {
       </p>
       <p class="small">
         reads about <b>{{ print(Math.abs(one.offset)) }} {{ one.offset > 0 ? 'more' : 'less' }}</b> than the
-        others at every level. Do they start or read differently? It may be the set-up, not a mistake.
+        others {{ store.scored.besides ? 'each time' : 'at every level' }}. Do they start or read differently?
+        It may be the set-up, not a mistake.
       </p>
     </article>
     <article v-for="one in doubts" :key="one.said" class="card">

@@ -21,7 +21,7 @@ const said = (apart: number) =>
     <caption>
       {{
         measuredCaption(store.scored)
-      }}<template v-if="level"> at {{ levelName(store.plan, level) }}</template
+      }}<template v-if="level"> at {{ levelName(store.scored, level) }}</template
       >: ring predicted, sign read
     </caption>
     <thead>

@@ -10,7 +10,7 @@ import { measuredCaption } from '../../../words/measuredWords'
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()
 const results = useResults()
-const levels = computed(() => orderedLevels(store.plan))
+const levels = computed(() => orderedLevels(store.scored))
 const dotsOnly = computed(() => store.scored.summary === 'none')
 /** Places and words have no distances, so no wobble. */
 const ordinal = computed(() => store.scored.measured.scale !== undefined)
@@ -43,7 +43,7 @@ const print = (value: number) =>
       <tr>
         <th scope="col" />
         <th v-for="level in levels" :key="level.id" scope="col" class="n">
-          {{ levelName(store.plan, level) }}
+          {{ levelName(store.scored, level) }}
         </th>
       </tr>
     </thead>

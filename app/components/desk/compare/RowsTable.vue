@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
-import { scoredPlan, weighLesson } from '#core/comparison'
+import { weighedByLevel } from '#core/comparison'
 import { classRows } from '#core/recording'
 import { usePicture } from '../../../composables/usePicture'
 import { useLesson } from '../../../stores/lesson'
@@ -15,11 +15,11 @@ const props = withDefaults(defineProps<{ quantity?: number }>(), { quantity: 0 }
 const store = useLesson()
 const results = useResults()
 const { plan, picture } = usePicture(() => props.quantity)
-/** What is read besides is weighed by itself. */
-const scored = computed(() => (props.quantity === 0 ? store.scored : scoredPlan(plan.value, store.counted)))
-const levelResults = computed(() =>
-  props.quantity === 0 ? results.evidence.results : weighLesson(plan.value, store.counted).results,
+/** What each level comes to by itself, whatever is compared; what is read besides is weighed by itself. */
+const byLevel = computed(() =>
+  props.quantity === 0 ? results.byLevel : weighedByLevel(plan.value, store.counted),
 )
+const scored = computed(() => byLevel.value.plan)
 const table = computed(() => {
   const shown = picture.value
   if (shown?.kind !== 'paired' && shown?.kind !== 'stacked') return null
@@ -32,7 +32,8 @@ const table = computed(() => {
         centre: 'mean of all tries',
       }
 })
-const resultAt = (levelId: string) => levelResults.value.find((result) => result.level.id === levelId)
+const resultAt = (levelId: string) =>
+  byLevel.value.evidence.results.find((result) => result.level.id === levelId)
 const scoredMark = computed(() => resolutionOf(scored.value).mark)
 const mark = computed(() => resolutionOf(plan.value).mark)
 </script>

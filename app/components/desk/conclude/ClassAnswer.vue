@@ -17,6 +17,8 @@ const built = computed(() =>
 const sentence = computed(() =>
   built.value ? claimSentence(store.scored, built.value) : (conclusion.value.ownWords ?? ''),
 )
+/** Claims are of levels; where something else is compared, the test's own sentence is the way to begin. */
+const isSaidByTest = computed(() => hasOneSetting(store.scored) || store.scored.besides !== undefined)
 const own = computed(() => (built.value ? '' : sentence.value))
 const { check, failed, cause } = useOwnWords(own)
 
@@ -68,7 +70,7 @@ const joined = (before: string | undefined, more: string) =>
       </p>
       <div class="row">
         <VBtn
-          v-if="hasOneSetting(store.plan)"
+          v-if="isSaidByTest"
           size="small"
           variant="outlined"
           color="primary"

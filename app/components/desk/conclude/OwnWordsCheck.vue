@@ -57,8 +57,8 @@ const parts = computed(() =>
 const remember = (word: string, end: 'more' | 'less') =>
   store.editPlan((plan) => withMeaning(plan, store.scored, word, end))
 
-const readAs = ({ statements }: CheckedPart) =>
-  statements ? listed(statements.map((one) => statementWords(store.scored, one))) : ''
+const readAs = ({ statements, plan }: CheckedPart) =>
+  statements ? listed(statements.map((one) => statementWords(plan, one))) : ''
 </script>
 
 <template>

@@ -49,7 +49,7 @@ function saysOf(level: BenchLevel): BenchNote & { tone?: 'progress' | 'result'; 
       return { ...readNote(read.value.get(level.id)!), tone: 'progress' }
     case 'compare':
     case 'conclude':
-      return { ...resultNote(store.scored, results.evidence, level.id), tone: 'result' }
+      return { ...resultNote(results.byLevel.plan, results.byLevel.evidence, level.id), tone: 'result' }
     case 'pack':
       return kitNote(pack.lines, level.id)
     default:

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
-import { orderSaid, predictedLevel, predictionFormat, type PredictionAnswer } from '#core/conclusion'
+import {
+  orderSaid,
+  predictedLevel,
+  predictionFormat,
+  sideNamed,
+  type PredictionAnswer,
+} from '#core/conclusion'
 import { levelName, looksAtVariation, orderedLevels } from '#core/plan'
 import { capital } from '#core/quantity'
 import { isInRounds } from '#core/recording'
@@ -14,9 +20,9 @@ const answer = defineModel<PredictionAnswer | null>({ required: true })
 const props = withDefaults(defineProps<{ large?: boolean; label: string }>(), { large: false })
 const store = useLesson()
 const format = computed(() => predictionFormat(store.scored))
-const levels = computed(() => orderedLevels(store.plan))
+const levels = computed(() => orderedLevels(store.scored))
 const mark = computed(() => resolutionOf(store.plan).mark)
-const asked = computed(() => predictedLevel(store.plan))
+const asked = computed(() => predictedLevel(store.scored))
 const directions = computed(() => {
   const { measured } = store.scored
   return [
@@ -42,9 +48,14 @@ const question = computed(() => {
     case 'number':
       if (looksAtVariation(store.plan))
         return `What will the ${nounOf(store.plan.measured.name, measured.unit)} usually be?`
-      return asked.value
-        ? `What ${nounOf(store.plan.measured.name, measured.unit)} at ${levelName(store.plan, asked.value)}?`
-        : ''
+      if (!asked.value) return ''
+      return `What ${nounOf(measured.name, measured.unit)} ${
+        store.scored.besides
+          ? sideNamed(store.scored, asked.value.id)
+          : `at ${levelName(store.scored, asked.value)}`
+      }?`
+    case 'sides':
+      return 'What will it be like?'
   }
   return ''
 })
@@ -55,13 +66,13 @@ const order = computed(() => {
 })
 const nameOf = (id: string) =>
   levelName(
-    store.plan,
+    store.scored,
     levels.value.find((level) => level.id === id)!,
   )
 const options = computed(() =>
   format.value === 'direction'
     ? directions.value
-    : levels.value.map((level) => ({ title: levelName(store.plan, level), value: level.id })),
+    : levels.value.map((level) => ({ title: levelName(store.scored, level), value: level.id })),
 )
 const chosen = computed(() =>
   answer.value?.format === 'direction'
@@ -98,6 +109,7 @@ function giveNumber(value: number | null) {
       <VSelect v-else :model-value="chosen" :items="options" :label="question" @update:model-value="choose" />
     </template>
     <PredictionStretch v-else-if="format === 'stretch'" v-model="answer" :large="props.large" />
+    <PredictionSides v-else-if="format === 'sides'" v-model="answer" :large="props.large" />
     <PredictionPair v-else-if="format === 'pair'" v-model="answer" :large="props.large" />
     <ol v-else-if="format === 'order'" class="order">
       <li v-for="(id, index) in order" :key="id">

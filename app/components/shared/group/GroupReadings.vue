@@ -13,27 +13,33 @@ const results = useResults()
 const mark = computed(() => resolutionOf(store.scored).mark)
 const ordinal = computed(() => store.scored.measured.scale !== undefined)
 const symbol = computed(() => (ordinal.value ? '' : unitDefinition(store.scored.measured.unit).symbol))
+const print = (value: number) =>
+  ordinal.value
+    ? printResult(store.scored, value)
+    : printReading(value, mark.value, store.scored.measured.unit)
+/** Where one thing is compared with itself at several levels, each of them by itself. */
+const tables = computed(() => {
+  const { measured } = store.scored
+  const own = results.evidence.strands.filter(
+    ({ level, plan }) => level !== null && plan.measured.name === measured.name,
+  )
+  return own.length > 0 ? own : [{ level: null, evidence: results.evidence }]
+})
 const lines = computed(() =>
-  orderedLevels(store.plan).flatMap((level) => {
-    const cell = results.evidence.cells.find(
-      (one) => one.groupId === props.groupId && one.levelId === level.id,
-    )
-    return cell
-      ? [
-          {
-            id: level.id,
-            name: levelName(store.plan, level),
-            values: cell.values
-              .map((value) =>
-                ordinal.value
-                  ? printResult(store.scored, value)
-                  : printReading(value, mark.value, store.scored.measured.unit),
-              )
-              .join('   '),
-          },
-        ]
-      : []
-  }),
+  tables.value.flatMap(({ level, evidence }) =>
+    orderedLevels(store.scored).flatMap((column) => {
+      const cell = evidence.cells.find((one) => one.groupId === props.groupId && one.levelId === column.id)
+      if (!cell) return []
+      const name = levelName(store.scored, column)
+      return [
+        {
+          id: `${level?.id ?? ''}|${column.id}`,
+          name: level ? `${levelName(store.plan, level)}, ${name}` : name,
+          values: cell.values.map(print).join('   '),
+        },
+      ]
+    }),
+  ),
 )
 </script>
 

@@ -10,7 +10,7 @@ import { useObservations } from '../../../stores/observations'
 
 const store = useLesson()
 const results = useResults()
-const isOneSetting = computed(() => hasOneSetting(store.plan) && store.counted.length > 0)
+const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
@@ -34,7 +34,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
         <div class="why">
           <VerdictMark
             v-if="results.evidence.results.length >= 2"
-            :word="results.evidence.judgement.verdict.word"
+            :word="results.found.word"
             :so-far="results.evidence.table.looks.open"
           />
           <div>

@@ -15,7 +15,7 @@ const store = useLesson()
 const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
 /** One setting has an answer without a comparison: how much it gave, and how much it varied. */
-const isOneSetting = computed(() => hasOneSetting(store.plan) && store.counted.length > 0)
+const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
 if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || isOneSetting.value))
   void store.setStage('conclude')
 </script>

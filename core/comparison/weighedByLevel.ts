@@ -1,0 +1,14 @@
+import type { Evidence } from '../evidence'
+import type { Plan } from '../plan'
+import type { Entry } from '../record'
+import { scoredPlan } from './scoredPlan'
+import { weighLesson } from './weighLesson'
+
+/**
+ * What each level comes to by itself, whatever the plan compares: how much each lump lost where lumps are compared with themselves.
+ * @example weighedByLevel(plan, counted).evidence.results.length // 3
+ */
+export function weighedByLevel(plan: Plan, counted: readonly Entry[]): { plan: Plan; evidence: Evidence } {
+  const byLevel: Plan = { ...plan, comparison: 'levels' }
+  return { plan: scoredPlan(byLevel, counted), evidence: weighLesson(byLevel, counted) }
+}
