@@ -267,8 +267,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
       },
       conclusion: {
         ...emptyConclusion,
-        ownWords:
-          'Changing the shape did not change how much our dough weighs, as far as our balance can tell.',
+        ownWords: 'The dough weighed the same as a lump and in another shape.',
         better: 'Fish had less dough than the others. Next time we weigh out the same lump.',
         nextQuestion: 'Does dough weigh less when it has dried?',
       },

@@ -7,6 +7,7 @@ import { heats } from './heats'
 import { looksWhileTesting } from './looks'
 import { clearAndRight, noDifference } from './power'
 import { shapes } from './shapes'
+import { sides } from './sides'
 
 const classes = 20_000
 
@@ -18,6 +19,7 @@ export function evidence(): Figure[] {
     ...shapes(classes / 10),
     ...looksWhileTesting(classes / 10),
     ...claims(classes / 20),
+    ...sides(classes / 5),
     ...heats(classes / 10),
     ...oddOnes(1500),
     ...blowUp(),

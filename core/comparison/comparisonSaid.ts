@@ -1,6 +1,7 @@
 import type { Plan, SidesKind } from '../plan'
 import { listed } from '../quantity'
 import type { Sides } from '../recording'
+import { sideSaid } from '../words'
 
 /** What sides are compared, where their names are not known. */
 export const sidesCompared: Record<SidesKind, string> = {
@@ -12,10 +13,9 @@ export const sidesCompared: Record<SidesKind, string> = {
 /**
  * What a plan compares inside of one try, as it stands behind "We compare".
  * @param sides of the plan (`sidesFor`)
- * @example sidesSaid(dough, sides) // 'as a lump with changed and a lump again'
+ * @example sidesSaid(dough, sides) // 'it as a lump, pressed flat and as a lump again'
  */
-export function sidesSaid(plan: Plan, sides: Sides): string {
-  if (sides.kind === 'parts') return 'the parts with the whole'
-  const names = sides.names(plan).map((name) => (sides.kind === 'places' ? `the ${name}` : name))
-  return `${names[0]!} with ${listed(names.slice(1))}`
-}
+export const sidesSaid = (plan: Plan, sides: Sides): string =>
+  sides.kind === 'parts'
+    ? 'the parts with the whole'
+    : `it ${listed(sides.names(plan).map((name) => sideSaid(sides.kind, name)))}`

@@ -45,27 +45,47 @@ export function weighSides(
   }
 }
 
+/**
+ * What the sides of a plan are weighed as, before anybody has said who tests what: each try beside itself, and something worth noticing
+ * also where they are expected to be level.
+ * @param scored the plan as its sides are compared (`scoredPlan`)
+ * @param readings how many readings stand at one side
+ * @example sidesJudging(scoredPlan(dough), 1).inHeats // true
+ */
+export function sidesJudging(
+  scored: Plan,
+  readings: number,
+  groupIds: readonly string[] = [],
+  finished = false,
+): Comparison {
+  const { expected } = scored
+  const isLevel = expected !== null && expected.first === expected.last
+  const comparison = comparisonOf({ ...scored, expected: isLevel ? null : expected }, groupIds, readings, {
+    sideBySide: true,
+    inRounds: false,
+    finished,
+  })
+  const { worth } = comparison
+  return {
+    ...comparison,
+    inHeats: true,
+    summary: scored.measured.scale ? 'median' : 'mean',
+    worth: worth.share > 0 ? { ...worth, share: worthShare } : worth,
+  }
+}
+
 function sidesComparison(
   plan: Plan,
   scored: Plan,
   sides: Sides,
   { groupIds, finished, level }: { groupIds: readonly string[]; finished: boolean; level: Level | null },
 ): Comparison {
-  const comparison = comparisonOf(scored, groupIds, sides.readings(plan), {
-    sideBySide: true,
-    inRounds: false,
-    finished,
-  })
-  const { worth } = comparison
   const levelsOf = (groupIndex: number) =>
     levelsForGroup(plan, groupIndex).filter((one) => level === null || one.id === level.id).length
   const testing = testingGroups(plan, groupIds.length).filter((groupIndex) => levelsOf(groupIndex) > 0)
   const meant = testing.map((groupIndex) => groupIds[groupIndex]!)
   return {
-    ...comparison,
-    inHeats: true,
-    summary: scored.measured.scale ? 'median' : 'mean',
-    worth: worth.share > 0 ? { ...worth, share: worthShare } : worth,
+    ...sidesJudging(scored, sides.readings(plan), groupIds, finished),
     meant: Object.fromEntries(scored.levels.map(({ id }) => [id, meant])),
     triesOf: Object.fromEntries(
       testing.map((groupIndex) => [groupIds[groupIndex]!, plan.tries * levelsOf(groupIndex)]),

@@ -1,5 +1,4 @@
 import { mean } from 'simple-statistics'
-import { groupsWeight, triesWeight } from './joinedChance'
 import type { Interval } from './shiftInterval'
 import { studentQuantile, studentTail } from './tails'
 
@@ -19,23 +18,21 @@ interface Estimate {
 
 /**
  * Whether one thing differs from itself, by Student's t: over the groups' means, and over all tries, which know less of what a whole group
- * did otherwise. The two share the 5% as they do among levels. One group alone speaks through its tries, of its own thing. A spread never
+ * did otherwise. The two share the 5%. One group alone speaks through its tries, of its own thing. A spread never
  * counts as smaller than reading alone would make it.
  *
  * Source: Student, "The probable error of a mean", Biometrika 6 (1908) 1–25.
  *
  * @returns the two-sided chance and which way it goes; a chance of 1 where fewer than two differences are known
- * @example pairedMeanTest({ groups: [[-4, -5], [-4, -4], [-5, -5]], error: 0.4 }).p // 0.0014
+ * @example pairedMeanTest({ groups: [[-4, -5], [-4, -4], [-5, -5]], error: 0.4 }).p // 0.0007
  */
 export function pairedMeanTest(differences: PairedDifferences): { p: number; ahead: 1 | 0 | -1 } {
   const groups = ofGroups(differences)
   const tries = ofTries(differences)
   const found = groups ?? tries
   if (!found) return { p: 1, ahead: 0 }
-  const byGroups = groups ? groupsWeight * chanceOf(groups) : 1
-  const byTries = tries ? triesWeight * chanceOf(tries) : 1
-  // With one try each there is only one way to look.
-  const p = tries ? Math.min(1, byGroups, byTries) : chanceOf(groups!)
+  const chances = [groups, tries].flatMap((one) => (one ? chanceOf(one) : []))
+  const p = Math.min(1, chances.length * Math.min(...chances))
   return { p, ahead: Math.sign(found.mean) as 1 | 0 | -1 }
 }
 

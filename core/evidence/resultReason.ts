@@ -32,13 +32,17 @@ export function driftReason(say: ResultWords): string {
 
 /**
  * What the looks before all tries were in do to the verdict; empty where all are in.
+ * @param tries what is counted, as it is said
  * @example stillOpen(evidence) // ''
  */
-export function stillOpen({ coverage: { triesIn, triesPlanned }, table: { looks } }: Evidence): string {
+export function stillOpen(
+  { coverage: { triesIn, triesPlanned }, table: { looks } }: Evidence,
+  tries = 'tries',
+): string {
   if (looks.share >= 1) return ''
   return looks.open
-    ? `${triesIn} of ${triesPlanned} tries are in, and those to come may change it.`
-    : `Testing stopped with ${triesIn} of ${triesPlanned} tries in, so it takes more to be sure.`
+    ? `${triesIn} of ${triesPlanned} ${tries} are in, and those to come may change it.`
+    : `Testing stopped with ${triesIn} of ${triesPlanned} ${tries} in, so it takes more to be sure.`
 }
 
 const rarely = 'If it made no difference, fewer than 1 class in 20 would see this.'

@@ -38,7 +38,7 @@ export function sidesSentence(plan: Plan, evidence: Evidence): ResultSentence | 
       reasons: [`It takes one try that was read ${listed(sidesOf(plan))}.`],
     }
   const quantities = quantitiesOf(plan, evidence)
-  const sentences = quantities.map((one) => capital(quantitySaid(one)))
+  const sentences = quantities.map((one, place) => capital(quantitySaid(one, place > 0)))
   return { sentence: sentences.join(' '), reasons: reasonsOf(plan, evidence, quantities) }
 }
 
@@ -86,8 +86,16 @@ function settled({ whole, own, among }: Quantity): Said[] {
   return against ? each : [all]
 }
 
-function quantitySaid(quantity: Quantity): string {
+/** @param again whether another quantity was said before, so that the sides need not be said again where nothing differs */
+function quantitySaid(quantity: Quantity, again: boolean): string {
   const said = settled(quantity)
+  const [first] = said
+  if (
+    again &&
+    first!.level === null &&
+    first!.findings.every(({ verdict }) => verdict.word === 'no-difference')
+  )
+    return `${sideClause(first!.plan.measured, 'same')}${withinSaid(first!, first!.findings)}${everywhere(quantity, first!)}.`
   if (said[0]!.level === null) return `${oneSaid(said[0]!, '', everywhere(quantity, said[0]!))}.`
   const isShort = said.every(({ findings }) => findings.length === 1)
   if (!isShort) return `${said.map((one) => capital(oneSaid(one, nameOf(one)))).join('. ')}.`
@@ -99,7 +107,12 @@ function quantitySaid(quantity: Quantity): string {
   const order = [1, -1, 'no-difference', 'leaning', 'cant-tell']
   return `${[...kinds]
     .sort((a, b) => order.indexOf(a[0] as never) - order.indexOf(b[0] as never))
-    .map(([, same]) => oneSaid(same[0]!, namesOf(same), '', same.length > 1))
+    .map(([found, same], at) =>
+      // "Took up the same" behind what took up less is said beside the same sides.
+      at > 0 && found === 'no-difference'
+        ? sideClause(same[0]!.plan.measured, 'same', { of: namesOf(same) })
+        : oneSaid(same[0]!, namesOf(same), '', same.length > 1),
+    )
     .join('; ')}.`
 }
 
@@ -133,6 +146,9 @@ function oneSaid(said: Said, of: string, suffix = '', isSeveral = false): string
   }
   const firm = findings.filter(isSettled)
   const open = findings.filter((one) => !isSettled(one))
+  const leaning = open.filter(({ verdict, ahead }) => verdict.word === 'leaning' && ahead === open[0]!.ahead)
+  if (firm.length === 0 && leaning.length > 0)
+    return `it looks as if ${sideClause(plan.measured, wayOf(leaning[0]!), { of })} ${listed(leaning.map(({ level }) => sideOf(plan, level)))} than ${base!}, but it is not certain`
   if (firm.length === 0)
     return `we can’t tell yet whether ${sideClause(plan.measured, 'same', { of })} each time: ${listed(sidesOf(plan))}`
   const amountSaid = (one: SideFinding) => {
@@ -203,22 +219,18 @@ function pairSaid(said: Said, finding: SideFinding, of: string, isSeveral: boole
 }
 
 function reasonsOf(plan: Plan, evidence: Evidence, quantities: readonly Quantity[]): string[] {
-  const [first] = settled(quantities[0]!)
-  const findings = first!.findings
+  const findings = quantities.flatMap((one) => settled(one).flatMap((said) => said.findings))
   const clear = findings.filter(({ verdict }) => verdict.word === 'clear')
-  const tries = Math.max(...evidence.cells.map((cell) => cell.values.length), 0)
-  const say = new ResultWords(plan, evidence)
+  const readings = evidence.cells.reduce((sum, { values }) => sum + values.length, 0)
+  const isAllSame = findings.every(({ verdict }) => verdict.word === 'no-difference')
   return [
-    clear.length > 0 ? agreed(clear) : '',
-    clear.length > 0 ? 'If it made no difference, fewer than 1 class in 20 would see this.' : '',
-    findings.every(({ verdict }) => verdict.word === 'no-difference')
-      ? `Any difference that is left is too small to matter, over ${evidence.cells.reduce((sum, { values }) => sum + values.length, 0)} readings.`
-      : '',
-    findings.some((one) => !isSettled(one)) && tries > 0
-      ? 'More tries, or more groups, would settle it.'
-      : '',
-    stillOpen(evidence),
-    driftReason(say),
+    ...(clear.length > 0
+      ? [agreed(clear), 'If it made no difference, fewer than 1 class in 20 would see this.']
+      : []),
+    isAllSame ? `Any difference that is left is too small to matter, over ${readings} readings.` : '',
+    findings.some((one) => !isSettled(one)) ? 'More tries, or more groups, would settle what is open.' : '',
+    stillOpen(evidence, 'readings'),
+    driftReason(new ResultWords(plan, evidence)),
   ].filter(Boolean)
 }
 

@@ -11,7 +11,9 @@ export function triesFindings(plan: Plan, { age, ways }: FairContext): Finding[]
 function tooFewTries(plan: Plan, usual: number): Finding[] {
   if (looksAtVariation(plan)) return tooFewToVary(plan)
   const needed = wayOf(plan).onceIsEnough ? 1 : usual
-  if (plan.tries >= needed) return []
+  // Compared with itself, each level is one more try of the same.
+  const tries = comparesSides(plan) ? plan.tries * plan.levels.length : plan.tries
+  if (tries >= needed) return []
   const none = plan.tries < 1
   return [
     {
@@ -20,7 +22,7 @@ function tooFewTries(plan: Plan, usual: number): Finding[] {
       field: 'tries',
       reason: none
         ? 'With no tries there is no result.'
-        : `With ${plan.tries === 1 ? 'one try' : `${plan.tries} tries`} at each level, one slip looks like a result. ${usual} is usual at this age.`,
+        : `With ${plan.tries === 1 ? 'one try' : `${plan.tries} tries`}${comparesSides(plan) ? '' : ' at each level'}, one slip looks like a result. ${usual} is usual at this age.`,
       remedies: [
         remedy(needed === 1 ? 'Make it one try' : `Make it ${needed} tries`, () => ({ tries: needed })),
       ],

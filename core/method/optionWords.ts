@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import { fromCupboard, type CupboardInstrument } from '../instrument'
 import type { Plan, Recording, SecondMeasure } from '../plan'
 import { mostTyped, unitDefinition } from '../quantity'
@@ -14,6 +15,7 @@ interface OptionWord {
 export function optionWords(plan: Plan, { cupboard }: Pick<MethodContext, 'cupboard'>): OptionWord[] {
   return wayOf(plan)
     .options.filter((option) => option.applies?.(plan) ?? true)
+    .filter((option) => !(option.ofLevels && comparesSides(plan)))
     .map((option) => ({
       word: optionWord(plan, option, cupboard),
       continues: option.kind === 'amount' || option.kind === 'own-word',

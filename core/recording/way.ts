@@ -14,6 +14,8 @@ export type WayOption = {
   applies?: (plan: Plan) => boolean
   /** Whether another answer makes another score, of which nobody has said what to expect. */
   changesScore?: boolean
+  /** Whether it matters only where levels are compared with each other. */
+  ofLevels?: boolean
 } & (
   | {
       name: string

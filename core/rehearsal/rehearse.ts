@@ -1,7 +1,7 @@
 import { judgeKinds, judgeSide, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { type Expectation, type Plan } from '../plan'
-import { scoredPlan, sidesOf } from '../comparison'
+import { scoredPlan, sidesJudging, sidesOf } from '../comparison'
 import { hasOrder, isInRounds, comparisonOf, wayOf } from '../recording'
 import { classroom, type Classroom } from './classroom'
 import { expectedValues } from '../plan'
@@ -114,7 +114,7 @@ function judgeSidesOf(
   { table, levels }: Classroom,
   readings: number,
 ): (truth: string) => ClassOutcome {
-  const comparison = comparisonOf(plan, [], readings)
+  const comparison = sidesJudging(plan, readings)
   const heats = Object.assign(table, { inHeats: true })
   return (truth) => {
     const { verdict, ahead } = judgeSide(heats, comparison, levels.length - 1, levels.length - 1)

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { eq, sql } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { emptyConclusion } from '#core/conclusion'
-import { newId, type Plan } from '#core/plan'
+import { newId, planFormat, type Plan } from '#core/plan'
 import { scoresOf } from '#core/comparison'
 import { planSchema, validate } from '#shared/schemas'
 import { examplePlan, material } from '../../core/testing/examplePlan'
@@ -260,9 +260,9 @@ describe('a database of an earlier version', () => {
     await opened.db.execute(
       sql`insert into investigations (id, plan) values (${id}, ${JSON.stringify(early)}::jsonb)`,
     )
-    expect(await getInvestigationPlan(opened.db, id)).toEqual(examplePlan())
+    expect(await getInvestigationPlan(opened.db, id)).toEqual({ ...examplePlan(), comparison: 'levels' })
     await opened.close()
-    const later = validate(planSchema, { ...examplePlan(), formatVersion: 7 })
+    const later = validate(planSchema, { ...examplePlan(), formatVersion: planFormat + 1 })
     expect(!later.ok && later.fields[0]?.message).toMatch(/newer/)
   })
 })

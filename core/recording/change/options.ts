@@ -27,6 +27,7 @@ export const changeOption = (choices: readonly [lost: string, gained: string]): 
   label: 'What counts of it',
   kind: 'choice',
   changesScore: true,
+  ofLevels: true,
   choices: [
     ['lost', choices[0]],
     ['gained', choices[1]],
@@ -40,6 +41,7 @@ export const compareOption: WayOption = {
   label: 'Compared by',
   kind: 'choice',
   changesScore: true,
+  ofLevels: true,
   applies: hasShare,
   choices: [
     ['starts', 'by amount, or by the share of the start where the starts differ'],
