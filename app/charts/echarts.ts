@@ -1,5 +1,5 @@
 import { BarChart, CustomChart, LineChart, ScatterChart } from 'echarts/charts'
-import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
+import { AriaComponent, GridComponent, LegendPlainComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 
@@ -11,6 +11,7 @@ use([
   GridComponent,
   TooltipComponent,
   AriaComponent,
+  LegendPlainComponent,
   SVGRenderer,
 ])
 

@@ -20,17 +20,15 @@ const wholeColour = palette.line
 export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOption {
   const { plan, picture } = data
   const rows = drawnRows(data)
-  const labelled = (name: string) => ({
+  const labelled = {
     show: true,
-    formatter: ({ value }: { value: number | null }) =>
-      value === null ? '' : `${name}\n${printed(plan, value)}`,
+    formatter: ({ value }: { value: number | null }) => (value === null ? '' : printed(plan, value)),
     fontSize: size.text * 0.9,
-    lineHeight: size.text * 1.05,
     color: ink,
     backgroundColor: 'rgba(255,255,255,0.85)',
     padding: 2,
     borderRadius: 3,
-  })
+  }
   const base = { type: 'bar', barWidth: '62%', itemStyle: { borderColor: ink, borderWidth: 1 }, stack: 'all' }
   const told = (name: string) => ({
     formatter: ({ value }: { value: number }) => asText(`${name}: ${printed(plan, value)}`),
@@ -40,6 +38,15 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
     // Dashes and dots on the bars keep the parts apart in black and white.
     aria: { ...chartFrame(size, stackedWords(data)).aria, decal: { show: true } },
     grid: { ...chartFrame(size, '').grid, bottom: size.text * 5.6 },
+    legend: {
+      top: 0,
+      right: size.text,
+      itemWidth: size.text * 1.2,
+      itemHeight: size.text * 0.9,
+      textStyle: chartText(size),
+      selectedMode: false,
+      data: [...picture.parts.map(asText), picture.whole],
+    },
     xAxis: {
       ...alongAxis(size, plan.changed.name),
       type: 'category',
@@ -61,7 +68,7 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
         name: asText(part),
         color: colours[index],
         data: rows.flatMap(({ values }) => [values[index]!, null]),
-        label: labelled(asText(part)),
+        label: labelled,
         tooltip: told(part),
       })),
       {
@@ -69,7 +76,7 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
         name: picture.whole,
         color: wholeColour,
         data: rows.flatMap(({ values }) => [null, values.at(-1)!]),
-        label: labelled(picture.whole),
+        label: labelled,
         tooltip: told(picture.whole),
       },
       ...rows.map(({ values }, index) => ({

@@ -11,3 +11,4 @@ export {
   type Card,
   type CardPlace,
 } from './cards'
+export { changesNothing, hasPair } from './hasPair'

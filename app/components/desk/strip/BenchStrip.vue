@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
+import { comparesSides } from '#core/comparison'
 import {
   benchLevels,
   kitNote,
@@ -59,6 +60,11 @@ function saysOf(level: BenchLevel): BenchNote & { tone?: 'progress' | 'result'; 
       }
   }
 }
+/** One thing beside itself needs nothing that is changed. */
+const isOneThing = computed(() => comparesSides(store.plan) && store.plan.changed.name.trim() === '')
+const lead = computed(() =>
+  looksAtVariation(store.plan) ? 'One setting:' : isOneThing.value ? 'We test one thing:' : 'We change',
+)
 const ownAmounts = computed(() => store.plan.levels.some(({ id }) => kitNote(pack.lines, id).note !== ''))
 const legend = computed(
   () =>
@@ -75,8 +81,8 @@ const legend = computed(
   <section class="strip" aria-label="The test on one bench">
     <div class="part changed">
       <p class="what">
-        {{ looksAtVariation(store.plan) ? 'One setting:' : 'We change' }}
-        <b>{{ store.plan.changed.name || '…' }}</b>
+        {{ lead }}
+        <b v-if="!isOneThing">{{ store.plan.changed.name || '…' }}</b>
         <span v-if="legend" class="soft legend">{{ legend }}</span>
       </p>
       <div class="levels">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
+import { changesNothing, hasPair } from '#core/variables'
 import { useLesson } from '../../../stores/lesson'
 
 /** Everything that could be changed and measured; one card each is picked, the others are kept the same. */
@@ -16,7 +17,16 @@ const store = useLesson()
       :large="large"
       empty="All of them have found a place."
     />
-    <CardPlace place="changed" class="changed" :large="large" empty="Pull one card here." />
+    <CardPlace
+      place="changed"
+      class="changed"
+      :large="large"
+      :empty="
+        changesNothing(store.plan)
+          ? 'Nothing is changed here. Pull a card in to change it.'
+          : 'Pull one card here.'
+      "
+    />
     <CardPlace place="kept-same" class="kept-same" :large="large" empty="The other cards fall in here.">
       <template #default="{ card }">
         <KeptSameWay v-if="!large" :id="card.id" />
@@ -26,7 +36,7 @@ const store = useLesson()
           color="primary"
           size="large"
           :append-icon="mdiArrowRight"
-          :disabled="!store.plan.changed.name.trim() || !store.plan.measured.name.trim()"
+          :disabled="!hasPair(store.plan)"
           @click="emit('onward')"
           >On to the plan</VBtn
         >

@@ -32,21 +32,26 @@ const questions = computed(() => {
     }))
     const isIt = clauses.every(({ clause }) => clause.startsWith('it will '))
     const level = plan.besides?.levels.find(({ id }) => id === of.levelId)
+    const side = sideNamed(plan, of.sideId)
+    const name = level && plan.besides ? capital(levelName(plan.besides, level)) : ''
     return {
       of,
       key: `${of.quantity}|${of.levelId}|${of.sideId}`,
-      lead: [
-        level && plan.besides ? `${capital(levelName(plan.besides, level))}:` : '',
-        `${level ? sideNamed(plan, of.sideId) : capital(sideNamed(plan, of.sideId))}${isIt ? ' it will' : ''}…`,
-      ]
-        .filter(Boolean)
-        .join(' '),
+      name,
+      lead: `${name ? `${name}: ${side}` : capital(side)}${isIt ? ' it will' : ''}…`,
+      /** Beside its name, or where only sides differ. */
+      short: quantities.length > 1 ? measured.name : side,
       options: clauses.map(({ value, clause }) => ({
         value,
         title: isIt ? clause.replace('it will ', '') : clause,
       })),
     }
   })
+})
+/** What is asked of one level, together. */
+const groups = computed(() => {
+  const names = [...new Set(questions.value.map((one) => one.name))]
+  return names.map((name) => ({ name, asked: questions.value.filter((one) => one.name === name) }))
 })
 
 watch(
@@ -68,36 +73,41 @@ function give(of: SideQuestion, direction: SidePrediction['direction']) {
 </script>
 
 <template>
-  <div :class="props.large ? 'large' : 'line'">
-    <template v-for="question in questions" :key="question.key">
-      <div v-if="props.large" role="group" :aria-label="question.lead">
-        <p class="lead">{{ question.lead }}</p>
-        <ChoiceButtons
-          :options="question.options"
-          :chosen="chosen(question.of)"
-          class="three"
-          @choose="give(question.of, $event as SidePrediction['direction'])"
-        />
-      </div>
+  <div v-if="props.large" class="large">
+    <div v-for="(question, at) in questions" :key="question.key" role="group" :aria-label="question.lead">
+      <p v-if="question.lead !== questions[at - 1]?.lead" class="lead">{{ question.lead }}</p>
+      <ChoiceButtons
+        :options="question.options"
+        :chosen="chosen(question.of)"
+        class="three"
+        @choose="give(question.of, $event as SidePrediction['direction'])"
+      />
+    </div>
+  </div>
+  <div v-else class="groups">
+    <div v-for="group in groups" :key="group.name" class="line">
+      <p v-if="group.name" class="small soft">{{ group.name }}</p>
       <VSelect
-        v-else
+        v-for="question in group.asked"
+        :key="question.key"
         :model-value="chosen(question.of)"
         :items="question.options"
-        :label="question.lead"
+        :label="question.short"
+        :aria-label="question.lead"
         @update:model-value="give(question.of, $event)"
       />
-    </template>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .large {
   display: grid;
-  gap: 16px;
+  gap: 10px;
 }
 
 .lead {
-  margin-bottom: 6px;
+  margin: 8px 0 6px;
   font: 600 var(--text-heading) var(--heading);
 }
 
@@ -106,9 +116,22 @@ function give(of: SideQuestion, direction: SidePrediction['direction']) {
   gap: 10px;
 }
 
+.three :deep(.choice) {
+  padding: 12px;
+}
+
+.groups {
+  display: grid;
+  gap: 6px;
+}
+
 .line {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: 1fr 1fr;
   gap: 8px;
+}
+
+.line p {
+  grid-column: 1 / -1;
 }
 </style>

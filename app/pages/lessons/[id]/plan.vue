@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { computed } from 'vue'
+import { hasPair } from '#core/variables'
 import { PlanList, TimeView } from '../../../components/desk/plan/laterParts'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
 /** A plan without a pair begins on the cards, one that has it in its sentences. */
 type View = 'cards' | 'sentences' | 'list' | 'time'
-const usual: View = store.plan.changed.name.trim() && store.plan.measured.name.trim() ? 'sentences' : 'cards'
+const usual: View = hasPair(store.plan) ? 'sentences' : 'cards'
 const route = useRoute()
 const router = useRouter()
 const views: View[] = ['cards', 'sentences', 'list', 'time']
