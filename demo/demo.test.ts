@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { schoolDays, usualCalendar } from '#core/calendar'
 import { weighLesson } from '#core/comparison'
+import { lessonResult } from '#core/lesson'
 import { dueToday, wayOf } from '#core/recording'
 import { standingOf, standingEntries } from '#core/record'
 import { kestrelLessons } from './lessons'
@@ -66,5 +67,37 @@ describe('the demo school', () => {
     const moments = new Set(readings.filter((one) => one.groupId === groupIds[2]).map((one) => one.moment))
     expect(moments.has('day 4')).toBe(false)
     expect(readings.every((one) => one.fields.at?.value !== today)).toBe(true)
+  })
+})
+
+describe('what the lessons of the demo school compare', () => {
+  const lessons = kestrelLessons(new Date('2026-03-09'))
+  const found = (title: string) => {
+    const { starter, readings } = lessons.find((one) => one.starter.plan.title === title)!
+    const entries = simulateEntries(starter, { ...readings!, groupIds }, seededRandom(2))
+    const { counted } = standingOf(entries)
+    return lessonResult(starter.plan, counted, weighLesson(starter.plan, counted, groupIds))
+  }
+
+  it.each([
+    [
+      'Dough in another shape',
+      'no-difference',
+      /^It weighed the same each time, to within 1 g, whatever the way/,
+    ],
+    [
+      'Poured together',
+      'clear',
+      /^Rice and peas took up about 1\d mL less together than apart; .* It weighed the same/,
+    ],
+    [
+      'Sprouts of one tray',
+      'clear',
+      /^The height at the end was about 1\d mm more at the door side than at the window side\.$/,
+    ],
+    ['One magnet, many tries', 'cant-tell', /^It usually held about 2\d clips, mostly 2\d to 2\d\.$/],
+    ['Bubbles at the front', 'leaning', /^It looks as if the more spoons of sugar, the longer the lifetime/],
+  ])('%s: %s', (title, word, sentence) => {
+    expect(found(title)).toMatchObject({ word, sentence: expect.stringMatching(sentence) })
   })
 })

@@ -3,6 +3,7 @@ import {
   alteredField,
   atField,
   plannedAt,
+  positionOf,
   readWithOf,
   startMoment,
   usesInstrument,
@@ -66,7 +67,7 @@ function simulateRead(
       const centre = expected.row
         ? times * rowOf(slot)[slot.moment]!
         : expected.course
-          ? courseAt(expected.course, slot.levelId!, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
+          ? courseAt(expected.course, slot, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
           : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
       const { mark } = resolutionOf(wayOf(plan).at(plan, slot.moment))
       const value = Math.max(0, roundToMark(centre + offset, mark))
@@ -129,14 +130,15 @@ function alteredAt(
 
 /** From where it began it goes a little more or less far than expected. */
 function courseAt(
-  course: (levelId: string, at: number) => number,
-  levelId: string,
+  course: NonNullable<Starter['expected']['course']>,
+  { levelId, moment }: Slot,
   at: number,
   first: number,
   steepness: number,
 ): number {
-  const start = course(levelId, first)
-  return start + (course(levelId, at) - start) * steepness
+  const value = (when: number) => course(levelId!, when, positionOf(moment))
+  const start = value(first)
+  return start + (value(at) - start) * steepness
 }
 
 /** When a slot was really read: some seconds after its minute, or on its day; neither where it is read only once. */

@@ -26,6 +26,7 @@ import {
   wickingRace,
   type Starter,
 } from '#starters'
+import { bubblesForAll, oneMagnet, sproutTray } from './variants'
 
 /** A lesson of the demo school, told relative to today. */
 export interface DemoLesson {
@@ -80,6 +81,16 @@ const shaped = (groupIndex: number, changed: Direction, again: Direction, becaus
     { quantity: 0, levelId: null, sideId: 'side-3', direction: again },
   ])
 
+/** What sprouts at the door side are beside those at the window side. */
+const beside = (groupIndex: number, direction: Direction, because: string) =>
+  sides(groupIndex, because, [{ quantity: 0, levelId: null, sideId: 'side-2', direction }])
+
+const held = (groupIndex: number, value: number, because: string) => ({
+  groupIndex,
+  because,
+  answer: { format: 'number' as const, levelId: 'l0', value },
+})
+
 /** How much rice and peas fill together, and what they weigh; the others stay as they are. */
 const poured = (groupIndex: number, volume: Direction, mass: Direction, because: string) =>
   sides(
@@ -107,6 +118,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
   const schoolDay = (from: number) => schoolDays(usualCalendar, day(from), 1)[0]!
   /** The school days since the beans were laid out, without today. */
   const sprouting = schoolDays(usualCalendar, day(-10), 7).filter((one) => one < day(0))
+  const tray = schoolDays(usualCalendar, day(-40), 8)
   const rusting = schoolDays(usualCalendar, day(-34), 8)
   return [
     {
@@ -389,6 +401,66 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         days: sprouting,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { missed: { groupIndex: 2, moment: 'day 4' } },
+      },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: sproutTray,
+      date: tray[0]!,
+      stage: 'conclude',
+      predictions: [
+        beside(0, 'less', 'plants need light'),
+        beside(1, 'same', 'it is one tray'),
+        beside(3, 'more', 'they stretch to find the light'),
+      ],
+      readings: {
+        start: `${tray[0]!}T09:15:00.000Z`,
+        days: tray,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: {},
+      },
+      conclusion: {
+        ...emptyConclusion,
+        ownWords: 'The sprouts were taller at the door side than at the window side.',
+        why: 'they stretch to find the light',
+        better: 'Moon turned its tray once. Next time an arrow on the tray shows where the window is.',
+        nextQuestion: 'Do they grow alike when we turn the tray every day?',
+      },
+    },
+    {
+      starter: oneMagnet,
+      date: day(-15),
+      stage: 'conclude',
+      predictions: [
+        held(0, 30, 'it looks strong'),
+        held(2, 20, 'it held a pair of scissors'),
+        held(4, 25, 'we guessed the middle'),
+      ],
+      readings: {
+        start: `${day(-15)}T11:00:00.000Z`,
+        done: [1, 1, 1, 1, 1, 1],
+        mishaps: { spoilt: { groupIndex: 1, level: 0, tryNumber: 3, reason: 'pushed or bumped' } },
+      },
+      conclusion: emptyConclusion,
+    },
+    {
+      starter: bubblesForAll,
+      date: day(-8),
+      stage: 'compare',
+      predictions: [
+        more(0, 'sugar is sticky'),
+        more(1, 'it makes the skin thick'),
+        more(2, 'sticky things hold on'),
+        {
+          groupIndex: 4,
+          because: 'a bubble is a bubble',
+          answer: { format: 'direction', direction: 'same' },
+        },
+      ],
+      readings: {
+        start: `${day(-8)}T10:25:00.000Z`,
+        done: [1, 0, 0, 0, 0, 0],
+        mishaps: {},
       },
       conclusion: emptyConclusion,
     },

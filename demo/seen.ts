@@ -106,7 +106,7 @@ function eyesOf({ plan, expected }: Starter, random: Random): (slot: Slot, group
     const { recording } = plan
     if (recording.kind === 'word-scale') {
       const day = (plannedAt(moment) ?? 1) + lag.get(levelId!)!
-      const word = recording.words[expected.course!(levelId!, day)]!
+      const word = recording.words[expected.course!(levelId!, day, '')]!
       return word.replace(/ \(.*$/u, '')
     }
     if (recording.kind === 'pairs') {

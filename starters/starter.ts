@@ -11,8 +11,8 @@ export interface Starter {
   expected: {
     /** The score at each level, by level id: what is read, or what is worked out of it. */
     values: Record<string, number>
-    /** Of what is read over time: the value at a minute, or on a day from 1, by level id. */
-    course?: (levelId: string, at: number) => number
+    /** Of what is read over time: the value at a minute, or on a day from 1, by level id, and at a place where there are several. */
+    course?: (levelId: string, at: number, position: string) => number
     /** Where the score is worked out: what each moment of a try reads that comes to such a score. */
     row?: (levelId: string, score: number, normal: () => number) => Record<string, number>
     /** Where a design is altered: what groups do before a round, by its id. */

@@ -4,7 +4,7 @@ import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
 import { printQuantity } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
 import { classCurves, curveKey, type ClassPoint, type Curve } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { alongAxis, asText, chartFrame, chartText, measuredAxis, type ChartSize } from './frame'
 import { palette } from '../theme/palette'
 
@@ -12,7 +12,7 @@ import { palette } from '../theme/palette'
 export interface CurvesData {
   /** As it is read, not as it is scored. */
   plan: Plan
-  groups: GroupDto[]
+  groups: Tester[]
   curves: readonly Curve[]
   /** Whether their time is in days, or in minutes. */
   byDay: boolean

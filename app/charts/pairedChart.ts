@@ -3,7 +3,7 @@ import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Plan } from '#core/plan'
 import { printQuantity } from '#core/quantity'
 import { classRows, type Picture, type ReadRow } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
 
@@ -11,7 +11,7 @@ import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type Chart
 export interface PairedData {
   /** As it is read, not as it is scored. */
   plan: Plan
-  groups: GroupDto[]
+  groups: Tester[]
   picture: Extract<Picture, { kind: 'paired' }>
 }
 

@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Plan } from '#core/plan'
 import type { Picture } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { curvesChart, curvesWords } from './curvesChart'
 import type { ChartSize } from './frame'
 import { pairedChart, pairedWords } from './pairedChart'
@@ -12,7 +12,7 @@ import { tilesChart, tilesWords } from './tilesChart'
 /** What a lesson's readings are drawn from: the plan as it is read, not as it is scored. */
 export interface PictureData {
   plan: Plan
-  groups: GroupDto[]
+  groups: Tester[]
   picture: Picture
   /** Whether time is in days, or in minutes. */
   byDay: boolean

@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { PredictedNumber } from '#core/conclusion'
 import { printResult, type Plan } from '#core/plan'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { measuredLabel } from '../words/measuredWords'
 import { alongAxis, asText, chartFrame, chartText, ink, type ChartSize } from './frame'
@@ -10,7 +10,7 @@ import { palette } from '../theme/palette'
 /** A predicted number with whose it is. */
 export interface PredictedLine extends PredictedNumber {
   /** Null where the class predicted together. */
-  group: GroupDto | null
+  group: Tester | null
   /** Whose it is, and for which level where they are not all for the same. */
   name: string
 }

@@ -2,7 +2,7 @@ import type { EChartsCoreOption } from 'echarts/core'
 import type { Evidence, Score } from '#core/evidence'
 import { levelName, orderedLevels, printResult, type Level, type Plan } from '#core/plan'
 import { convertUnit, printPlain, unitDefinition } from '#core/quantity'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
 import { palette } from '../theme/palette'
@@ -10,7 +10,7 @@ import { palette } from '../theme/palette'
 /** What a results chart is drawn from. */
 export interface ChartData {
   plan: Plan
-  groups: GroupDto[]
+  groups: Tester[]
   /** Of the plan as it is scored. */
   scores: readonly Score[]
   evidence: Evidence
@@ -126,7 +126,7 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
 
 function groupSeries(
   { plan, groups, scores }: ChartData,
-  group: GroupDto,
+  group: Tester,
   place: number,
   size: ChartSize,
   top: number | null,

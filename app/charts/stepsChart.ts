@@ -1,14 +1,14 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import { levelName, orderedLevels, printResult, type Plan } from '#core/plan'
 import { middlesOf, type RoundSteps } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, measuredAxis, type ChartSize } from './frame'
 
 /** What results from round to round are drawn from. */
 export interface StepsData {
   plan: Plan
-  groups: GroupDto[]
+  groups: Tester[]
   steps: readonly RoundSteps[]
 }
 

@@ -1,13 +1,13 @@
 import type { CustomSeriesRenderItemAPI, CustomSeriesRenderItemParams } from 'echarts'
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Tiles } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, textFace, type ChartSize } from './frame'
 
 /** What rows and columns of words or places are drawn from. */
 export interface TilesData {
-  groups: GroupDto[]
+  groups: Tester[]
   tiles: Tiles
 }
 

@@ -49,7 +49,7 @@ export function useDues() {
   function what({ groupIndex, kind, slot }: Due): string {
     const level = store.plan.levels.find((one) => one.id === slot.levelId)
     const name = level ? levelName(store.plan, level) : ''
-    return `${store.groups[groupIndex]?.name ?? ''}: ${kind} ${name}${kind === 'read' ? `, ${slot.moment}` : ''}`
+    return `${store.testers.find(({ id }) => id === slot.groupId)?.name ?? ''}: ${kind} ${name}${kind === 'read' ? `, ${slot.moment}` : ''}`
   }
   return { dues, coming, dueOf, what }
 }

@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { slotKey, type Entry, type Slot } from '#core/record'
 import { plannedAt, wayOf, type GroupProgress, type Working } from '#core/recording'
-import type { GroupDto } from '#shared/types/api'
+import type { Tester } from '#core/lesson'
 import { useLesson } from '../stores/lesson'
 import { dayWords } from '../words/dates'
 import { today } from '../words/today'
@@ -26,7 +26,7 @@ export interface GridColumn {
 /** A row of the grid: a group, or one level of a group. */
 export interface GridRow {
   key: string
-  group: GroupDto
+  group: Tester
   levelId: string | null
   /** The levels that this group tests. */
   tests: Set<string>
@@ -80,7 +80,8 @@ export function useGridLayout() {
     })
   })
   const rows = computed<GridRow[]>(() =>
-    store.groups.flatMap((group, groupIndex): GridRow[] => {
+    store.testers.flatMap((group): GridRow[] => {
+      const groupIndex = store.groups.findIndex(({ id }) => id === group.id)
       const tested = levelsForGroup(store.plan, groupIndex)
       const row = {
         group,

@@ -1,5 +1,6 @@
 import { computed } from 'vue'
 import { predictedNumbers } from '#core/conclusion'
+import { isDoneForAll } from '#core/lesson'
 import { levelName } from '#core/plan'
 import type { PredictedLine } from '../charts/predictedChart'
 import { useLesson } from '../stores/lesson'
@@ -11,7 +12,7 @@ export function usePredictedNumbers() {
   const results = useResults()
   const lines = computed<PredictedLine[]>(() => {
     const { who } = store.plan.prediction
-    const all = predictedNumbers(who, store.open.predictions, results.evidence)
+    const all = predictedNumbers(who, store.open.predictions, results.evidence, isDoneForAll(store.plan))
     const levels = new Set(all.map((one) => one.levelId))
     return store.groups.flatMap((group) =>
       all

@@ -41,8 +41,18 @@ describe('the grid', () => {
   it('closes the places that a group does not test', async () => {
     await open({ whoTests: 'shared-levels' })
     expect(grid.rows.value.map((row) => row.tests.size)).toEqual([2, 2, 2])
+  })
+
+  it('has one row of the class where it tests as one, and those that have read something before', async () => {
     await open({ whoTests: 'whole-class' })
-    expect(grid.rows.value.map((row) => row.tests.size)).toEqual([3, 0, 0])
+    expect(grid.rows.value.map(({ group, tests }) => [group.name, tests.size])).toEqual([['The class', 3]])
+    await open({})
+    type(slot('bell', 'h20', 1), '12')
+    useLesson().editPlan({ whoTests: 'whole-class' })
+    expect(grid.rows.value.map(({ group, tests }) => [group.name, tests.size])).toEqual([
+      ['The class', 3],
+      ['bell', 0],
+    ])
   })
 
   it('takes numbers as people type them and shows them on the instrument’s marks', () => {

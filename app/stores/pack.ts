@@ -138,11 +138,11 @@ export const usePack = defineStore('pack', () => {
 
   /** Where a line may be packed, in the order of the columns, and how much of it in each place. */
   const cellsOf = (line: KitLine): PackCell[] => [
-    ...lesson.groups.map((group, index) => ({
+    ...lesson.testers.map((group) => ({
       line,
       place: group.id,
       name: group.name,
-      amount: line.perGroup[index]!,
+      amount: line.perGroup[lesson.groups.findIndex(({ id }) => id === group.id)]!,
     })),
     {
       line,

@@ -1,4 +1,5 @@
 import {
+  mdiAccountGroup,
   mdiAnchor,
   mdiBell,
   mdiCloud,
@@ -12,7 +13,7 @@ import {
   mdiMushroom,
   mdiUmbrella,
 } from '@mdi/js'
-import type { EmblemId } from '#core/class'
+import type { Sign } from '#core/lesson'
 
 /** How an emblem looks: one path in a box of 24 by 24, the same on screens, in charts and on paper. */
 export interface EmblemLook {
@@ -20,7 +21,8 @@ export interface EmblemLook {
   colour: string
 }
 
-export const emblemLooks: Record<EmblemId, EmblemLook> = {
+export const emblemLooks: Record<Sign, EmblemLook> = {
+  class: { path: mdiAccountGroup, colour: '#1d2840' },
   leaf: { path: mdiLeaf, colour: '#1b7f4b' },
   bell: { path: mdiBell, colour: '#a85a00' },
   key: { path: mdiKey, colour: '#6a4fb3' },

@@ -61,34 +61,32 @@ const named = ([groups, tries]: readonly [number, number]) =>
 /** How often one thing beside itself is said to differ where it doesn't, and how often it is seen where it does. */
 export function sides(classes: number): Figure[] {
   const share = (count: number) => (100 * count) / classes
-  return designs.flatMap((design) => {
-    const several = design[0] > 1
+  return designs.flatMap((design): Figure[] => {
     const none = judged(design, classes, { difference: 0, sd: 3, setUp: 0 })
-    const wobbling = judged(design, classes, { difference: 0, sd: 3, setUp: several ? 2.1 : 0 })
     const rounded = judged(design, classes, { difference: 0.5, sd: 0.2, setUp: 0 })
     const there = judged(design, classes, { difference: 15, sd: 3, setUp: 1.5 })
     const level = judged(design, classes, { difference: 0, sd: 0.5, setUp: 0 })
     const of = `sides, ${named(design)}:`
+    const wobbling: Figure | null =
+      design[0] === 1
+        ? null
+        : {
+            name: `${of} clear, with nothing true and groups that differ`,
+            value: share(judged(design, classes, { difference: 0, sd: 3, setUp: 2.1 }).clear),
+            unit: '%',
+            goal: { most: 5.5 },
+          }
     return [
       { name: `${of} clear, with nothing true`, value: share(none.clear), unit: '%', goal: { most: 5 } },
-      ...(several
-        ? [
-            {
-              name: `${of} clear, with nothing true and groups that differ`,
-              value: share(wobbling.clear),
-              unit: '%',
-              goal: { most: 5.5 },
-            },
-          ]
-        : []),
+      ...(wobbling === null ? [] : [wobbling]),
       {
         name: `${of} the wrong way round, at half a mark`,
         value: share(rounded.wrong),
         unit: '%',
         goal: { most: 0.5 },
       },
-      { name: `${of} clear and right, at 5 sd`, value: share(there.right), unit: '%' },
-      { name: `${of} level where nothing differs`, value: share(level.same), unit: '%' },
-    ] satisfies Figure[]
+      { name: `${of} clear and right, at 5 sd`, value: share(there.right), unit: '%', goal: null },
+      { name: `${of} level where nothing differs`, value: share(level.same), unit: '%', goal: null },
+    ]
   })
 }

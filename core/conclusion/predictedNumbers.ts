@@ -21,6 +21,7 @@ export interface PredictedNumber extends PredictorSeat {
 /**
  * Predicted numbers beside what came of them, on the scale of the result; predictions of another kind are left out, and numbers for
  * levels that are no longer in the plan.
+ * @param doneForAll whether it was tested once, so that everybody's result is that one
  * @param who who predicts by the plan; of a class that predicts together, the result is that of all groups
  * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence)[0].found // 34
  */
@@ -28,15 +29,17 @@ export function predictedNumbers(
   who: Plan['prediction']['who'],
   predictions: readonly (PredictorSeat & { answer: PredictionAnswer })[],
   evidence: Pick<Evidence, 'cells' | 'results'>,
+  doneForAll = false,
 ): PredictedNumber[] {
   return predictions.flatMap(({ groupId, seat, answer }) => {
     if (answer.format !== 'number') return []
     const { levelId, value: predicted } = answer
     const ofClass = who === 'class'
+    const ofAll = ofClass || doneForAll
     const cells = evidence.cells.filter(
-      (cell) => cell.levelId === levelId && (ofClass || cell.groupId === groupId),
+      (cell) => cell.levelId === levelId && (ofAll || cell.groupId === groupId),
     )
-    const found = ofClass
+    const found = ofAll
       ? evidence.results.find((result) => result.level.id === levelId)?.centre
       : cells[0]?.summary.centre
     const tries = cells.flatMap((cell) => cell.values)

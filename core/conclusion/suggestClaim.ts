@@ -14,7 +14,8 @@ import type { Claim } from './claim'
  */
 export function suggestClaim(plan: Plan, evidence: Evidence): Claim | null {
   const { judgement, results } = evidence
-  if (results.length < 2 || judgement.verdict.because === 'uneven') return null
+  // Claims are of levels, and not of the sides of one thing.
+  if (plan.besides || results.length < 2 || judgement.verdict.because === 'uneven') return null
   for (const parts of candidates(plan, evidence))
     for (const strength of ['always', 'mostly', 'together', 'think'] as const) {
       const claim = { ...parts, strength }

@@ -1,4 +1,4 @@
-import { levelName } from '../plan'
+import { levelName, type Plan } from '../plan'
 import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
@@ -62,12 +62,17 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
       'One mark on the scale is more than a quarter of what we read.',
       'A finer scale, or measuring more at once, would settle it.',
     ]
-  if (word === 'cant-tell') return openReason(judgement)
+  if (word === 'cant-tell') return openReason(judgement, say.plan)
   if (because === 'turns') return ['Both the rise and the fall are more than luck alone would give.']
   if (because === 'uneven')
     return [
       `In ${judgement.groups} groups the levels come in much the same order.`,
       'Levels in between would show where it turns.',
+    ]
+  if (judgement.groups === 1 && say.plan.whoTests === 'whole-class')
+    return [
+      `We tested this once for all, so nobody can tell whether it was the ${say.plan.changed.name} or how it was set up.`,
+      'Another set-up, or groups of their own, would settle it.',
     ]
   if (judgement.groups === 1)
     return [
@@ -94,8 +99,9 @@ function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWor
   return `${agreeing} of ${groups} groups found the same.`
 }
 
-function openReason({ groups, agreeing }: Agreement): string[] {
+function openReason({ groups, agreeing }: Agreement, plan: Plan): string[] {
   const settles = 'More tries, or levels further apart, would settle it.'
+  if (groups <= 1 && plan.whoTests === 'whole-class') return ['We tested this once for all.', settles]
   if (groups <= 1)
     return ['Only one group has tested this.', settles.replace('More tries', 'More groups, more tries')]
   return [

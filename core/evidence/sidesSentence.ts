@@ -225,7 +225,7 @@ function reasonsOf(plan: Plan, evidence: Evidence, quantities: readonly Quantity
   const isAllSame = findings.every(({ verdict }) => verdict.word === 'no-difference')
   return [
     ...(clear.length > 0
-      ? [agreed(clear), 'If it made no difference, fewer than 1 class in 20 would see this.']
+      ? [agreed(plan, clear), 'If it made no difference, fewer than 1 class in 20 would see this.']
       : []),
     isAllSame ? `Any difference that is left is too small to matter, over ${readings} readings.` : '',
     findings.some((one) => !isSettled(one)) ? 'More tries, or more groups, would settle what is open.' : '',
@@ -234,10 +234,12 @@ function reasonsOf(plan: Plan, evidence: Evidence, quantities: readonly Quantity
   ].filter(Boolean)
 }
 
-function agreed(findings: readonly SideFinding[]): string {
+function agreed(plan: Plan, findings: readonly SideFinding[]): string {
   const { groups, agreeing } = findings.reduce((least, one) =>
     one.agreement.agreeing < least.agreement.agreeing ? one : least,
   ).agreement
+  if (groups < 2 && plan.whoTests === 'whole-class')
+    return 'We tested this once for all. Another set-up would make it surer.'
   if (groups < 2) return 'Only one group tested this. A second group would make it surer.'
   return agreeing === groups
     ? `All ${groups} groups found the same.`

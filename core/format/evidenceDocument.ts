@@ -1,6 +1,7 @@
 import { suggestClaim, type Claim } from '../conclusion'
 import {
   resultSentence,
+  sidesVerdict,
   type Because,
   type Evidence,
   type ScoreScale,
@@ -56,7 +57,7 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
   }
   return {
     scale: comparison.scale,
-    verdict: verdicts[judgement.verdict.word],
+    verdict: verdicts[sidesVerdict(plan, evidence) ?? judgement.verdict.word],
     sentence,
     reason: { code: judgement.verdict.because, words: reasons.join(' ') },
     levels: comparison.levels.map((level) => {

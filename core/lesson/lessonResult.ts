@@ -11,6 +11,7 @@ import { capital } from '../quantity'
 import { scoredPlan, sidesOf, unfinishedTries } from '../comparison'
 import { wayOf } from '../recording'
 import type { Entry } from '../record'
+import { isDoneForAll } from './testers'
 
 /** What a lesson has found, as Compare, the Board, the poster and the journal pages say it. */
 export interface LessonResult {
@@ -51,6 +52,13 @@ export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Ev
   }
 }
 
+/**
+ * Whose result a prediction is compared with: that of the group which made it; null for the class, where it predicted or tested as one.
+ * @example predictedFor(plan, 'leaf') // 'leaf'
+ */
+export const predictedFor = (plan: Plan, groupId: string): string | null =>
+  plan.prediction.who === 'class' || isDoneForAll(plan) ? null : groupId
+
 const unfinishedSaid = (tries: number) =>
   tries === 0
     ? ''
@@ -79,6 +87,6 @@ export const predictionsSaid = (
   predictionsMet(
     scored.prediction.who,
     predictions.map(({ groupId, answer }) =>
-      comparePrediction(scored, answer, evidence, scored.prediction.who === 'class' ? null : groupId),
+      comparePrediction(scored, answer, evidence, predictedFor(scored, groupId)),
     ),
   )

@@ -4,4 +4,4 @@ export { neighbourGains, rankNeighbours, type RankedNeighbour } from './rankNeig
 export { neighbourPlans, type NeighbourPlan } from './neighbours'
 export { showsCheck, type ShowsCheck } from './showsCheck'
 export { firstPiece, nextPiece } from './pieces'
-export { isRehearsable } from './rehearsable'
+export { isRehearsable, unrehearsedBecause } from './rehearsable'

@@ -1,4 +1,4 @@
-import { scoredPlan } from '../comparison'
+import { comparesSides, scoredPlan } from '../comparison'
 import type { Expectation, Plan } from '../plan'
 import { wayOf } from '../recording'
 
@@ -12,11 +12,21 @@ export function isRehearsable(plan: Plan): plan is Plan & { expected: Expectatio
     plan.changed.kind === 'number' ? level.value !== null : level.name.trim() !== '',
   )
   return (
-    wayOf(plan).unrehearsed === null &&
+    unrehearsedBecause(plan) === null &&
     plan.expected !== null &&
     plan.tries > 0 &&
     plan.levels.length > 0 &&
     scoredPlan(plan).levels.length > 1 &&
     isSaid
   )
+}
+
+/**
+ * Why a plan's class isn't rehearsed, and what to look at instead; null where it can be.
+ * @example unrehearsedBecause(plan) // null
+ */
+export function unrehearsedBecause(plan: Plan): string | null {
+  if (plan.whoTests === 'whole-class' && !comparesSides(plan))
+    return 'Done once for all, a result can lean one way at most: nobody knows what the set-up did. Several groups, or more set-ups, would make it sure.'
+  return wayOf(plan).unrehearsed
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isDoneForAll } from '#core/lesson'
 import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
 
 /** All tries are in: what the group predicted beside its own numbers, to look at and talk about. */
-const props = defineProps<{ groupId: string }>()
+const props = defineProps<{ groupId: string; readBy: string }>()
 const store = useLesson()
 /** Where several children of a group predicted, each of what they said once. */
 const predicted = computed(() => {
@@ -18,18 +19,16 @@ const predicted = computed(() => {
 
 <template>
   <section class="step">
-    <h1>All your tries are in</h1>
+    <h1>{{ isDoneForAll(store.plan) ? 'All tries are in' : 'All your tries are in' }}</h1>
     <template v-if="predicted.length > 0">
       <h2>We predicted</h2>
       <p v-for="words in predicted" :key="words">{{ words }}.</p>
       <h2>We found</h2>
     </template>
-    <GroupReadings :group-id="groupId" />
+    <GroupReadings :group-id="readBy" />
     <p>
       {{
-        predicted.length > 0
-          ? 'Was it as you predicted? What do you see?'
-          : 'What do you see in your numbers?'
+        predicted.length > 0 ? 'Was it as you predicted? What do you see?' : 'What do you see in the numbers?'
       }}
     </p>
   </section>

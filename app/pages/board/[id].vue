@@ -43,6 +43,7 @@ const face = computed<Face>(
 )
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
+const progressOf = (groupId: string) => store.progress[store.groups.findIndex(({ id }) => id === groupId)]!
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
 const { width } = useWindowSize()
 /** A chart grows with the words around it (`--board-text`). */
@@ -113,15 +114,14 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
         </div>
         <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
           <li
-            v-for="(group, groupIndex) in store.groups"
+            v-for="group in store.testers"
             :key="group.id"
-            :class="{ all: store.progress[groupIndex]!.done === store.progress[groupIndex]!.needed }"
+            :class="{ all: progressOf(group.id).done === progressOf(group.id).needed }"
           >
             <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
             <span
               ><b class="number"
-                >{{ store.progress[groupIndex]!.done
-                }}<small>/{{ store.progress[groupIndex]!.needed }}</small></b
+                >{{ progressOf(group.id).done }}<small>/{{ progressOf(group.id).needed }}</small></b
               ><span class="name">{{ group.name }}</span></span
             >
           </li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { EmblemId } from '#core/class'
+import type { Sign } from '#core/lesson'
 import { amountWords } from '#core/kit'
 import { dayWords } from '../../words/dates'
 import { useLiveLesson } from '../../composables/useLiveLesson'
@@ -21,12 +21,12 @@ const ready = computed(() => store.lesson?.id === id.value && pack.loadedFor ===
 const by = ref<'thing' | 'tray'>('thing')
 
 const done = computed(() => pack.cells.filter(pack.isPacked).length)
-const emblemOf = (place: string) => store.groups.find((one) => one.id === place)?.emblem ?? null
+const emblemOf = (place: string) => store.testers.find((one) => one.id === place)?.emblem ?? null
 
 interface Heap {
   key: string
   title: string
-  emblem: EmblemId | null
+  emblem: Sign | null
   shelf: string
   total: string
   cells: PackCell[]

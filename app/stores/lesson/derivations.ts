@@ -2,7 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats } from '#core/conclusion'
-import { isTestingOver } from '#core/lesson'
+import { isTestingOver, testersOf } from '#core/lesson'
 import { standingOf } from '#core/record'
 import type { FitsContext } from '#core/timetable'
 import { scoredPlan } from '#core/comparison'
@@ -21,6 +21,10 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   const standing = computed(() => standingOf(entries.value))
   const slots = computed(() => standing.value.slots)
   const counted = computed(() => standing.value.counted)
+  /** Who makes readings: the groups, or the class as one. */
+  const testers = computed(() =>
+    testersOf(plan.value, groups.value, new Set(counted.value.map((one) => one.groupId))),
+  )
   /** The plan as its results are measured, for everything that prints them. */
   const scored = computed(() => scoredPlan(plan.value, counted.value))
   /** Everybody whose prediction is asked for, with what they have predicted. */
@@ -65,6 +69,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     testingOver,
     plan,
     groups,
+    testers,
     words,
     entries,
     standing,

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed, watch } from 'vue'
-import { showsCheck, type RankedNeighbour } from '#core/rehearsal'
-import { wayOf } from '#core/recording'
+import { showsCheck, unrehearsedBecause, type RankedNeighbour } from '#core/rehearsal'
 import { useRehearsal } from '../../../composables/useRehearsal'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
@@ -14,7 +13,7 @@ const store = useLesson()
 const notices = useNotices()
 const { rehearsal, neighbours, running, share, stop } = useRehearsal()
 /** Why this way cannot be rehearsed, and what to look at instead. */
-const unrehearsed = computed(() => wayOf(store.plan).unrehearsed)
+const unrehearsed = computed(() => unrehearsedBecause(store.plan))
 const check = computed(() =>
   rehearsal.value ? showsCheck(rehearsal.value, store.plan.measured.instrument.name) : null,
 )

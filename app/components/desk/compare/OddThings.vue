@@ -18,7 +18,7 @@ const notices = useNotices()
 const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
 const print = (value: number) => printResult(store.scored, value)
-const group = (id: string) => store.groups.find((one) => one.id === id)!
+const group = (id: string) => store.testers.find((one) => one.id === id)!
 const where = (id: string) =>
   store.scored.besides
     ? capital(sideNamed(store.scored, id))

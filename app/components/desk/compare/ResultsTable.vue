@@ -48,7 +48,7 @@ const print = (value: number) =>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="group in store.groups" :key="group.id">
+      <tr v-for="group in store.testers" :key="group.id">
         <th scope="row"><GroupEmblem :emblem="group.emblem" named :name="group.name" :size="18" /></th>
         <td v-for="level in levels" :key="level.id" class="n number">
           <template v-if="cellAt(group.id, level.id)">

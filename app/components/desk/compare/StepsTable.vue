@@ -13,7 +13,7 @@ const { picture } = usePicture()
 const rounds = computed(() => orderedLevels(store.plan))
 const lines = computed(() =>
   (picture.value?.kind === 'steps' ? picture.value.steps : []).flatMap((steps) => {
-    const group = store.groups.find((one) => one.id === steps.groupId)
+    const group = store.testers.find((one) => one.id === steps.groupId)
     return group ? [{ group, ...steps }] : []
   }),
 )

@@ -7,7 +7,7 @@ import { useLesson } from '../../../stores/lesson'
 const store = useLesson()
 const { picture } = usePicture()
 const tiles = computed(() => (picture.value?.kind === 'tiles' ? picture.value.tiles : null))
-const groupOf = (id: string | null) => store.groups.find((group) => group.id === id) ?? null
+const groupOf = (id: string | null) => store.testers.find((group) => group.id === id) ?? null
 const at = (row: number, column: number) =>
   tiles.value?.cells.find((cell) => cell.row === row && cell.column === column)?.text ?? '–'
 </script>

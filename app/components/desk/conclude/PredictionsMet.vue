@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { comparePrediction, predictionWords } from '#core/conclusion'
+import { predictedFor } from '#core/lesson'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
 
@@ -25,7 +26,7 @@ const lines = computed(() =>
               store.scored,
               made.answer,
               results.evidence,
-              store.scored.prediction.who === 'class' ? null : made.groupId,
+              predictedFor(store.scored, made.groupId),
             ),
           },
         ]

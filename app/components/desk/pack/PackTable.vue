@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isDoneForAll } from '#core/lesson'
 import { mdiCheck, mdiCheckAll } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { amountWords, ruleWords, typeLine, type KitLine } from '#core/kit'
@@ -36,11 +37,11 @@ const shortBy = (line: KitLine) => {
   <div class="stack">
     <LineInput v-if="store.plan.materials.length < planLimits.materials" @line="add" />
     <div class="scroll">
-      <table class="pack" :class="{ many: store.groups.length > 8 }">
+      <table class="pack" :class="{ many: store.testers.length > 8 }">
         <thead>
           <tr>
-            <th scope="col" class="what">On each tray</th>
-            <th v-for="group in store.groups" :key="group.id" scope="col" class="tray">
+            <th scope="col" class="what">{{ isDoneForAll(store.plan) ? 'At the front' : 'On each tray' }}</th>
+            <th v-for="group in store.testers" :key="group.id" scope="col" class="tray">
               <button
                 type="button"
                 class="head"
@@ -50,7 +51,7 @@ const shortBy = (line: KitLine) => {
                 :disabled="!onTrays"
                 @click="pack.tickAll(trayOf(group.id))"
               >
-                <GroupEmblem :emblem="group.emblem" :size="store.groups.length > 8 ? 22 : 26" />
+                <GroupEmblem :emblem="group.emblem" :size="store.testers.length > 8 ? 22 : 26" />
               </button>
             </th>
             <th scope="col" class="tray small">for all</th>
@@ -107,7 +108,7 @@ const shortBy = (line: KitLine) => {
               </td>
             </tr>
             <tr v-if="open === line.material.id" class="edit">
-              <td :colspan="store.groups.length + 5">
+              <td :colspan="store.testers.length + 5">
                 <LineInput
                   label="Type over it"
                   :start="typeLine(line.material, store.plan)"
@@ -120,7 +121,7 @@ const shortBy = (line: KitLine) => {
             </tr>
           </template>
           <tr v-if="pack.lines.length === 0">
-            <td :colspan="store.groups.length + 5" class="soft">
+            <td :colspan="store.testers.length + 5" class="soft">
               Nothing on the list. Type above what a group needs; the amounts for the class are worked out
               here.
             </td>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { previewEntries } from '#core/format'
 import { request } from '../../../api/request'
 import { usePreview } from '../../../composables/usePreview'
+import { isDoneForAll } from '#core/lesson'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
 import { slotWords } from '../../../words/slotWords'
@@ -21,7 +22,8 @@ const { preview, fresh } = usePreview(text, (lines) =>
   previewEntries(lines, {
     lessonId: store.open.id,
     plan: store.plan,
-    groups: store.groups,
+    // A file may be from before the class tested as one.
+    groups: isDoneForAll(store.plan) ? [...store.testers, ...store.groups] : store.groups,
     entries: store.entries,
     now: new Date().toISOString(),
   }),

@@ -11,7 +11,7 @@ const store = useLesson()
 const recorder = useRecorder('desk')
 const steps = computed(() => entryHistory(store.entries).slice(0, 400))
 const sources = { sheet: 'Sheet', desk: 'Desk', import: 'file', demo: 'demo' }
-const groupOf = (id: string) => store.groups.find((group) => group.id === id)
+const groupOf = (id: string) => store.testers.find((group) => group.id === id)
 
 const typedOf = (entry: HistoryStep['entry']) =>
   Object.entries(entry.fields)

@@ -16,7 +16,7 @@ const drawn = computed(() =>
   picture.value === null
     ? null
     : pictureChart(
-        { plan: plan.value, groups: store.groups, picture: picture.value, byDay: byDay.value },
+        { plan: plan.value, groups: store.testers, picture: picture.value, byDay: byDay.value },
         props.size,
       ),
 )

@@ -14,7 +14,7 @@ const store = useLesson()
 const results = useResults()
 const data = computed(() => ({
   plan: store.scored,
-  groups: store.groups,
+  groups: store.testers,
   scores: scoresOf(store.plan, store.counted),
   evidence: results.evidence,
 }))

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { emblemWord, type EmblemId } from '#core/class'
+import { emblemWord } from '#core/class'
+import { classTester, type Sign } from '#core/lesson'
 import { emblemLooks } from '../../../theme/emblems'
 
-const props = withDefaults(
-  defineProps<{ emblem: EmblemId; size?: number; named?: boolean; name?: string }>(),
-  { size: 22, named: false, name: undefined },
-)
+const props = withDefaults(defineProps<{ emblem: Sign; size?: number; named?: boolean; name?: string }>(), {
+  size: 22,
+  named: false,
+  name: undefined,
+})
 const look = computed(() => emblemLooks[props.emblem])
-const word = computed(() => props.name ?? emblemWord(props.emblem))
+const word = computed(() => props.name ?? (props.emblem === 'class' ? classTester : emblemWord(props.emblem)))
 </script>
 
 <template>

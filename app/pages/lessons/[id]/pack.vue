@@ -2,6 +2,7 @@
 import { mdiCellphone, mdiPrinterOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { dayWords } from '../../../words/dates'
+import { isDoneForAll } from '#core/lesson'
 import { useLesson } from '../../../stores/lesson'
 import { usePack } from '../../../stores/pack'
 
@@ -38,9 +39,9 @@ const prints = computed(() => [
   <div class="stack pack">
     <div class="spread">
       <h1 class="stage-title">
-        Kit for {{ store.groups.length }} groups<template v-if="store.open.class.children"
-          >, {{ store.open.class.children }} children</template
-        >
+        Kit for
+        {{ isDoneForAll(store.plan) ? 'one test at the front' : `${store.groups.length} groups`
+        }}<template v-if="store.open.class.children">, {{ store.open.class.children }} children</template>
       </h1>
       <div class="row">
         <VBtnToggle v-model="view" mandatory color="secondary" density="compact" variant="outlined" divided>

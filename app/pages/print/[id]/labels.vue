@@ -33,12 +33,12 @@ useHead({ title: () => (ready.value ? `Labels ${store.plan.title}` : 'Labels') }
       <section v-for="(page, index) in pages" :key="index" class="paper print-page sheet">
         <article v-for="label in page" :key="`${label.groupIndex}-${label.levelId}`">
           <GroupEmblem
-            :emblem="store.groups[label.groupIndex]!.emblem"
+            :emblem="store.testers[label.groupIndex]!.emblem"
             :size="30"
-            :name="store.groups[label.groupIndex]!.name"
+            :name="store.testers[label.groupIndex]!.name"
           />
           <b :class="{ sign: made.key.length > 0 }">{{ label.text }}</b>
-          <small>{{ store.groups[label.groupIndex]!.name }}</small>
+          <small>{{ store.testers[label.groupIndex]!.name }}</small>
         </article>
       </section>
       <section v-if="made.key.length" class="paper print-page">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isDoneForAll } from '#core/lesson'
 import { amountOf } from '#core/kit'
 import { safetyComesFirst } from '#core/safety'
 import { checkFits, clockSteps, type StepKind } from '#core/timetable'
@@ -82,14 +83,15 @@ useHead({ title: () => (ready.value ? `Run sheet ${store.plan.title}` : 'Run she
         </table>
         <div class="columns">
           <div>
-            <h2>What a group does</h2>
+            <h2>{{ isDoneForAll(store.plan) ? 'What we do' : 'What a group does' }}</h2>
             <ol>
               <li v-for="(step, number) in store.plan.steps.filter((one) => one.trim())" :key="number">
                 {{ step }}
               </li>
             </ol>
             <h2>Where the kit is</h2>
-            <p>On {{ store.groups.length }} trays, one with each group’s emblem.</p>
+            <p v-if="isDoneForAll(store.plan)">On one tray at the front.</p>
+            <p v-else>On {{ store.groups.length }} trays, one with each group’s emblem.</p>
             <ul>
               <li v-for="one in elsewhere" :key="one.id">{{ one.what }}: {{ one.where }}</li>
             </ul>

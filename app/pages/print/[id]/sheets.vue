@@ -63,10 +63,10 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
       <section v-for="groupIndex in groupIndices" :key="groupIndex" class="paper print-page">
         <header>
           <GroupEmblem
-            :emblem="store.groups[groupIndex]!.emblem"
+            :emblem="store.testers[groupIndex]!.emblem"
             :size="44"
             named
-            :name="store.groups[groupIndex]!.name"
+            :name="store.testers[groupIndex]!.name"
           /><span>{{ paperDay(store.open.date) }}</span>
         </header>
         <h2>{{ store.plan.question }}</h2>
@@ -141,10 +141,10 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
         <h2>Who does what: cut apart, one for each group</h2>
         <div v-for="groupIndex in groupIndices" :key="groupIndex" class="strip">
           <GroupEmblem
-            :emblem="store.groups[groupIndex]!.emblem"
+            :emblem="store.testers[groupIndex]!.emblem"
             :size="24"
             named
-            :name="store.groups[groupIndex]!.name"
+            :name="store.testers[groupIndex]!.name"
           />
           <RolesTable :group-index="groupIndex" />
         </div>

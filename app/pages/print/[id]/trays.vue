@@ -36,10 +36,10 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
         <article v-for="place in page" :key="place" class="card">
           <header>
             <GroupEmblem
-              :emblem="store.groups[place]!.emblem"
+              :emblem="store.testers[place]!.emblem"
               :size="40"
               named
-              :name="store.groups[place]!.name"
+              :name="store.testers[place]!.name"
             />
             <p>
               {{ store.plan.title }}<br /><small

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiEyeOutline } from '@mdi/js'
+import { isDoneForAll, type Tester } from '#core/lesson'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { levelName } from '#core/plan'
@@ -37,11 +38,20 @@ watch(
 const place = computed(() =>
   ready.value ? store.groups.findIndex((group) => group.id === groupId.value) : -1,
 )
-const group = computed(() => (ready.value ? (store.groups[place.value] ?? null) : null))
-const progress = computed(() => (ready.value ? (store.progress[place.value] ?? null) : null))
+/** Where it is done once for all, groups predict and notice, and one device at the front reads for the class. */
+const isForAll = computed(() => ready.value && isDoneForAll(store.plan))
+const isClass = computed(() => isForAll.value && place.value === 0 && route.query.for === 'class')
+const looksOn = computed(() => isForAll.value && !isClass.value)
+const group = computed<Tester | null>(() => {
+  if (!ready.value) return null
+  return (isClass.value ? store.testers[0] : store.groups[place.value]) ?? null
+})
+const progress = computed(() =>
+  ready.value ? (store.progress[isForAll.value ? 0 : place.value] ?? null) : null,
+)
 /** Who in this group predicts next; nobody once all have, or when the whole class predicts together. */
 const predictsNext = computed(() =>
-  store.plan.prediction.who === 'class'
+  store.plan.prediction.who === 'class' || isClass.value
     ? undefined
     : store.predictors.find((one) => one.groupId === groupId.value && !one.made),
 )
@@ -73,6 +83,7 @@ const step = computed(() => {
   if (store.open.removed) return 'away'
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
+  if (looksOn.value) return progress.value.done < progress.value.needed ? 'together' : 'done'
   if (!store.confirmed) return 'wait'
   if (!hasPractised.value) {
     if (store.plan.practiceTries > 0 || cautionCount.value) return 'practise'
@@ -104,7 +115,7 @@ function observe(title?: string) {
   observingTitle.value = title
   observing.value = observed.value = true
 }
-const canObserve = computed(() => ['start', 'read', 'work', 'later', 'done'].includes(step.value))
+const canObserve = computed(() => ['start', 'read', 'work', 'later', 'together', 'done'].includes(step.value))
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
 </script>
 
@@ -162,7 +173,11 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         @typing="typing = $event"
         @observe="observe('What did you alter?')"
       />
-      <SheetDone v-else-if="step === 'done'" :group-id="groupId" />
+      <SheetDone
+        v-else-if="step === 'done'"
+        :group-id="groupId"
+        :read-by="isForAll ? store.groups[0]!.id : groupId"
+      />
       <SheetLater v-else-if="step === 'later'" class="words" />
       <p v-else-if="step === 'wait'" class="words" role="status">
         Hands off the tray for a moment: your teacher is checking the cautions. Then this carries on by
@@ -171,7 +186,10 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       <p v-else-if="step === 'away'" class="words" role="status">
         Your teacher has put this lesson away. Nothing that is saved is lost.
       </p>
-      <p v-else class="words">The whole class tests together this time. Look at the Board.</p>
+      <p v-else-if="step === 'together'" class="words">
+        We do this together, at the front. Watch closely: what do you notice?
+      </p>
+      <p v-else class="words">There is nothing to read for this group.</p>
       <SheetRoles
         v-if="nextSlot && ['start', 'read'].includes(step)"
         :group-index="place"

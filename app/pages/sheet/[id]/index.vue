@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isDoneForAll } from '#core/lesson'
 import { useLiveLesson } from '../../../composables/useLiveLesson'
 import { useLesson } from '../../../stores/lesson'
 
@@ -11,6 +12,8 @@ useLiveLesson(id)
 const doors = computed(() =>
   store.open.parts.flatMap((part) => part.groups.map((group) => ({ group, lessonId: part.id }))),
 )
+/** Where it is done once for all, one device reads for the class. */
+const front = computed(() => (isDoneForAll(store.plan) ? store.groups[0] : undefined))
 useHead({ title: 'Sheet' })
 </script>
 
@@ -22,6 +25,10 @@ useHead({ title: 'Sheet' })
         <NuxtLink v-for="{ group, lessonId } in doors" :key="group.id" :to="`/sheet/${lessonId}/${group.id}`">
           <GroupEmblem :emblem="group.emblem" :size="72" named name="" />
           <span>{{ group.name }}</span>
+        </NuxtLink>
+        <NuxtLink v-if="front" :to="`/sheet/${id}/${front.id}?for=class`">
+          <GroupEmblem emblem="class" :size="72" named name="" />
+          <span>The class, at the front</span>
         </NuxtLink>
       </div>
     </template>

@@ -1,4 +1,5 @@
 import { entriesCsv } from '#core/format'
+import { testersOf } from '#core/lesson'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { sendFile } from '../../../http/sendFile'
@@ -7,7 +8,10 @@ import { getLesson } from '../../../queries/lessons'
 export default defineRoute({
   handle: async ({ event }) => {
     const lesson = await getLesson(useDatabase(), idParam(event, 'lesson'))
-    const names = Object.fromEntries(lesson.class.groups.map((group) => [group.id, group.name]))
+    const names = Object.fromEntries([
+      ...lesson.class.groups.map((group) => [group.id, group.name] as const),
+      ...testersOf(lesson.plan, lesson.class.groups).map((one) => [one.id, one.name] as const),
+    ])
     return sendFile(
       event,
       'text/csv',
