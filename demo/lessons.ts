@@ -123,7 +123,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
   return [
     {
       starter: ballBounce,
-      date: day(-6),
+      date: schoolDay(-6),
       stage: 'conclude',
       predictions: [
         more(0, 'it has more speed when it lands'),
@@ -138,7 +138,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         more(5, 'it gets faster and faster'),
       ],
       readings: {
-        start: `${day(-6)}T10:12:00.000Z`,
+        start: `${schoolDay(-6)}T10:12:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           offset: { groupIndex: 4, by: 6 },
@@ -231,7 +231,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: bottleJackets,
-      date: day(-13),
+      date: schoolDay(-13),
       stage: 'conclude',
       predictions: [
         jacketOrder(0, 'wool is for winter'),
@@ -239,7 +239,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         jacketOrder(3, 'paper is thin'),
       ],
       readings: {
-        start: `${day(-13)}T10:05:00.000Z`,
+        start: `${schoolDay(-13)}T10:05:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           late: { groupIndex: 1, moment: '15 min', by: 2 },
@@ -262,7 +262,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: doughShapes,
-      date: day(-20),
+      date: schoolDay(-20),
       stage: 'conclude',
       predictions: [
         shaped(0, 'more', 'same', 'it looks bigger'),
@@ -270,7 +270,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         shaped(4, 'same', 'same', 'it is still the same dough'),
       ],
       readings: {
-        start: `${day(-20)}T10:15:00.000Z`,
+        start: `${schoolDay(-20)}T10:15:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           unequal: { groupIndex: 3, times: 0.72 },
@@ -286,7 +286,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: pouredTogether,
-      date: day(-9),
+      date: schoolDay(-9),
       stage: 'compare',
       predictions: [
         poured(0, 'less', 'same', 'the rice hides between the peas'),
@@ -294,7 +294,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         poured(5, 'same', 'same', 'nothing is taken away'),
       ],
       readings: {
-        start: `${day(-9)}T10:40:00.000Z`,
+        start: `${schoolDay(-9)}T10:40:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {
           spoilt: {
@@ -310,7 +310,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: wickingRace,
-      date: day(-16),
+      date: schoolDay(-16),
       stage: 'compare',
       predictions: [
         choice(0, 'kitchen', 'it is made to soak'),
@@ -319,7 +319,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         choice(5, 'news', 'it feels soft'),
       ],
       readings: {
-        start: `${day(-16)}T10:20:00.000Z`,
+        start: `${schoolDay(-16)}T10:20:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { spoilt: { groupIndex: 2, level: 0, tryNumber: 2, reason: 'started late or early' } },
       },
@@ -327,7 +327,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: rockScratch,
-      date: day(-23),
+      date: schoolDay(-23),
       stage: 'compare',
       predictions: [
         choice(0, 'granite', 'it is the heaviest'),
@@ -335,7 +335,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         choice(4, 'granite', 'steps are made of it'),
       ],
       readings: {
-        start: `${day(-23)}T11:05:00.000Z`,
+        start: `${schoolDay(-23)}T11:05:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         // A line of powder taken for a scratch: chalk over sandstone, which cannot be beside all the rest.
         mishaps: { against: { groupIndex: 4, more: 0, less: 4 } },
@@ -366,7 +366,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: paperBridge,
-      date: day(-27),
+      date: schoolDay(-27),
       stage: 'conclude',
       predictions: [
         washers(0, 15, 'two folds make it stiff'),
@@ -376,7 +376,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         washers(5, 25, 'we have an idea already'),
       ],
       readings: {
-        start: `${day(-27)}T10:30:00.000Z`,
+        start: `${schoolDay(-27)}T10:30:00.000Z`,
         done: [1, 1, 1, 1, 1, 0.67],
         mishaps: {},
       },
@@ -429,7 +429,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: oneMagnet,
-      date: day(-15),
+      date: schoolDay(-15),
       stage: 'conclude',
       predictions: [
         held(0, 30, 'it looks strong'),
@@ -437,7 +437,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         held(4, 25, 'we guessed the middle'),
       ],
       readings: {
-        start: `${day(-15)}T11:00:00.000Z`,
+        start: `${schoolDay(-15)}T11:00:00.000Z`,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { spoilt: { groupIndex: 1, level: 0, tryNumber: 3, reason: 'pushed or bumped' } },
       },
@@ -445,7 +445,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: bubblesForAll,
-      date: day(-8),
+      date: schoolDay(-8),
       stage: 'compare',
       predictions: [
         more(0, 'sugar is sticky'),
@@ -458,7 +458,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         },
       ],
       readings: {
-        start: `${day(-8)}T10:25:00.000Z`,
+        start: `${schoolDay(-8)}T10:25:00.000Z`,
         done: [1, 0, 0, 0, 0, 0],
         mishaps: {},
       },

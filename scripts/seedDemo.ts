@@ -7,6 +7,7 @@ import { seededRandom, type Random } from '../core/random'
 import { uuidFrom } from '../demo/random'
 import { simulateEntries } from '../demo/entries'
 import { kestrelClass, tidewickCalendar, tidewickSupplies } from '../demo/school'
+import { starters } from '../starters'
 import type { Database } from '../server/database/database'
 import { createClass, listClasses } from '../server/queries/classes'
 import { changeLesson, createLesson, saveConclusion } from '../server/queries/lessons'
@@ -31,7 +32,8 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   for (const lesson of kestrelLessons(today)) {
     const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
-    if (changes) await savePlan(db, id, { plan: { ...starter.plan, ...changes }, version: 0 })
+    const isChanged = changes !== undefined || !starters.includes(starter)
+    if (isChanged) await savePlan(db, id, { plan: { ...starter.plan, ...changes }, version: 0 })
     if (stimulus) {
       const picture = await keepPicture(db, await drawPicture(sketchAt(stimulus.sketch)))
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })
@@ -40,7 +42,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     for (const { groupIndex, answer, because } of predictions)
       await savePrediction(db, id, groupIds[groupIndex]!, { seat: 0, answer, because })
     if (readings || stage === 'test') {
-      const version = changes ? 1 : 0
+      const version = isChanged ? 1 : 0
       await confirmSafety(db, id, 'MT', version)
     }
     if (readings) await addEntries(db, id, simulateEntries(starter, { ...readings, groupIds }, random))
@@ -60,7 +62,8 @@ async function seedObservations(
   groupIds: string[],
   random: Random,
 ): Promise<void> {
-  if (!readings) return
+  // What is noticed belongs to the starter as it ships.
+  if (!readings || !starters.includes(starter)) return
   for (const one of demoObservations[starter.id] ?? []) {
     const { groupIndex, kind, text, sketch, about, after, onBoard } = one
     const kept = await addObservation(db, id, uuidFrom(random), {

@@ -46,7 +46,9 @@ export function curvesChart(data: CurvesData, size: ChartSize): EChartsCoreOptio
     series: [
       ...curves.map((curve) => thinLine(data, curve, origin)),
       ...orderedLevels(plan).flatMap((level, place) =>
-        positionsOf(curves).map((position) => thickLine(data, lines, level, position, place, origin, size)),
+        positionsOf(curves).map((position, at) =>
+          thickLine(data, lines, level, position, plan.levels.length === 1 ? at : place, origin, size),
+        ),
       ),
     ],
   }
@@ -68,19 +70,23 @@ export function curvesWords({ plan, curves }: Pick<CurvesData, 'plan' | 'curves'
 
 /** The places at which containers are read, in the order in which they came. */
 const positionsOf = (curves: readonly Curve[]) => [...new Set(curves.map((curve) => curve.position))]
-const lineName = (plan: Plan, level: Level, position: string) =>
-  position === '' ? levelName(plan, level) : `${levelName(plan, level)}, ${position}`
+/** A container that stands alone needs no name where its places have theirs. */
+function lineName(plan: Plan, level: Level, position: string): string {
+  if (position !== '' && plan.levels.length === 1) return position
+  return position === '' ? levelName(plan, level) : `${levelName(plan, level)}, ${position}`
+}
 const look = (place: number) => looks[place % looks.length]!
 const printed = (plan: Plan, value: number) =>
   printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
 const dayName = (at: number) => format(laterBy(new Date(1970, 0, 1), at), 'EEE d MMM')
 
 function thinLine(
-  { plan, groups }: CurvesData,
+  { plan, groups, curves }: CurvesData,
   { groupId, levelId, position, points }: Curve,
   origin: number,
 ) {
-  const place = orderedLevels(plan).findIndex((level) => level.id === levelId)
+  const ownPlace = orderedLevels(plan).findIndex((level) => level.id === levelId)
+  const place = plan.levels.length === 1 ? Math.max(0, positionsOf(curves).indexOf(position)) : ownPlace
   const level = plan.levels.find((one) => one.id === levelId)
   const group = groups.find((one) => one.id === groupId)
   const name = `${group?.name ?? ''}, ${level ? lineName(plan, level, position) : ''}`
@@ -127,8 +133,10 @@ function thickLine(
       color: colour,
       fontSize: size.text,
       fontWeight: 'bold',
+      lineHeight: size.text * 1.15,
       width: size.text * 8,
-      overflow: 'truncate',
+      // Long names go on in the next line, and none is cut.
+      overflow: 'break',
     },
     labelLayout: { moveOverlap: 'shiftY' },
     z: 3,

@@ -31,7 +31,7 @@ export const vocabularies = titled<Vocabulary>(vocabularyKinds, {
 export const whoTests = titled<WhoTests>(whoTestsKinds, {
   'all-levels': 'every group, all levels',
   'shared-levels': 'levels shared over the groups',
-  'whole-class': 'the whole class together',
+  'whole-class': 'once, for all to see',
   stations: 'groups turn from station to station',
   'at-home': 'at home, over some days',
 })

@@ -1,3 +1,4 @@
+import { comparesSides } from '../comparison'
 import {
   defaultsForAge,
   looksAtVariation,
@@ -14,7 +15,7 @@ import { choiceOf, word, type MethodContext, type MethodSentence, type MethodWor
 const whoTests: [WhoTests, string][] = [
   ['all-levels', 'Every group tests all of them'],
   ['shared-levels', 'The groups share the levels'],
-  ['whole-class', 'The whole class tests together'],
+  ['whole-class', 'We do it once, for all to see'],
   ['stations', 'The groups turn from station to station'],
   ['at-home', 'Everybody tests at home'],
 ]
@@ -75,8 +76,8 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
     plan.practiceTries === 0 ? ' each, ' : ' each after ',
     practice,
     ...(turns(plan) ? [', ', orderWord(plan)] : []),
-    // Places and words have a middle and nothing else.
-    ...(usesInstrument(plan) ? ['. Then we ', summaryWord(plan, usual.summary)] : []),
+    // Places and words have a middle and nothing else, and one thing beside itself is compared try by try.
+    ...(usesInstrument(plan) && !comparesSides(plan) ? ['. Then we ', summaryWord(plan, usual.summary)] : []),
     '.',
   ]
 }
@@ -96,6 +97,7 @@ export function workOutClause(plan: Plan, { age }: MethodContext): MethodSentenc
 /** Stations turn by themselves, the whole class meets each level once, rounds have only one order, and what stands side by side none. */
 const turns = (plan: Plan) =>
   !looksAtVariation(plan) &&
+  plan.levels.length !== 1 &&
   !isInRounds(plan) &&
   plan.whoTests !== 'whole-class' &&
   plan.whoTests !== 'stations' &&
@@ -106,11 +108,18 @@ function whoTestsWord(plan: Plan, { ways }: MethodContext): MethodWord {
   return word(
     'whoTests',
     'Who tests what',
-    isInRounds(plan) && plan.whoTests === 'all-levels' ? 'Every group builds its own' : text,
+    plan.whoTests === 'all-levels' ? everyGroup(plan) : text,
     choiceOf(plan.whoTests, whoTests, (before, who) => ({ ...before, whoTests: who })),
     { chosen: plan.whoTests !== ways.whoTests },
   )
 }
+
+const everyGroup = (plan: Plan) =>
+  isInRounds(plan)
+    ? 'Every group builds its own'
+    : plan.levels.length === 1
+      ? 'Every group tests it'
+      : 'Every group tests all of them'
 
 function orderWord(plan: Plan): MethodWord {
   return word(

@@ -1,7 +1,7 @@
 import { claimEffect } from '../conclusion'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { listed } from '../quantity'
-import { nounOf } from '../words'
+import { nounOf, sideClause, sideGaveMore, sideSaid } from '../words'
 import { claimOf } from './judgeStatement'
 import type { Statement } from './statement'
 
@@ -20,8 +20,19 @@ export function statementWords(plan: Plan, statement: Statement): string {
       return `${listed(statement.places.map((place) => levelName(plan, levels[place]!)))} never got there`
     }
     case 'claim': {
-      const said = claimEffect(plan, claimOf(plan, statement, 'together'))
+      const said = plan.besides
+        ? sidesSaid(plan, statement)
+        : claimEffect(plan, claimOf(plan, statement, 'together'))
       return statement.negated ? `it’s not true that ${said}` : said
     }
   }
+}
+
+/** What is said of the sides of one thing: of all of them, or of one beside another. */
+function sidesSaid(plan: Plan, { comparison, places }: Extract<Statement, { kind: 'claim' }>): string {
+  const sides = orderedLevels(plan).map(({ name }) => sideSaid(plan.comparison as 'itself', name))
+  const [one, other = one === 0 ? sides.length - 1 : 0] = places
+  return one === undefined
+    ? `${sideClause(plan.measured, comparison)}: ${listed(sides)}`
+    : sideGaveMore(plan.measured, comparison, sides[one]!, sides[other]!)
 }

@@ -62,7 +62,7 @@ function whoTestsWhat(plan: Plan, { groups }: FitsContext): Candidate[] {
     ['shared-levels', 'Share the levels out'],
     ['stations', 'Turn from station to station'],
     ['all-levels', 'Every group tests all of them'],
-    ['whole-class', 'Test together, whole class'],
+    ['whole-class', 'Do it once for all'],
   ]
   return others
     .filter(([who]) => who !== plan.whoTests && (who !== 'shared-levels' || plan.levels.length > 2))

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
-import { comparesSides } from '#core/comparison'
 import {
   benchLevels,
   kitNote,
@@ -15,6 +14,7 @@ import {
 import { articleBefore } from '#core/method'
 import { levelStep, looksAtVariation, moveLevel } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
+import { changesNothing } from '#core/variables'
 import { levelProgress, usesInstrument, wayOf } from '#core/recording'
 import { useShownReading } from '../../../composables/useShownReading'
 import { useLesson } from '../../../stores/lesson'
@@ -60,8 +60,7 @@ function saysOf(level: BenchLevel): BenchNote & { tone?: 'progress' | 'result'; 
       }
   }
 }
-/** One thing beside itself needs nothing that is changed. */
-const isOneThing = computed(() => comparesSides(store.plan) && store.plan.changed.name.trim() === '')
+const isOneThing = computed(() => changesNothing(store.plan))
 const lead = computed(() =>
   looksAtVariation(store.plan) ? 'One setting:' : isOneThing.value ? 'We test one thing:' : 'We change',
 )
