@@ -18,14 +18,25 @@ const moments = computed(() => [
       .map((column) => column.moment),
   ),
 ])
+/** The place is in the row, so a column is a minute or a day. */
+const times = computed(() => [...new Set(moments.value.map(timeOf))])
+const rows = computed(() => {
+  const places = [...new Set(moments.value.map(positionOf))]
+  return orderedLevels(store.plan).flatMap((level) =>
+    places.map((place) => ({
+      key: curveKey(level.id, place),
+      name: [levelName(store.plan, level), place].filter(Boolean).join(', '),
+    })),
+  )
+})
 const lines = computed(() => classCurves(picture.value?.kind === 'curves' ? picture.value.curves : []))
+const timeOf = (moment: string) => moment.replace(/, .*$/su, '')
 const mark = computed(() => resolutionOf(store.plan).mark)
-const at = (levelId: string, moment: string) =>
-  lines.value.get(curveKey(levelId, positionOf(moment)))?.find((point) => point.moment === moment)
+const at = (key: string, time: string) => lines.value.get(key)?.find((point) => timeOf(point.moment) === time)
 </script>
 
 <template>
-  <div class="sideways">
+  <div class="sideways" role="region" aria-label="Readings over time" tabindex="0">
     <table class="results">
       <caption>
         {{
@@ -35,16 +46,16 @@ const at = (levelId: string, moment: string) =>
       <thead>
         <tr>
           <th scope="col" />
-          <th v-for="moment in moments" :key="moment" scope="col" class="n">{{ moment }}</th>
+          <th v-for="time in times" :key="time" scope="col" class="n">{{ time }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="level in orderedLevels(store.plan)" :key="level.id">
-          <th scope="row">{{ levelName(store.plan, level) }}</th>
-          <td v-for="moment in moments" :key="moment" class="n number">
+        <tr v-for="row in rows" :key="row.key">
+          <th scope="row">{{ row.name }}</th>
+          <td v-for="time in times" :key="time" class="n number">
             {{
-              at(level.id, moment)
-                ? printNumber(at(level.id, moment)!.value, mark, 1, store.plan.measured.unit)
+              at(row.key, time)
+                ? printNumber(at(row.key, time)!.value, mark, 1, store.plan.measured.unit)
                 : '–'
             }}
           </td>

@@ -39,7 +39,7 @@ const mark = computed(() => resolutionOf(plan.value).mark)
 </script>
 
 <template>
-  <div v-if="table" class="sideways">
+  <div v-if="table" class="sideways" role="region" aria-label="Readings and what they come to" tabindex="0">
     <table class="results">
       <caption>
         {{

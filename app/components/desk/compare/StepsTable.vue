@@ -23,7 +23,7 @@ const sketchesOf = (groupId: string, levelId: string) =>
 </script>
 
 <template>
-  <div class="sideways">
+  <div class="sideways" role="region" aria-label="Round by round" tabindex="0">
     <table class="results">
       <caption>
         {{

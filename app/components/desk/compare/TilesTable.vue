@@ -13,7 +13,7 @@ const at = (row: number, column: number) =>
 </script>
 
 <template>
-  <div v-if="tiles" class="sideways">
+  <div v-if="tiles" class="sideways" role="region" aria-label="Words and places" tabindex="0">
     <table class="results">
       <caption>
         {{
