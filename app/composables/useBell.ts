@@ -48,8 +48,21 @@ export function useBell(face: 'board' | 'desk' | 'sheet') {
     tone.stop(sound.currentTime + 0.8)
   }
 
+  /** A very short tone: one more was counted. */
+  function tick() {
+    const sound = listen()
+    if (sound.state !== 'running') return
+    const [tone, volume] = [sound.createOscillator(), sound.createGain()]
+    tone.frequency.value = 1320
+    volume.gain.setValueAtTime(0.15, sound.currentTime)
+    volume.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + 0.06)
+    tone.connect(volume).connect(sound.destination)
+    tone.start()
+    tone.stop(sound.currentTime + 0.06)
+  }
+
   /** Whether the browser keeps it silent until somebody presses something. */
   const needsPress = computed(() => silent.value && !isMuted.value)
   const watchSilence = () => void listen()
-  return { ring, isMuted, setMuted, allow, needsPress: readonly(needsPress), watchSilence }
+  return { ring, tick, isMuted, setMuted, allow, needsPress: readonly(needsPress), watchSilence }
 }

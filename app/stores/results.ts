@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { classAnswer, foretoldBy } from '#core/conclusion'
-import { classSays, lessonResult } from '#core/lesson'
+import { caveatsOf, classSays, lessonResult } from '#core/lesson'
 import { comparesSides, weighedByLevel, weighLesson } from '#core/comparison'
 import { useLesson } from './lesson'
 
@@ -29,5 +29,7 @@ export const useResults = defineStore('results', () => {
   const answer = computed(() => classAnswer(lesson.scored, lesson.open.conclusion))
   /** The answer, or what was found while there is none. */
   const said = computed(() => classSays(lesson.scored, lesson.open.conclusion, found.value))
-  return { evidence, byLevel, found, answer, said }
+  /** What the result should be read beside: mishaps, notes, what else differed. */
+  const caveats = computed(() => caveatsOf(lesson.plan, lesson.standing))
+  return { evidence, byLevel, found, caveats, answer, said }
 })

@@ -160,6 +160,7 @@ function lookAgain() {
       :field="field"
       @taken="offer"
     />
+    <SheetCounter v-if="field.whole" v-model="typed" @update:model-value="forget" />
     <div class="reading" :class="{ beside: stands && !isTimed }">
       <InstrumentDrawing
         v-if="!isTimed"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiInformationOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { hasOneSetting } from '#core/plan'
 import { pictureViews } from '../../../components/desk/compare/pictureViews'
@@ -39,9 +40,12 @@ if (store.open.stage === 'test') void store.setStage('compare')
           />
           <div>
             <p v-for="line in shown" :key="line">{{ line }}</p>
-            <details v-if="more.length > 0">
+            <p v-for="line in results.caveats.slice(0, 2)" :key="line" class="beside">
+              <VIcon :icon="mdiInformationOutline" size="18" />{{ line }}
+            </p>
+            <details v-if="more.length > 0 || results.caveats.length > 2">
               <summary>How do we know?</summary>
-              <p v-for="reason in more" :key="reason">{{ reason }}</p>
+              <p v-for="reason in [...more, ...results.caveats.slice(2)]" :key="reason">{{ reason }}</p>
             </details>
           </div>
         </div>
@@ -117,6 +121,13 @@ h1 {
   gap: 12px;
   margin-top: 6px;
   line-height: 1.35;
+}
+
+.beside {
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
+  color: var(--ink-soft);
 }
 
 .hero {

@@ -4,6 +4,7 @@ import {
   mdiFileDelimitedOutline,
   mdiFileExportOutline,
   mdiNotebookOutline,
+  mdiPlus,
   mdiPrinterOutline,
 } from '@mdi/js'
 import { computed } from 'vue'
@@ -16,6 +17,14 @@ const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
 /** One setting has an answer without a comparison: how much it gave, and how much it varied. */
 const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
+/** What went wrong, offered for what the class would do better; what is there already is not offered again. */
+const offered = computed(() =>
+  results.caveats.filter((line) => !conclusion.value.better.includes(line)).slice(0, 3),
+)
+const addBetter = (line: string) =>
+  store.editConclusion({
+    better: [conclusion.value.better.trim(), line].filter(Boolean).join(' ').slice(0, 600),
+  })
 if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || isOneSetting.value))
   void store.setStage('conclude')
 </script>
@@ -85,8 +94,21 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
           label="What we would do better"
           :rows="1"
           :maxlength="600"
+          auto-grow
           @update:model-value="store.editConclusion({ better: $event })"
         />
+        <div v-if="offered.length" class="offered">
+          <VBtn
+            v-for="line in offered"
+            :key="line"
+            size="x-small"
+            variant="outlined"
+            color="primary"
+            :prepend-icon="mdiPlus"
+            @click="addBetter(line)"
+            >{{ line }}</VBtn
+          >
+        </div>
         <VTextField
           :model-value="conclusion.nextQuestion"
           label="Our next question"
@@ -99,6 +121,20 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
 </template>
 
 <style scoped>
+.offered {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.offered :deep(.v-btn) {
+  height: auto;
+  max-width: 100%;
+  padding: 4px 8px;
+  white-space: normal;
+  text-align: left;
+}
+
 @media (min-width: 1001px) {
   .files {
     flex: none;

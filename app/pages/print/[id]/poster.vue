@@ -38,6 +38,7 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
         </template>
         <h3>What the test showed</h3>
         <p class="small">{{ showed }}</p>
+        <p v-if="results.caveats.length" class="small">{{ results.caveats.join(' ') }}</p>
         <template v-if="store.open.conclusion.dissent"
           ><h3>Seen differently</h3>
           <p>{{ store.open.conclusion.dissent }}</p></template

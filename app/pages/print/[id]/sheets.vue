@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
-import { plannedAt, wayOf } from '#core/recording'
+import { alteredField, plannedAt, wayOf } from '#core/recording'
 import { columnDay, paperDay } from '../../../words/dates'
 import { measuredCaption } from '../../../words/measuredWords'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
@@ -53,6 +53,9 @@ const caption = computed(() =>
 const paperOf = (groupIndex: number) => wayOf(store.plan).paper?.(store.plan, groupIndex) ?? null
 /** The words that are written in place of numbers. */
 const words = computed(() => wayOf(store.plan).fields(store.plan)[0]?.choices ?? [])
+const keepsAltered = computed(() => wayOf(store.plan).also.includes(alteredField))
+/** Strokes are made while things are counted; what is counted afterwards is written down at once. */
+const counts = computed(() => wayOf(store.plan).fields(store.plan)[0]?.whole ?? false)
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
 </script>
 
@@ -117,6 +120,7 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
           <thead>
             <tr>
               <th scope="col">{{ store.plan.changed.name }}</th>
+              <th v-if="keepsAltered" scope="col" class="altered">what we altered</th>
               <th v-for="column in part" :key="column.head" scope="col">
                 {{ column.head
                 }}<template v-if="dayOf(column.moment)"><br />{{ dayOf(column.moment) }}</template>
@@ -126,12 +130,19 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
           <tbody>
             <tr v-for="level in levelsForGroup(store.plan, groupIndex)" :key="level.id">
               <th scope="row">{{ levelName(store.plan, level) }}</th>
+              <td v-if="keepsAltered" class="altered" />
               <td v-for="column in part" :key="column.head">
                 <span>{{ symbolAt(column.moment) }}</span>
               </td>
             </tr>
           </tbody>
         </table>
+        <p v-if="counts" class="spoilt strokes">
+          Make a stroke for each one, and every fifth across the four before:
+          <svg viewBox="0 0 48 20" width="72" height="30" role="img" aria-label="five strokes">
+            <path d="M6 2v16M16 2v16M26 2v16M36 2v16M1 16 43 4" stroke="#000" stroke-width="2" />
+          </svg>
+        </p>
         <p class="spoilt">Did a try go wrong? Cross it out, write why, and do it again:</p>
         <div class="write" />
         <p>We found out that</p>
@@ -155,6 +166,16 @@ useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : '
 </template>
 
 <style scoped>
+.altered {
+  min-width: 45mm;
+}
+
+.strokes {
+  display: flex;
+  gap: 4mm;
+  align-items: center;
+}
+
 .strip {
   break-inside: avoid;
   border-bottom: 1px dashed #888;
