@@ -3,6 +3,7 @@ import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
 import { choicesOf } from './foretold'
 import { judgeClaim } from './judgeClaim'
+import { neighboursRight } from './neighboursRight'
 import type { PredictionAnswer } from './prediction'
 import type { PredictionOutcome } from './outcome'
 import { compareSides } from './sidePredictions'
@@ -26,6 +27,9 @@ export function comparePrediction(
   if (answer.format === 'sides') return plan.besides ? compareSides(plan, answer.sides, evidence) : 'open'
   if (answer.format === 'pair') return comparePair(plan, answer, evidence)
   const { word } = judgement.verdict
+  const isSeen = ['place', 'rank'].includes(plan.measured.scale?.kind ?? '')
+  if (answer.format === 'order' && word !== 'no-difference' && isSeen)
+    return compareNeighbours(plan, answer.levelIds, evidence)
   if (answer.format === 'order' && word !== 'no-difference')
     return compareOrder(plan, answer.levelIds, judgement.order)
   if (word !== 'clear' && word !== 'no-difference') return 'open'
@@ -80,6 +84,13 @@ function compareStretch(
     choicesOf(comparison, [fromId, toId]),
   )
   return most === null ? 'open' : most ? 'as-predicted' : 'surprised'
+}
+
+/** Of what is only put in order, by how many neighbours stand right: most of them is nearly right. */
+function compareNeighbours(plan: Plan, predicted: readonly string[], evidence: Evidence): PredictionOutcome {
+  const { right, of } = neighboursRight(plan, predicted, evidence)
+  if (of === 0) return 'open'
+  return right === of ? 'as-predicted' : 2 * right >= of ? 'nearly' : 'surprised'
 }
 
 /** By the pairs of levels that the data set apart; ranks run from most to least. */

@@ -44,3 +44,4 @@ export {
   type SidePrediction,
   type SideQuestion,
 } from './sidePredictions'
+export { neighboursRight, type NeighboursRight } from './neighboursRight'

@@ -74,7 +74,9 @@ export type Recording =
   /** `was` where the number of an older way was worked out by hand. */
   | { kind: 'measure'; was?: RecordingKind }
   | ChangeRecording
-  | { kind: 'race' | 'pairs' | 'rounds' }
+  | { kind: 'race' | 'pairs' }
+  /** `target` where there is something to reach, in the unit measured. */
+  | { kind: 'rounds'; target?: number }
   | ({ kind: 'intervals'; minutes: number[] } & Scored)
   | ({ kind: 'daily'; days: number } & Scored)
   | WordsRecording

@@ -58,8 +58,8 @@ export function shortestContradiction(found: readonly Found[]): Found[] | null {
   return shortest
 }
 
-/** The shortest way from one to another, by breadth first. */
-function chain(found: readonly Found[], from: string, to: string): Found[] | null {
+/** The shortest way down from one to another, comparison by comparison; null where there is none. */
+export function chain(found: readonly Found[], from: string, to: string): Found[] | null {
   const ways = new Map<string, Found[]>([[from, []]])
   const open = [from]
   for (let at = open.shift(); at !== undefined; at = open.shift()) {

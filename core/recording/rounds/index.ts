@@ -1,12 +1,13 @@
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import { levelName, orderedLevels, printResult, type Plan } from '../../plan'
-import { listed, printNumber, withoutDust } from '../../quantity'
+import { listed, printNumber, printQuantity, withoutDust } from '../../quantity'
 import type { Entry } from '../../record'
 import { valueField } from '../numberOf'
 import { numberPerTry, readScores } from '../numberPerTry'
 import type { RoundSteps, Way } from '../way'
 import { oneByOne } from '../wayNeeds'
+import { alterationsOf, type Alteration } from './alterations'
 import { alteredField, alteredIn, typedWithAltered, withAltered } from './altered'
 import { middlesOf, progressOf } from './progress'
 
@@ -19,7 +20,18 @@ export const rounds: Way = {
   name: 'rounds of redesign',
   verb: 'measure',
   oneEntry: 'what the round reached',
-  options: [],
+  options: [
+    {
+      name: 'target',
+      label: 'The target to reach',
+      kind: 'amount',
+      optional: true,
+      says: (answer, plan) =>
+        answer === null
+          ? 'with no target'
+          : `with a target of ${printQuantity(answer, plan.measured.unit, resolutionOf(plan).mark)}`,
+    },
+  ],
   usual: { kind: 'rounds' },
   improves: true,
   onceIsEnough: true,
@@ -76,11 +88,35 @@ export const rounds: Way = {
       gain === null ? [] : [`${movedBy(plan, gain)} in ${levelName(plan, levels[round]!)}`],
     )
     const own = steps.length === 1 ? 'the best' : 'the middle of the groups: best'
+    const [most] = alterationsOf(steps, endOf(plan))
     return [
       `${own} so far ${printed(bestSoFar.at(-1)!)} in ${levelName(plan, levels[best]!)}.`,
       ...(moves.length > 0 ? [`From one round to the next: ${listed(moves)}.`] : []),
+      ...(most && most.gain > 0 ? [alterationSaid(plan, most, steps.length)] : []),
+      ...targetSaid(plan, steps),
     ].join(' ')
   },
+}
+
+function alterationSaid(plan: Plan, { text, gain, groups }: Alteration, all: number): string {
+  const where = groups > 1 ? ` on average, in ${groups} groups` : all > 1 ? ' in one group' : ''
+  return `“${text}” gained most: ${movedBy(plan, gain)}${where}.`
+}
+
+/** How many groups came as far as they were to. */
+function targetSaid(plan: Plan, steps: readonly RoundSteps[]): string[] {
+  const { recording } = plan
+  if (recording.kind !== 'rounds' || recording.target === undefined) return []
+  const { target } = recording
+  const there = steps.filter(({ results }) =>
+    results.some((one) => one !== null && (endOf(plan) === 'most' ? one >= target : one <= target)),
+  ).length
+  const of = steps.length === 1 ? 'The group' : `${there} of ${steps.length} groups`
+  const said = printQuantity(target, plan.measured.unit, resolutionOf(plan).mark)
+  if (steps.length > 1) return [`${of} reached the target of ${said}.`]
+  return [
+    there === 1 ? `${of} reached the target of ${said}.` : `${of} hasn’t reached the target of ${said} yet.`,
+  ]
 }
 
 /** How much better a round was, as it is printed: what shows no number is the same. */

@@ -86,4 +86,31 @@ describe('a round', () => {
       steps: [{ groupId: 'leaf', results: [6, 9, 8, 12], best: 3 }],
     })
   })
+
+  it('says which alteration gained most, written alike or not, and who reached the target', () => {
+    const made = (groupId: string, results: number[], altered: string[]) =>
+      results.map((value, index) =>
+        entry({
+          groupId,
+          levelId: names[index]!,
+          fields: {
+            value: { typed: String(value), given: 'typed', value },
+            ...(altered[index]
+              ? { altered: { typed: altered[index], given: 'typed', value: altered[index] } }
+              : {}),
+          },
+        }),
+      )
+    const plan = { ...bridge, recording: { kind: 'rounds' as const, target: 12 } }
+    const entries = [
+      ...made('leaf', [5, 12, 13], ['', 'Folded the sides.', 'a second sheet']),
+      ...made('bell', [6, 7, 11], ['', 'a wider sheet', 'folded  the sides']),
+    ]
+    const detail = rounds.detail(plan, entries, [])!
+    expect(detail).toContain('“Folded the sides.” gained most: +5.5 on average, in 2 groups.')
+    expect(detail).toContain('1 of 2 groups reached the target of 12 cm.')
+    expect(rounds.detail(plan, made('leaf', [5, 4], ['', 'made it flat']), [])).toMatch(
+      /\. The group hasn’t reached the target of 12 cm yet\.$/,
+    )
+  })
 })

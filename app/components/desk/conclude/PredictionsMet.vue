@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { comparePrediction, predictionWords } from '#core/conclusion'
+import { comparePrediction, neighboursRight, predictionWords, type PredictionAnswer } from '#core/conclusion'
 import { predictedFor } from '#core/lesson'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
@@ -14,6 +14,12 @@ const words = {
   surprised: 'surprised us',
   open: 'still open',
 }
+/** Of an order of what is only put in order: how many neighbours stand right. */
+function neighboursSaid(answer: PredictionAnswer): string {
+  if (answer.format !== 'order' || !store.scored.measured.scale) return ''
+  const { right, of } = neighboursRight(store.scored, answer.levelIds, results.evidence)
+  return of === 0 ? '' : `${right} of ${of} neighbours right`
+}
 const lines = computed(() =>
   store.open.predictions.flatMap((made) => {
     const group = store.groups.find((one) => one.id === made.groupId)
@@ -22,6 +28,7 @@ const lines = computed(() =>
           {
             group,
             made,
+            neighbours: neighboursSaid(made.answer),
             outcome: comparePrediction(
               store.scored,
               made.answer,
@@ -39,12 +46,13 @@ const lines = computed(() =>
   <section class="panel stack">
     <h2>What we had predicted</h2>
     <ul v-if="lines.length">
-      <li v-for="{ group, made, outcome } in lines" :key="`${group.id}|${made.seat}`">
+      <li v-for="{ group, made, neighbours, outcome } in lines" :key="`${group.id}|${made.seat}`">
         <span v-if="store.plan.prediction.who === 'class'">Whole class</span>
         <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
           >{{ predictionWords(store.scored, made.answer)
           }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
+          ><span v-if="neighbours" class="soft"> ({{ neighbours }})</span
           ><span v-if="made.late" class="soft"> (written after the first reading)</span></span
         >
         <b :class="outcome">{{ words[outcome] }}</b>

@@ -1,0 +1,70 @@
+import type { Plan } from '../../plan'
+import { capital, listed } from '../../quantity'
+import type { Entry } from '../../record'
+import { levelGaveMore } from '../../words'
+import { levelSaid } from '../plainWay'
+import { growOrder } from './insertion'
+import { asRank } from './rankWords'
+import { chain, type Found } from './relation'
+import { levelsOfRow, rowsOf } from './rows'
+
+/** How far a group's order has come, in words. */
+export interface PairsLine {
+  /** Names of what has its place, from most to least; those that are the same stand together. */
+  line: string[][]
+  /** Why a pair need not be compared, the latest first: "Granite was harder than slate, and slate …, so granite was harder than chalk." */
+  follows: string[]
+}
+
+/** More than these are no help. */
+const mostTold = 3
+
+/**
+ * The line of things that grows as comparisons come in, and which pairs follow from others, so that nobody has to compare them.
+ * @returns an empty line before the first comparison
+ * @example pairsLine(rocks, counted, 'leaf', 1).line // [['granite'], ['slate'], ['chalk']]
+ */
+export function pairsLine(
+  plan: Plan,
+  counted: readonly Entry[],
+  groupId: string,
+  tryNumber: number,
+): PairsLine {
+  const row = rowsOf(plan, counted).find((one) => one.groupId === groupId && one.tryNumber === tryNumber)
+  if (!row) return { line: [], follows: [] }
+  const { found } = row
+  const { order } = growOrder(levelsOfRow(plan, found), found)
+  const placed = order.flat()
+  const isCompared = (a: string, b: string) =>
+    found.some(({ more, less }) => (more === a && less === b) || (more === b && less === a))
+  const follows = placed.flatMap((a, place) =>
+    placed.slice(place + 1).flatMap((b) => {
+      const steps = isCompared(a, b) ? null : chain(found, a, b)
+      return steps === null || steps.every(({ same }) => same) ? [] : [{ a, b, steps }]
+    }),
+  )
+  // What the latest comparison settles is what the group has just seen.
+  const latest = found.at(-1)
+  const isNew = ({ steps }: { steps: Found[] }) =>
+    steps.some((step) => latest !== undefined && isSamePair(step, latest))
+  return {
+    line: order.map((together) => together.map((id) => levelSaid(plan, id))),
+    follows: [...follows]
+      .sort(
+        (one, other) => Number(isNew(other)) - Number(isNew(one)) || one.steps.length - other.steps.length,
+      )
+      .slice(0, mostTold)
+      .map(({ a, b, steps }) => followsSaid(plan, a, b, steps)),
+  }
+}
+
+const isSamePair = (one: Found, other: Found) =>
+  (one.more === other.more && one.less === other.less) || (one.more === other.less && one.less === other.more)
+
+function followsSaid(plan: Plan, a: string, b: string, steps: readonly Found[]): string {
+  const measured = asRank(plan)
+  const said = (more: string, less: string, same: boolean) =>
+    levelGaveMore(measured, levelSaid(plan, more), same ? 'same' : 'more', levelSaid(plan, less))
+  const known = steps.map(({ more, less, same }) => said(more, less, same))
+  return `${capital(listed(known))}, so ${said(a, b, false)}.`
+}
