@@ -12,7 +12,12 @@ export function usePredictedNumbers() {
   const results = useResults()
   const lines = computed<PredictedLine[]>(() => {
     const { who } = store.plan.prediction
-    const all = predictedNumbers(who, store.open.predictions, results.evidence, isDoneForAll(store.plan))
+    const all = predictedNumbers(
+      who,
+      store.open.predictions.filter(({ step }) => step === 'before'),
+      results.evidence,
+      isDoneForAll(store.plan),
+    )
     const levels = new Set(all.map((one) => one.levelId))
     return store.groups.flatMap((group) =>
       all

@@ -45,3 +45,4 @@ export {
   type SideQuestion,
 } from './sidePredictions'
 export { neighboursRight, type NeighboursRight } from './neighboursRight'
+export { isAtStep, laterSteps, predictionSteps, stepSaid } from './predictionSteps'

@@ -1,6 +1,6 @@
 import { scoredPlan } from '../comparison'
-import { predictionFormat, predictionFormatsFor } from '../conclusion'
-import type { Plan, PredictionFormat, Predictor } from '../plan'
+import { laterSteps, predictionFormat, predictionFormatsFor, predictionSteps } from '../conclusion'
+import type { Plan, PredictionFormat, PredictionStep, Predictor } from '../plan'
 import { choiceOf, word, type MethodContext, type MethodSentence } from './word'
 
 const predictors: [Predictor, string][] = [
@@ -22,11 +22,18 @@ const reasons: [boolean, string][] = [
   [false, 'without a because'],
 ]
 
+const onlyOnce = 'and not again later'
+const agains = {
+  begun: 'and once more after the first readings',
+  parts: 'and once more when the parts are measured',
+} as const
+
 const said = <T>(of: [T, string][], value: T) => of.find(([one]) => one === value)![1]
 
 /** "Before that each group predicts which way it goes, with because." */
 export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSentence {
   const { who, because } = plan.prediction
+  const again = predictionSteps(plan)[1] as Plan['prediction']['again']
   const scored = scoredPlan(plan)
   const fitting = predictionFormatsFor(scored)
   const format = scored.besides ? predictionFormat(scored) : plan.prediction.format
@@ -58,6 +65,18 @@ export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSen
       said(reasons, because),
       choiceOf(because, reasons, (before, chosen) => put(before, { because: chosen })),
       { chosen: because !== ways.prediction.because },
+    ),
+    ', ',
+    word(
+      'again',
+      'And once more',
+      again === undefined ? onlyOnce : agains[again],
+      choiceOf<PredictionStep>(
+        again ?? 'before',
+        [['before', onlyOnce], ...laterSteps(plan).map((step) => [step, agains[step as 'begun']] as const)],
+        (before, step) => put(before, { again: step === 'before' ? undefined : step }),
+      ),
+      { chosen: again !== undefined, silent: again === undefined },
     ),
     '.',
   ]

@@ -10,6 +10,7 @@ export type WordId =
   | 'changed'
   | 'levels'
   | 'comparison'
+  | 'again'
   | 'way'
   | 'measured'
   | 'changedMore'

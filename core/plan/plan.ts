@@ -103,6 +103,10 @@ export type PredictionFormat = (typeof predictionFormats)[number]
 export const predictorKinds = ['child', 'group', 'class'] as const
 export type Predictor = (typeof predictorKinds)[number]
 
+/** When a prediction is made: before testing, after the first readings, or once the parts of a whole are measured. */
+export const predictionStepKinds = ['before', 'begun', 'parts'] as const
+export type PredictionStep = (typeof predictionStepKinds)[number]
+
 /** Who tests which levels, and where. */
 export const whoTestsKinds = ['all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'] as const
 export type WhoTests = (typeof whoTestsKinds)[number]
@@ -156,7 +160,13 @@ export interface Plan {
   whoTests: WhoTests
   /** Whether every group goes through the levels in the same order or in its own. */
   levelOrder: 'same' | 'own'
-  prediction: { format: PredictionFormat; because: boolean; who: Predictor }
+  prediction: {
+    format: PredictionFormat
+    because: boolean
+    who: Predictor
+    /** When it is asked once more, with what is known by then. */
+    again?: Exclude<PredictionStep, 'before'>
+  }
   materials: Material[]
   /** Lines of the kit that come by themselves and that the teacher has taken out, by id. */
   leftOut: string[]

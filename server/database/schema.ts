@@ -22,7 +22,7 @@ import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine } from '#core/kit'
 import type { ObservationKind, ObservedPlace } from '#core/observation'
-import type { Plan, SchoolWays } from '#core/plan'
+import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
 import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/record'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
@@ -201,8 +201,10 @@ export const predictions = pgTable(
     because: text('because').notNull(),
     madeAt: madeAt(),
     late: boolean('late').notNull(),
+    step: text('step').$type<PredictionStep>().notNull().default('before'),
+    known: integer('known').notNull().default(0),
   },
-  (table) => [primaryKey({ columns: [table.lessonId, table.groupId, table.seat] })],
+  (table) => [primaryKey({ columns: [table.lessonId, table.groupId, table.seat, table.step] })],
 )
 
 /** What people saw, field by field. Rows are added and never changed or removed. */

@@ -1,13 +1,14 @@
 import { eq } from 'drizzle-orm'
 import { scoredPlan } from '#core/comparison'
 import { levelsNamed, type PredictionAnswer } from '#core/conclusion'
+import type { PredictionStep } from '#core/plan'
 import type { PredictionDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, predictions } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
-import { hasEntries } from './entries'
+import { countEntries } from './entries'
 
 export async function predictionsOf(db: Database, lessonId: string): Promise<PredictionDto[]> {
   const rows = await db.select().from(predictions).where(eq(predictions.lessonId, lessonId))
@@ -21,8 +22,10 @@ function toPrediction({
   because,
   madeAt,
   late,
+  step,
+  known,
 }: typeof predictions.$inferSelect): PredictionDto {
-  return { groupId, seat, answer, because, madeAt: madeAt.toISOString(), late }
+  return { groupId, seat, answer, because, madeAt: madeAt.toISOString(), late, step, known }
 }
 
 /**
@@ -34,7 +37,12 @@ export async function savePrediction(
   db: Database,
   lessonId: string,
   groupId: string,
-  { seat, answer, because }: Pick<PredictionDto, 'seat' | 'because'> & { answer: PredictionAnswer },
+  {
+    seat,
+    answer,
+    because,
+    step = 'before',
+  }: Pick<PredictionDto, 'seat' | 'because'> & { answer: PredictionAnswer; step?: PredictionStep },
 ): Promise<PredictionDto> {
   return db.transaction(async (tx) => {
     const [lesson] = await tx.select().from(lessons).where(eq(lessons.id, lessonId)).for('update')
@@ -52,6 +60,7 @@ export async function savePrediction(
       throw new ApiError('invalid', 'This prediction names the same level twice.', [
         { path: 'answer', message: 'Choose two different levels.' },
       ])
+    const known = await countEntries(tx, lessonId, groupId)
     const row = {
       lessonId,
       groupId,
@@ -59,14 +68,17 @@ export async function savePrediction(
       answer,
       because,
       madeAt: new Date(),
-      late: await hasEntries(tx, lessonId, groupId),
+      // A later step comes after readings by itself.
+      late: step === 'before' && known > 0,
+      step,
+      known,
     }
-    const { lessonId: _lesson, groupId: _group, seat: _seat, ...changes } = row
+    const { lessonId: _lesson, groupId: _group, seat: _seat, step: _step, ...changes } = row
     await tx
       .insert(predictions)
       .values(row)
       .onConflictDoUpdate({
-        target: [predictions.lessonId, predictions.groupId, predictions.seat],
+        target: [predictions.lessonId, predictions.groupId, predictions.seat, predictions.step],
         set: changes,
       })
     const prediction = toPrediction(row)

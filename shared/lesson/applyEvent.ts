@@ -64,9 +64,11 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
   }
 }
 
-/** A seat has one prediction: its last. */
+/** A seat has one prediction for each step: its last. */
 function withPrediction(all: readonly PredictionDto[], made: PredictionDto): PredictionDto[] {
-  return [...all.filter((one) => one.groupId !== made.groupId || one.seat !== made.seat), made]
+  const isSame = (one: PredictionDto) =>
+    one.groupId === made.groupId && one.seat === made.seat && one.step === made.step
+  return [...all.filter((one) => !isSame(one)), made]
 }
 
 /** One line of the kit in one place. */

@@ -1,4 +1,4 @@
-import { planLimits } from '#core/plan'
+import { planLimits, predictionStepKinds } from '#core/plan'
 import { amount, id, line, localId, openLine, wholeNumber } from './common'
 import { distinct } from './distinct'
 import { byKind, choice, list, object, optional, orNull, otherwise } from './typed'
@@ -33,6 +33,7 @@ export const predictionSchema = object({
   seat: otherwise(wholeNumber(0, 40), 0),
   answer,
   because: openLine(300),
+  step: otherwise(choice(...predictionStepKinds), 'before'),
 })
 
 const claim = object({

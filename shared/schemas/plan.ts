@@ -183,6 +183,7 @@ const planNow: AnySchema<Plan> = object({
     format: choice(...predictionFormats),
     because: yesOrNo(),
     who: choice(...predictorKinds),
+    again: optional(choice('begun', 'parts')),
   }),
   materials: many(material, planLimits.materials, 'materials').custom(distinct('id')),
   leftOut: many(localId, 100, 'lines taken out').custom(distinct()),

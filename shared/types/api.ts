@@ -7,7 +7,7 @@ import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
 import type { Stage } from '#core/lesson'
 import type { Observation } from '#core/observation'
-import type { Plan, SchoolWays } from '#core/plan'
+import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/record'
 import type { ClassClock, Member, RoleCounts } from '#core/timetable'
 import type { Note, Stimulus } from '#core/wonder'
@@ -102,6 +102,10 @@ export interface PredictionDto {
   madeAt: string
   /** Written, or changed, after the group's first reading. */
   late: boolean
+  /** When it was asked for. */
+  step: PredictionStep
+  /** How many readings the group had made by then. */
+  known: number
 }
 
 /** How this school usually works, and the instruments in its cupboard. */

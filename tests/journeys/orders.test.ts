@@ -81,6 +81,8 @@ it('pairs are asked one after the other, by keys alone, and what cannot be is as
   await press('slate')
   await press('Write it down')
   await sheet.getByRole('button', { name: 'granite' }).waitFor()
+  const line = sheet.getByRole('region', { name: 'Our line so far' })
+  expect(await line.getByRole('listitem').allInnerTexts()).toEqual(['slate', 'chalk'])
   expect(await seriousFindings(sheet)).toEqual([])
   // Below the lower one of the two: the third pair follows.
   await press('chalk')

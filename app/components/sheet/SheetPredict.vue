@@ -1,18 +1,27 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import type { PredictionAnswer } from '#core/conclusion'
+import { computed, ref } from 'vue'
+import { predictionWords, stepSaid, type PredictionAnswer } from '#core/conclusion'
+import type { PredictionStep } from '#core/plan'
 import { useHalfTyped } from '../../composables/useHalfTyped'
 import { useLesson } from '../../stores/lesson'
 
 /** First of all: what does the group expect? */
-const props = defineProps<{ groupId: string; seat: number }>()
+const props = withDefaults(defineProps<{ groupId: string; seat: number; step?: PredictionStep }>(), {
+  step: 'before',
+})
 const store = useLesson()
 const answer = ref<PredictionAnswer | null>(null)
-const because = useHalfTyped(() => `${store.open.id}|${props.groupId}|${props.seat}|because`)
+const because = useHalfTyped(() => `${store.open.id}|${props.groupId}|${props.seat}|${props.step}|because`)
+
+/** What was predicted before, so that it can be thought over. */
+const earlier = computed(() => {
+  const own = store.predictors.find((one) => one.groupId === props.groupId && one.seat === props.seat)
+  return own?.made ? predictionWords(store.scored, own.made.answer) : ''
+})
 
 function keep() {
   if (!answer.value) return
-  void store.predict(props, answer.value, because.value.trim())
+  void store.predict(props, answer.value, because.value.trim(), props.step)
   because.value = ''
 }
 </script>
@@ -21,6 +30,10 @@ function keep() {
   <form class="step" @submit.prevent="keep">
     <p v-if="seat > 0" class="turn">Child {{ seat }}, it is your turn. Then pass it on.</p>
     <h1>{{ store.plan.question }}</h1>
+    <p v-if="step !== 'before'" class="once-more">
+      You know more now, {{ stepSaid[step] }}. What do you think will come?
+      <template v-if="earlier">Before you thought: {{ earlier }}.</template>
+    </p>
     <PredictionInput v-model="answer" large label="Our prediction" />
     <VTextarea
       v-if="store.plan.prediction.because"
@@ -37,6 +50,10 @@ function keep() {
 </template>
 
 <style scoped>
+.once-more {
+  margin-bottom: 12px;
+}
+
 .turn {
   font: 600 var(--text-heading) var(--heading);
 }

@@ -33,12 +33,17 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
       plan.value,
       groups.value.map((group) => group.id),
       open.value.class.children,
-    ).map(({ groupId, seat }) => ({
-      groupId,
-      seat,
-      group: groups.value.find((group) => group.id === groupId)!,
-      made: open.value.predictions.find((one) => one.groupId === groupId && one.seat === seat) ?? null,
-    })),
+    ).map(({ groupId, seat }) => {
+      const own = open.value.predictions.filter((one) => one.groupId === groupId && one.seat === seat)
+      return {
+        groupId,
+        seat,
+        group: groups.value.find((group) => group.id === groupId)!,
+        made: own.find(({ step }) => step === 'before') ?? null,
+        /** What was predicted at later steps. */
+        again: own.filter(({ step }) => step !== 'before'),
+      }
+    }),
   )
   /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
   const confirmed = computed(() => open.value.safety?.stands === true)

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Conclusion, PredictionAnswer, PredictorSeat } from '#core/conclusion'
-import { planFormat, type Plan } from '#core/plan'
+import { planFormat, type Plan, type PredictionStep } from '#core/plan'
 import type { clockActSchema, FieldProblem, Given } from '#shared/schemas'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { Stage } from '#core/lesson'
@@ -210,8 +210,12 @@ export const useLesson = defineStore('lesson', () => {
     return sent
   }
 
-  const predict = ({ groupId, seat }: PredictorSeat, answer: PredictionAnswer, because: string) =>
-    act({ kind: 'prediction', groupId, seat, answer, because })
+  const predict = (
+    { groupId, seat }: PredictorSeat,
+    answer: PredictionAnswer,
+    because: string,
+    step: PredictionStep = 'before',
+  ) => act({ kind: 'prediction', groupId, seat, answer, because, step })
 
   /** Moves the lesson to a stage, which is where the logbook opens it; shown whether or not the server hears of it. */
   async function setStage(stage: Stage) {

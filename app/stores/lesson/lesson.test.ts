@@ -330,6 +330,8 @@ describe('what other screens do', () => {
       because: '',
       madeAt: '',
       late: false,
+      step: 'before' as const,
+      known: 0,
     }
     store.apply({ kind: 'prediction', prediction, seq: 3 })
     store.apply({ kind: 'prediction', prediction: { ...prediction, because: 'x' }, seq: 4 })
@@ -390,7 +392,7 @@ describe('who predicts', () => {
     const said = { answer: { format: 'direction' as const, direction: 'more' as const }, because: '' }
     store.apply({
       kind: 'prediction',
-      prediction: { groupId: 'leaf', seat: 2, ...said, madeAt: '', late: false },
+      prediction: { groupId: 'leaf', seat: 2, ...said, madeAt: '', late: false, step: 'before', known: 0 },
       seq: 1,
     })
     expect(store.predictors.map((one) => one.made)).toEqual([null, null, null])
@@ -411,7 +413,7 @@ describe('who predicts', () => {
     }))
     for (const because of ['first', 'then'])
       await store.predict({ groupId: 'bell', seat: 3 }, answer, because)
-    expect(server.of('PUT').at(-1)!.body).toEqual({ seat: 3, answer, because: 'then' })
+    expect(server.of('PUT').at(-1)!.body).toEqual({ seat: 3, answer, because: 'then', step: 'before' })
     expect(store.open.predictions.map((one) => one.because)).toEqual(['then'])
   })
 })

@@ -1,11 +1,20 @@
 import type { PredictionAnswer } from '#core/conclusion'
+import type { PredictionStep } from '#core/plan'
 import type { Note } from '#core/wonder'
 import { keptInBrowser } from './keptInBrowser'
 import { isObject } from './readKept'
 
 /** What somebody did that is on its way to the server; the newest of one key is the one that counts. */
 export type Act = { lessonId: string } & (
-  | { kind: 'prediction'; groupId: string; seat: number; answer: PredictionAnswer; because: string }
+  | {
+      kind: 'prediction'
+      groupId: string
+      seat: number
+      answer: PredictionAnswer
+      because: string
+      /** Before testing, where an earlier page said nothing. */
+      step?: PredictionStep
+    }
   | { kind: 'note'; note: Note }
   | { kind: 'note-removed'; note: Note }
 )
@@ -20,7 +29,7 @@ export interface KeptAct {
 /** What an act is about: a later one about the same takes its place. */
 export function keyOfAct(act: Act): string {
   return act.kind === 'prediction'
-    ? `${act.lessonId}|prediction|${act.groupId}|${act.seat}`
+    ? `${act.lessonId}|prediction|${act.groupId}|${act.seat}|${act.step ?? 'before'}`
     : `${act.lessonId}|note|${act.note.id}`
 }
 

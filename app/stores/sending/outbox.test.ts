@@ -33,7 +33,7 @@ describe('a prediction', () => {
     expect(server.of('PUT')[0]).toEqual({
       method: 'PUT',
       path: '/api/lessons/one/predictions/bell',
-      body: { seat: 0, answer: higher, because: 'it is heavy' },
+      body: { seat: 0, answer: higher, because: 'it is heavy', step: 'before' },
     })
     expect(stored()).toEqual([])
   })

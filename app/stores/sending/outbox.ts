@@ -11,9 +11,10 @@ function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
   const { seq } = lesson
   if (act.kind === 'note') return applyEvent(lesson, { kind: 'note', note: act.note, seq })
   if (act.kind === 'note-removed') return applyEvent(lesson, { kind: 'note-removed', id: act.note.id, seq })
-  const { groupId, seat, answer, because } = act
-  const late = lesson.entries.some((entry) => entry.groupId === groupId)
-  const prediction = { groupId, seat, answer, because, madeAt: at, late }
+  const { groupId, seat, answer, because, step = 'before' } = act
+  const known = lesson.entries.filter((entry) => entry.groupId === groupId).length
+  const late = step === 'before' && known > 0
+  const prediction = { groupId, seat, answer, because, madeAt: at, late, step, known }
   return applyEvent(lesson, { kind: 'prediction', prediction, seq })
 }
 
@@ -21,10 +22,10 @@ function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
 function sendAct(act: Act): Promise<unknown> {
   const id = act.lessonId
   if (act.kind === 'prediction') {
-    const { groupId, seat, answer, because } = act
+    const { groupId, seat, answer, because, step = 'before' } = act
     return request('PUT', '/api/lessons/:id/predictions/:groupId', {
       params: { id, groupId },
-      body: { seat, answer, because },
+      body: { seat, answer, because, step },
     })
   }
   const { id: noteId, ...body } = act.note

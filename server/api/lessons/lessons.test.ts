@@ -291,6 +291,42 @@ describe('predictions', () => {
     expect((await lessonAt(path)).predictions).toHaveLength(2)
   })
 
+  it('are kept for each step at which they were asked, with how much was known by then', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const [leaf] = lesson.class.groups
+    const to = `${path}/predictions/${leaf!.id}`
+    await app.call('PUT', to, more)
+    await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
+    const again = { ...more, because: 'now we saw it', step: 'begun' }
+    expect((await app.call('PUT', to, again)).body).toMatchObject({ step: 'begun', known: 1, late: false })
+    await app.call('PUT', to, { ...again, because: 'once more' })
+    const { predictions } = await lessonAt(path)
+    expect(predictions.map(({ step, known, because }) => [step, known, because])).toEqual([
+      ['before', 0, 'it falls further'],
+      ['begun', 1, 'once more'],
+    ])
+    expect((await app.call('PUT', to, { ...more, step: 'never' })).status).toBe(400)
+  })
+
+  it('of the sides of one thing name sides that the plan compares', async () => {
+    const { lesson, path } = await bounceLesson(app)
+    const to = `${path}/predictions/${lesson.class.groups[0]!.id}`
+    const sides = (sideId: string) => ({
+      answer: { format: 'sides', sides: [{ quantity: 0, levelId: null, sideId, direction: 'less' }] },
+      because: '',
+    })
+    expect((await app.call('PUT', to, sides('side-2'))).status).toBe(400)
+    const { planVersion } = await lessonAt(path)
+    const recording = {
+      ...{ kind: 'before-after', moments: ['before', 'after'], stand: 'in-turn', container: 'none' },
+      ...{ change: 'lost', compare: 'amount' },
+    }
+    const plan = { ...lesson.plan, recording, comparison: 'itself' }
+    expect((await app.call('PUT', `${path}/plan`, { plan, version: planVersion })).status).toBe(200)
+    expect((await app.call('PUT', to, sides('side-2'))).status).toBe(200)
+    expect((await app.call('PUT', to, sides('side-9'))).status).toBe(400)
+  })
+
   it('need a group of the class and levels of the plan', async () => {
     const { lesson, path } = await bounceLesson(app)
     expect((await app.call('PUT', `${path}/predictions/${newId()}`, more)).status).toBe(404)

@@ -38,12 +38,7 @@ export function toEntry({
   return { ...row, takenAt: takenAt.toISOString() }
 }
 
-/** Whether a group has recorded anything in a lesson. */
-export async function hasEntries(db: Database, lessonId: string, groupId: string): Promise<boolean> {
-  const rows = await db
-    .select({ id: entries.id })
-    .from(entries)
-    .where(and(eq(entries.lessonId, lessonId), eq(entries.groupId, groupId)))
-    .limit(1)
-  return rows.length > 0
+/** How many entries a group has made in a lesson. */
+export async function countEntries(db: Database, lessonId: string, groupId: string): Promise<number> {
+  return db.$count(entries, and(eq(entries.lessonId, lessonId), eq(entries.groupId, groupId)))
 }

@@ -1,2 +1,2 @@
 export { addEntries } from './addEntries'
-export { entriesByLesson, entriesOf, hasEntries } from './entriesOf'
+export { entriesByLesson, entriesOf, countEntries } from './entriesOf'

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { comparePrediction, neighboursRight, predictionWords, type PredictionAnswer } from '#core/conclusion'
+import {
+  comparePrediction,
+  neighboursRight,
+  predictionWords,
+  stepSaid,
+  type PredictionAnswer,
+} from '#core/conclusion'
 import { predictedFor } from '#core/lesson'
 import { useLesson } from '../../../stores/lesson'
 import { useResults } from '../../../stores/results'
@@ -46,13 +52,17 @@ const lines = computed(() =>
   <section class="panel stack">
     <h2>What we had predicted</h2>
     <ul v-if="lines.length">
-      <li v-for="{ group, made, neighbours, outcome } in lines" :key="`${group.id}|${made.seat}`">
+      <li
+        v-for="{ group, made, neighbours, outcome } in lines"
+        :key="`${group.id}|${made.seat}|${made.step}`"
+      >
         <span v-if="store.plan.prediction.who === 'class'">Whole class</span>
         <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
           >{{ predictionWords(store.scored, made.answer)
           }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
           ><span v-if="neighbours" class="soft"> ({{ neighbours }})</span
+          ><span v-if="made.step !== 'before'" class="soft"> ({{ stepSaid[made.step] }})</span
           ><span v-if="made.late" class="soft"> (written after the first reading)</span></span
         >
         <b :class="outcome">{{ words[outcome] }}</b>

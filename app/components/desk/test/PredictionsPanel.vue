@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js'
 import { computed, reactive, watch } from 'vue'
-import type { PredictionAnswer, PredictorSeat } from '#core/conclusion'
+import { predictionSteps, stepSaid, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
+import type { PredictionStep } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
 
@@ -12,16 +13,20 @@ const drafts = reactive<Record<string, { answer: PredictionAnswer | null; becaus
   {},
 )
 const lines = computed(() =>
-  store.predictors.map((one) => ({
-    ...one,
-    key: `${one.groupId}|${one.seat}`,
-    label:
-      store.plan.prediction.who === 'class'
-        ? 'Whole class'
-        : one.seat > 0
-          ? `${one.group.name}, child ${one.seat}`
-          : one.group.name,
-  })),
+  predictionSteps(store.plan).flatMap((step) =>
+    store.predictors.map((one) => ({
+      ...one,
+      step,
+      made: step === 'before' ? one.made : (one.again.find((made) => made.step === step) ?? null),
+      key: `${one.groupId}|${one.seat}|${step}`,
+      label:
+        store.plan.prediction.who === 'class'
+          ? 'Whole class'
+          : one.seat > 0
+            ? `${one.group.name}, child ${one.seat}`
+            : one.group.name,
+    })),
+  ),
 )
 
 watch(
@@ -35,11 +40,11 @@ watch(
   { immediate: true },
 )
 
-async function save(line: PredictorSeat & { key: string }) {
+async function save(line: PredictorSeat & { key: string; step: PredictionStep }) {
   const draft = drafts[line.key]!
   if (!draft.answer) return
   await notices.attempt(async () => {
-    await store.predict(line, draft.answer!, draft.because)
+    await store.predict(line, draft.answer!, draft.because, line.step)
     draft.dirty = false
   })
 }
@@ -49,34 +54,39 @@ const saveable = (key: string) => drafts[key]!.dirty && drafts[key]!.answer !== 
 
 <template>
   <div class="predictions">
-    <form v-for="line in lines" :key="line.key" class="line" @submit.prevent="save(line)">
-      <b v-if="store.plan.prediction.who === 'class'">Whole class</b>
-      <span v-else class="who">
-        <GroupEmblem :emblem="line.group.emblem" named :name="line.group.name" :size="24" />
-        <span v-if="line.seat > 0" class="soft">{{ line.seat }}</span>
-      </span>
-      <template v-if="drafts[line.key]">
-        <PredictionInput
-          :model-value="drafts[line.key]!.answer"
-          :label="line.label"
-          @update:model-value="Object.assign(drafts[line.key]!, { answer: $event, dirty: true })"
-        />
-        <VTextField
-          v-if="store.plan.prediction.because"
-          :model-value="drafts[line.key]!.because"
-          label="because"
-          :maxlength="300"
-          @update:model-value="Object.assign(drafts[line.key]!, { because: $event, dirty: true })"
-        />
-        <span v-else />
-        <VBtn v-if="saveable(line.key)" type="submit" color="primary" size="small">Keep</VBtn>
-        <span v-else-if="line.made" class="small soft"
-          ><VIcon :icon="mdiCheck" size="16" color="primary" />
-          {{ line.made.late ? 'after the first reading' : 'before testing' }}</span
-        >
-        <span v-else class="small soft">not yet</span>
-      </template>
-    </form>
+    <template v-for="(line, at) in lines" :key="line.key">
+      <h2 v-if="line.step !== 'before' && line.step !== lines[at - 1]?.step" class="step">
+        Once more, {{ stepSaid[line.step] }}
+      </h2>
+      <form class="line" @submit.prevent="save(line)">
+        <b v-if="store.plan.prediction.who === 'class'">Whole class</b>
+        <span v-else class="who">
+          <GroupEmblem :emblem="line.group.emblem" named :name="line.group.name" :size="24" />
+          <span v-if="line.seat > 0" class="soft">{{ line.seat }}</span>
+        </span>
+        <template v-if="drafts[line.key]">
+          <PredictionInput
+            :model-value="drafts[line.key]!.answer"
+            :label="line.label"
+            @update:model-value="Object.assign(drafts[line.key]!, { answer: $event, dirty: true })"
+          />
+          <VTextField
+            v-if="store.plan.prediction.because"
+            :model-value="drafts[line.key]!.because"
+            label="because"
+            :maxlength="300"
+            @update:model-value="Object.assign(drafts[line.key]!, { because: $event, dirty: true })"
+          />
+          <span v-else />
+          <VBtn v-if="saveable(line.key)" type="submit" color="primary" size="small">Keep</VBtn>
+          <span v-else-if="line.made" class="small soft"
+            ><VIcon :icon="mdiCheck" size="16" color="primary" />
+            {{ line.made.late ? 'after the first reading' : stepSaid[line.step] }}</span
+          >
+          <span v-else class="small soft">not yet</span>
+        </template>
+      </form>
+    </template>
   </div>
 </template>
 

@@ -7,7 +7,13 @@ import { useResults } from '../../../stores/results'
 
 const { store, ready } = usePrintLesson()
 const results = useResults()
-const predicted = computed(() => predictionsSaid(store.scored, store.open.predictions, results.evidence))
+const predicted = computed(() =>
+  predictionsSaid(
+    store.scored,
+    store.open.predictions.filter(({ step }) => step === 'before'),
+    results.evidence,
+  ),
+)
 /** The reasons stand under the sentence that they belong to, which may not be the class's own. */
 const showed = computed(() => {
   const { sentence, reasons, detail } = results.found

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiEyeOutline } from '@mdi/js'
+import { isAtStep, predictionSteps } from '#core/conclusion'
 import { isDoneForAll, type Tester } from '#core/lesson'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -55,6 +56,17 @@ const predictsNext = computed(() =>
     ? undefined
     : store.predictors.find((one) => one.groupId === groupId.value && !one.made),
 )
+/** Who predicts once more, now that something is known; nobody where the plan asks once. */
+const againStep = computed(() => (ready.value ? predictionSteps(store.plan)[1] : undefined))
+const predictsAgain = computed(() => {
+  const step = againStep.value
+  if (!step || !progress.value || isClass.value || store.plan.prediction.who === 'class') return undefined
+  const { done, next } = progress.value
+  if (!isAtStep(store.plan, step, { done, next })) return undefined
+  return store.predictors.find(
+    (one) => one.groupId === groupId.value && !one.again.some((made) => made.step === step),
+  )
+})
 const hasPractised = computed(
   () => practised.value.includes(`${id.value}|${groupId.value}`) || (progress.value?.done ?? 0) > 0,
 )
@@ -83,6 +95,7 @@ const step = computed(() => {
   if (store.open.removed) return 'away'
   if (progress.value.needed === 0) return 'nothing'
   if (predictsNext.value && progress.value.done === 0) return 'predict'
+  if (predictsAgain.value && !typing.value) return 'again'
   if (looksOn.value) return progress.value.done < progress.value.needed ? 'together' : 'done'
   if (!store.confirmed) return 'wait'
   if (!hasPractised.value) {
@@ -144,6 +157,13 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :key="predictsNext.seat"
         :group-id="groupId"
         :seat="predictsNext.seat"
+      />
+      <SheetPredict
+        v-else-if="step === 'again' && predictsAgain && againStep"
+        :key="`again ${predictsAgain.seat}`"
+        :group-id="groupId"
+        :seat="predictsAgain.seat"
+        :step="againStep"
       />
       <SheetPractise
         v-else-if="step === 'practise'"

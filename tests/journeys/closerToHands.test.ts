@@ -1,0 +1,98 @@
+import { expect } from 'vitest'
+import { seriousFindings } from '../support/browser'
+import { journeys as it, write } from '../support/journey'
+
+it('clips are counted by tapping, and the count outlives the page', async ({ school, journey }) => {
+  const id = await school.small('magnet-layers', () => ({}))
+  const sheet = await journey.openSheet(id)
+  const tap = (name: string | RegExp) => sheet.getByRole('button', { name }).tap()
+  const counts = (count: number) =>
+    sheet.getByRole('button', { name: `Count one more, ${count} so far`, exact: true }).waitFor()
+  await counts(0)
+  for (let one = 0; one < 4; one++) await tap(/^Count one more/)
+  await counts(4)
+  await tap('One back')
+  await counts(3)
+  await sheet.reload()
+  await counts(3)
+  await tap('Pause')
+  expect(await sheet.getByRole('button', { name: /^Count one more/ }).isDisabled()).toBe(true)
+  await tap('Go on')
+  await sheet.locator('h1, h2').first().click()
+  await sheet.keyboard.press(' ')
+  await counts(4)
+  expect(await seriousFindings(sheet)).toEqual([])
+  // A number that was typed is counted on from; what is no number is left alone.
+  await sheet.locator('input').fill('12')
+  await tap(/^Count one more/)
+  await counts(13)
+  await sheet.locator('input').fill('twelve')
+  await sheet.getByText('we can’t count on from it').waitFor()
+  await sheet.locator('input').fill('9999')
+  await sheet.getByText('We count as far as 9999.').waitFor()
+  await sheet.locator('input').fill('13')
+  await sheet.getByRole('button', { name: 'Write it down' }).tap()
+  await expect.poll(async () => (await school.numbers(id)).map(({ value }) => value)).toEqual([13])
+})
+
+it('a group predicts once more when its parts are measured, and both are kept', async ({
+  school,
+  open,
+  journey,
+}) => {
+  const id = await school.begin('poured-together')
+  await school.changePlan(id, (plan) => ({
+    levels: plan.levels.slice(2),
+    tries: 1,
+    practiceTries: 0,
+    prediction: { ...plan.prediction, because: false, again: 'parts' },
+  }))
+  await school.confirmCautions(id)
+  const plan = await open(`/lessons/${id}/plan`)
+  await plan.getByText('and once more when the parts are measured').first().waitFor()
+
+  const sheet = await journey.openSheet(id)
+  const predict = async (volume: string) => {
+    const asked = sheet.getByRole('group', { name: 'Together it will…' })
+    await asked.first().getByRole('button', { name: volume, exact: true }).tap()
+    await asked.last().getByRole('button', { name: 'weigh the same', exact: true }).tap()
+    await sheet.getByRole('button', { name: 'This is our prediction' }).tap()
+  }
+  await predict('take up the same')
+  const ready = sheet.getByRole('button', { name: 'We are ready' })
+  await ready.or(sheet.locator('input')).first().waitFor()
+  if ((await ready.count()) > 0) await ready.tap()
+  await write(sheet, /first cup$/, '40')
+  await write(sheet, /first cup, mass/, '33')
+  await write(sheet, /second cup$/, '40')
+  await write(sheet, /second cup, mass/, '33')
+  await sheet.getByText('You know more now, once the parts were measured.').waitFor()
+  await sheet.getByText('Before you thought: it will take up the same together').waitFor()
+  expect(await seriousFindings(sheet)).toEqual([])
+  await predict('take up less')
+  await write(sheet, /all together$/, '66')
+  await write(sheet, /all together, mass/, '66')
+  await school.othersFindTheSame(id)
+
+  const conclude = await open(`/lessons/${id}/conclude`)
+  await conclude.getByText('(once the parts were measured)').waitFor()
+  await conclude.getByText('nearly', { exact: true }).waitFor()
+  await conclude.getByText('as predicted', { exact: true }).waitFor()
+  expect((await school.lesson(id)).predictions.map(({ step, known }) => [step, known])).toEqual([
+    ['before', 0],
+    ['parts', 4],
+  ])
+})
+
+it('what went wrong stands beside the verdict, and is offered for next time', async ({ school, open }) => {
+  const id = await school.titled('Poured together')
+  const said = 'One reading was set aside: equipment slipped or broke.'
+  const compare = await open(`/lessons/${id}/compare`)
+  await compare.getByText(said).first().waitFor()
+  const conclude = await open(`/lessons/${id}/conclude`)
+  await conclude.getByRole('button', { name: said }).click()
+  await expect.poll(async () => (await school.lesson(id)).conclusion.better).toBe(said)
+  await conclude.getByRole('button', { name: said }).waitFor({ state: 'detached' })
+  const poster = await open(`/print/${id}/poster`)
+  await poster.getByText(said).first().waitFor()
+})
