@@ -42,15 +42,9 @@ useEventListener(globalThis.document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="counter">
-    <button
-      type="button"
-      class="tap"
-      :disabled="count === null || paused || isFull"
-      :aria-label="`Count one more, ${count ?? 0} so far`"
-      @click="add(1)"
-    >
-      <b class="number" aria-hidden="true">{{ count ?? '–' }}</b>
-      <span aria-hidden="true">{{ paused ? 'paused' : 'Tap for each one' }}</span>
+    <button type="button" class="tap" :disabled="count === null || paused || isFull" @click="add(1)">
+      <b class="number">{{ count ?? '–' }}</b>
+      <span>{{ paused ? 'paused' : 'Tap for each one' }}</span>
     </button>
     <div class="row">
       <VBtn
