@@ -15,6 +15,19 @@ function listen(): AudioContext {
   return audio
 }
 
+/** A soft tone that dies away; none until the browser lets one sound. */
+function tone(frequency: number, loudness: number, seconds: number) {
+  const sound = listen()
+  if (sound.state !== 'running') return
+  const [wave, volume] = [sound.createOscillator(), sound.createGain()]
+  wave.frequency.value = frequency
+  volume.gain.setValueAtTime(loudness, sound.currentTime)
+  volume.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + seconds)
+  wave.connect(volume).connect(sound.destination)
+  wave.start()
+  wave.stop(sound.currentTime + seconds)
+}
+
 /**
  * A short soft tone and, where the device has it, a buzz: something is due. It is never the only sign of it.
  * @param face each face of a lesson is muted by itself: a Desk rings only where somebody wants it
@@ -36,30 +49,11 @@ export function useBell(face: 'board' | 'desk' | 'sheet') {
 
   function ring() {
     navigator.vibrate?.(200)
-    if (isMuted.value) return
-    const sound = listen()
-    if (sound.state !== 'running') return
-    const [tone, volume] = [sound.createOscillator(), sound.createGain()]
-    tone.frequency.value = 880
-    volume.gain.setValueAtTime(0.2, sound.currentTime)
-    volume.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + 0.8)
-    tone.connect(volume).connect(sound.destination)
-    tone.start()
-    tone.stop(sound.currentTime + 0.8)
+    if (!isMuted.value) tone(880, 0.2, 0.8)
   }
 
   /** A very short tone: one more was counted. */
-  function tick() {
-    const sound = listen()
-    if (sound.state !== 'running') return
-    const [tone, volume] = [sound.createOscillator(), sound.createGain()]
-    tone.frequency.value = 1320
-    volume.gain.setValueAtTime(0.15, sound.currentTime)
-    volume.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + 0.06)
-    tone.connect(volume).connect(sound.destination)
-    tone.start()
-    tone.stop(sound.currentTime + 0.06)
-  }
+  const tick = () => tone(1320, 0.15, 0.06)
 
   /** Whether the browser keeps it silent until somebody presses something. */
   const needsPress = computed(() => silent.value && !isMuted.value)
