@@ -25,16 +25,21 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
   const places = levelPlaces(plan)
   const gap = placeGap(places)
   const top = scaleTop(data)
+  const frame = chartFrame(size, chartWords(data))
+  const more = numbers ? 0 : size.text * lineHigh * (linesOf(plan, size) - 1)
   return {
-    ...chartFrame(size, chartWords(data)),
+    ...frame,
+    grid: { ...frame.grid, bottom: frame.grid.bottom + more },
     xAxis: {
       ...alongAxis(size, numbers && symbol ? `${plan.changed.name} (${symbol})` : plan.changed.name),
+      nameGap: size.text * 2.1 + more,
       min: Math.min(...places) - gap / 2,
       max: Math.max(...places) + gap / 2,
       // Kinds stand at 0, 1, 2, … under their names: an axis of categories would not let dots stand aside.
       axisLabel: {
         ...chartText(size),
         customValues: places,
+        ...(numbers ? {} : wrapped(size, levels.length)),
         formatter: (place: number) =>
           numbers ? printPlain(place, plan.changed.unit) : levelName(plan, levels[place]!),
       },
@@ -57,6 +62,28 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
     ],
   }
 }
+
+const lineHigh = 1.2
+/** As wide as the narrowest chart leaves room for. */
+const nameWidth = (size: ChartSize, count: number) => (size.text * 36) / Math.max(1, count)
+/** Long names of kinds go on in the next line. */
+const wrapped = (size: ChartSize, count: number) => ({
+  lineHeight: size.text * lineHigh,
+  width: nameWidth(size, count),
+  overflow: 'break' as const,
+})
+/** How wide a letter is, as a share of its height. */
+const letterWide = 0.55
+
+/** How many lines the longest name takes. */
+function linesOf(plan: Plan, size: ChartSize): number {
+  const levels = orderedLevels(plan)
+  const letters = Math.max(1, ...levels.map((level) => levelName(plan, level).length))
+  return Math.min(3, Math.ceil((letters * letterWide * size.text) / nameWidth(size, levels.length)))
+}
+
+/** Groups stand this far about their level, as a share of the gap to the next: a number is where it is, a kind has room. */
+const asideOf = { number: 0.3, kinds: 0.6 }
 
 /** Words and places stand along the axis as such; the first place on top. */
 function scaleAxis({ measured: { scale } }: Plan) {
@@ -134,7 +161,10 @@ function groupSeries(
   const levels = orderedLevels(plan)
   const places = levelPlaces(plan)
   // Groups stand side by side around their level, so that equal readings stay apart.
-  const aside = groups.length > 1 ? (place / (groups.length - 1) - 0.5) * 0.6 * placeGap(places) : 0
+  const aside =
+    groups.length > 1
+      ? (place / (groups.length - 1) - 0.5) * asideOf[plan.changed.kind] * placeGap(places)
+      : 0
   const { path, colour } = emblemLooks[group.emblem]
   const dots = scores.flatMap(({ groupId, levelId, value }) => {
     const level = levels.findIndex((one) => one.id === levelId)

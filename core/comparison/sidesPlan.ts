@@ -27,8 +27,11 @@ export const sideLevels = (names: readonly string[]): Level[] =>
  */
 export function sidesPlan(plan: Plan, sides: Sides, counted: readonly Entry[]): Plan {
   const { changed, levels } = plan
+  const scored = sides.scored(plan, counted)
   return {
-    ...sides.scored(plan, counted),
+    ...scored,
+    // Differences of means are means of differences; what never came has a middle only.
+    summary: plan.summary === 'none' ? 'none' : scored.measured.scale ? 'median' : 'mean',
     comparison: sides.kind,
     changed: { name: called[sides.kind], kind: 'kinds', unit: null, range: null },
     levels: sideLevels(sides.names(plan)),

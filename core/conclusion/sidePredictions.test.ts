@@ -47,9 +47,16 @@ describe('what is asked of the sides of a thing', () => {
     const scored = scoredPlan(poured(['peas', 'rice']))
     const words = predictionWords(
       scored,
-      predicted(answer('less', { levelId: 'rice' }), answer('same', { quantity: 1, levelId: 'rice' })),
+      predicted(
+        answer('same', { levelId: 'peas' }),
+        answer('same', { quantity: 1, levelId: 'peas' }),
+        answer('less', { levelId: 'rice' }),
+        answer('same', { quantity: 1, levelId: 'rice' }),
+      ),
     )
-    expect(words).toBe('rice will take up less together and rice will weigh the same together')
+    expect(words).toBe(
+      'rice will take up less together; peas will take up the same together; it will weigh the same together',
+    )
     expect(predictionWords(scoredPlan(dough()), { format: 'number', levelId: 'side-2', value: 190 })).toBe(
       'the mass will be about 190 g after',
     )

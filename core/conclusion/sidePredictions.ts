@@ -49,26 +49,35 @@ export const isSameQuestion = (one: SideQuestion, other: SideQuestion): boolean 
   one.quantity === other.quantity && one.levelId === other.levelId && one.sideId === other.sideId
 
 /**
- * What a side of a thing is predicted to be, as a clause.
- * @param plan as its sides are compared (`scoredPlan`)
- * @example sidePredictionSaid(poured, { quantity: 0, levelId: null, sideId: 'side-2', direction: 'less' }) // 'it will take up less together'
- */
-export function sidePredictionSaid(
-  plan: Plan,
-  { quantity, levelId, sideId, direction }: SidePrediction,
-): string {
-  const { measured } = wayOf(plan).quantities(plan)[quantity] ?? plan
-  const clause = sideClause(measured, direction, { of: levelSaid(plan, levelId), tense: 'future' })
-  return `${clause} ${sideNamed(plan, sideId)}`
-}
-
-/**
- * All that is predicted of the sides of a thing.
+ * All that is predicted of the sides of a thing, levels of which the same is predicted together.
  * @param plan as its sides are compared (`scoredPlan`)
  * @example sidePredictionsSaid(poured, [{ quantity: 0, levelId: null, sideId: 'side-2', direction: 'less' }]) // 'it will take up less together'
  */
-export const sidePredictionsSaid = (plan: Plan, answers: readonly SidePrediction[]): string =>
-  listed(answers.map((one) => sidePredictionSaid(plan, one)))
+export function sidePredictionsSaid(plan: Plan, answers: readonly SidePrediction[]): string {
+  const alike = new Map<string, SidePrediction[]>()
+  for (const one of answers) {
+    const key = `${one.quantity}|${one.sideId}|${one.direction}`
+    alike.set(key, [...(alike.get(key) ?? []), one])
+  }
+  const clauses = [...alike.values()]
+    // What will differ is what the class talks about.
+    .sort(
+      ([a], [b]) =>
+        a!.quantity - b!.quantity || Number(a!.direction === 'same') - Number(b!.direction === 'same'),
+    )
+    .map((same) => alikeSaid(plan, same, answers))
+  return clauses.length > 2 ? clauses.join('; ') : listed(clauses)
+}
+
+function alikeSaid(plan: Plan, same: readonly SidePrediction[], answers: readonly SidePrediction[]): string {
+  const [{ quantity, sideId, direction }] = same as [SidePrediction]
+  const asked = answers.filter((one) => one.quantity === quantity && one.sideId === sideId)
+  const names = same.length === asked.length ? [] : same.map(({ levelId }) => levelSaid(plan, levelId))
+  const isListed = names.length > 1 && names.some((name) => / and /u.test(name))
+  const of = isListed ? names.map((name) => `“${name}”`).join(' and ') : listed(names)
+  const { measured } = wayOf(plan).quantities(plan)[quantity] ?? plan
+  return `${sideClause(measured, direction, { of, tense: 'future' })} ${sideNamed(plan, sideId)}`
+}
 
 function levelSaid({ besides }: Plan, levelId: string | null): string {
   const level = besides?.levels.find(({ id }) => id === levelId)
