@@ -26,7 +26,7 @@ export function useStages() {
       confirmed: store.confirmed,
       progress: store.progress,
       results: results.evidence.results.length,
-      answered: store.open.conclusion.claim !== null,
+      answered: results.answer !== null,
     }).map((state, index) => ({ ...state, name: capital(state.stage), key: String(index + 1) })),
   )
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { classAnswer, emptyConclusion } from '../conclusion'
 import { sideFindings } from '../evidence'
 import { lessonResult } from '../lesson'
 import type { Plan } from '../plan'
@@ -291,4 +292,18 @@ describe('places', () => {
     expect(result.detail).toContain('the mean of its places: window side and door side')
     expect(scoresOf(plan, entries)[0]).toMatchObject({ value: 61 })
   })
+})
+
+it('a claim of levels waits while sides are compared, and comes back', () => {
+  const plan = poured(['peas and peas', 'rice and peas'])
+  const claim = {
+    subject: 'most' as const,
+    comparison: 'more' as const,
+    levelIds: ['rice and peas'],
+    strength: 'together' as const,
+    scope: { kind: 'tested' as const },
+  }
+  const conclusion = { ...emptyConclusion, claim }
+  expect(classAnswer(scoredPlan(plan), conclusion)).toBeNull()
+  expect(classAnswer(scoredPlan(withComparison(plan, 'levels')), conclusion)).toMatch(/rice and peas/i)
 })

@@ -6,5 +6,6 @@ import { claimSentence, type Conclusion } from './claim'
  * @example classAnswer(plan, { ...conclusion, ownWords: 'Higher drop, higher bounce.' }) // 'Higher drop, higher bounce.'
  */
 export function classAnswer(plan: Plan, { claim, ownWords }: Conclusion): string | null {
-  return ownWords || (claim ? claimSentence(plan, claim) : null)
+  // A claim is of levels; it waits where the sides of one thing are compared.
+  return ownWords || (claim && !plan.besides ? claimSentence(plan, claim) : null)
 }

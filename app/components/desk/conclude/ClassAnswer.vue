@@ -11,14 +11,16 @@ import { useResults } from '../../../stores/results'
 const store = useLesson()
 const results = useResults()
 const conclusion = computed(() => store.open.conclusion)
+/** Claims are of levels; where something else is compared, the test's own sentence is the way to begin. */
+const isSaidByTest = computed(() => hasOneSetting(store.scored) || store.scored.besides !== undefined)
 const built = computed(() =>
-  conclusion.value.claim && conclusion.value.ownWords === null ? conclusion.value.claim : null,
+  conclusion.value.claim && conclusion.value.ownWords === null && !isSaidByTest.value
+    ? conclusion.value.claim
+    : null,
 )
 const sentence = computed(() =>
   built.value ? claimSentence(store.scored, built.value) : (conclusion.value.ownWords ?? ''),
 )
-/** Claims are of levels; where something else is compared, the test's own sentence is the way to begin. */
-const isSaidByTest = computed(() => hasOneSetting(store.scored) || store.scored.besides !== undefined)
 const own = computed(() => (built.value ? '' : sentence.value))
 const { check, failed, cause } = useOwnWords(own)
 
