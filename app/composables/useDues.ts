@@ -46,7 +46,7 @@ export function useDues() {
   const dueOf = (groupIndex: number) => dues.value.find((one) => one.groupIndex === groupIndex) ?? null
 
   /** "Leaf: start wool", "Leaf: read wool, 4 min". */
-  function what({ groupIndex, kind, slot }: Due): string {
+  function what({ kind, slot }: Due): string {
     const level = store.plan.levels.find((one) => one.id === slot.levelId)
     const name = level ? levelName(store.plan, level) : ''
     return `${store.testers.find(({ id }) => id === slot.groupId)?.name ?? ''}: ${kind} ${name}${kind === 'read' ? `, ${slot.moment}` : ''}`

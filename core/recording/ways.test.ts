@@ -144,6 +144,9 @@ describe('measure', () => {
     ['2 x ruler 140 mm', 74],
     ['1 ruler', 30],
     ['3 whole rulers and 2,5 cm', 92.5],
+    ['2 sticks of 30 cm and 11 cm', 71],
+    ['two wooden sticks of 250 mm', 50],
+    ['3 x stick of 1 m, 4 cm', 304],
   ])('reads %j as %d cm, on both sides', (text, value) => {
     expect(read(text)).toMatchObject({ state: 'value', value })
     expect(wayOf(plan).understand(plan, { fields: typed(text, value), readWith: null, moment: '' })).toEqual({
@@ -157,6 +160,7 @@ describe('measure', () => {
     expect(read('2 rulers and 14 cm')).toMatchObject({ hints: [] })
     expect(read('2 rulers and 3 g')).toMatchObject({ state: 'unreadable' })
     expect(read('2 elephants and 14 cm')).toMatchObject({ state: 'unreadable' })
+    expect(read('2 sticks of 30 g and 11 cm')).toMatchObject({ state: 'unreadable' })
   })
 
   it('asks about a slip in them without making a number of it', () => {

@@ -1,4 +1,4 @@
-import { convertUnit } from '../../quantity'
+import { convertUnit, parseQuantity, withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
 
 const words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
@@ -12,8 +12,8 @@ export interface Spans {
 }
 
 /**
- * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 14 cm", "two rulers + 14". Null where
- * the text tells no lengths of anything.
+ * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 14 cm", "two rulers + 14"; or in sticks laid end to
+ * end, whose length is said: "2 sticks of 30 cm and 11 cm". Null where the text tells no lengths of anything.
  * @example inSpans('2 rulers and 14 cm', plan) // { length: 200, rest: '14 cm' } with a metre stick
  */
 export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spans | null {
@@ -23,7 +23,22 @@ export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spa
     String.raw`^\s*(\d{1,2}|${words.join('|')})\s*(?:[x×]\s*)?(?:(?:whole|full) )?(?:${name}s?|(?:met(?:re|er) )?(?:rulers?|sticks?|tapes?))(?: lengths?)?\s*(?:(?:and|plus|\+|,)?\s*(\d.*?))?\s*$`,
     'iu',
   ).exec(text)
-  if (!found) return null
+  if (!found) return inSticks(text, measured)
   const spans = words.indexOf(found[1]!.toLowerCase()) + 1 || Number(found[1])
   return { length: spans * convertUnit(instrument.greatest, instrument.unit, unit), rest: found[2] ?? '' }
+}
+
+const laid = new RegExp(
+  String.raw`^\s*(\d{1,2}|${words.join('|')})\s*(?:[x×]\s*)?\p{L}+(?: \p{L}+)? of (\d.*?)\s*(?:(?:and|plus|\+|,)\s*(\d.*?))?\s*$`,
+  'iu',
+)
+
+/** Sticks whose own length is told; null where the text tells of none, or where that is no length. */
+function inSticks(text: string, measured: Plan['measured']): Spans | null {
+  const found = laid.exec(text)
+  if (!found) return null
+  const each = parseQuantity(found[2]!, measured.unit, measured.instrument.smallestMark)
+  if (!each.ok) return null
+  const count = words.indexOf(found[1]!.toLowerCase()) + 1 || Number(found[1])
+  return { length: withoutDust(count * each.value), rest: found[3] ?? '' }
 }
