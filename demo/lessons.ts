@@ -441,7 +441,12 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { spoilt: { groupIndex: 1, level: 0, tryNumber: 3, reason: 'pushed or bumped' } },
       },
-      conclusion: emptyConclusion,
+      conclusion: {
+        ...emptyConclusion,
+        ownWords: 'Our magnet usually held about 22 clips.',
+        better: 'Everybody counts in fives. Then two of us get the same.',
+        nextQuestion: 'How many does it hold with card in between?',
+      },
     },
     {
       starter: bubblesForAll,

@@ -1,5 +1,6 @@
 export { weighEvidence, type Evidence, type Strand } from './evidence'
 export { sidesVerdict } from './sidesSentence'
+export { mostlyWithin, type Spread } from './variationSentence'
 export { judgeSide, type SideJudgement } from './judgeSide'
 export { sideFindings, sidesWord, type SideFinding } from './sideFindings'
 export type { Comparison, Judging, WorthNoticing } from './comparison'

@@ -1,21 +1,16 @@
 import type { ClaimFit } from '../conclusion'
 import type { Evidence } from '../evidence'
-import type { Plan } from '../plan'
-import { judgeStatement, type StatementFit } from './judgeStatement'
+import { looksAtVariation, type Plan } from '../plan'
+import { judgeStatement } from './judgeStatement'
+import type { StatementFit } from './statementFit'
+import type { CheckedPart } from './checkedPart'
 import type { ParsedLesson } from './lesson'
 import type { ParsedWord } from './parsedWord'
 import { unreadReason } from './partReason'
 import { readSentence, type Reading, type ReadPart } from './readSentence'
 import { judgePart, readSides } from './sides/checkSides'
 import type { Statement } from './statement'
-
-/** A part of a sentence, with what the data say of it; *yours* where it was not wholly understood. */
-export interface CheckedPart extends ReadPart {
-  fit: StatementFit | 'yours'
-  reason: string
-  /** The plan by whose words it was understood: where several quantities are read, of the one that it speaks of. */
-  plan: Plan
-}
+import { checkVariation } from './variation/checkVariation'
 
 /** A class's own sentence, beside the data. */
 export interface OwnWordsCheck {
@@ -35,9 +30,11 @@ export function checkOwnWords(
   words: readonly ParsedWord[],
   evidence: Evidence,
 ): OwnWordsCheck {
-  const { parts, strength } = lesson.plan.besides
-    ? checkSides(lesson, words, evidence)
-    : checkLevels(lesson, words, evidence)
+  const { parts, strength } = looksAtVariation(lesson.plan)
+    ? { parts: checkVariation(lesson, words, evidence), strength: 'together' as const }
+    : lesson.plan.besides
+      ? checkSides(lesson, words, evidence)
+      : checkLevels(lesson, words, evidence)
   const has = (fit: CheckedPart['fit']) => parts.some((part) => part.fit === fit)
   const fit: ClaimFit = has('against')
     ? 'contradicts'

@@ -1,5 +1,7 @@
-export { checkOwnWords, type CheckedPart, type OwnWordsCheck } from './checkOwnWords'
-export { claimOf, judgeStatement, type StatementFit } from './judgeStatement'
+export { checkOwnWords, type OwnWordsCheck } from './checkOwnWords'
+export type { CheckedPart } from './checkedPart'
+export { claimOf, judgeStatement } from './judgeStatement'
+export type { StatementFit } from './statementFit'
 export {
   lessonOf,
   lessonTexts,

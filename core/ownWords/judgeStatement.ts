@@ -4,9 +4,8 @@ import { resolutionOf } from '../instrument'
 import { orderedLevels, type Plan } from '../plan'
 import { nounOf } from '../words'
 import type { Statement } from './statement'
-
-/** How a statement sits with the data; *open* is what they cannot tell. */
-export type StatementFit = 'fits' | 'against' | 'beyond' | 'open'
+import type { StatementFit } from './statementFit'
+import { judgeVariation } from './variation/judgeVariation'
 
 type Claimed = Extract<Statement, { kind: 'claim' }>
 
@@ -36,6 +35,8 @@ export function judgeStatement(
           ? `The ${nounOf(plan.changed.name, plan.changed.unit)} did make a difference.`
           : 'We couldn’t measure any difference.',
       })
+    case 'variation':
+      return judgeVariation(plan, statement.said, evidence)
     case 'never':
       return withReason(neverFit(plan, statement.places, evidence), {
         against: 'It got there every time.',

@@ -1,3 +1,4 @@
+import type { VariationStatement } from './variation/variationStatement'
 import type { Claim } from '../conclusion'
 
 /** What a sentence says, as far as it can be judged. */
@@ -19,5 +20,7 @@ export type Statement =
   | { kind: 'matters'; negated: boolean }
   /** A level never got there. */
   | { kind: 'never'; places: number[] }
+  /** Something is said of one setting that was tried many times. */
+  | { kind: 'variation'; said: VariationStatement }
   /** The class says that it cannot tell. */
   | { kind: 'unsure' }

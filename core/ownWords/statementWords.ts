@@ -1,9 +1,10 @@
 import { claimEffect } from '../conclusion'
-import { levelName, orderedLevels, type Plan } from '../plan'
+import { levelName, orderedLevels, printResult, type Plan } from '../plan'
 import { listed } from '../quantity'
 import { nounOf, sideClause, sideGaveMore, sideSaid } from '../words'
 import { claimOf } from './judgeStatement'
 import type { Statement } from './statement'
+import type { VariationStatement } from './variation/variationStatement'
 
 /**
  * How a statement was understood, so that the class can see whether it meant that.
@@ -13,6 +14,8 @@ export function statementWords(plan: Plan, statement: Statement): string {
   switch (statement.kind) {
     case 'unsure':
       return 'we can’t tell'
+    case 'variation':
+      return variationSaid(plan, statement.said)
     case 'matters':
       return `the ${nounOf(plan.changed.name, plan.changed.unit)} made ${statement.negated ? 'no' : 'a'} difference`
     case 'never': {
@@ -35,4 +38,27 @@ function sidesSaid(plan: Plan, { comparison, places }: Extract<Statement, { kind
   return one === undefined
     ? `${sideClause(plan.measured, comparison)}: ${listed(sides)}`
     : sideGaveMore(plan.measured, comparison, sides[one]!, sides[other]!)
+}
+
+/** What is said of one setting, in other words. */
+function variationSaid(plan: Plan, said: VariationStatement): string {
+  const print = (value: number) => printResult(plan, value)
+  switch (said.kind) {
+    case 'usual':
+      return `usually about ${print(said.value)}`
+    case 'always':
+      return `${print(said.value)} every time`
+    case 'range':
+      return `${said.mostly ? 'mostly' : 'always'} from ${print(said.from)} to ${print(said.to)}`
+    case 'end':
+      return `the ${said.end} was ${print(said.value)}`
+    case 'bound': {
+      const isUnder = said.way === 'under'
+      return said.inclusive
+        ? `never ${isUnder ? 'more' : 'less'} than ${print(said.value)}`
+        : `always ${isUnder ? 'less' : 'more'} than ${print(said.value)}`
+    }
+    case 'same':
+      return said.negated ? 'not the same every time' : 'the same every time'
+  }
 }

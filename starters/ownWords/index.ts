@@ -5,6 +5,7 @@ import { bubbleLifetimeWords } from './bubbleLifetime'
 import { doughShapesWords } from './doughShapes'
 import { magnetLayersWords } from './magnetLayers'
 import { nothingFoundWords } from './nothingFound'
+import { oneMagnetWords } from './oneMagnet'
 import { paperBridgeWords } from './paperBridge'
 import { paperTowelsWords } from './paperTowels'
 import { pouredTogetherWords } from './pouredTogether'
@@ -13,6 +14,7 @@ import { rockScratchWords } from './rockScratch'
 import { rustingClipsWords } from './rustingClips'
 import { shadowLengthWords } from './shadowLength'
 import { shoeGripWords } from './shoeGrip'
+import { sproutTrayWords } from './sproutTray'
 import { wickingRaceWords } from './wickingRace'
 import type { OwnWords } from './said'
 
@@ -36,4 +38,6 @@ export const ownWords: readonly OwnWords[] = [
   shadowLengthWords,
   shoeGripWords,
   wickingRaceWords,
+  sproutTrayWords,
+  oneMagnetWords,
 ]

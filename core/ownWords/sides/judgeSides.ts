@@ -2,7 +2,7 @@ import type { Claim } from '../../conclusion'
 import { sideFindings, type Evidence, type SideFinding } from '../../evidence'
 import { resolutionOf } from '../../instrument'
 import type { Plan } from '../../plan'
-import type { StatementFit } from '../judgeStatement'
+import type { StatementFit } from '../statementFit'
 import type { Statement } from '../statement'
 
 type Judged = { fit: StatementFit; reason: string }
