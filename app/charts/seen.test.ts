@@ -29,7 +29,7 @@ describe('tiles', () => {
 
   it('say each place in words, in the chart and beside it', () => {
     expect(chart.words).toBe(
-      'wool: Leaf <b> heat 1 1, Bell heat 1 1; foil: Leaf <b> heat 1 2, Bell heat 1 out.',
+      'wool: mean 1, Leaf <b> heat 1 1, Bell heat 1 1; foil: mean 2, Leaf <b> heat 1 2, Bell heat 1 out.',
     )
     expect(option.yAxis.data).toEqual(['wool', 'foil'])
     expect(option.series[0]!.data.map(({ words }) => words)).toContain('foil, Bell heat 1: out')

@@ -132,9 +132,10 @@ function shade(share: number): string {
 function columnSaid({ tiles, groups }: TilesData, column: number): string {
   const { head, groupId } = tiles.columns[column]!
   const group = groups.find((one) => one.id === groupId)?.name ?? ''
-  return [group, head && tiles.of.columns !== head ? `${tiles.of.columns} ${head}`.trim() : head]
-    .filter(Boolean)
-    .join(' ')
+  // A column of all groups beside those of each says by itself what it is.
+  const isOfAll = groupId === null && tiles.columns.some((column) => column.groupId !== null)
+  const isNamed = head === '' || head === tiles.of.columns || isOfAll
+  return [group, isNamed ? head : `${tiles.of.columns} ${head}`].filter(Boolean).join(' ')
 }
 
 /** The chart in words, for those who do not see it. */

@@ -1,5 +1,5 @@
 import type { Score } from '../../evidence'
-import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
+import { levelName, orderedLevels, type Plan } from '../../plan'
 import { listed, printNumber } from '../../quantity'
 import type { Entry } from '../../record'
 import type { CheckedEntry, EntryHint } from '../checkedEntry'
@@ -8,17 +8,14 @@ import { valueField } from '../numberOf'
 import { ordinalPlan } from '../ordinalPlan'
 import { ownLevels } from '../ownLevels'
 import { levelSaid, plainWay } from '../plainWay'
-import type { Tiles, Understood, Way } from '../way'
+import type { Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
-import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
+import { keptOrder, orderTyped, readOrder } from './finishOrder'
+import { heatsOf, orderOf, type Heat } from './heats'
 import { kendallW } from './kendallW'
-import { placesOf } from './placesOf'
+import { meanPlace, placesByHeat } from './placesByHeat'
 
-/** The order in which an entry says that levels came in; null where nothing was seen. */
-export function orderOf({ fields }: Pick<Entry, 'fields'>): FinishOrder | null {
-  const kept = fields[valueField]?.value
-  return typeof kept === 'string' && kept !== '' ? orderKept(kept) : null
-}
+export { orderOf } from './heats'
 
 const noneFinished: EntryHint = {
   code: 'stands-apart',
@@ -27,12 +24,6 @@ const noneFinished: EntryHint = {
 }
 
 const kept = (value: string): Entry['fields'] => ({ [valueField]: { typed: '', given: 'typed', value } })
-
-const heatsOf = (counted: readonly Entry[]) =>
-  counted.flatMap((entry) => {
-    const order = orderOf(entry)
-    return order ? [{ entry, order, places: placesOf(order) }] : []
-  })
 
 /** All levels side by side, started together: what counts is the order in which they come in, heat by heat. */
 export const race: Way = {
@@ -153,7 +144,7 @@ export const race: Way = {
     ].join(' > ')
   },
 
-  /** The first place is the best, whichever end of the measure was asked for. */
+  /** The first to come in is the best, or the last where the least is wanted. */
   scored(plan) {
     const scored = ordinalPlan(plan, 'finishing place', { kind: 'place' })
     return { ...scored, best: plan.best === 'least' ? 'most' : 'least' }
@@ -175,10 +166,9 @@ export const race: Way = {
   detail(plan, counted) {
     const heats = heatsOf(counted)
     const all = orderedLevels(plan).flatMap((level) => {
-      const own = heats.flatMap(({ places }) => places.get(level.id) ?? [])
+      const mean = meanPlace(heats, level.id)
       const out = heats.filter(({ order }) => order.out.includes(level.id)).length
-      const mean = own.reduce((total, one) => total + one, 0) / own.length
-      return own.length === 0 ? [] : [{ name: levelName(plan, level), mean, out }]
+      return mean === null ? [] : [{ name: levelName(plan, level), mean, out }]
     })
     if (all.length < 2) return null
     const means = [...all]
@@ -200,77 +190,11 @@ const ordinal = (place: number) =>
 const timesSaid = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`)
 
 /** By Kendall's W over the heats in which all levels ran. */
-function agreementSaid(plan: Plan, heats: ReturnType<typeof heatsOf>): string | null {
+function agreementSaid(plan: Plan, heats: Heat[]): string | null {
   const ids = orderedLevels(plan).map((level) => level.id)
   const whole = heats.filter(({ places }) => ids.every((id) => places.has(id)))
   const w = kendallW(whole.map(({ places }) => ids.map((id) => places.get(id)!)))
   if (w === null) return null
   const how = w >= 0.7 ? 'agree well' : w >= 0.4 ? 'agree in part' : 'hardly agree'
   return `The heats ${how}: ${printNumber(w, 0.01)} on a scale from 0 (not at all) to 1 (always the same order).`
-}
-
-/** So many heats can be told apart side by side; of more it is counted how often each level came where. */
-const heatsShown = 24
-
-/** The best level on top: its place in each heat, or, of many heats, how often it took each place. */
-function placesByHeat(plan: Plan, counted: readonly Entry[]): Tiles {
-  const heats = inGroups(heatsOf(counted))
-  const levels = bestFirst(plan, heats)
-  const rows = levels.map((level) => levelName(plan, level))
-  if (heats.length > heatsShown) return { ...howOften(levels, heats), rows }
-  const most = Math.max(1, levels.length - 1)
-  return {
-    of: { rows: plan.changed.name, columns: 'heat' },
-    rows,
-    columns: heats.map(({ entry }) => ({ head: String(entry.tryNumber), groupId: entry.groupId })),
-    cells: heats.flatMap(({ order, places }, column) =>
-      levels.flatMap((level, row) => {
-        const place = places.get(level.id)
-        if (place === undefined) return []
-        return [{ row, column, text: placeSaid(order, level.id), share: 1 - (place - 1) / most }]
-      }),
-    ),
-  }
-}
-
-/** The place at which those with it begin, as it is called out: "2=". */
-function placeSaid({ places, out }: FinishOrder, id: string): string {
-  if (out.includes(id)) return 'out'
-  const at = places.findIndex((together) => together.includes(id))
-  const place = places.slice(0, at).flat().length + 1
-  return `${place}${places[at]!.length > 1 ? '=' : ''}`
-}
-
-function howOften(levels: readonly Level[], heats: ReturnType<typeof heatsOf>): Omit<Tiles, 'rows'> {
-  const called = ({ order }: (typeof heats)[number], id: string) => placeSaid(order, id).replace('=', '')
-  const heads = [...levels.map((_, index) => String(index + 1)), 'out']
-  return {
-    of: { rows: 'how often', columns: 'place' },
-    columns: heads.map((head) => ({ head, groupId: null })),
-    cells: levels.flatMap((level, row) => {
-      const ran = heats.filter(({ places }) => places.has(level.id))
-      return heads.flatMap((head, column) => {
-        const times = ran.filter((heat) => called(heat, level.id) === head).length
-        return times === 0 ? [] : [{ row, column, text: `${times}×`, share: times / ran.length }]
-      })
-    }),
-  }
-}
-
-function bestFirst(plan: Plan, heats: ReturnType<typeof heatsOf>): Level[] {
-  const meanOf = (id: string) => {
-    const own = heats.flatMap(({ places }) => places.get(id) ?? [])
-    return own.length === 0 ? Infinity : own.reduce((total, one) => total + one, 0) / own.length
-  }
-  return [...orderedLevels(plan)].sort((a, b) => meanOf(a.id) - meanOf(b.id))
-}
-
-/** The heats of a group beside one another, in their order. */
-function inGroups(heats: ReturnType<typeof heatsOf>): ReturnType<typeof heatsOf> {
-  const groups = [...new Set(heats.map(({ entry }) => entry.groupId))]
-  return [...heats].sort(
-    (a, b) =>
-      groups.indexOf(a.entry.groupId) - groups.indexOf(b.entry.groupId) ||
-      a.entry.tryNumber - b.entry.tryNumber,
-  )
 }

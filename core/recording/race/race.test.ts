@@ -133,7 +133,7 @@ describe('heats', () => {
     })
   })
 
-  it('are judged by who comes in first, whichever end of the measure was asked for', () => {
+  it('are judged by who comes in first, or last where the least is wanted', () => {
     const groups = ['a', 'b', 'c', 'd', 'e', 'f']
     const entries = groups.flatMap((groupId) => [1, 2, 3].map((one) => heat(groupId, one, 'b a c!')))
     const scored = scoredPlan({ ...race, best: 'most' }, entries)
@@ -184,10 +184,33 @@ describe('heats', () => {
     const picture = wayOf(race).picture!(race, standingOf(three).counted)
     expect(picture).toMatchObject({
       kind: 'tiles',
-      tiles: { rows: ['wool', 'foil', 'none'], columns: [{ head: '1' }, { head: '2' }, { head: '3' }] },
+      tiles: {
+        rows: ['wool', 'foil', 'none'],
+        columns: [{ head: 'mean', groupId: null }, { head: '1' }, { head: '2' }, { head: '3' }],
+      },
     })
     const texts = picture.kind === 'tiles' ? picture.tiles.cells.map(({ text }) => text) : []
-    expect(texts).toEqual(['1', '2', '3', '1', '3', '2', '1=', '1=', '3'])
+    expect(texts).toEqual(['1.17', '1', '1', '1=', '2.17', '2', '3', '1=', '2.67', '3', '2', '3'])
+  })
+
+  it('stand with the last to come in on top where the slowest wins', () => {
+    const slowest: Plan = { ...race, best: 'least' }
+    const picture = wayOf(slowest).picture!(slowest, standingOf(three).counted)
+    expect(picture).toMatchObject({ tiles: { rows: ['none', 'foil', 'wool'] } })
+    const tiles = picture.kind === 'tiles' ? picture.tiles.cells : []
+    const shares = tiles.filter(({ column }) => column === 0).map(({ share }) => share)
+    expect(shares).toEqual([...shares].sort((a, b) => b - a))
+  })
+
+  it('have no mean of one heat, and a level that never ran comes last', () => {
+    const shared: Plan = { ...race, whoTests: 'shared-levels' }
+    const one = [heat('g1', 1, 'b c', shared)]
+    for (const best of ['most', 'least'] as const) {
+      const plan: Plan = { ...shared, best }
+      const picture = wayOf(plan).picture!(plan, one)
+      expect(picture).toMatchObject({ tiles: { columns: [{ head: '1' }] } })
+      expect(picture.kind === 'tiles' && picture.tiles.rows.at(-1)).toBe('wool')
+    }
   })
 
   it('are counted by place where there are too many to be told apart', () => {
