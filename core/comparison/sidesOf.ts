@@ -12,13 +12,13 @@ export function sidesFor(plan: Plan): Sides | null {
 
 /**
  * What a plan compares inside of one try; null where it compares its levels, or nothing. Where nobody has said, one level alone is
- * compared with itself, and several are compared with each other.
+ * compared with itself, and several, or those still to come, are compared with each other.
  * @example sidesOf(plan) // null: three drop heights are compared
  */
 export function sidesOf(plan: Plan): Sides | null {
   const sides = sidesFor(plan)
   if (!sides || plan.comparison === 'variation' || plan.comparison === 'levels') return null
-  return plan.comparison === undefined && plan.levels.length > 1 ? null : sides
+  return plan.comparison === undefined && plan.levels.length !== 1 ? null : sides
 }
 
 /**

@@ -21,6 +21,12 @@ it('one level is enough where it is compared with itself, and nothing needs to b
   )
 })
 
+it('asks for what is changed while there are no levels, and nobody has said what is compared', () => {
+  const plan = dough([], { changed: { name: '', kind: 'kinds', unit: null, range: null } })
+  expect(found({ ...plan, comparison: undefined })).toContain('nothing-changed')
+  expect(found({ ...plan, comparison: 'itself' })).not.toContain('nothing-changed')
+})
+
 it('asks what is compared with itself while nobody has said, and adds it', () => {
   const finding = check(dough([])).findings.find(({ code }) => code === 'too-few-levels')
   const mended = finding!.remedies[0]!.apply(dough([]))

@@ -36,7 +36,7 @@ it('is one stop of the Tab key, with arrows inside, and says what each word stan
     expect(await focused(page)).toBe(next)
   }
   await page.keyboard.press('End')
-  expect(await focused(page)).toBe('because')
+  expect(await focused(page)).toBe('again')
   await page.getByRole('button', { name: /^What we change: drop height/ }).waitFor()
   await page.getByRole('button', { name: /^Tries at each level: 3 tries/ }).waitFor()
 })
