@@ -45,7 +45,8 @@ export function stillOpen(
     : `Testing stopped with ${triesIn} of ${triesPlanned} ${tries} in, so it takes more to be sure.`
 }
 
-const rarely = 'If it made no difference, fewer than 1 class in 20 would see this.'
+/** How surprising a clear result would be if nothing were behind it, as it is said to a class. */
+export const rarely = 'If it made no difference, fewer than 1 class in 20 would see this.'
 
 function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string[] {
   const { word, because } = judgement.verdict

@@ -46,7 +46,7 @@ export function readSideWord(lesson: ParsedLesson, words: readonly ParsedWord[],
   const { plan, levels } = lesson
   if (!plan.besides) return null
   const { normal, root } = words[at]!
-  // "It did not change" is no moment that is called "changed".
+  // In "it did not change" the verb is no name of a moment.
   if (normal === 'changing') return oneWord({ kind: 'filler' })
   const isDenied = words.slice(0, at).some((word) => negations.has(word.normal) || word.normal === 'nothing')
   if (root === 'change' && (normal !== 'changed' || isDenied)) return oneWord({ kind: 'matters' })
