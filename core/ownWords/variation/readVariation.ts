@@ -50,7 +50,27 @@ export function readVariation(
       at += value.length - 1
     } else if (!saysNothing(pieces[at]?.role.kind)) unknown.push(word.text)
   }
-  return { statement: unknown.length > 0 ? null : statementOf(reads), unknown }
+  const isRead = unknown.length === 0 && !tellsOfTesting(lesson, words, reads)
+  return { statement: isRead ? statementOf(reads) : null, unknown }
+}
+
+/** "We tried 8 times", "the drop height was 20 cm", "most bounces were 12 cm": numbers of something else, or of most tries only. */
+function tellsOfTesting(
+  { plan }: ParsedLesson,
+  words: readonly ParsedWord[],
+  reads: readonly Read[],
+): boolean {
+  const said = reads.filter((one) => one !== null)
+  const isSetting = (value: number) => plan.levels.some((level) => level.value === value)
+  return (
+    said.some((one, at) => {
+      const next = said[at + 1]
+      return 'value' in one && (isSetting(one.value) || (next && 'token' in next && next.token === 'time'))
+    }) ||
+    words.some(
+      ({ normal }, at) => normal === 'most' && !/^(?:the|our|its|at)$/.test(words[at - 1]?.normal ?? ''),
+    )
+  )
 }
 
 const saysNothing = (kind: string | undefined) =>
@@ -86,7 +106,7 @@ function statementOf(reads: readonly Read[]): VariationStatement | null {
   if (second !== undefined) {
     if (values.length > 2 || !only('about', 'usually', 'between', 'to', 'and', 'always', 'every', 'time'))
       return null
-    if (!has('to', 'between')) return null
+    if (!has('to') && !(has('between') && has('and'))) return null
     return {
       kind: 'range',
       from: Math.min(first, second),
