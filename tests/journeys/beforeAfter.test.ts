@@ -74,7 +74,7 @@ it('rows typed as on paper: grid, Compare, poster and file agree, by the share o
   journey,
 }) => {
   const { id, grid } = await typedRows(school, journey)
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 6)
   await expect.poll(() => school.counted(id)).toBe(36)
   await expect.poll(() => grid.getByRole('cell', { name: 'lost 12 g, 7.5%' }).count()).toBe(6)
   expect(await grid.getByRole('cell', { name: 'lost 8 g, 10%' }).count()).toBe(6)

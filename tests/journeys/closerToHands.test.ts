@@ -72,7 +72,7 @@ it('a group predicts once more when its parts are measured, and both are kept', 
   await predict('take up less')
   await write(sheet, /all together$/, '66')
   await write(sheet, /all together, mass/, '66')
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 6)
 
   const conclude = await open(`/lessons/${id}/conclude`)
   await conclude.getByText('(once the parts were measured)').waitFor()

@@ -42,7 +42,7 @@ it('rows typed as on paper, with a late reading: grid, Compare, poster and file 
   const grid = await journey.openGrid(id, 'Leaf, no jacket, try 1, 0 min')
   await typeCells(grid, '40', '33', '40', '35')
   await expect.poll(() => school.counted(id)).toBe(4)
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 4)
   await grid.getByLabel('Bell, no jacket, try 1, 10 min').fill('33 @ 11:30')
   await grid.keyboard.press('Enter')
   await expect.poll(async () => (await school.lesson(id)).entries.length).toBe(25)

@@ -85,7 +85,7 @@ it('parts and the whole in volume and in mass: 28 mL less, and no gram', async (
   const grid = await journey.openGrid(id, 'Leaf, peas and peas, try 1, rice')
   await typeCells(grid, '40', '33', '40', '33', '80', '66')
   await expect.poll(() => school.counted(id)).toBe(12)
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 12)
 
   const compare = await open(`/lessons/${id}/compare`)
   await compare

@@ -51,7 +51,7 @@ it('dough with itself: one lump, predicted, weighed three times, concluded and p
   await write(sheet, /pressed flat, as a lump$/, '200')
   await write(sheet, /in another shape/, '200')
   await write(sheet, /as a lump again/, '199')
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 3)
 
   const found =
     'It weighed the same each time, to within 1 g: as a lump, in another shape and as a lump again.'

@@ -1,3 +1,4 @@
+import { expect } from 'vitest'
 import { newId, type Plan } from '#core/plan'
 import type { Entry } from '#core/record'
 import type { ClassDto, LessonDto, LessonSummaryDto, PackDto, SchoolDto } from '#shared/types/api'
@@ -92,11 +93,13 @@ export function schoolAt(server: RunningServer) {
   /** Entries from another device. */
   const record = (id: string, ...entries: Entry[]) => send('POST', `/api/lessons/${id}/entries`, { entries })
 
-  /** All other groups find what the first one has found. */
-  async function othersFindTheSame(id: string): Promise<void> {
-    const { entries, class: own } = await lesson(id)
+  /** All other groups find what the first one has found, once all its entries have arrived. */
+  async function othersFindTheSame(id: string, arrived: number): Promise<void> {
+    const { class: own } = await lesson(id)
     const [first, ...others] = own.groups
-    const found = entries.filter((one) => one.groupId === first!.id)
+    const entriesOfFirst = async () => (await lesson(id)).entries.filter((one) => one.groupId === first!.id)
+    await expect.poll(async () => (await entriesOfFirst()).length).toBe(arrived)
+    const found = await entriesOfFirst()
     for (const { id: groupId } of others)
       await record(id, ...found.map((one) => ({ ...one, id: newId(), groupId })))
   }

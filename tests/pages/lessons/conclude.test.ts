@@ -15,7 +15,7 @@ async function read(school: School): Promise<string> {
   await school.confirmCautions(id)
   for (let slot = 0; slot < levels.length * 3; slot++)
     await school.read(id, 0, slot, 14 + 14 * Math.floor(slot / 3) + (slot % 3))
-  await school.othersFindTheSame(id)
+  await school.othersFindTheSame(id, 9)
   return id
 }
 
