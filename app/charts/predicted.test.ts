@@ -8,6 +8,7 @@ const line = (changes: Partial<PredictedLine> = {}): PredictedLine => ({
   seat: 0,
   ofClass: false,
   levelId: 'h60',
+  moment: null,
   predicted: 30,
   tries: [31, 32],
   found: 31.5,

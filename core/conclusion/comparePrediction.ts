@@ -1,6 +1,8 @@
 import { mostLiesWithin, testedLevels, type Evidence } from '../evidence'
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
+import { wayOf, type ReadingsAt } from '../recording'
+import { middleOf } from './predictedNumbers'
 import { choicesOf } from './foretold'
 import { judgeClaim } from './judgeClaim'
 import { neighboursRight } from './neighboursRight'
@@ -14,6 +16,7 @@ import { compareSides } from './sidePredictions'
  * swapped; a number is compared with what its own group read, in rounds with the best of them, and is as predicted within a fifth of it,
  * or a mark where that is more, and nearly so within twice that. Of a stretch, more than half of the way must lie in it.
  * @param groupId who predicted; null where the class did so together
+ * @param read what was read at each moment; without it a number for one of them stays open
  * @example comparePrediction(plan, { format: 'direction', direction: 'more' }, evidence) // 'as-predicted'
  */
 export function comparePrediction(
@@ -21,9 +24,10 @@ export function comparePrediction(
   answer: PredictionAnswer,
   evidence: Evidence,
   groupId: string | null = null,
+  read: ReadingsAt = () => [],
 ): PredictionOutcome {
   const { judgement } = evidence
-  if (answer.format === 'number') return compareNumber(plan, answer, evidence, groupId)
+  if (answer.format === 'number') return compareNumber(plan, answer, evidence, groupId, read)
   if (answer.format === 'sides') return plan.besides ? compareSides(plan, answer.sides, evidence) : 'open'
   if (answer.format === 'pair') return comparePair(plan, answer, evidence)
   const { word } = judgement.verdict
@@ -115,13 +119,18 @@ const numberWithin = 0.2
 
 function compareNumber(
   plan: Plan,
-  { levelId, value }: { levelId: string; value: number },
+  { levelId, moment, value }: Extract<PredictionAnswer, { format: 'number' }>,
   evidence: Evidence,
   groupId: string | null,
+  read: ReadingsAt,
 ): PredictionOutcome {
-  const found = numberFound(plan, levelId, evidence, groupId)
+  const found =
+    moment === undefined
+      ? numberFound(plan, levelId, evidence, groupId)
+      : middleOf(read(levelId, moment, groupId))
   if (found === null) return 'open'
-  const room = Math.max(resolutionOf(plan).mark, numberWithin * Math.abs(value)) * (1 + 1e-9)
+  const { mark } = resolutionOf(moment === undefined ? plan : wayOf(plan).at(plan, moment))
+  const room = Math.max(mark, numberWithin * Math.abs(value)) * (1 + 1e-9)
   const away = Math.abs(value - found)
   return away <= room ? 'as-predicted' : away <= 2 * room ? 'nearly' : 'surprised'
 }

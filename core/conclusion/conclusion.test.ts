@@ -323,12 +323,13 @@ describe('predictedNumbers', () => {
   })
 
   it('stand beside what the predictor read there: 30 was predicted, 30, 31 and 32 were read', () => {
-    expect(predictedNumbers('group', [number('a', 30), number('b', 12, 'h20')], all)).toEqual([
+    expect(predictedNumbers('group', [number('a', 30), number('b', 12, 'h20')], all, () => [])).toEqual([
       {
         groupId: 'a',
         seat: 0,
         ofClass: false,
         levelId: 'h60',
+        moment: null,
         predicted: 30,
         tries: [30, 31, 32],
         found: 31,
@@ -339,6 +340,7 @@ describe('predictedNumbers', () => {
         seat: 0,
         ofClass: false,
         levelId: 'h20',
+        moment: null,
         predicted: 12,
         tries: [10, 11, 12],
         found: 11,
@@ -348,16 +350,16 @@ describe('predictedNumbers', () => {
   })
 
   it('of the class stand beside what all groups read', () => {
-    expect(predictedNumbers('class', [number('a', 30)], all)).toMatchObject([
+    expect(predictedNumbers('class', [number('a', 30)], all, () => [])).toMatchObject([
       { ofClass: true, found: 31, tries: [30, 31, 32, 30, 31, 32, 30, 31, 32] },
     ])
   })
 
   it('have nothing beside them before the first try, and leave other kinds of prediction out', () => {
-    expect(predictedNumbers('group', [number('nobody', 30)], all)).toMatchObject([
+    expect(predictedNumbers('group', [number('nobody', 30)], all, () => [])).toMatchObject([
       { found: null, apart: null, tries: [] },
     ])
     const direction = { groupId: 'a', seat: 0, answer: { format: 'direction', direction: 'more' } as const }
-    expect(predictedNumbers('group', [direction], all)).toEqual([])
+    expect(predictedNumbers('group', [direction], all, () => [])).toEqual([])
   })
 })

@@ -22,6 +22,7 @@ export {
   type ClaimChoice,
   type ClaimEffect,
 } from './claimChoices'
+export { numberAsked, numberLevels, numberQuestion, predictedOf, type NumberAsked } from './numberAsked'
 export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export { comparePrediction } from './comparePrediction'
@@ -31,7 +32,6 @@ export { predictionsMet } from './predictionsMet'
 export {
   levelsNamed,
   orderSaid,
-  predictedLevel,
   predictionFormat,
   predictionFormatsFor,
   predictionWords,

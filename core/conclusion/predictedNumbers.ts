@@ -1,6 +1,8 @@
+import { median } from 'simple-statistics'
 import type { Evidence } from '../evidence'
 import type { Plan } from '../plan'
 import { withoutDust } from '../quantity'
+import type { ReadingsAt } from '../recording'
 import type { PredictionAnswer } from './prediction'
 import type { PredictorSeat } from './predictors'
 
@@ -9,8 +11,10 @@ export interface PredictedNumber extends PredictorSeat {
   /** Whether the class predicted together, and so reads with all groups. */
   ofClass: boolean
   levelId: string
+  /** The moment of the reading that it was predicted for; null where it is the result. */
+  moment: string | null
   predicted: number
-  /** Every counted try at that level. */
+  /** Every counted try at that level, or every reading at that moment of it. */
   tries: number[]
   /** All tries as one number; null before the first. */
   found: number | null
@@ -19,23 +23,30 @@ export interface PredictedNumber extends PredictorSeat {
 }
 
 /**
- * Predicted numbers beside what came of them, on the scale of the result; predictions of another kind are left out, and numbers for
+ * Predicted numbers beside what came of them, on the scale of the result or of the reading that they are for; predictions of another kind are left out, and numbers for
  * levels that are no longer in the plan.
  * @param doneForAll whether it was tested once, so that everybody's result is that one
  * @param who who predicts by the plan; of a class that predicts together, the result is that of all groups
- * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence)[0].found // 34
+ * @param read what was read at each moment
+ * @example predictedNumbers('group', [{ groupId: 'leaf', seat: 0, answer: { format: 'number', levelId: 'h60', value: 30 } }], evidence, readingsAt(plan, counted))[0].found // 34
  */
 export function predictedNumbers(
   who: Plan['prediction']['who'],
   predictions: readonly (PredictorSeat & { answer: PredictionAnswer })[],
   evidence: Pick<Evidence, 'cells' | 'results'>,
+  read: ReadingsAt,
   doneForAll = false,
 ): PredictedNumber[] {
   return predictions.flatMap(({ groupId, seat, answer }) => {
     if (answer.format !== 'number') return []
-    const { levelId, value: predicted } = answer
+    const { levelId, moment = null, value: predicted } = answer
     const ofClass = who === 'class'
     const ofAll = ofClass || doneForAll
+    const whose = { groupId, seat, ofClass, levelId, moment, predicted }
+    if (moment !== null) {
+      const tries = read(levelId, moment, ofAll ? null : groupId)
+      return [{ ...whose, tries, ...apartFrom(predicted, middleOf(tries)) }]
+    }
     const cells = evidence.cells.filter(
       (cell) => cell.levelId === levelId && (ofAll || cell.groupId === groupId),
     )
@@ -43,7 +54,18 @@ export function predictedNumbers(
       ? evidence.results.find((result) => result.level.id === levelId)?.centre
       : cells[0]?.summary.centre
     const tries = cells.flatMap((cell) => cell.values)
-    const apart = found === undefined ? null : withoutDust(found - predicted)
-    return [{ groupId, seat, ofClass, levelId, predicted, tries, found: found ?? null, apart }]
+    return [{ ...whose, tries, ...apartFrom(predicted, found ?? null) }]
   })
 }
+
+const apartFrom = (predicted: number, found: number | null) => ({
+  found,
+  apart: found === null ? null : withoutDust(found - predicted),
+})
+
+/**
+ * The middle of several readings; null where there are none.
+ * @example middleOf([41, 43, 48]) // 43
+ */
+export const middleOf = (readings: readonly number[]): number | null =>
+  readings.length === 0 ? null : median([...readings])

@@ -1,13 +1,15 @@
-import { looksAtVariation, orderedLevels, printResult, type Plan, type PredictionFormat } from '../plan'
+import { looksAtVariation, printResult, type Plan, type PredictionFormat } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { endWords, levelGaveMore, levelGaveMost, levelSaid, nounOf, trendPhrase } from '../words'
+import { predictedReadingSaid } from './numberAsked'
 import { sideNamed, sidePredictionsSaid, type SidePrediction } from './sidePredictions'
 
 /** What a group expects, in the plan's prediction format. */
 export type PredictionAnswer =
   | { format: 'direction'; direction: 'more' | 'less' | 'same' }
   | { format: 'order'; levelIds: string[] }
-  | { format: 'number'; levelId: string; value: number }
+  /** The result at a level or side; with a moment, what is read at that level then. */
+  | { format: 'number'; levelId: string; moment?: string; value: number }
   | { format: 'choice'; levelId: string }
   /** Most of the change happens between two levels. */
   | { format: 'stretch'; fromId: string; toId: string }
@@ -43,18 +45,11 @@ export function levelsNamed(answer: PredictionAnswer): string[] {
 }
 
 /**
- * The level that a number is predicted for: the last in the order of comparison.
- * @example predictedLevel(plan)?.value // 60
- */
-export function predictedLevel(plan: Pick<Plan, 'changed' | 'levels'>) {
-  return orderedLevels(plan).at(-1) ?? null
-}
-
-/**
  * A prediction in words, for the Board, the poster and the logbook.
+ * @param plan as its results are measured (`scoredPlan`), and @param read the same as it is read
  * @example predictionWords(plan, { format: 'direction', direction: 'more' }) // 'the higher the drop, the higher the bounce'
  */
-export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
+export function predictionWords(plan: Plan, answer: PredictionAnswer, read: Plan = plan): string {
   const name = (id: string) => {
     const level = plan.levels.find((one) => one.id === id)
     return level ? levelSaid(plan, level) : 'a level no longer in the plan'
@@ -68,6 +63,7 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer): string {
     case 'order':
       return `${orderSaid(plan)}: ${answer.levelIds.map(name).join(', ')}`
     case 'number':
+      if (answer.moment !== undefined) return predictedReadingSaid(read, { ...answer, moment: answer.moment })
       if (plan.besides)
         return `the ${nounOf(plan.measured.name, plan.measured.unit)} will be about ${printResult(plan, answer.value)} ${sideNamed(plan, answer.levelId)}`
       return looksAtVariation(plan)

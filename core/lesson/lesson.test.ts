@@ -101,10 +101,10 @@ describe('what a lesson has found', () => {
       groupId: 'a',
       answer: { format: 'direction' as const, direction },
     })
-    expect(predictionsSaid(plan, [said('more'), said('less')], evidence)).toBe(
+    expect(predictionsSaid(plan, [said('more'), said('less')], evidence, () => [])).toBe(
       '1 of 2 groups had predicted this. 1 was surprised.',
     )
-    expect(predictionsSaid(plan, [], evidence)).toBe('')
+    expect(predictionsSaid(plan, [], evidence, () => [])).toBe('')
   })
 })
 

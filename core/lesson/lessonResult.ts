@@ -9,7 +9,7 @@ import { resultSentence, sidesVerdict, type Evidence, type VerdictWord } from '.
 import type { Plan } from '../plan'
 import { capital } from '../quantity'
 import { scoredPlan, sidesOf, unfinishedTries } from '../comparison'
-import { wayOf } from '../recording'
+import { wayOf, type ReadingsAt } from '../recording'
 import type { Entry } from '../record'
 import { isDoneForAll } from './testers'
 
@@ -77,16 +77,18 @@ export const classSays = (scored: Plan, conclusion: Conclusion, { sentence }: Le
 /**
  * How many had predicted what came, in one sentence; empty while nobody predicted or the result is open.
  * @param scored the plan as its results are measured (`scoredPlan`)
- * @example predictionsSaid(scored, [{ groupId: 'leaf', answer: { format: 'direction', direction: 'more' } }], evidence) // '1 of 1 group had predicted this.'
+ * @param read what was read at each moment
+ * @example predictionsSaid(scored, [{ groupId: 'leaf', answer: { format: 'direction', direction: 'more' } }], evidence, readingsAt(plan, counted)) // '1 of 1 group had predicted this.'
  */
 export const predictionsSaid = (
   scored: Plan,
   predictions: readonly { groupId: string; answer: PredictionAnswer }[],
   evidence: Evidence,
+  read: ReadingsAt,
 ): string =>
   predictionsMet(
     scored.prediction.who,
     predictions.map(({ groupId, answer }) =>
-      comparePrediction(scored, answer, evidence, predictedFor(scored, groupId)),
+      comparePrediction(scored, answer, evidence, predictedFor(scored, groupId), read),
     ),
   )

@@ -37,7 +37,7 @@ it('every group’s prediction is compared with what the class found', () => {
     answer: { format: 'number' as const, levelId: 'h60', value },
   })
   const evidence = weighLesson(forAll, entries, ['leaf', 'bell'])
-  expect(predictionsSaid(forAll, [number('leaf', 34), number('bell', 80)], evidence)).toBe(
+  expect(predictionsSaid(forAll, [number('leaf', 34), number('bell', 80)], evidence, () => [])).toBe(
     '1 of 2 groups had predicted this. 1 was surprised.',
   )
 })

@@ -5,6 +5,7 @@ import { blankPlan, usualWays, type Plan } from '../plan'
 import { withAim } from '../variables'
 import { ways } from '../recording'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
+import { dough, poured } from '../testing/sidesPlans'
 import { inUnit } from './inUnit'
 import {
   articleBefore,
@@ -125,6 +126,18 @@ describe('its words', () => {
     expect(edit.kind === 'choice' && edit.choices.map((choice) => choice.text)).not.toContain(
       'which way it goes',
     )
+  })
+
+  it('say what a number is predicted for, where there is something to choose', () => {
+    const number = (plan: Plan) => choose(plan, 'format', 'a number')
+    const bounce = number(examplePlan())
+    expect(wordOf(bounce, 'numberMoment')).toBe(undefined)
+    expect(methodText(bounce, context())).toMatch(/predicts a number for 60 cm, with because\.$/)
+    expect(choose(bounce, 'numberLevel', '20 cm').prediction.numberFor?.levelId).toBe('h20')
+    const mixed = choose(number(poured()), 'numberMoment', 'the mass of peas')
+    expect(methodText(mixed, context())).toMatch(/predicts a number, the mass of peas, with because\.$/)
+    const shapes = choose(number(dough(['lump', 'ball'])), 'numberMoment', 'the mass before')
+    expect(methodText(shapes, context())).toMatch(/a number, the mass before for ball, with because\.$/)
   })
 
   it('are marked where a check stumbles', () => {

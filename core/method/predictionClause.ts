@@ -1,6 +1,7 @@
 import { scoredPlan } from '../comparison'
 import { laterSteps, predictionFormat, predictionFormatsFor, predictionSteps } from '../conclusion'
 import type { Plan, PredictionFormat, PredictionStep, Predictor } from '../plan'
+import { numberWords } from './numberWords'
 import { choiceOf, word, type MethodContext, type MethodSentence } from './word'
 
 const predictors: [Predictor, string][] = [
@@ -58,6 +59,7 @@ export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSen
       said(formats, format),
       choiceOf(format, offered, (before, chosen) => put(before, { format: chosen })),
     ),
+    ...(predictionFormat(scored) === 'number' ? numberWords(plan, scored) : []),
     ', ',
     word(
       'because',

@@ -30,6 +30,8 @@ export type WordId =
   | 'keptSame'
   | 'predictor'
   | 'format'
+  | 'numberMoment'
+  | 'numberLevel'
   | 'because'
   | `option-${string}`
 

@@ -164,6 +164,8 @@ export interface Plan {
     format: PredictionFormat
     because: boolean
     who: Predictor
+    /** What a number is for, where somebody has chosen it: one of the levels, one moment of a try, or both. */
+    numberFor?: { levelId: string | null; moment: string | null }
     /** When it is asked once more, with what is known by then. */
     again?: Exclude<PredictionStep, 'before'>
   }

@@ -1,7 +1,9 @@
 import { levelName, type Plan, type Recording } from '../plan'
 import type { Unit } from '../quantity'
 import type { Entry, Slot } from '../record'
+import { sideSaid } from '../words'
 import type { Forgotten } from './forgotten'
+import { numberOf } from './numberOf'
 import type { Sides, Way } from './way'
 
 /** What most ways of recording share, whatever they take: it is kept here once. */
@@ -45,6 +47,10 @@ export const plainWay = {
   onlyTry: null as string | null,
 
   momentSaid: (_plan: Plan, moment: string): string => moment,
+
+  momentPhrase: (_plan: Plan, moment: string): string => sideSaid('itself', moment),
+
+  netReading: (plan: Plan, _counted: readonly Entry[], entry: Entry): number | null => numberOf(plan, entry),
 
   levelsIn: (_plan: Plan, { levelId }: Slot, _groupIndex: number): string[] =>
     levelId === null ? [] : [levelId],

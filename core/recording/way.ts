@@ -317,6 +317,10 @@ export interface Way {
   onlyTry: string | null
   /** A moment as it is written in a file. */
   momentSaid: (plan: Plan, moment: string) => string
+  /** A moment as it stands behind what is read then: "after 10 min", "of rice". */
+  momentPhrase: (plan: Plan, moment: string) => string
+  /** The number of an entry without what else stood on the balance; null while that is not known, or where it has none. */
+  netReading: (plan: Plan, counted: readonly Entry[], entry: Entry) => number | null
   /** The slot that is meant, where it may be named in more than one way: B against A is A against B. */
   asSlot: (plan: Plan, slot: Slot) => Slot
   /** The levels that a slot of a group tells of. */

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm'
 import { scoredPlan } from '#core/comparison'
 import { levelsNamed, type PredictionAnswer } from '#core/conclusion'
-import type { PredictionStep } from '#core/plan'
+import type { Plan, PredictionStep } from '#core/plan'
+import { readMoments } from '#core/recording'
 import type { PredictionDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, predictions } from '../database/schema'
@@ -56,6 +57,7 @@ export async function savePrediction(
       throw new ApiError('invalid', 'This prediction names a level that is not in the plan.', [
         { path: 'answer', message: 'Choose from the levels of the plan.' },
       ])
+    if (answer.format === 'number' && answer.moment !== undefined) checkMoment(lesson.plan, answer.moment)
     if (new Set(named).size < named.length)
       throw new ApiError('invalid', 'This prediction names the same level twice.', [
         { path: 'answer', message: 'Choose two different levels.' },
@@ -85,4 +87,11 @@ export async function savePrediction(
     await recordEvent(tx, lessonId, { kind: 'prediction', prediction })
     return prediction
   })
+}
+
+function checkMoment(plan: Plan, moment: string): void {
+  if (!readMoments(plan).includes(moment))
+    throw new ApiError('invalid', 'This prediction is for a moment that is not in the plan.', [
+      { path: 'answer', message: 'Choose from the moments of the plan.' },
+    ])
 }

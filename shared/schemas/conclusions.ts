@@ -10,7 +10,7 @@ const answer = byKind(
   {
     direction: { direction: choice('more', 'less', 'same') },
     order: { levelIds: levelIds.min(1) },
-    number: { levelId: localId, value: amount(-1e6, 1e6) },
+    number: { levelId: localId, moment: optional(openLine(64)), value: amount(-1e6, 1e6) },
     choice: { levelId: localId },
     stretch: { fromId: localId, toId: localId },
     pair: { levelId: localId, overId: localId },

@@ -30,7 +30,7 @@ const many = <Of extends AnySchema>(item: Of, limit: number, what: string) =>
 
 const level = object({
   id: localId,
-  name: openLine(60),
+  name: openLine(64),
   value: orNull(amount(-most, most)),
   baseline: yesOrNo(),
   picture: orNull(id),
@@ -57,8 +57,8 @@ const was = orNull(object({ changed, levels }))
 const keptSame = object({ id: localId, name: openLine(80), how: openLine(160), was })
 const property = object({
   id: localId,
-  name: openLine(60),
-  at: named(localId, openLine(60), planLimits.levels),
+  name: openLine(64),
+  at: named(localId, openLine(64), planLimits.levels),
 })
 const idea = object({ id: localId, name: openLine(80), was: optional(was) })
 const ideas = many(idea, planLimits.ideas, 'cards').custom(distinct('id'))
@@ -183,6 +183,7 @@ const planNow: AnySchema<Plan> = object({
     format: choice(...predictionFormats),
     because: yesOrNo(),
     who: choice(...predictorKinds),
+    numberFor: optional(object({ levelId: orNull(localId), moment: orNull(openLine(64)) })),
     again: optional(choice('begun', 'parts')),
   }),
   materials: many(material, planLimits.materials, 'materials').custom(distinct('id')),

@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
-import { seriousFindings } from '../support/browser'
-import { journeys as it, write } from '../support/journey'
+import { chooseWord, seriousFindings } from '../support/browser'
+import { journeys as it, sayReady, write } from '../support/journey'
 
 it('clips are counted by tapping, and the count outlives the page', async ({ school, journey }) => {
   const id = await school.small('magnet-layers', () => ({}))
@@ -59,9 +59,7 @@ it('a group predicts once more when its parts are measured, and both are kept', 
     await sheet.getByRole('button', { name: 'This is our prediction' }).tap()
   }
   await predict('take up the same')
-  const ready = sheet.getByRole('button', { name: 'We are ready' })
-  await ready.or(sheet.locator('input')).first().waitFor()
-  if ((await ready.count()) > 0) await ready.tap()
+  await sayReady(sheet)
   await write(sheet, /first cup$/, '40')
   await write(sheet, /first cup, mass/, '33')
   await write(sheet, /second cup$/, '40')
@@ -95,4 +93,53 @@ it('what went wrong stands beside the verdict, and is offered for next time', as
   await conclude.getByRole('button', { name: said }).waitFor({ state: 'detached' })
   const poster = await open(`/print/${id}/poster`)
   await poster.getByText(said).first().waitFor()
+})
+
+it('a number is predicted for one reading, and stands beside what the group then reads', async ({
+  school,
+  open,
+  journey,
+}) => {
+  const id = await school.begin('poured-together')
+  await school.changePlan(id, (plan) => ({
+    levels: plan.levels.slice(2),
+    tries: 1,
+    practiceTries: 0,
+    prediction: { ...plan.prediction, format: 'number', because: false },
+  }))
+  await school.confirmCautions(id)
+  const plan = await open(`/lessons/${id}/plan`)
+  await chooseWord(plan, 'numberMoment', 'the mass all together')
+  await expect
+    .poll(async () => (await school.lesson(id)).plan.prediction.numberFor?.moment)
+    .toBe('all together, mass')
+
+  const sheet = await journey.openSheet(id)
+  await sheet
+    .getByRole('group', { name: 'What will the mass all together be?' })
+    .getByLabel('Our number')
+    .fill('80')
+  expect(await seriousFindings(sheet)).toEqual([])
+  await sheet.getByRole('button', { name: 'This is our prediction' }).tap()
+  await sayReady(sheet)
+  for (const [heading, text] of [
+    [/first cup$/, '40'],
+    [/first cup, mass/, '33'],
+    [/second cup$/, '40'],
+    [/second cup, mass/, '33'],
+    [/all together$/, '78'],
+    [/all together, mass/, '66'],
+  ] as const)
+    await write(sheet, heading, text)
+  await sheet.getByRole('button', { name: 'Go on' }).tap()
+  await sheet.getByText('The mass all together will be about 80 g.').waitFor()
+  await expect.poll(() => school.counted(id)).toBe(6)
+
+  const compare = await open(`/lessons/${id}/compare`)
+  await compare.getByRole('button', { name: 'Predicted and found' }).click()
+  await compare.getByRole('table', { name: 'mass all together: ring predicted, sign read' }).waitFor()
+  await compare.getByRole('cell', { name: '14 less' }).waitFor()
+  await compare.goto(`${school.url}/lessons/${id}/conclude`)
+  await compare.getByText('the mass all together will be about 80 g').waitFor()
+  await compare.getByText('as predicted', { exact: true }).waitFor()
 })

@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
 import { anywhere, chooseWord, seriousFindings } from '../support/browser'
-import { journeys as it, typeCells, write } from '../support/journey'
+import { journeys as it, sayReady, typeCells, write } from '../support/journey'
 import type { Page } from 'playwright-core'
 
 /** Presses one answer to one question of a prediction. */
@@ -45,9 +45,7 @@ it('dough with itself: one lump, predicted, weighed three times, concluded and p
   await answer(sheet, 'As a lump again it will…', 'weigh the same')
   expect(await seriousFindings(sheet)).toEqual([])
   await keep.click()
-  const ready = sheet.getByRole('button', { name: 'We are ready' })
-  await ready.or(sheet.locator('input')).first().waitFor()
-  if ((await ready.count()) > 0) await ready.click()
+  await sayReady(sheet)
   await write(sheet, /pressed flat, as a lump$/, '200')
   await write(sheet, /in another shape/, '200')
   await write(sheet, /as a lump again/, '199')

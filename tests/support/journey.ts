@@ -71,6 +71,13 @@ function journeyOf(school: School, open: Open) {
   return { openSheet, openGrid, saysEverywhere, offerFile, fileOf, roundTrip }
 }
 
+/** Passes what a Sheet asks to be made ready before its first reading, if anything. */
+export async function sayReady(sheet: Page): Promise<void> {
+  const ready = sheet.getByRole('button', { name: 'We are ready' })
+  await ready.or(sheet.locator('input')).first().waitFor()
+  if ((await ready.count()) > 0) await ready.click()
+}
+
 /** Writes one reading down on a Sheet. */
 export async function write(sheet: Page, heading: string | RegExp, text: string): Promise<void> {
   await sheet.getByRole('heading', { name: heading }).waitFor()

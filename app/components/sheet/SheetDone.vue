@@ -12,7 +12,7 @@ const store = useLesson()
 const predicted = computed(() => {
   const said = store.predictors
     .filter((one) => one.groupId === props.groupId)
-    .flatMap(({ made }) => (made ? [capital(predictionWords(store.scored, made.answer))] : []))
+    .flatMap(({ made }) => (made ? [capital(predictionWords(store.scored, made.answer, store.plan))] : []))
   return [...new Set(said)]
 })
 </script>

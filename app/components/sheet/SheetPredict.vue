@@ -16,7 +16,7 @@ const because = useHalfTyped(() => `${store.open.id}|${props.groupId}|${props.se
 /** What was predicted before, so that it can be thought over. */
 const earlier = computed(() => {
   const own = store.predictors.find((one) => one.groupId === props.groupId && one.seat === props.seat)
-  return own?.made ? predictionWords(store.scored, own.made.answer) : ''
+  return own?.made ? predictionWords(store.scored, own.made.answer, store.plan) : ''
 })
 
 function keep() {

@@ -6,7 +6,7 @@ import { isTestingOver, testersOf } from '#core/lesson'
 import { standingOf } from '#core/record'
 import type { FitsContext } from '#core/timetable'
 import { scoredPlan } from '#core/comparison'
-import { groupProgress, wayOf } from '#core/recording'
+import { groupProgress, readingsAt, wayOf } from '#core/recording'
 import type { LessonDto } from '#shared/types/api'
 import { today } from '../../words/today'
 import { useEntryQueue } from '../sending/entryQueue'
@@ -27,6 +27,8 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   )
   /** The plan as its results are measured, for everything that prints them. */
   const scored = computed(() => scoredPlan(plan.value, counted.value))
+  /** What was read at each moment of each level. */
+  const readings = computed(() => readingsAt(plan.value, counted.value))
   /** Everybody whose prediction is asked for, with what they have predicted. */
   const predictors = computed(() =>
     predictorSeats(
@@ -81,6 +83,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     slots,
     counted,
     scored,
+    readings,
     predictors,
     confirmed,
     days,

@@ -1,8 +1,10 @@
 import type { LevelResult, ResultSentence, Score } from '../../evidence'
 import { resolutionOf } from '../../instrument'
 import { levelsForGroup, type Plan } from '../../plan'
+import { withoutDust } from '../../quantity'
 import type { Entry, Slot } from '../../record'
 import type { CheckedEntry, EntryContext, EntryHint } from '../checkedEntry'
+import { numberOf } from '../numberOf'
 import { numberPerTry, readScores } from '../numberPerTry'
 import type { Column, ReadRow, Working } from '../way'
 import { againstContainer } from './againstRow'
@@ -103,6 +105,13 @@ export function changeWay(parts: ChangeParts) {
       // A slip that explains it is the better question.
       const slip = entry.hints.filter(({ code }) => code === 'likely-slip')
       return { ...entry, hints: [...slip, hint, ...entry.hints.filter((one) => !slip.includes(one))] }
+    },
+
+    netReading(plan: Plan, counted: readonly Entry[], entry: Entry): number | null {
+      const value = numberOf(plan, entry)
+      if (value === null || containerOf(plan) !== 'weighed') return value
+      const empty = emptyContainers(plan, counted).get(containerKey(entry))
+      return empty === undefined ? null : withoutDust(value - empty)
     },
 
     /** The container stays what it was; what stands side by side goes on without the one that was spoilt. */

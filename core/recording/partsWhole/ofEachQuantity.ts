@@ -5,7 +5,7 @@ import { cellsOf, levelResults } from '../../evidence'
 import { containerMoment } from '../change/containers'
 import { comparisonOf } from '../comparisonOf'
 import type { Column, Way } from '../way'
-import { isReadAt, momentCalled, quantitiesOf } from './quantities'
+import { isReadAt, momentCalled, quantitiesOf, wholeMoment } from './quantities'
 
 /**
  * A way that reads one quantity, made to read as many as its plan says: each reading goes by its own, scores are those of the first, and
@@ -61,6 +61,16 @@ export function ofEachQuantity(way: Way): Way {
     understand: (plan, entry) => way.understand(at(plan, entry.moment), entry),
     write: (plan, entry) => way.write(quantityOf(plan, entry), entry),
     print: (plan, entry) => way.print(quantityOf(plan, entry), entry),
+
+    netReading: (plan, counted, entry) => {
+      const quantity = at(plan, entry.moment)
+      return way.netReading(quantity, own(quantity, counted), entry)
+    },
+
+    momentPhrase: (plan, moment) => {
+      const called = momentCalled(at(plan, moment), moment)
+      return called === wholeMoment ? called : `of ${called}`
+    },
 
     comparable(plan, counted, slot) {
       const quantity = at(plan, slot.moment)

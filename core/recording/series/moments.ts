@@ -1,3 +1,5 @@
+import { sideSaid } from '../../words'
+
 /** How many times something may be read in one try, and how late. */
 export const minutesLimits = { most: 30, greatest: 600 } as const
 
@@ -37,4 +39,16 @@ export function plannedAt(moment: string): number | null {
 export function positionOf(moment: string): string {
   const at = moment.indexOf(', ')
   return at < 0 ? '' : moment.slice(at + 2)
+}
+
+/**
+ * A moment as it stands behind what is read then.
+ * @example momentPhrase('5 min, top') // 'after 5 min at the top'
+ * @example momentPhrase('day 3') // 'on day 3'
+ */
+export function momentPhrase(moment: string): string {
+  const place = positionOf(moment)
+  const time = place === '' ? moment : moment.slice(0, -`, ${place}`.length)
+  const said = time === startMoment ? 'at the start' : `${time.startsWith('day ') ? 'on' : 'after'} ${time}`
+  return place === '' ? said : `${said} ${sideSaid('places', place)}`
 }

@@ -6,7 +6,7 @@ import type { CheckedEntry, EntryContext } from '../checkedEntry'
 import { numberPerTry, readScores } from '../numberPerTry'
 import type { Curve, Understood, Way } from '../way'
 import { difference } from '../working'
-import { atField } from './moments'
+import { atField, momentPhrase } from './moments'
 import { placesOf, seriesOf } from './places'
 import { curvesOf, sideRows, togetherOf } from './points'
 import { scoredSeries } from './scoredSeries'
@@ -79,6 +79,7 @@ export function seriesWay({
     onceIsEnough: true,
     layout: () => 'levels-beneath' as const,
     runsBefore: () => false,
+    momentPhrase: (_plan: Plan, moment: string) => momentPhrase(moment),
     also: [atField] as const,
 
     /** Containers stand side by side, so all are read at one moment before the next comes. */

@@ -325,6 +325,15 @@ describe('predictions', () => {
     expect((await app.call('PUT', `${path}/plan`, { plan, version: planVersion })).status).toBe(200)
     expect((await app.call('PUT', to, sides('side-2'))).status).toBe(200)
     expect((await app.call('PUT', to, sides('side-9'))).status).toBe(400)
+    const [level] = lesson.plan.levels
+    const number = (moment: string) => ({
+      answer: { format: 'number', levelId: level!.id, moment, value: 12 },
+      because: '',
+    })
+    expect((await app.call('PUT', to, number('after'))).body).toMatchObject(number('after'))
+    expect((await app.call('PUT', to, number('tomorrow'))).body).toMatchObject({
+      error: { message: 'This prediction is for a moment that is not in the plan.' },
+    })
   })
 
   it('need a group of the class and levels of the plan', async () => {

@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
-import { levelName } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
-import { useLesson } from '../../../stores/lesson'
-import { measuredCaption } from '../../../words/measuredWords'
 
 /** Predicted, read, and how far apart: the twin of the number line. */
-const store = useLesson()
-const { lines, level } = usePredictedNumbers()
-const mark = computed(() => resolutionOf(store.scored).mark)
-const print = (value: number) => printNumber(value, mark.value, 1, store.scored.measured.unit)
+const { lines, plan, caption } = usePredictedNumbers()
+const mark = computed(() => resolutionOf(plan.value).mark)
+const print = (value: number) => printNumber(value, mark.value, 1, plan.value.measured.unit)
 const said = (apart: number) =>
   apart === 0 ? 'the same' : `${print(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'}`
 </script>
@@ -20,9 +16,8 @@ const said = (apart: number) =>
   <table class="results">
     <caption>
       {{
-        measuredCaption(store.scored)
-      }}<template v-if="level"> at {{ levelName(store.scored, level) }}</template
-      >: ring predicted, sign read
+        caption
+      }}: ring predicted, sign read
     </caption>
     <thead>
       <tr>

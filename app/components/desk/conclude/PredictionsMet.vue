@@ -40,6 +40,7 @@ const lines = computed(() =>
               made.answer,
               results.evidence,
               predictedFor(store.scored, made.groupId),
+              store.readings,
             ),
           },
         ]
@@ -59,7 +60,7 @@ const lines = computed(() =>
         <span v-if="store.plan.prediction.who === 'class'">Whole class</span>
         <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
-          >{{ predictionWords(store.scored, made.answer)
+          >{{ predictionWords(store.scored, made.answer, store.plan)
           }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
           ><span v-if="neighbours" class="soft"> ({{ neighbours }})</span
           ><span v-if="made.step !== 'before'" class="soft"> ({{ stepSaid[made.step] }})</span

@@ -2,16 +2,16 @@
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import {
+  numberAsked,
+  numberQuestion,
   orderSaid,
-  predictedLevel,
   predictionFormat,
-  sideNamed,
   type PredictionAnswer,
 } from '#core/conclusion'
-import { levelName, looksAtVariation, orderedLevels } from '#core/plan'
+import { levelName, orderedLevels } from '#core/plan'
 import { capital } from '#core/quantity'
-import { isInRounds } from '#core/recording'
-import { gaveMost, moreChanged, moreOf, nounOf } from '#core/words'
+import { isInRounds, wayOf } from '#core/recording'
+import { gaveMost, moreChanged, moreOf } from '#core/words'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../../../stores/lesson'
 
@@ -21,8 +21,13 @@ const props = withDefaults(defineProps<{ large?: boolean; label: string }>(), { 
 const store = useLesson()
 const format = computed(() => predictionFormat(store.scored))
 const levels = computed(() => orderedLevels(store.scored))
-const mark = computed(() => resolutionOf(store.plan).mark)
-const asked = computed(() => predictedLevel(store.scored))
+const asked = computed(() => numberAsked(store.plan, store.scored))
+/** The unit and marks of the number that is asked for. */
+const numberIn = computed(() => {
+  const moment = asked.value?.moment ?? null
+  const read = moment === null ? store.plan : wayOf(store.plan).at(store.plan, moment)
+  return { unit: (moment === null ? store.scored : read).measured.unit, mark: resolutionOf(read).mark }
+})
 const directions = computed(() => {
   const { measured } = store.scored
   return [
@@ -46,14 +51,7 @@ const question = computed(() => {
     case 'pair':
       return 'Which one beats which?'
     case 'number':
-      if (looksAtVariation(store.plan))
-        return `What will the ${nounOf(store.plan.measured.name, measured.unit)} usually be?`
-      if (!asked.value) return ''
-      return `What ${nounOf(measured.name, measured.unit)} ${
-        store.scored.besides
-          ? sideNamed(store.scored, asked.value.id)
-          : `at ${levelName(store.scored, asked.value)}`
-      }?`
+      return asked.value ? numberQuestion(store.plan, store.scored, asked.value) : ''
     case 'sides':
       return 'What will it be like?'
   }
@@ -97,7 +95,10 @@ function move(index: number, by: number) {
 }
 
 function giveNumber(value: number | null) {
-  answer.value = value !== null && asked.value ? { format: 'number', levelId: asked.value.id, value } : null
+  answer.value = null
+  if (value === null || !asked.value) return
+  const { levelId, moment } = asked.value
+  answer.value = { format: 'number', levelId, ...(moment === null ? {} : { moment }), value }
 }
 </script>
 
@@ -142,9 +143,9 @@ function giveNumber(value: number | null) {
     </ol>
     <QuantityField
       v-else
-      :label="question"
-      :unit="store.scored.measured.unit"
-      :mark="mark"
+      :label="props.large ? 'Our number' : question"
+      :unit="numberIn.unit"
+      :mark="numberIn.mark"
       optional
       :model-value="answer?.format === 'number' ? answer.value : null"
       @update:model-value="giveNumber"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { predictionWords } from '#core/conclusion'
+import { predictionWords, stepSaid } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { usePrintLesson } from '../../../composables/usePrintLesson'
 import { useResults } from '../../../stores/results'
@@ -38,9 +38,10 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
         <PlanMethod />
         <template v-if="page.predicted.length > 0">
           <h3>{{ ofAll ? 'The class predicted' : 'We predicted' }}</h3>
-          <p v-for="one in page.predicted" :key="one.seat">
-            {{ capital(predictionWords(store.scored, one.answer))
-            }}<template v-if="one.because">, because {{ one.because }}</template>
+          <p v-for="one in page.predicted" :key="`${one.seat}|${one.step}`">
+            {{ capital(predictionWords(store.scored, one.answer, store.plan))
+            }}<template v-if="one.because">, because {{ one.because }}</template
+            ><template v-if="one.step !== 'before'"> ({{ stepSaid[one.step] }})</template>
           </p>
         </template>
         <template v-if="page.read">

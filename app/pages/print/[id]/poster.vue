@@ -12,6 +12,7 @@ const predicted = computed(() =>
     store.scored,
     store.open.predictions.filter(({ step }) => step === 'before'),
     results.evidence,
+    store.readings,
   ),
 )
 /** The reasons stand under the sentence that they belong to, which may not be the class's own. */
