@@ -27,7 +27,7 @@ export function weighLesson(
   const way = wayOf(plan)
   const { sideBySide } = way.needs(plan.recording)
   return weighEvidence(
-    comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan), {
+    comparisonOf(scoredPlan(plan, counted), groupIds, way.readingsPerScore(plan, counted), {
       sideBySide,
       inRounds: way.improves,
       finished,

@@ -363,8 +363,8 @@ export interface Way {
   arithmetic: Arithmetic | null
   /** For how long the children count; null where they take the time that it takes. */
   seconds: (plan: Plan) => number | null
-  /** How many readings enter one score: two where it is a change. */
-  readingsPerScore: (plan: Plan) => number
+  /** How many readings enter one score, on average: two where it is a change, three where two sticks and a rest were laid end to end. */
+  readingsPerScore: (plan: Plan, counted: readonly Entry[]) => number
   /** What an entry of a slot is compared with while it is typed, on the scale on which it is read. */
   comparable: (plan: Plan, counted: readonly Entry[], slot: Slot) => Score[]
   /** What of one try can be compared with each other; null where a try is one number. */

@@ -155,6 +155,19 @@ describe('measure', () => {
     })
   })
 
+  it('may be off by more where pieces were laid end to end', () => {
+    const laid = (...texts: string[]) =>
+      wayOf(plan).readingsPerScore(
+        plan,
+        texts.map((text) => entry({ fields: typed(text, 71) })),
+      )
+    expect(laid()).toBe(1)
+    expect(laid('71')).toBe(1)
+    expect(laid('2 sticks of 30 cm and 11 cm')).toBe(3)
+    expect(laid('3 rulers')).toBe(3)
+    expect(laid('3 rulers', '71')).toBe(2)
+  })
+
   it('says that a plain number beyond the ruler is off it, and what it cannot read', () => {
     expect(read('74')).toMatchObject({ hints: [{ code: 'above-scale' }] })
     expect(read('2 rulers and 14 cm')).toMatchObject({ hints: [] })

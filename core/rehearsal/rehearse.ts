@@ -65,7 +65,7 @@ export function rehearse(
   const asScored = { ...scoredPlan(plan), expected }
   // One thing is compared with itself in every try of every level.
   const scored = sides ? { ...asScored, tries: plan.tries * plan.levels.length } : asScored
-  const readings = sides ? sides.readings(plan) : wayOf(plan).readingsPerScore(plan)
+  const readings = sides ? sides.readings(plan) : wayOf(plan).readingsPerScore(plan, [])
   const room = classroom(scored, expected, groups, random, readings)
   const judge = sides ? judgeSidesOf(scored, room, readings) : judgeOf(scored, room, readings)
   const truth = trueAnswer(scored, expected, resolutionOf(scored).mark)

@@ -1,3 +1,4 @@
+import { mean } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import { parseQuantity, unitDefinition, withoutDust } from '../../quantity'
 import type { Plan } from '../../plan'
@@ -20,6 +21,12 @@ export const measure: Way = {
   usual: { kind: 'measure' },
   suits: (unit) => unit !== 'count',
   needs: () => oneByOne,
+
+  /** Each piece that is laid has ends of its own, which nobody sets down quite where the last one stopped. */
+  readingsPerScore(plan, counted) {
+    const pieces = counted.map(({ fields }) => spansOf(fields[valueField]?.typed ?? '', plan)?.pieces || 1)
+    return pieces.length === 0 ? 1 : mean(pieces)
+  },
 
   check(plan, text, context) {
     const spanned = spannedValue(text, plan)
@@ -47,13 +54,16 @@ export const measure: Way = {
 const lengthsOfAnother =
   'The plan has another instrument or unit now. Type the whole distance, with its unit.'
 
+const spansOf = (text: string, plan: Plan) =>
+  unitDefinition(plan.measured.unit).dimension === 'length' ? inSpans(text, plan) : null
+
 /** What a distance told in lengths of the instrument comes to; null where the text is none. */
 function spannedValue(
   text: string,
   plan: Plan,
 ): { ok: true; value: number } | { ok: false; message: string } | null {
   const { unit } = plan.measured
-  const spans = unitDefinition(unit).dimension === 'length' ? inSpans(text, plan) : null
+  const spans = spansOf(text, plan)
   if (spans === null) return null
   if (spans.rest === '') return { ok: true, value: spans.length }
   const rest = parseQuantity(spans.rest, unit, resolutionOf(plan).mark)

@@ -9,12 +9,14 @@ export interface Spans {
   length: number
   /** The text of the rest; empty where there is none. */
   rest: string
+  /** How many pieces were laid end to end, the rest among them. */
+  pieces: number
 }
 
 /**
  * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 14 cm", "two rulers + 14"; or in sticks laid end to
  * end, whose length is said: "2 sticks of 30 cm and 11 cm". Null where the text tells no lengths of anything.
- * @example inSpans('2 rulers and 14 cm', plan) // { length: 200, rest: '14 cm' } with a metre stick
+ * @example inSpans('2 rulers and 14 cm', plan) // { length: 200, rest: '14 cm', pieces: 3 } with a metre stick
  */
 export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spans | null {
   const { instrument, unit } = measured
@@ -24,8 +26,7 @@ export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spa
     'iu',
   ).exec(text)
   if (!found) return inSticks(text, measured)
-  const spans = words.indexOf(found[1]!.toLowerCase()) + 1 || Number(found[1])
-  return { length: spans * convertUnit(instrument.greatest, instrument.unit, unit), rest: found[2] ?? '' }
+  return laidOut(found[1]!, convertUnit(instrument.greatest, instrument.unit, unit), found[2])
 }
 
 const laid = new RegExp(
@@ -39,6 +40,10 @@ function inSticks(text: string, measured: Plan['measured']): Spans | null {
   if (!found) return null
   const each = parseQuantity(found[2]!, measured.unit, measured.instrument.smallestMark)
   if (!each.ok) return null
-  const count = words.indexOf(found[1]!.toLowerCase()) + 1 || Number(found[1])
-  return { length: withoutDust(count * each.value), rest: found[3] ?? '' }
+  return laidOut(found[1]!, each.value, found[3])
+}
+
+function laidOut(told: string, each: number, rest = ''): Spans {
+  const count = words.indexOf(told.toLowerCase()) + 1 || Number(told)
+  return { length: withoutDust(count * each), rest, pieces: count + (rest === '' ? 0 : 1) }
 }

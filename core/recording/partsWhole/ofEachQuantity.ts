@@ -82,7 +82,7 @@ export function ofEachQuantity(way: Way): Way {
       return { ...scored, recording: plan.recording }
     },
     scoredByEntries: (plan) => way.scoredByEntries(first(plan)),
-    readingsPerScore: (plan) => way.readingsPerScore(first(plan)),
+    readingsPerScore: (plan, counted) => way.readingsPerScore(first(plan), counted),
     scores: (plan, counted) => way.scores(first(plan), own(first(plan), counted)),
     soFar: (plan, counted) => way.soFar(first(plan), own(first(plan), counted)),
     sides: way.sides && {
@@ -105,7 +105,7 @@ export function ofEachQuantity(way: Way): Way {
       const told = way.detail(compared!, own(compared!, counted), results)
       const besides = others.map((one) => {
         const read = own(one, counted)
-        const comparison = comparisonOf(way.scored(one, read), [], way.readingsPerScore(one))
+        const comparison = comparisonOf(way.scored(one, read), [], way.readingsPerScore(one, read))
         const cells = cellsOf(comparison, way.scores(one, read))
         return way.detail(one, read, levelResults(comparison.levels, cells, comparison.scale))
       })
