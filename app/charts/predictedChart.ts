@@ -1,6 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { PredictedNumber } from '#core/conclusion'
-import { printResult, type Plan } from '#core/plan'
+import { printResult, printSaid, type Plan } from '#core/plan'
 import type { Tester } from '#core/lesson'
 import { emblemLooks } from '../theme/emblems'
 import { measuredLabel } from '../words/measuredWords'
@@ -81,7 +81,7 @@ export function predictedChart(data: PredictedData, size: ChartSize): EChartsCor
           symbolSize: size.symbol * 1.3,
           itemStyle: { color: '#ffffff', borderColor: ink, borderWidth: 2 },
           z: 4,
-          tooltip: said(`${line.name} predicted ${printResult(plan, line.predicted)}`),
+          tooltip: said(`${line.name} predicted ${printSaid(plan, line.predicted)}`),
         },
       ]
     }),
@@ -92,7 +92,7 @@ export function predictedChart(data: PredictedData, size: ChartSize): EChartsCor
 export function predictedWords({ plan, lines }: PredictedData): string {
   const said = lines.map(({ name, predicted, found }) => {
     const read = found === null ? 'nothing read yet' : `found ${printResult(plan, found, 1)}`
-    return `${name} predicted ${printResult(plan, predicted)}, ${read}`
+    return `${name} predicted ${printSaid(plan, predicted)}, ${read}`
   })
   return `${plan.measured.name}: ${said.join('; ')}.`
 }

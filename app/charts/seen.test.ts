@@ -25,20 +25,27 @@ interface Drawn {
 
 describe('tiles', () => {
   const chart = drawn(race, wayOf(race).picture!(race, heats))
-  const option = chart.option as unknown as Drawn
+  const option = chart.option as unknown as Drawn & { yAxis: Drawn['yAxis'][] }
 
   it('say each place in words, in the chart and beside it', () => {
     expect(chart.words).toBe(
       'wool: mean 1, Leaf <b> heat 1 1, Bell heat 1 1; foil: mean 2, Leaf <b> heat 1 2, Bell heat 1 out.',
     )
-    expect(option.yAxis.data).toEqual(['wool', 'foil'])
+    expect(option.yAxis[0]!.data).toEqual(['wool', 'foil'])
     expect(option.series[0]!.data.map(({ words }) => words)).toContain('foil, Bell heat 1: out')
   })
 
   it('stand under the emblem of their group', () => {
-    expect(option.series.slice(1).map(({ type, name }) => [type, name])).toEqual([
-      ['scatter', 'Leaf <b>'],
-      ['scatter', 'Bell'],
+    expect(option.series.slice(2).map(({ type, name }) => [type, name])).toEqual([
+      ['custom', 'Leaf <b>'],
+      ['custom', 'Bell'],
+    ])
+  })
+
+  it('stand below a podium, the best on its highest step', () => {
+    expect(option.series[1]!.data).toMatchObject([
+      { value: 1, words: 'wool: mean 1' },
+      { value: 0.5, words: 'foil: mean 2' },
     ])
   })
 

@@ -2,8 +2,9 @@ import type { CustomSeriesRenderItemAPI, CustomSeriesRenderItemParams } from 'ec
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Tiles } from '#core/recording'
 import type { Tester } from '#core/lesson'
-import { emblemLooks } from '../theme/emblems'
+import { emblemLooks, type EmblemLook } from '../theme/emblems'
 import { alongAxis, asText, chartFrame, chartText, ink, textFace, type ChartSize } from './frame'
+import { podiumParts, podiumRoom } from './podium'
 
 /** What rows and columns of words or places are drawn from. */
 export interface TilesData {
@@ -24,28 +25,39 @@ export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption 
   const room = Math.min(size.text * 13, size.text * 0.62 * most + size.text)
   const frame = chartFrame(size, tilesWords(data))
   const axis = { axisTick: { show: false }, axisLine: { show: false }, splitLine: { show: false } }
+  const podium = podiumParts(tiles, size)
+  const above = byGroup ? size.symbol * 2 : size.text
   return {
     ...frame,
-    grid: {
-      left: room + size.text,
-      right: size.text,
-      top: byGroup ? size.symbol * 2 : size.text,
-      bottom: size.text * 3.4,
-    },
-    xAxis: {
-      ...alongAxis(size, tiles.of.columns),
-      ...axis,
-      type: 'category',
-      data: tiles.columns.map(({ head }) => asText(head)),
-      axisLabel: { ...chartText(size), interval: 0, hideOverlap: true },
-    },
-    yAxis: {
-      type: 'category',
-      inverse: true,
-      data: tiles.rows.map(asText),
-      ...axis,
-      axisLabel: { ...chartText(size), width: room, overflow: 'truncate', interval: 0 },
-    },
+    grid: [
+      {
+        left: room + size.text,
+        right: size.text,
+        top: tiles.podium ? `${podiumRoom(tiles) + 9}%` : above,
+        bottom: size.text * 3.4,
+      },
+      ...podium.grid,
+    ],
+    xAxis: [
+      {
+        ...alongAxis(size, tiles.of.columns),
+        ...axis,
+        type: 'category',
+        data: tiles.columns.map(({ head }) => asText(head)),
+        axisLabel: { ...chartText(size), interval: 0, hideOverlap: true },
+      },
+      ...podium.xAxis,
+    ],
+    yAxis: [
+      {
+        type: 'category',
+        inverse: true,
+        data: tiles.rows.map(asText),
+        ...axis,
+        axisLabel: { ...chartText(size), width: room, overflow: 'truncate', interval: 0 },
+      },
+      ...podium.yAxis,
+    ],
     series: [
       {
         type: 'custom',
@@ -56,21 +68,16 @@ export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption 
         renderItem: tileDrawn(tiles, size),
         tooltip: { formatter: (point: { data: { words: string } }) => asText(point.data.words) },
       },
+      ...podium.series,
       ...tiles.columns.flatMap(({ groupId }, column) => {
         const group = groups.find((one) => one.id === groupId)
         if (!group) return []
-        const { path, colour } = emblemLooks[group.emblem]
         return [
           {
-            type: 'scatter',
+            type: 'custom',
             name: group.name,
             data: [[column, 0]],
-            symbol: `path://${path}`,
-            symbolSize: size.symbol * 1.3,
-            symbolKeepAspect: true,
-            // Above the first row of tiles, wherever that is.
-            symbolOffset: [0, `-${Math.round(100 * aboveRow(tiles, size))}%`],
-            itemStyle: { color: colour },
+            renderItem: emblemDrawn(emblemLooks[group.emblem], size),
             silent: true,
             z: 3,
           },
@@ -80,10 +87,18 @@ export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption 
   }
 }
 
-/** How far above the middle of the first row its head stands, in heights of the symbol, for a chart of the usual height. */
-function aboveRow(tiles: Tiles, size: ChartSize): number {
-  const usual = size.text * 12.5
-  return usual / Math.max(1, tiles.rows.length) / 2 / (size.symbol * 1.3) + 0.7
+/** The sign of a group above the first of its tiles. */
+function emblemDrawn({ path, colour }: EmblemLook, size: ChartSize) {
+  return (_params: CustomSeriesRenderItemParams, api: CustomSeriesRenderItemAPI) => {
+    const [x, y] = api.coord([api.value(0), 0]) as [number, number]
+    const [, height] = api.size!([1, 1]) as [number, number]
+    const side = size.symbol * 1.3
+    return {
+      type: 'path' as const,
+      shape: { pathData: path, x: x - side / 2, y: y - height / 2 - side - 3, width: side, height: side },
+      style: { fill: colour },
+    }
+  }
 }
 
 function tileDrawn(tiles: Tiles, size: ChartSize) {
@@ -132,9 +147,7 @@ function shade(share: number): string {
 function columnSaid({ tiles, groups }: TilesData, column: number): string {
   const { head, groupId } = tiles.columns[column]!
   const group = groups.find((one) => one.id === groupId)?.name ?? ''
-  // A column of all groups beside those of each says by itself what it is.
-  const isOfAll = groupId === null && tiles.columns.some((column) => column.groupId !== null)
-  const isNamed = head === '' || head === tiles.of.columns || isOfAll
+  const isNamed = head === '' || head === tiles.of.columns
   return [group, isNamed ? head : `${tiles.of.columns} ${head}`].filter(Boolean).join(' ')
 }
 
@@ -142,8 +155,10 @@ function columnSaid({ tiles, groups }: TilesData, column: number): string {
 export function tilesWords(data: TilesData): string {
   const { tiles } = data
   const rows = tiles.rows.map((name, row) => {
+    const step = tiles.podium?.find((one) => one.row === row)
     const cells = tiles.cells.filter((cell) => cell.row === row)
-    return `${name}: ${cells.map((cell) => `${columnSaid(data, cell.column)} ${cell.text}`).join(', ')}`
+    const said = cells.map((cell) => `${columnSaid(data, cell.column)} ${cell.text}`)
+    return `${name}: ${[...(step ? [`mean ${step.text}`] : []), ...said].join(', ')}`
   })
   return tiles.cells.length === 0 ? 'Nothing has been seen yet.' : `${rows.join('; ')}.`
 }

@@ -306,6 +306,9 @@ describe('comparePrediction', () => {
     expect(predictionWords(plan, { format: 'choice', levelId: 'h40' })).toBe(
       '40 cm will give the highest bounce',
     )
+    expect(predictionWords(plan, { format: 'number', levelId: 'h40', value: 22.5 })).toMatch(
+      /about 22\.5 cm$/,
+    )
     expect(predictionWords(plan, { format: 'number', levelId: 'h40', value: 22 })).toBe(
       '40 cm will give about 22 cm',
     )

@@ -1,4 +1,4 @@
-import { levelName, looksAtVariation, orderedLevels, printResult, type Level, type Plan } from '../plan'
+import { levelName, looksAtVariation, orderedLevels, printSaid, type Level, type Plan } from '../plan'
 import { isInRounds, readMoments, wayOf } from '../recording'
 import { levelSaid, nounOf } from '../words'
 import { sideNamed } from './sidePredictions'
@@ -78,7 +78,7 @@ export function predictedReadingSaid(
   plan: Plan,
   { levelId, moment, value }: { levelId: string; moment: string; value: number },
 ): string {
-  const printed = printResult(wayOf(plan).at(plan, moment), value)
+  const printed = printSaid(wayOf(plan).at(plan, moment), value)
   const said = `${predictedOf(plan, plan, moment)} will be about ${printed}`
   if (plan.levels.length < 2) return said
   const level = plan.levels.find(({ id }) => id === levelId)

@@ -1,4 +1,4 @@
-import { looksAtVariation, printResult, type Plan, type PredictionFormat } from '../plan'
+import { looksAtVariation, printSaid, type Plan, type PredictionFormat } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { endWords, levelGaveMore, levelGaveMost, levelSaid, nounOf, trendPhrase } from '../words'
 import { predictedReadingSaid } from './numberAsked'
@@ -65,10 +65,10 @@ export function predictionWords(plan: Plan, answer: PredictionAnswer, read: Plan
     case 'number':
       if (answer.moment !== undefined) return predictedReadingSaid(read, { ...answer, moment: answer.moment })
       if (plan.besides)
-        return `the ${nounOf(plan.measured.name, plan.measured.unit)} will be about ${printResult(plan, answer.value)} ${sideNamed(plan, answer.levelId)}`
+        return `the ${nounOf(plan.measured.name, plan.measured.unit)} will be about ${printSaid(plan, answer.value)} ${sideNamed(plan, answer.levelId)}`
       return looksAtVariation(plan)
-        ? `the ${nounOf(plan.measured.name, plan.measured.unit)} will usually be about ${printResult(plan, answer.value)}`
-        : `${name(answer.levelId)} will give about ${printResult(plan, answer.value)}`
+        ? `the ${nounOf(plan.measured.name, plan.measured.unit)} will usually be about ${printSaid(plan, answer.value)}`
+        : `${name(answer.levelId)} will give about ${printSaid(plan, answer.value)}`
     case 'sides':
       return sidePredictionsSaid(plan, answer.sides)
     case 'stretch':

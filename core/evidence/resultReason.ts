@@ -1,5 +1,4 @@
 import { levelName, type Plan } from '../plan'
-import type { Agreement } from './agreement'
 import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
 import type { ResultWords } from './resultWords'
@@ -100,7 +99,8 @@ function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWor
   return `${agreeing} of ${groups} groups found the same.`
 }
 
-function openReason({ groups, agreeing }: Agreement, plan: Plan): string[] {
+function openReason(judgement: TrendEvidence | KindsEvidence, plan: Plan): string[] {
+  const { groups, agreeing } = judgement
   const settles = 'More tries, or levels further apart, would settle it.'
   if (groups <= 1 && plan.whoTests === 'whole-class') return ['We tested this once for all.', settles]
   if (groups <= 1)
@@ -108,9 +108,17 @@ function openReason({ groups, agreeing }: Agreement, plan: Plan): string[] {
   return [
     agreeing === groups
       ? 'The groups lean the same way, but by too little for so few tries.'
-      : `The groups do not agree (${agreeing} of ${groups} one way).`,
+      : disagreement(judgement, plan),
     settles,
   ]
+}
+
+/** Of kinds it is the first place that is open, however well the groups agree on the others. */
+function disagreement(judgement: TrendEvidence | KindsEvidence, plan: Plan): string {
+  const { groups, agreeing } = judgement
+  return judgement.kind === 'kinds' && judgement.first && agreeing > 0
+    ? `The groups do not agree which comes first: in ${agreeing} of ${groups} it was ${levelName(plan, judgement.first.level)}.`
+    : `The groups do not agree (${agreeing} of ${groups} one way).`
 }
 
 function triesOf({ evidence }: ResultWords): number {

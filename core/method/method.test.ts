@@ -140,6 +140,13 @@ describe('its words', () => {
     expect(methodText(shapes, context())).toMatch(/a number, the mass before for ball, with because\.$/)
   })
 
+  it('say that the children take the mean or the middle themselves, where there is one to take', () => {
+    const first = choose(examplePlan(), 'sumUp', 'worked out by the children first')
+    expect(methodText(first, context())).toContain('take the middle value, worked out by the children first.')
+    expect(methodText(examplePlan(), context())).toContain('take the middle value. Before')
+    expect(wordOf(examplePlan({ summary: 'none' }), 'sumUp')).toBe(undefined)
+  })
+
   it('are marked where a check stumbles', () => {
     expect(wordOfFinding({ code: 'same-order', field: 'levels' })).toBe('levelOrder')
     expect(wordOfFinding({ code: 'off-the-scale', field: 'measured' })).toBe('instrument')

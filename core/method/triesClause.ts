@@ -1,4 +1,4 @@
-import { comparesSides } from '../comparison'
+import { canSumUp, comparesSides } from '../comparison'
 import {
   defaultsForAge,
   looksAtVariation,
@@ -33,6 +33,11 @@ const summaries: [Summary, string][] = [
 const sums: [WorkOut, string][] = [
   ['children', 'The children do the sums'],
   ['shown', 'The sums are done for the children'],
+]
+
+const sumsUp: [WorkOut, string][] = [
+  ['children', 'worked out by the children first'],
+  ['shown', 'worked out for the children'],
 ]
 
 const upTo = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
@@ -78,6 +83,7 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
     ...(turns(plan) ? [', ', orderWord(plan)] : []),
     // Places and words have a middle and nothing else, and one thing beside itself is compared try by try.
     ...(usesInstrument(plan) && !comparesSides(plan) ? ['. Then we ', summaryWord(plan, usual.summary)] : []),
+    ...(canSumUp(plan) ? [', ', sumUpWord(plan)] : []),
     '.',
   ]
 }
@@ -128,6 +134,17 @@ function orderWord(plan: Plan): MethodWord {
     orders.find(([order]) => order === plan.levelOrder)![1],
     choiceOf(plan.levelOrder, orders, (before, levelOrder) => ({ ...before, levelOrder })),
     { chosen: plan.levelOrder === 'own' },
+  )
+}
+
+function sumUpWord(plan: Plan): MethodWord {
+  const who = plan.sumUp ?? 'shown'
+  return word(
+    'sumUp',
+    'Who works it out',
+    sumsUp.find(([one]) => one === who)![1],
+    choiceOf<WorkOut>(who, sumsUp, (before, sumUp) => ({ ...before, sumUp })),
+    { chosen: who === 'children', silent: who === 'shown' },
   )
 }
 

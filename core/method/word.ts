@@ -27,6 +27,7 @@ export type WordId =
   | 'levelOrder'
   | 'summary'
   | 'workOut'
+  | 'sumUp'
   | 'keptSame'
   | 'predictor'
   | 'format'

@@ -1,5 +1,5 @@
 import { claimEffect } from '../conclusion'
-import { levelName, orderedLevels, printResult, type Plan } from '../plan'
+import { levelName, orderedLevels, printSaid, type Plan } from '../plan'
 import { listed } from '../quantity'
 import { nounOf, sideClause, sideGaveMore, sideSaid } from '../words'
 import { claimOf } from './judgeStatement'
@@ -42,7 +42,7 @@ function sidesSaid(plan: Plan, { comparison, places }: Extract<Statement, { kind
 
 /** What is said of one setting, in other words. */
 function variationSaid(plan: Plan, said: VariationStatement): string {
-  const print = (value: number) => printResult(plan, value)
+  const print = (value: number) => printSaid(plan, value)
   switch (said.kind) {
     case 'usual':
       return `usually about ${print(said.value)}`

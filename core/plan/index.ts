@@ -4,7 +4,7 @@ export * from './recording'
 export * from './times'
 export { instrumentsRead } from './instrumentsRead'
 export type { ResultScale } from './resultScale'
-export { printResult } from './printResult'
+export { printResult, printSaid } from './printResult'
 export { blankPlan } from './blankPlan'
 export {
   defaultsForAge,

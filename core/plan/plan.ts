@@ -178,6 +178,8 @@ export interface Plan {
   steps: string[]
   /** Who works out what a try comes to: the children, checked, or the tool. By age where nobody has said. */
   workOut?: WorkOut
+  /** Who takes the mean or the middle of several tries; the tool where nobody has said. */
+  sumUp?: WorkOut
   /** How long things take, where somebody has said so. */
   times: PlanTimes
   /** Null until the teacher has said what to expect. */

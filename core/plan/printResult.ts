@@ -1,5 +1,5 @@
 import { resolutionOf } from '../instrument'
-import { printNumber, printQuantity } from '../quantity'
+import { printNumber, printQuantity, printReadingIn } from '../quantity'
 import type { Plan } from './plan'
 
 /**
@@ -29,6 +29,15 @@ export function printResult(
       return scale.per === 'day' ? `day ${inPlaces(value)}` : printQuantity(value, unit, 1, 1)
   }
 }
+
+/**
+ * A number that somebody said or predicted, with all the digits that it was said with: it need lie on no mark.
+ * @example printSaid(plan, 12.5) // '12.5 cm' with marks of 1 cm
+ */
+export const printSaid = (plan: Pick<Plan, 'measured' | 'rounding'>, value: number): string =>
+  plan.measured.scale
+    ? printResult(plan, value)
+    : printReadingIn(value, plan.measured.unit, resolutionOf(plan).mark)
 
 /** Middles of places lie on halves, and on quarters where two middles are taken of. */
 const inPlaces = (value: number) => printNumber(value, 1, 2)

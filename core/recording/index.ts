@@ -13,6 +13,7 @@ export type {
   ReadRow,
   RoundSteps,
   Sides,
+  Step,
   Tiles,
   Understood,
   Way,
@@ -22,8 +23,9 @@ export type {
 export { readWithOf, usesInstrument, wayOf, ways } from './registry'
 export { hasOrder, inRounds, isInRounds, recordingFor, usualFor } from './inRounds'
 export { upgradePlan } from './upgradePlan'
+export { isWorkedOut } from './working'
 export { wayNote } from './wayNote'
-export { pairsLine, type PairsLine } from './pairs/pairsLine'
+export { pairsLine, type FollowingPair, type PairsLine } from './pairs/pairsLine'
 export { middlesOf } from './rounds/progress'
 export { alteredField, alteredLetters } from './rounds/altered'
 export { ownLevels } from './ownLevels'

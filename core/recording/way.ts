@@ -165,6 +165,17 @@ export interface Tiles {
   /** The group that a column belongs to; null for the class. */
   columns: { head: string; groupId: string | null }[]
   cells: { row: number; column: number; text: string; share: number }[]
+  /** The steps on which the rows stand, where each has a mean to stand on; the best is as high as can be. */
+  podium?: Step[]
+}
+
+/** A step of a podium. */
+export interface Step {
+  row: number
+  /** What stands on it: the mean. */
+  text: string
+  /** How high it is, beside the highest there can be. */
+  height: number
 }
 
 /** What one group got from round to round. */

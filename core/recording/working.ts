@@ -1,6 +1,13 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
-import { printQuantity, printReadingIn, withoutDust, type Unit } from '../quantity'
+import {
+  decimalsOfMark,
+  parseQuantity,
+  printQuantity,
+  printReadingIn,
+  withoutDust,
+  type Unit,
+} from '../quantity'
 import type { Working } from './way'
 
 /** How a difference is called, and what came of it, "…" standing for the value. */
@@ -44,4 +51,19 @@ export function difference(
   const sum = `${inSum(plan, more)} − ${inSum(plan, less)}`
   const line = working(name, sum, value, plan.measured.unit, resolutionOf(plan).mark)
   return { ...line, short: short.replace('…', line.short) }
+}
+
+/**
+ * Whether what children worked out is right: as fine as it was typed, but no coarser than a mark.
+ * @example isWorkedOut({ value: 13.333, unit: 'cm', mark: 1 }, '13.3') // true; '13.8' and '10' are not
+ */
+export function isWorkedOut(
+  { value, unit, mark }: Pick<Working, 'value' | 'unit' | 'mark'>,
+  typed: string,
+): boolean {
+  const read = parseQuantity(typed, unit, mark)
+  const values = read.ok ? [read.value] : read.readings.map((one) => one.value)
+  const decimals = /[.,](?<digits>\d+)/u.exec(typed)?.groups?.digits?.length ?? 0
+  const step = decimals > decimalsOfMark(mark) ? 10 ** -decimals : mark
+  return values.some((one) => Math.abs(one - value) <= step / 2 + 1e-9)
 }

@@ -192,6 +192,7 @@ const planNow: AnySchema<Plan> = object({
   hazards: many(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
   steps: many(openLine(240), planLimits.steps, 'steps'),
   workOut: optional(choice('children', 'shown')),
+  sumUp: optional(choice('children', 'shown')),
   times,
   expected: orNull(object({ first: amount(-most, most), last: amount(-most, most), apart: amount(0, most) })),
 }).messages({

@@ -30,7 +30,7 @@ function levelsFound({ starter, found, wobble }: OwnWords): { plan: Plan; eviden
     ),
   )
   const way = wayOf(starter.plan)
-  const comparison = comparisonOf({ ...plan, tries }, groups, way.readingsPerScore(starter.plan), {
+  const comparison = comparisonOf({ ...plan, tries }, groups, way.readingsPerScore(starter.plan, []), {
     sideBySide: way.needs(starter.plan.recording).sideBySide,
     inRounds: isInRounds(starter.plan),
   })

@@ -143,3 +143,32 @@ it('a number is predicted for one reading, and stands beside what the group then
   await compare.getByText('the mass all together will be about 80 g').waitFor()
   await compare.getByText('as predicted', { exact: true }).waitFor()
 })
+
+it('the children take the middle of their tries themselves, and are told whether it is right', async ({
+  school,
+  open,
+  journey,
+}) => {
+  const id = await school.small('ball-bounce', () => ({ tries: 3 }))
+  const plan = await open(`/lessons/${id}/plan`)
+  await chooseWord(plan, 'sumUp', 'worked out by the children first')
+  await expect.poll(async () => (await school.lesson(id)).plan.sumUp).toBe('children')
+  const sheet = await journey.openSheet(id)
+  for (const text of ['15', '12', '13']) {
+    await sheet.locator('input').fill(text)
+    await sheet.getByRole('button', { name: 'Write it down' }).tap()
+    await expect.poll(async () => (await school.numbers(id)).at(-1)?.value).toBe(Number(text))
+  }
+  await sheet.getByText('the middle of 15 cm, 12 cm and 13 cm =').waitFor()
+  expect(await seriousFindings(sheet)).toEqual([])
+  const answer = async (text: string) => {
+    await sheet.locator('input').fill(text)
+    await sheet.getByRole('button', { name: 'Is it right?' }).tap()
+  }
+  await answer('12')
+  await sheet.getByText('Not yet. Work out the middle of 15 cm, 12 cm and 13 cm once more.').waitFor()
+  await answer('13')
+  await sheet.getByText('the middle of 15 cm, 12 cm and 13 cm = 13 cm').waitFor()
+  await sheet.getByRole('button', { name: 'Go on' }).tap()
+  await sheet.getByRole('button', { name: 'Write it down' }).waitFor()
+})

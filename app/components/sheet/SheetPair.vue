@@ -60,10 +60,7 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
       <ol>
         <li v-for="together in known.line" :key="together.join('|')">{{ together.join(' = ') }}</li>
       </ol>
-      <details v-if="known.follows.length > 0">
-        <summary>Which two need no test? Say why, then look.</summary>
-        <p v-for="line in known.follows" :key="line">{{ line }}</p>
-      </details>
+      <SheetFollows v-for="one in known.follows" :key="one.said" :follows="one" :question="field.label" />
     </section>
     <template #told>
       <SheetAsk :asked="asked" :kept="kept" :complete="typed !== ''" @again="answer('')" @keep="keep" />
@@ -93,11 +90,6 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
   content: '›';
   margin-right: 8px;
   color: var(--ink-soft);
-}
-
-.known summary {
-  min-height: 32px;
-  cursor: pointer;
 }
 
 .ask {

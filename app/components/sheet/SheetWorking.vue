@@ -1,34 +1,22 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { workOutOf } from '#core/plan'
-import { parseQuantity, unitDefinition } from '#core/quantity'
-import type { Working } from '#core/recording'
-import { useLesson } from '../../stores/lesson'
+import { unitDefinition } from '#core/quantity'
+import { isWorkedOut, type Working } from '#core/recording'
 
-/** What a try comes to: worked out by the children, who are told whether it is right, or shown to them. */
-const props = defineProps<{ steps: readonly Working[]; level: string }>()
+/** What tries come to: worked out by the children, who are told whether it is right, or shown to them. */
+const props = defineProps<{ steps: readonly Working[]; asked: readonly Working[]; level: string }>()
 defineEmits<{ done: [] }>()
-const store = useLesson()
-const byChildren = computed(() => workOutOf(store.plan, store.open.class.ageBand) === 'children')
-/** Shares are not asked of children; they are worked out for them. */
-const asked = computed(() => (byChildren.value ? props.steps.filter((step) => step.unit !== 'percent') : []))
 const at = ref(0)
 const typed = ref('')
 const misses = ref(0)
-const now = computed(() => asked.value[at.value] ?? null)
-const shown = computed(() =>
-  props.steps.filter((step) =>
-    now.value ? asked.value.indexOf(step) >= 0 && asked.value.indexOf(step) < at.value : true,
-  ),
-)
+const now = computed(() => props.asked[at.value] ?? null)
+/** What comes before that which the children work out now. */
+const shown = computed(() => props.steps.slice(0, now.value ? props.steps.indexOf(now.value) : undefined))
 /** After two misses nobody is left alone with it. */
 const helped = computed(() => misses.value >= 2)
 
 function check() {
-  const step = now.value!
-  const read = parseQuantity(typed.value, step.unit, step.mark)
-  const values = read.ok ? [read.value] : read.readings.map((one) => one.value)
-  if (values.some((value) => Math.abs(value - step.value) <= step.mark / 2 + 1e-9)) next()
+  if (isWorkedOut(now.value!, typed.value)) next()
   else misses.value++
 }
 

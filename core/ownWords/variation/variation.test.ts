@@ -57,6 +57,7 @@ describe('what is said of one setting', () => {
       'usually about 12 cm',
       'mostly from 10 cm to 13 cm',
     ])
+    expect(words('It usually bounced about 12,5 cm.')).toEqual(['usually about 12.5 cm'])
     expect(words('It never bounced more than 15 cm.')).toEqual(['never more than 15 cm'])
     expect(words('It varied. The lowest was 10 cm.')).toEqual([
       'not the same every time',

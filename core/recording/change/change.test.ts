@@ -268,7 +268,7 @@ describe('parts and the whole', () => {
     expect(wayOf(poured).detail(poured, entries, results)).toBe(
       'volume: rice and peas came to 28 mL less together.',
     )
-    expect(wayOf(poured).readingsPerScore(poured)).toBe(3)
+    expect(wayOf(poured).readingsPerScore(poured, [])).toBe(3)
     const same = group(poured, 'leaf', { 'rice and peas': [{ rice: 100, peas: 80, 'all together': 178 }] })
     expect(wayOf(poured).detail(poured, same, weighLesson(poured, same, ['leaf']).results)).toContain(
       'no change we could measure; the readings of one try could show more than 3 mL',
@@ -299,7 +299,7 @@ describe('parts and the whole', () => {
     const plan = { ...poured, recording }
     const weighed = [...entries, ...group(plan, 'leaf', { 'rice and peas': [{ [containerMoment]: 20 }] })]
     expect(scoresOf(plan, weighed)).toMatchObject([{ value: 8 }])
-    expect(wayOf(plan).readingsPerScore(plan)).toBe(4)
+    expect(wayOf(plan).readingsPerScore(plan, [])).toBe(4)
   })
 })
 

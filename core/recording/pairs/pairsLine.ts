@@ -1,4 +1,4 @@
-import type { Plan } from '../../plan'
+import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
 import type { Entry } from '../../record'
 import { levelGaveMore } from '../../words'
@@ -12,8 +12,18 @@ import { levelsOfRow, rowsOf } from './rows'
 export interface PairsLine {
   /** Names of what has its place, from most to least; those that are the same stand together. */
   line: string[][]
-  /** Why a pair need not be compared, the latest first: "Granite was harder than slate, and slate …, so granite was harder than chalk." */
-  follows: string[]
+  /** Pairs that need not be compared, the latest first. */
+  follows: FollowingPair[]
+}
+
+/** A pair of which it is known how it would come out. */
+export interface FollowingPair {
+  /** The names of both, in the order of the plan, which gives nothing away. */
+  pair: readonly [string, string]
+  /** The name of the one that has more. */
+  more: string
+  /** Why: "Granite was harder than slate and slate was harder than chalk, so granite was harder than chalk." */
+  said: string
 }
 
 /** More than these are no help. */
@@ -54,8 +64,17 @@ export function pairsLine(
         (one, other) => Number(isNew(other)) - Number(isNew(one)) || one.steps.length - other.steps.length,
       )
       .slice(0, mostTold)
-      .map(({ a, b, steps }) => followsSaid(plan, a, b, steps)),
+      .map(({ a, b, steps }) => ({
+        pair: inPlanOrder(plan, a, b),
+        more: levelSaid(plan, a),
+        said: followsSaid(plan, a, b, steps),
+      })),
   }
+}
+
+function inPlanOrder(plan: Plan, a: string, b: string): [string, string] {
+  const [one, other] = orderedLevels(plan).filter(({ id }) => id === a || id === b)
+  return [levelName(plan, one!), levelName(plan, other!)]
 }
 
 const isSamePair = (one: Found, other: Found) =>

@@ -1,46 +1,48 @@
 import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
 import { printNumber } from '../../quantity'
 import type { Entry } from '../../record'
-import type { Tiles } from '../way'
+import type { Step, Tiles } from '../way'
 import type { FinishOrder } from './finishOrder'
 import { heatsOf, type Heat } from './heats'
 
 /** So many heats can be told apart side by side; of more it is counted how often each level came where. */
 const heatsShown = 24
 
-/** What stands above the mean places. */
-const meanHead = 'mean'
-
-/** The best level on top: its mean place and its place in each heat, or, of many heats, how often it took each place. */
+/**
+ * The best level on top, with its place in each heat, or, of many heats, how often it took each place; and, of more heats than one, a podium
+ * by mean places.
+ */
 export function placesByHeat(plan: Plan, counted: readonly Entry[]): Tiles {
   const heats = inGroups(heatsOf(counted))
   const levels = bestFirst(plan, heats)
   const rows = levels.map((level) => levelName(plan, level))
-  if (heats.length > heatsShown) return { ...howOften(levels, heats), rows }
+  const podium = heats.length > 1 ? { podium: podiumOf(plan, levels, heats) } : {}
+  if (heats.length > heatsShown) return { ...howOften(levels, heats), rows, ...podium }
   const most = Math.max(1, levels.length - 1)
-  const share = (place: number) => (lastWins(plan) ? (place - 1) / most : 1 - (place - 1) / most)
-  // The mean stands first where there is more than one heat to take it of.
-  const means = heats.length > 1 ? 1 : 0
   return {
     of: { rows: plan.changed.name, columns: 'heat' },
     rows,
-    columns: [
-      ...(means > 0 ? [{ head: meanHead, groupId: null }] : []),
-      ...heats.map(({ entry }) => ({ head: String(entry.tryNumber), groupId: entry.groupId })),
-    ],
-    cells: levels.flatMap((level, row) => {
-      const mean = means > 0 ? meanPlace(heats, level.id) : null
-      return [
-        ...(mean === null ? [] : [{ row, column: 0, text: printNumber(mean, 1, 2), share: share(mean) }]),
-        ...heats.flatMap(({ order, places }, column) => {
-          const place = places.get(level.id)
-          if (place === undefined) return []
-          const text = placeSaid(order, level.id)
-          return [{ row, column: column + means, text, share: share(place) }]
-        }),
-      ]
-    }),
+    columns: heats.map(({ entry }) => ({ head: String(entry.tryNumber), groupId: entry.groupId })),
+    cells: levels.flatMap((level, row) =>
+      heats.flatMap(({ order, places }, column) => {
+        const place = places.get(level.id)
+        if (place === undefined) return []
+        const share = lastWins(plan) ? (place - 1) / most : 1 - (place - 1) / most
+        return [{ row, column, text: placeSaid(order, level.id), share }]
+      }),
+    ),
+    ...podium,
   }
+}
+
+/** A step for each level that ran, as high as its mean place is good. */
+function podiumOf(plan: Plan, levels: readonly Level[], heats: readonly Heat[]): Step[] {
+  return levels.flatMap((level, row) => {
+    const mean = meanPlace(heats, level.id)
+    if (mean === null) return []
+    const height = (lastWins(plan) ? mean : levels.length + 1 - mean) / levels.length
+    return [{ row, text: printNumber(mean, 1, 2), height }]
+  })
 }
 
 /** The place at which those with it begin, as it is called out: "2=". */

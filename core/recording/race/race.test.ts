@@ -186,29 +186,35 @@ describe('heats', () => {
       kind: 'tiles',
       tiles: {
         rows: ['wool', 'foil', 'none'],
-        columns: [{ head: 'mean', groupId: null }, { head: '1' }, { head: '2' }, { head: '3' }],
+        columns: [{ head: '1' }, { head: '2' }, { head: '3' }],
+        podium: [
+          { row: 0, text: '1.17', height: expect.closeTo(0.944, 3) },
+          { row: 1, text: '2.17', height: expect.closeTo(0.611, 3) },
+          { row: 2, text: '2.67', height: expect.closeTo(0.444, 3) },
+        ],
       },
     })
     const texts = picture.kind === 'tiles' ? picture.tiles.cells.map(({ text }) => text) : []
-    expect(texts).toEqual(['1.17', '1', '1', '1=', '2.17', '2', '3', '1=', '2.67', '3', '2', '3'])
+    expect(texts).toEqual(['1', '1', '1=', '2', '3', '1=', '3', '2', '3'])
   })
 
   it('stand with the last to come in on top where the slowest wins', () => {
     const slowest: Plan = { ...race, best: 'least' }
     const picture = wayOf(slowest).picture!(slowest, standingOf(three).counted)
     expect(picture).toMatchObject({ tiles: { rows: ['none', 'foil', 'wool'] } })
-    const tiles = picture.kind === 'tiles' ? picture.tiles.cells : []
-    const shares = tiles.filter(({ column }) => column === 0).map(({ share }) => share)
-    expect(shares).toEqual([...shares].sort((a, b) => b - a))
+    const heights = picture.kind === 'tiles' ? picture.tiles.podium!.map(({ height }) => height) : []
+    expect(heights).toHaveLength(3)
+    expect(heights).toEqual([...heights].sort((a, b) => b - a))
   })
 
-  it('have no mean of one heat, and a level that never ran comes last', () => {
+  it('have no podium of one heat, and a level that never ran comes last', () => {
     const shared: Plan = { ...race, whoTests: 'shared-levels' }
     const one = [heat('g1', 1, 'b c', shared)]
     for (const best of ['most', 'least'] as const) {
       const plan: Plan = { ...shared, best }
       const picture = wayOf(plan).picture!(plan, one)
       expect(picture).toMatchObject({ tiles: { columns: [{ head: '1' }] } })
+      expect(picture).not.toHaveProperty('tiles.podium')
       expect(picture.kind === 'tiles' && picture.tiles.rows.at(-1)).toBe('wool')
     }
   })

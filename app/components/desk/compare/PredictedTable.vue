@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
-import { printNumber } from '#core/quantity'
+import { printNumber, printReading } from '#core/quantity'
 import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
 
 /** Predicted, read, and how far apart: the twin of the number line. */
@@ -34,7 +34,7 @@ const said = (apart: number) =>
           <GroupEmblem v-if="line.group" :emblem="line.group.emblem" named :name="line.name" :size="18" />
           <template v-else>{{ line.name }}</template>
         </th>
-        <td class="n number">{{ print(line.predicted) }}</td>
+        <td class="n number">{{ printReading(line.predicted, mark, plan.measured.unit) }}</td>
         <td class="n number">{{ line.tries.map(print).join('  ') || '–' }}</td>
         <td class="n number">
           <b>{{ line.found === null ? '–' : print(line.found) }}</b>

@@ -8,6 +8,7 @@ const store = useLesson()
 const { picture } = usePicture()
 const tiles = computed(() => (picture.value?.kind === 'tiles' ? picture.value.tiles : null))
 const groupOf = (id: string | null) => store.testers.find((group) => group.id === id) ?? null
+const stepOf = (row: number) => tiles.value?.podium?.find((step) => step.row === row)
 const at = (row: number, column: number) =>
   tiles.value?.cells.find((cell) => cell.row === row && cell.column === column)?.text ?? '–'
 </script>
@@ -30,6 +31,7 @@ const at = (row: number, column: number) =>
       <thead>
         <tr>
           <th scope="col" />
+          <th v-if="tiles.podium" scope="col">mean</th>
           <th v-for="(column, index) in tiles.columns" :key="index" scope="col">
             <GroupEmblem
               v-if="groupOf(column.groupId)"
@@ -45,6 +47,7 @@ const at = (row: number, column: number) =>
       <tbody>
         <tr v-for="(name, row) in tiles.rows" :key="name">
           <th scope="row">{{ name }}</th>
+          <td v-if="tiles.podium">{{ stepOf(row)?.text ?? '–' }}</td>
           <td v-for="(_, column) in tiles.columns" :key="column">{{ at(row, column) }}</td>
         </tr>
       </tbody>

@@ -15,6 +15,7 @@ const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
 const drawn = computed(() => picture.value && pictureViews[picture.value.kind])
+const hasPodium = computed(() => picture.value?.kind === 'tiles' && picture.value.tiles.podium !== undefined)
 /** A picture of one of the quantities that are read, by its place, what is compared, or numbers beside what was predicted. */
 const view = ref<number | 'scores' | 'predicted'>(0)
 const pictured = computed(() => (typeof view.value === 'number' ? view.value : null))
@@ -65,6 +66,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
         </div>
         <div
           class="hero panel"
+          :class="{ tall: hasPodium && pictured !== null }"
           :style="view === 'predicted' ? { height: `${predicted.length * 24 + 120}px` } : {}"
         >
           <PredictedChart v-if="view === 'predicted'" />
@@ -133,6 +135,10 @@ h1 {
 .hero {
   height: min(240px, 31vh);
   padding: 8px;
+}
+
+.hero.tall {
+  height: min(380px, 49vh);
 }
 
 @media (max-width: 1000px) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { canSumUp } from '#core/comparison'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { alteredField, plannedAt, wayOf } from '#core/recording'
@@ -10,15 +11,20 @@ import { usePrintLesson } from '../../../composables/usePrintLesson'
 const mostColumns = 10
 const { store, ready } = usePrintLesson()
 const groupIndices = computed(() => testingGroups(store.plan, store.groups.length))
+const summed = { mean: 'mean', median: 'middle value', 'most-common': 'most common', none: '' }
 /** What is read, and behind each try what the children work out of it. */
 const columns = computed(() => {
   const read = wayOf(store.plan).columns(store.plan)
   const worked = wayOf(store.plan).arithmetic?.head(store.plan) ?? null
-  return read.flatMap((column, index) => {
+  const all = read.flatMap((column, index) => {
     const ends = worked !== null && read[index + 1]?.tryNumber !== column.tryNumber
     const head = store.plan.tries > 1 ? `${worked}, try ${column.tryNumber}` : worked!
     return ends ? [column, { tryNumber: column.tryNumber, moment: '', head }] : [column]
   })
+  const sumsUp = store.plan.sumUp === 'children' && canSumUp(store.plan)
+  return sumsUp
+    ? [...all, { tryNumber: store.plan.tries, moment: '', head: summed[store.plan.summary] }]
+    : all
 })
 /** Ten columns fit beside one another on the paper; more go beneath, whole tries where a try has room. */
 const parts = computed(() => {

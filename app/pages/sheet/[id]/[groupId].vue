@@ -173,6 +173,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         v-else-if="step === 'work' && toWorkOut"
         :key="`worked ${slotKey(toWorkOut.slot)}`"
         :steps="toWorkOut.steps"
+        :asked="toWorkOut.asked"
         :level="nameOf(toWorkOut.slot.levelId)"
         @done="workedOut(toWorkOut.slot)"
       />
