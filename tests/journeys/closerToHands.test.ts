@@ -1,6 +1,21 @@
 import { expect } from 'vitest'
+import type { Plan } from '#core/plan'
 import { chooseWord, seriousFindings } from '../support/browser'
 import { journeys as it, sayReady, write } from '../support/journey'
+import type { School } from '../support/school'
+
+/** Two cups poured together once, nothing to practise and nothing left to confirm. */
+async function pouredOnce(school: School, prediction: Partial<Plan['prediction']>): Promise<string> {
+  const id = await school.begin('poured-together')
+  await school.changePlan(id, (plan) => ({
+    levels: plan.levels.slice(2),
+    tries: 1,
+    practiceTries: 0,
+    prediction: { ...plan.prediction, because: false, ...prediction },
+  }))
+  await school.confirmCautions(id)
+  return id
+}
 
 it('clips are counted by tapping, and the count outlives the page', async ({ school, journey }) => {
   const id = await school.small('magnet-layers', () => ({}))
@@ -40,14 +55,7 @@ it('a group predicts once more when its parts are measured, and both are kept', 
   open,
   journey,
 }) => {
-  const id = await school.begin('poured-together')
-  await school.changePlan(id, (plan) => ({
-    levels: plan.levels.slice(2),
-    tries: 1,
-    practiceTries: 0,
-    prediction: { ...plan.prediction, because: false, again: 'parts' },
-  }))
-  await school.confirmCautions(id)
+  const id = await pouredOnce(school, { again: 'parts' })
   const plan = await open(`/lessons/${id}/plan`)
   await plan.getByText('and once more when the parts are measured').first().waitFor()
 
@@ -100,14 +108,7 @@ it('a number is predicted for one reading, and stands beside what the group then
   open,
   journey,
 }) => {
-  const id = await school.begin('poured-together')
-  await school.changePlan(id, (plan) => ({
-    levels: plan.levels.slice(2),
-    tries: 1,
-    practiceTries: 0,
-    prediction: { ...plan.prediction, format: 'number', because: false },
-  }))
-  await school.confirmCautions(id)
+  const id = await pouredOnce(school, { format: 'number' })
   const plan = await open(`/lessons/${id}/plan`)
   await chooseWord(plan, 'numberMoment', 'the mass all together')
   await expect

@@ -89,6 +89,11 @@ it('pairs are asked one after the other, by keys alone, and what cannot be is as
   await press('Write it down')
   await sheet.getByRole('heading', { name: 'All your tries are in' }).waitFor()
   await expect.poll(() => school.counted(id)).toBe(2)
+  await sheet.getByText('Slate and granite need no test.').waitFor()
+  await press('granite')
+  await sheet
+    .getByText('Not quite. Slate was harder than chalk and chalk was harder than granite, so slate')
+    .waitFor()
   await journey.saysEverywhere(
     id,
     'from hardest to softest: slate, chalk and granite.',

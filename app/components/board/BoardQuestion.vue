@@ -1,25 +1,19 @@
 <script setup lang="ts">
-import { useResizeObserver } from '@vueuse/core'
-import { ref, watch } from 'vue'
+import { ref } from 'vue'
+import { useFittedText } from '../../composables/useFittedText'
 
 /** The question of the class, as large as two lines let it be, so that what is under it keeps its room. */
 const props = defineProps<{ question: string }>()
 const heading = ref<HTMLElement | null>(null)
-const sizes = ['title', 'lead', 'text'] as const
-const lines = 2
-
-function fit() {
-  const element = heading.value
-  if (!element) return
-  for (const size of sizes) {
-    element.style.fontSize = `var(--board-${size})`
-    const line = Number.parseFloat(getComputedStyle(element).lineHeight)
-    if (element.scrollHeight <= lines * line + 1) return
-  }
-}
-
-useResizeObserver(heading, fit)
-watch(() => props.question, fit, { flush: 'post' })
+useFittedText(
+  heading,
+  [
+    ['board-title', 2],
+    ['board-lead', 2],
+    ['board-text', 2],
+  ],
+  () => props.question,
+)
 </script>
 
 <template>

@@ -4,10 +4,12 @@ import { isDoneForAll } from '#core/lesson'
 import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { useLesson } from '../../stores/lesson'
+import { sheetFindings } from './sheetEntries'
 
 /** All tries are in: what the group predicted beside its own numbers, to look at and talk about. */
 const props = defineProps<{ groupId: string; readBy: string }>()
 const store = useLesson()
+const findings = computed(() => sheetFindings[store.plan.recording.kind] ?? null)
 /** Where several children of a group predicted, each of what they said once. */
 const predicted = computed(() => {
   const said = store.predictors
@@ -26,6 +28,7 @@ const predicted = computed(() => {
       <h2>We found</h2>
     </template>
     <GroupReadings :group-id="readBy" />
+    <component :is="findings" v-if="findings" :group-id="readBy" />
     <p>
       {{
         predicted.length > 0 ? 'Was it as you predicted? What do you see?' : 'What do you see in the numbers?'

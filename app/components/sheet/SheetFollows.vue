@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { capital } from '#core/quantity'
 import type { FollowingPair } from '#core/recording'
 
 /** A pair that needs no test: the children say first how it would come out, then see why. Nothing of it is kept. */
@@ -10,7 +11,7 @@ const said = ref('')
 <template>
   <div class="follows" role="group" :aria-label="`${props.follows.pair.join(' and ')} need no test`">
     <template v-if="said === ''">
-      <p>{{ props.follows.pair.join(' and ') }} need no test. {{ props.question }}</p>
+      <p>{{ capital(props.follows.pair.join(' and ')) }} need no test. {{ props.question }}</p>
       <div class="answers">
         <VBtn
           v-for="name in props.follows.pair"

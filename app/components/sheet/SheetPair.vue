@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { scoredPlan } from '#core/comparison'
 import { levelName, orderedLevels } from '#core/plan'
 import type { Slot } from '#core/record'
-import { letterOf, pairsLine, wayOf } from '#core/recording'
-import { endWords } from '#core/words'
+import { letterOf, wayOf } from '#core/recording'
 import { useSheetAnswer } from '../../composables/useSheetAnswer'
 import { useLesson } from '../../stores/lesson'
 
@@ -27,11 +25,6 @@ const two = computed(() =>
       picture: level.picture,
     })),
 )
-/** What the group knows already: the line so far, and what follows from it. */
-const known = computed(() =>
-  pairsLine(store.plan, store.counted, props.slotAt.groupId, props.slotAt.tryNumber),
-)
-const ends = computed(() => endWords(scoredPlan(store.plan).measured))
 const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.name ?? 'the same')
 </script>
 
@@ -55,13 +48,7 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
         They are the same
       </button>
     </div>
-    <section v-if="known.line.length > 1" class="known" aria-label="Our line so far">
-      <p class="small soft">Our line so far, from {{ ends.most }} to {{ ends.least }}</p>
-      <ol>
-        <li v-for="together in known.line" :key="together.join('|')">{{ together.join(' = ') }}</li>
-      </ol>
-      <SheetFollows v-for="one in known.follows" :key="one.said" :follows="one" :question="field.label" />
-    </section>
+    <SheetPairsLine :group-id="slotAt.groupId" :try-number="slotAt.tryNumber" />
     <template #told>
       <SheetAsk :asked="asked" :kept="kept" :complete="typed !== ''" @again="answer('')" @keep="keep" />
     </template>
@@ -69,29 +56,6 @@ const kept = computed(() => two.value.find((one) => one.typed === typed.value)?.
 </template>
 
 <style scoped>
-.known ol {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin: 4px 0 8px;
-  padding: 0;
-  list-style: none;
-}
-
-.known li {
-  padding: 6px 12px;
-  border: 2px solid var(--teal);
-  border-radius: 999px;
-  background: var(--teal-wash);
-  font-weight: 600;
-}
-
-.known li + li::before {
-  content: '›';
-  margin-right: 8px;
-  color: var(--ink-soft);
-}
-
 .ask {
   font: 600 var(--text-title)/1.3 var(--heading);
 }

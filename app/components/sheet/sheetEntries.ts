@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import type { RecordingKind } from '#core/plan'
 import SheetPair from './SheetPair.vue'
+import SheetPairsLine from './SheetPairsLine.vue'
 import SheetRace from './SheetRace.vue'
 import SheetReading from './SheetReading.vue'
 import SheetWords from './SheetWords.vue'
@@ -18,3 +19,6 @@ export const sheetEntries: Record<RecordingKind, Component> = {
   pairs: SheetPair,
   rounds: SheetReading,
 }
+
+/** What a Sheet shows of all tries besides the readings, in ways that have something of their own to show. */
+export const sheetFindings: Partial<Record<RecordingKind, Component>> = { pairs: SheetPairsLine }

@@ -58,9 +58,11 @@ function holdBack(on: boolean) {
   const others = heldBack.value.filter((one) => one !== id.value)
   heldBack.value = on ? [...others, id.value].slice(-100) : others
 }
+/** Whether nobody has anything left to read; then only the signs are still of use. */
+const allIn = computed(() => needed.value > 0 && done.value === needed.value)
 const footing = computed(() => {
   if (!store.lesson) return ''
-  if (results.answer !== null || (needed.value > 0 && done.value === needed.value)) return results.said
+  if (results.answer !== null || allIn.value) return results.said
   return `${done.value} of ${needed.value} ${picture.value ? 'readings' : 'tries'} are in.`
 })
 useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
@@ -107,20 +109,20 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
             :size="{
               text: 28 * larger,
               symbol: (crowded ? 18 : 26) * larger,
-              summary: needed > 0 && done === needed,
+              summary: allIn,
             }"
           />
           <p v-else class="waiting">The first dot will land here.</p>
         </div>
-        <ul class="groups" :class="{ crowded }" aria-label="How far each group is">
+        <ul class="groups" :class="{ crowded, over: allIn }" aria-label="How far each group is">
           <li
             v-for="group in store.testers"
             :key="group.id"
             :class="{ all: progressOf(group.id).done === progressOf(group.id).needed }"
           >
-            <GroupEmblem :emblem="group.emblem" :size="crowded ? 40 : 52" named name="" />
+            <GroupEmblem :emblem="group.emblem" :size="allIn ? 32 : crowded ? 40 : 52" named name="" />
             <span
-              ><b class="number"
+              ><b v-if="!allIn" class="number"
                 >{{ progressOf(group.id).done }}<small>/{{ progressOf(group.id).needed }}</small></b
               ><span class="name">{{ group.name }}</span></span
             >
@@ -129,7 +131,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
         <BoardTurn />
         <NextBell face="board" :most="2" />
         <div class="below">
-          <p class="footing" role="status">{{ held ? '' : footing }}</p>
+          <BoardFooting :said="held ? '' : footing" />
           <VBtn
             v-if="stillPredicting"
             variant="outlined"
@@ -269,9 +271,5 @@ header {
   justify-content: space-between;
   align-items: center;
   gap: 20px;
-}
-
-.footing {
-  font: 600 var(--board-lead)/1.25 var(--heading);
 }
 </style>

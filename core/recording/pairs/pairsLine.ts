@@ -12,22 +12,19 @@ import { levelsOfRow, rowsOf } from './rows'
 export interface PairsLine {
   /** Names of what has its place, from most to least; those that are the same stand together. */
   line: string[][]
-  /** Pairs that need not be compared, the latest first. */
+  /** Pairs that need not be compared since the latest comparison, the easiest to see first. */
   follows: FollowingPair[]
 }
 
 /** A pair of which it is known how it would come out. */
 export interface FollowingPair {
   /** The names of both, in the order of the plan, which gives nothing away. */
-  pair: readonly [string, string]
+  pair: readonly string[]
   /** The name of the one that has more. */
   more: string
   /** Why: "Granite was harder than slate and slate was harder than chalk, so granite was harder than chalk." */
   said: string
 }
-
-/** More than these are no help. */
-const mostTold = 3
 
 /**
  * The line of things that grows as comparisons come in, and which pairs follow from others, so that nobody has to compare them.
@@ -53,29 +50,28 @@ export function pairsLine(
       return steps === null || steps.every(({ same }) => same) ? [] : [{ a, b, steps }]
     }),
   )
-  // What the latest comparison settles is what the group has just seen.
+  // What the latest comparison settles is what the group has just seen, the shortest way first.
   const latest = found.at(-1)
   const isNew = ({ steps }: { steps: Found[] }) =>
     steps.some((step) => latest !== undefined && isSamePair(step, latest))
   return {
     line: order.map((together) => together.map((id) => levelSaid(plan, id))),
-    follows: [...follows]
-      .sort(
-        (one, other) => Number(isNew(other)) - Number(isNew(one)) || one.steps.length - other.steps.length,
-      )
-      .slice(0, mostTold)
+    follows: follows
+      .filter(isNew)
+      .sort((one, other) => one.steps.length - other.steps.length)
       .map(({ a, b, steps }) => ({
-        pair: inPlanOrder(plan, a, b),
-        more: levelSaid(plan, a),
+        pair: namesOf(plan, a, b),
+        more: namesOf(plan, a)[0]!,
         said: followsSaid(plan, a, b, steps),
       })),
   }
 }
 
-function inPlanOrder(plan: Plan, a: string, b: string): [string, string] {
-  const [one, other] = orderedLevels(plan).filter(({ id }) => id === a || id === b)
-  return [levelName(plan, one!), levelName(plan, other!)]
-}
+/** In the order of the plan. */
+const namesOf = (plan: Plan, ...ids: string[]) =>
+  orderedLevels(plan)
+    .filter(({ id }) => ids.includes(id))
+    .map((level) => levelName(plan, level))
 
 const isSamePair = (one: Found, other: Found) =>
   (one.more === other.more && one.less === other.less) || (one.more === other.less && one.less === other.more)
