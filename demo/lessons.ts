@@ -1,15 +1,11 @@
 // One list: the lessons of the demo school, each with its mishaps.
 import { addDays, formatISO } from 'date-fns'
 import { schoolDays, usualCalendar } from '#core/calendar'
-import {
-  emptyConclusion,
-  type Conclusion,
-  type PredictionAnswer,
-  type SidePrediction,
-} from '#core/conclusion'
+import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
 import { newId, type Plan } from '#core/plan'
 import type { Note, NoteKind, QuestionSort } from '#core/wonder'
 import type { Stage } from '#core/lesson'
+import { more, choice, washers, shaped, beside, held, poured, jacketOrder } from './predictions'
 import type { SimulatedClass } from './simulatedClass'
 import {
   ballBounce,
@@ -43,11 +39,6 @@ export interface DemoLesson {
   conclusion: Conclusion
 }
 
-const more = (groupIndex: number, because: string) => ({
-  groupIndex,
-  because,
-  answer: { format: 'direction' as const, direction: 'more' as const },
-})
 const note = (kind: NoteKind, text: string, sort: QuestionSort | null = null) => ({
   kind,
   text,
@@ -55,61 +46,6 @@ const note = (kind: NoteKind, text: string, sort: QuestionSort | null = null) =>
   settled: false,
 })
 const idea = (name: string) => ({ id: newId(), name })
-const choice = (groupIndex: number, levelId: string, because: string) => ({
-  groupIndex,
-  because,
-  answer: { format: 'choice' as const, levelId },
-})
-
-const washers = (groupIndex: number, value: number, because: string) => ({
-  groupIndex,
-  because,
-  answer: { format: 'number' as const, levelId: 'r3', value },
-})
-
-type Direction = SidePrediction['direction']
-const sides = (groupIndex: number, because: string, sides: SidePrediction[]) => ({
-  groupIndex,
-  because,
-  answer: { format: 'sides' as const, sides },
-})
-
-/** What the dough weighs in another shape, and as a lump again. */
-const shaped = (groupIndex: number, changed: Direction, again: Direction, because: string) =>
-  sides(groupIndex, because, [
-    { quantity: 0, levelId: null, sideId: 'side-2', direction: changed },
-    { quantity: 0, levelId: null, sideId: 'side-3', direction: again },
-  ])
-
-/** What sprouts at the door side are beside those at the window side. */
-const beside = (groupIndex: number, direction: Direction, because: string) =>
-  sides(groupIndex, because, [{ quantity: 0, levelId: null, sideId: 'side-2', direction }])
-
-const held = (groupIndex: number, value: number, because: string) => ({
-  groupIndex,
-  because,
-  answer: { format: 'number' as const, levelId: 'l0', value },
-})
-
-/** How much rice and peas fill together, and what they weigh; the others stay as they are. */
-const poured = (groupIndex: number, volume: Direction, mass: Direction, because: string) =>
-  sides(
-    groupIndex,
-    because,
-    ['rice-rice', 'peas-peas', 'rice-peas'].flatMap((levelId) => {
-      const isMixed = levelId === 'rice-peas'
-      return [
-        { quantity: 0, levelId, sideId: 'side-2', direction: isMixed ? volume : 'same' },
-        { quantity: 1, levelId, sideId: 'side-2', direction: isMixed ? mass : 'same' },
-      ] satisfies SidePrediction[]
-    }),
-  )
-
-const jacketOrder = (groupIndex: number, because: string) => ({
-  groupIndex,
-  because,
-  answer: { format: 'order' as const, levelIds: ['wrap', 'wool', 'paper', 'none'] },
-})
 
 /** The lessons of Kestrel class: one for each way of recording, most of them complete, and others that are planned or only wondered about. */
 export function kestrelLessons(today: Date): DemoLesson[] {

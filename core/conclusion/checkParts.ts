@@ -4,6 +4,7 @@ import { levelGaveMost, levelSaid, measureWent } from '../words'
 import { capital, listed } from '../quantity'
 import { hasOrder } from '../recording'
 import type { Claim } from './claim'
+import { fitReasons } from './fitReasons'
 import { isForetold } from './foretold'
 import { judgeClaim, scopeLevels, type ClaimGrounds } from './judgeClaim'
 
@@ -74,10 +75,10 @@ function contradiction(
   if (verdict.word === 'no-difference')
     return claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least'
       ? null
-      : 'Any difference there may be is too small to matter.'
+      : fitReasons.tooSmall
   if (verdict.word !== 'clear') return null
   if (claim.comparison === 'same' && claim.subject !== 'most' && claim.subject !== 'least')
-    return 'The results differ by more than the wobble of the tries.'
+    return fitReasons.differ
   if (agrees !== false) return null
   if (claim.subject === 'pair') return 'The results go the other way.'
   if (claim.subject === 'most' || claim.subject === 'least')
@@ -112,7 +113,7 @@ function beyondData(plan: Plan, claim: Claim, grounds: ClaimGrounds, evidence: E
   if (verdict.because === 'uneven' && claim.comparison !== 'same')
     return 'The levels differ, but not steadily up or down. Say which one stands out, or choose fewer levels.'
   if (verdict.word === 'cant-tell') {
-    if (!thinks) return 'Our results can’t tell yet. “We think that” is as much as we can say.'
+    if (!thinks) return fitReasons.onlyThink
     if (agrees === false) return 'So far the results lean a different way, but we can’t tell yet.'
     return null
   }

@@ -27,6 +27,7 @@ export { predictedNumbers, type PredictedNumber } from './predictedNumbers'
 export { predictorSeats, type PredictorSeat } from './predictors'
 export { comparePrediction } from './comparePrediction'
 export type { PredictionOutcome } from './outcome'
+export { fitReasons } from './fitReasons'
 export { foretoldBy, isForetold } from './foretold'
 export { predictionsMet } from './predictionsMet'
 export {

@@ -1,4 +1,4 @@
-import { checkClaim, judgeClaim, type Claim } from '../conclusion'
+import { checkClaim, fitReasons, judgeClaim, type Claim } from '../conclusion'
 import type { Evidence } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { orderedLevels, type Plan } from '../plan'
@@ -47,11 +47,9 @@ export function judgeStatement(
   }
 }
 
-const openReason = 'Our results can’t tell yet.'
-
 const withReason = (fit: StatementFit, reasons: Partial<Record<StatementFit, string>>) => ({
   fit,
-  reason: reasons[fit] ?? (fit === 'open' ? openReason : ''),
+  reason: reasons[fit] ?? (fit === 'open' ? fitReasons.open : ''),
 })
 
 function mattersFit(word: Evidence['judgement']['verdict']['word'], negated: boolean): StatementFit {

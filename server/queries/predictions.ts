@@ -54,8 +54,8 @@ export async function savePrediction(
     )
     const named = levelsNamed(answer)
     if (named.some((id) => !levels.has(id)))
-      throw new ApiError('invalid', 'This prediction names a level that is not in the plan.', [
-        { path: 'answer', message: 'Choose from the levels of the plan.' },
+      throw new ApiError('invalid', 'This prediction names something that the plan does not compare any more.', [
+        { path: 'answer', message: 'Choose from what the plan compares.' },
       ])
     if (answer.format === 'number' && answer.moment !== undefined) checkMoment(lesson.plan, answer.moment)
     if (new Set(named).size < named.length)

@@ -1,4 +1,4 @@
-import type { Claim } from '../../conclusion'
+import { fitReasons, type Claim } from '../../conclusion'
 import { sideFindings, type Evidence, type SideFinding } from '../../evidence'
 import { resolutionOf } from '../../instrument'
 import type { Plan } from '../../plan'
@@ -10,9 +10,8 @@ type Claimed = Extract<Statement, { kind: 'claim' }>
 
 /** How far off an amount may be: marks, and a share of it. */
 const [marksOff, shareOff] = [1.5, 0.25]
-const open: Judged = { fit: 'open', reason: 'Our results can’t tell yet.' }
-const tooSmall = 'Any difference there may be is too small to matter.'
-const differ = 'The results differ by more than the wobble of the tries.'
+const open: Judged = { fit: 'open', reason: fitReasons.open }
+const { tooSmall, differ } = fitReasons
 
 /**
  * Judges a statement about the sides of one thing on how they compare, each try with itself.
@@ -85,7 +84,7 @@ function oneOf(
     reason:
       finding.verdict.word === 'leaning' && agrees
         ? 'The result leans this way but could still be luck. “We think that” fits better.'
-        : 'Our results can’t tell yet. “We think that” is as much as we can say.',
+        : fitReasons.onlyThink,
   }
 }
 

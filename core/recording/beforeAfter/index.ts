@@ -29,9 +29,11 @@ export const beforeAfter: Way = {
     head: (plan) => recordingOf(plan).change,
     between: stepsBetween,
     shareSaid: (plan, { from, to }, percent) =>
-      to <= from
-        ? `${inSum(plan, to)} of ${inSum(plan, from)} left: lost ${percent}`
-        : `${inSum(plan, to)} from ${inSum(plan, from)}: gained ${percent}`,
+      to === from
+        ? `${inSum(plan, to)} of ${inSum(plan, from)} left: nothing lost`
+        : to < from
+          ? `${inSum(plan, to)} of ${inSum(plan, from)} left: lost ${percent}`
+          : `${inSum(plan, to)} from ${inSum(plan, from)}: gained ${percent}`,
     against: (plan, value, context) => againstStarts(plan, value, context, recordingOf(plan).moments[0]!),
   }),
   kind: 'before-after',
