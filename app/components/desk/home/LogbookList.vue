@@ -16,7 +16,8 @@ const againShown = computed({
   get: () => again.value !== null,
   set: (shown) => (again.value = shown ? again.value : null),
 })
-const find = ref('')
+/** Null once it is cleared. */
+const find = ref<string | null>('')
 const stageNames = {
   wonder: 'Wonder',
   plan: 'Plan',
@@ -26,7 +27,7 @@ const stageNames = {
   conclude: 'Conclude',
 }
 const found = computed(() => {
-  const words = find.value.trim().toLowerCase()
+  const words = find.value?.trim().toLowerCase() ?? ''
   return school.lessons.filter((one) =>
     [one.title, one.question, one.answer, one.className, ...one.nextQuestions].some((text) =>
       text?.toLowerCase().includes(words),

@@ -11,13 +11,14 @@ import { useSupplies } from '../../../stores/supplies'
 const supplies = useSupplies()
 const notices = useNotices()
 onMounted(() => notices.attempt(() => supplies.load()))
-const find = ref('')
+/** Null once it is cleared. */
+const find = ref<string | null>('')
 const importShown = ref(false)
 const fresh = ref('')
 const openId = ref<string | null>(null)
 const problems = ref(new Map<string, string>())
 const shown = computed(() => {
-  const words = find.value.trim().toLowerCase()
+  const words = find.value?.trim().toLowerCase() ?? ''
   return supplies.all.filter((one) => `${one.name} ${one.shelf}`.toLowerCase().includes(words))
 })
 const circle = computed(() => substituteCircle(supplies.all))
