@@ -116,9 +116,10 @@ function openReason(judgement: TrendEvidence | KindsEvidence, plan: Plan): strin
 /** Of kinds it is the first place that is open, however well the groups agree on the others. */
 function disagreement(judgement: TrendEvidence | KindsEvidence, plan: Plan): string {
   const { groups, agreeing } = judgement
-  return judgement.kind === 'kinds' && judgement.first && agreeing > 0
-    ? `The groups do not agree which comes first: in ${agreeing} of ${groups} it was ${levelName(plan, judgement.first.level)}.`
-    : `The groups do not agree (${agreeing} of ${groups} one way).`
+  if (agreeing === 0) return 'The groups don’t agree.'
+  return judgement.kind === 'kinds' && judgement.first
+    ? `In ${agreeing} of the ${groups} groups ${levelName(plan, judgement.first.level)} came first, in the others something else.`
+    : `${agreeing} of the ${groups} groups lean one way, the others don’t.`
 }
 
 function triesOf({ evidence }: ResultWords): number {

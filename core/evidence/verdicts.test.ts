@@ -9,6 +9,7 @@ import {
   type Comparison,
   type Judging,
 } from '.'
+import type { Plan } from '../plan'
 import { normalRandom, seededRandom } from '../random'
 import { suggestClaim } from '../conclusion'
 import { scoresOf, weighLesson } from '../comparison'
@@ -286,5 +287,26 @@ describe('a lesson half-way', () => {
     const there = { felt: [24, 25, 23], flat: [52, 51, 53] }
     const evidence = weighLesson(plan, entriesFrom({ a: there, b: there, c: there }), six)
     expect(evidence.coverage.partial).toBe(false)
+  })
+})
+
+describe('groups that don’t agree', () => {
+  const open = (plan: Plan, cells: (group: number) => Record<string, number[]>) =>
+    resultSentence(plan, weighLesson(plan, groups(6, cells))).reasons[0]
+
+  it('are told apart by what came first in how many of them', () => {
+    const plan = kindsPlan(['carpet', 'tile'], { best: 'most', tries: 3 })
+    const reason = open(plan, (group) =>
+      group < 4 ? { carpet: [30, 31, 30], tile: [20, 21, 20] } : { carpet: [20, 21, 20], tile: [30, 31, 30] },
+    )
+    expect(reason).toBe('In 4 of the 6 groups carpet came first, in the others something else.')
+  })
+
+  it('are told apart by which way they lean', () => {
+    const plan = examplePlan({ tries: 3 })
+    const reason = open(plan, (group) =>
+      group < 4 ? { h20: [10, 11, 10], h60: [30, 31, 30] } : { h20: [30, 31, 30], h60: [10, 11, 10] },
+    )
+    expect(reason).toBe('4 of the 6 groups lean one way, the others don’t.')
   })
 })
