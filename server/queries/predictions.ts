@@ -54,9 +54,11 @@ export async function savePrediction(
     )
     const named = levelsNamed(answer)
     if (named.some((id) => !levels.has(id)))
-      throw new ApiError('invalid', 'This prediction names something that the plan does not compare any more.', [
-        { path: 'answer', message: 'Choose from what the plan compares.' },
-      ])
+      throw new ApiError(
+        'invalid',
+        'This prediction names something that the plan does not compare any more.',
+        [{ path: 'answer', message: 'Choose from what the plan compares.' }],
+      )
     if (answer.format === 'number' && answer.moment !== undefined) checkMoment(lesson.plan, answer.moment)
     if (new Set(named).size < named.length)
       throw new ApiError('invalid', 'This prediction names the same level twice.', [
