@@ -34,7 +34,7 @@ const coreOrder = [
   'calendar',
   'catalogue',
   'instrument',
-  'record',
+  'entries',
   'observation',
   'wonder',
   'plan',

@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 import { chunkByFace } from './scripts/bundle/chunkByFace'
 import { bundleThreads } from './scripts/bundle/bundleThreads'
 import { filesByFace, fontFiles } from './scripts/bundle/faceFiles'
-import type { FaceFiles } from './server/http/announced'
+import type { FaceFiles } from './server/http/preloadLinks'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { onMounted, ref, watchEffect } from 'vue'
-import { allPartsThere, fetchTheRest, laterComponent, partsMissing } from './loading/later'
-import { whenQuiet } from './loading/quiet'
+import { allPartsThere, fetchTheRest, laterComponent, partsMissing } from './loading/lazy'
+import { whenQuiet } from './loading/idle'
 import { useNotices } from './stores/notices'
-import { forgetOld } from './stores/sending/forgetOld'
+import { forgetOld } from './stores/sending/deleteExpired'
 
 const NoticeBar = laterComponent(() => import('./components/shared/frame/NoticeBar.vue'))
 const notices = useNotices()

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { availableParallelism, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { openDatabase } from '../server/database/client'
-import { letThePowerGo } from '../server/testing/power/letThePowerGo'
+import { letThePowerGo } from '../server/testing/power/cutPower'
 import type { Figure } from './figure'
 
 const cuts = 200

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { median } from 'simple-statistics'
 import { newId } from '../core/plan'
-import type { Entry } from '../core/record'
+import type { Entry } from '../core/entries'
 import { buildWhenNeeded } from '../scripts/build'
 import { makeDataFolder } from '../scripts/makeDataFolder'
 import { startServer } from '../scripts/runServer'

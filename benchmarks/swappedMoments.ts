@@ -1,7 +1,7 @@
 import { resolutionOf } from '../core/instrument'
 import { printNumber, roundToMark } from '../core/quantity'
 import { normalRandom, seededRandom } from '../core/random'
-import type { Entry } from '../core/record'
+import type { Entry } from '../core/entries'
 import { contextOf, wayOf } from '../core/recording'
 import { starters, type Starter } from '../starters'
 import type { Figure } from './figure'

@@ -1,4 +1,4 @@
-import { slotKey, type Entry, type Slot } from '#core/record'
+import { slotKey, type Entry, type Slot } from '#core/entries'
 import {
   alteredField,
   atField,

@@ -1,5 +1,5 @@
 import { levelsForGroup, type Plan } from '#core/plan'
-import { standingOf, slotKey, type Entry, type Slot } from '#core/record'
+import { standingOf, slotKey, type Entry, type Slot } from '#core/entries'
 import { atField, groupProgress, letterOf, plannedAt, valueField, wayOf } from '#core/recording'
 import { normalRandom, type Random } from '#core/random'
 import type { Starter } from '#starters'

@@ -2,7 +2,7 @@ import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { databaseSettings, openDatabase, provideDatabase } from '../server/database/client'
 import { lockFolder } from '../server/database/embedded/lock'
-import { sayWhy } from '../server/running/sayWhy'
+import { sayWhy } from '../server/running/startupProblem'
 import { seedDemo } from './seedDemo'
 
 /** Makes the demo school in a folder that has none yet, or anew; ends the program with a word why where that cannot be. */

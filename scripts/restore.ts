@@ -2,7 +2,7 @@ import { createInterface } from 'node:readline'
 import { databaseSettings } from '../server/database/client'
 import { listBackups } from '../server/database/backup/backupFolder'
 import { restoreBackup } from '../server/database/backup/restoreBackup'
-import { sayWhy } from '../server/running/sayWhy'
+import { sayWhy } from '../server/running/startupProblem'
 
 // Puts a backup in the place of the database; without a file it lists those that there are.
 const settings = databaseSettings()

@@ -5,7 +5,7 @@ import { useNitroApp } from 'nitropack/runtime'
 import { logProblem } from './http/logProblem'
 import { useHub } from './live/hub'
 import { databaseIsOpen } from './running/database'
-import { endNow } from './running/endNow'
+import { endNow } from './running/exitWith'
 import { startWatchdog } from './running/startWatchdog'
 import { stopInTime } from './running/stopInTime'
 

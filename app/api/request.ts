@@ -1,7 +1,7 @@
 import type { InternalApi } from 'nitropack/types'
 import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
-import { underWay } from '../loading/quiet'
+import { underWay } from '../loading/idle'
 
 /** Refusals that are no word about what was sent: somebody must sign in, or the server asks for time. */
 const passing = [401, 403, 408, 425, 429]

@@ -1,5 +1,5 @@
 import { computed, watch, type Ref } from 'vue'
-import { later } from '../loading/later'
+import { later } from '../loading/lazy'
 
 const store = later(() => import('../stores/cautions'))
 

@@ -1,4 +1,4 @@
-import { slotKey, type Slot } from '#core/record'
+import { slotKey, type Slot } from '#core/entries'
 import type { useReadingGrid } from './useReadingGrid'
 
 /** What clicks do in the cells of the Desk grid. */

@@ -1,5 +1,5 @@
 import { nextTick, ref, type Ref } from 'vue'
-import { slotKey, type Slot } from '#core/record'
+import { slotKey, type Slot } from '#core/entries'
 import { useNotices } from '../stores/notices'
 import type { useReadingGrid } from './useReadingGrid'
 

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { levelsForGroup, orderedLevels } from '#core/plan'
-import { slotKey, type Entry, type Slot } from '#core/record'
+import { slotKey, type Entry, type Slot } from '#core/entries'
 import { plannedAt, wayOf, type GroupProgress, type Working } from '#core/recording'
 import type { Tester } from '#core/lesson'
 import { useLesson } from '../stores/lesson'

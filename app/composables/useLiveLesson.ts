@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
-import { hearLesson } from '../live/hearLesson'
+import { hearLesson } from '../live/subscribeToLesson'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useObservations } from '../stores/observations'

@@ -1,4 +1,4 @@
-import type { Entry, Slot } from '#core/record'
+import type { Entry, Slot } from '#core/entries'
 import { atField, minutesLimits, plannedAt, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 import { today } from '../words/today'

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { entryHistory } from '#core/record'
+import { entryHistory } from '#core/entries'
 import { examplePlan } from '../../core/testing/examplePlan'
 import { useLesson } from '../stores/lesson'
 import { fakeServer, lessonDto } from '../testing/fakeServer'

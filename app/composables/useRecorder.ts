@@ -1,5 +1,5 @@
 import { newId } from '#core/plan'
-import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/record'
+import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/entries'
 import { atField, readWithOf, valueField, wayOf } from '#core/recording'
 import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useLesson } from '../stores/lesson'

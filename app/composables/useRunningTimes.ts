@@ -1,5 +1,5 @@
 import { plannedAt, startedAt } from '#core/recording'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { useLesson } from '../stores/lesson'
 import { useServerClock } from './useServerClock'
 

@@ -7,7 +7,7 @@ import { usePack } from '../stores/pack'
 import { fakeServer, lessonDto } from '../testing/fakeServer'
 import { entry } from '../../core/testing/exampleEntries'
 import { useEntryQueue } from '../stores/sending/entryQueue'
-import { keptObservations } from '../stores/sending/keptObservations'
+import { keptObservations } from '../stores/sending/pendingObservations'
 import { waitingWords } from '../words/waiting'
 import { useSavedWords } from './useSavedWords'
 

@@ -1,5 +1,5 @@
 import { computed, ref } from 'vue'
-import type { Entry, Slot } from '#core/record'
+import type { Entry, Slot } from '#core/entries'
 import { answerTo, contextOf, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 import { useReadNow } from './useReadNow'

@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import { canSumUp, sumUpSteps } from '#core/comparison'
 import { workOutOf } from '#core/plan'
-import { slotKey, type Slot } from '#core/record'
+import { slotKey, type Slot } from '#core/entries'
 import { wayOf, type Working } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 

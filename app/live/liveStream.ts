@@ -1,4 +1,4 @@
-import { beatEvery } from '#shared/lesson/beat'
+import { beatEvery } from '#shared/lesson/heartbeat'
 import type { LessonEvent, StreamMessage } from '#shared/types/api'
 
 /** What somebody hears of a lesson. */

@@ -5,7 +5,7 @@ import type { CupboardInstrument } from '#core/instrument'
 import type { SchoolWays } from '#core/plan'
 import { request } from '../api/request'
 import { useAutosave } from '../composables/useAutosave'
-import { useSavedBeforeLeaving } from '../composables/useSavedBeforeLeaving'
+import { useSavedBeforeLeaving } from '../composables/useSaveOnLeave'
 import { useNotices } from '../stores/notices'
 
 const notices = useNotices()

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Observation } from '#core/observation'
 import type { ObservationInput } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type SentRequest } from '../testing/fakeServer'
-import { keptObservations, type KeptObservation } from './sending/keptObservations'
+import { keptObservations, type KeptObservation } from './sending/pendingObservations'
 import { useLesson } from './lesson'
 import { useObservations } from './observations'
 

@@ -4,7 +4,7 @@ import { observationsAt, standingObservations, withObservation, type Observation
 import { newId } from '#core/plan'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
-import { keptObservations, type KeptObservation } from './sending/keptObservations'
+import { keptObservations, type KeptObservation } from './sending/pendingObservations'
 import { sender } from './sending/sender'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'

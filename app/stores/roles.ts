@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import {
   roleDoes,
   rolesOf,

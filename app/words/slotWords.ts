@@ -1,6 +1,6 @@
 import type { Plan } from '#core/plan'
 import { testersOf, type Tester } from '#core/lesson'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 
 /**

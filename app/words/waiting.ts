@@ -1,4 +1,4 @@
-import { storageFails } from '../stores/sending/storageFails'
+import { storageFails } from '../stores/sending/storageFailed'
 
 /** Where something waits that could not be sent, as it follows "3 readings are". */
 export const waitingWords = (): string =>

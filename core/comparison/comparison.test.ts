@@ -4,7 +4,7 @@ import { classAnswer, emptyConclusion } from '../conclusion'
 import { sideFindings } from '../evidence'
 import { lessonResult } from '../lesson'
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { wayOf } from '../recording'
 import { dough, poured, read, tray } from '../testing/sidesPlans'
 import {

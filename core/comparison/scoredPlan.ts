@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { wayOf } from '../recording'
 import { sidesOf } from './sidesOf'
 import { sidesPlan } from './sidesPlan'

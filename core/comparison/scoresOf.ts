@@ -1,6 +1,6 @@
 import type { Score } from '../evidence'
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { wayOf } from '../recording'
 import { sideScores } from './sideScores'
 import { sidesOf } from './sidesOf'

@@ -1,6 +1,6 @@
 import type { Score } from '../evidence'
 import { orderedLevels, type Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import type { ReadRow, Sides } from '../recording'
 import { sideLevels } from './sidesPlan'
 

@@ -1,6 +1,6 @@
 import type { Level, Plan, SidesKind } from '../plan'
 import type { Sides } from '../recording'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 
 const called: Record<SidesKind, string> = { itself: 'moment', parts: 'way of measuring', places: 'place' }
 

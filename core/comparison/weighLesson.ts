@@ -1,6 +1,6 @@
 import { weighEvidence, type Comparison, type Evidence } from '../evidence'
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { comparisonOf, wayOf } from '../recording'
 import { scoredPlan } from './scoredPlan'
 import { scoresOf } from './scoresOf'

@@ -1,6 +1,6 @@
 import { weighEvidence, type Comparison, type Evidence, type Strand } from '../evidence'
 import { levelsForGroup, orderedLevels, testingGroups, type Level, type Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { comparisonOf, wayOf, type Sides } from '../recording'
 import { sideScores } from './sideScores'
 import { sidesPlan } from './sidesPlan'

@@ -3,7 +3,7 @@ import { examplePlan } from '../testing/examplePlan'
 import { dough, poured } from '../testing/sidesPlans'
 import type { Plan } from '../plan'
 import { groupProgress } from '../recording'
-import { standingOf, type Entry } from '../record'
+import { standingOf, type Entry } from '../entries'
 import { read } from '../testing/sidesPlans'
 import { isAtStep, laterSteps, predictionSteps } from '.'
 

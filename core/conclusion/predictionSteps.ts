@@ -1,6 +1,6 @@
 import { wayOf } from '../recording'
 import type { Plan, PredictionStep } from '../plan'
-import type { Slot } from '../record'
+import type { Slot } from '../entries'
 
 /** What each step is called, behind a prediction. */
 export const stepSaid: Record<PredictionStep, string> = {

@@ -4,7 +4,7 @@ import { apart } from './differences'
 import { allIn, seenChance } from './looks'
 import { openDifference, worthNoticing } from './noDifference'
 import { pairedMeanInterval, pairedMeanTest, type PairedDifferences } from './pairedMeans'
-import { pairTest } from './pairTest'
+import { pairTest } from './levelPair'
 import type { ScoreTable } from './scoreTable'
 import { tooLittle, verdictOf, type Verdict } from './verdict'
 

@@ -1,5 +1,5 @@
 import { levelEffects } from './levelEffects'
-import { pairTest, type PairTest } from './pairTest'
+import { pairTest, type PairTest } from './levelPair'
 import type { ScoreScale } from './score'
 import type { ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'

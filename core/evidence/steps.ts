@@ -1,4 +1,4 @@
-import { pairTest } from './pairTest'
+import { pairTest } from './levelPair'
 import { levelMeans, type ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'
 

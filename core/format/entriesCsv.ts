@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { slotKey, standingOf, standingEntries, type Entry, type EntryField } from '../record'
+import { slotKey, standingOf, standingEntries, type Entry, type EntryField } from '../entries'
 import { valueField, wayOf } from '../recording'
 import { safeCell } from './cells'
 

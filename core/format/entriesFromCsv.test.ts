@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Plan, type Recording, newId } from '../plan'
-import { standingOf, type Entry } from '../record'
+import { standingOf, type Entry } from '../entries'
 import { scoresOf } from '../comparison'
 import { readWithOf, wayOf, ways } from '../recording'
 import { entry } from '../testing/exampleEntries'

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { standingOf, type Entry } from '../record'
+import { standingOf, type Entry } from '../entries'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan } from '../testing/examplePlan'
 import { caveatsOf } from '.'

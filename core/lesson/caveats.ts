@@ -1,7 +1,7 @@
 import { levelName, type Plan } from '../plan'
 import { capital, listed } from '../quantity'
 import { setUps, wayOf } from '../recording'
-import type { Entry, Standing } from '../record'
+import type { Entry, Standing } from '../entries'
 
 /** More notes than these are counted and not told. */
 const notesTold = 3

@@ -10,7 +10,7 @@ import type { Plan } from '../plan'
 import { capital } from '../quantity'
 import { scoredPlan, sidesOf, unfinishedTries } from '../comparison'
 import { wayOf, type ReadingsAt } from '../recording'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { isDoneForAll } from './testers'
 
 /** What a lesson has found, as Compare, the Board, the poster and the journal pages say it. */

@@ -1,7 +1,7 @@
 import { checkFair, type FairContext } from '../fair'
 import { testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import { standingOf } from '../record'
+import { standingOf } from '../entries'
 import { groupProgress } from '../recording'
 import type { CupboardInstrument } from '../instrument'
 

@@ -1,4 +1,4 @@
-import type { EntrySource, Slot } from '../record'
+import type { EntrySource, Slot } from '../entries'
 
 /** What an observation is: seen, heard or felt, or supposed. */
 export type ObservationKind = 'noticed' | 'guessed'

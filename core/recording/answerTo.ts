@@ -1,4 +1,4 @@
-import type { CheckedEntry } from './checkedEntry'
+import type { CheckedEntry } from './entryValidation'
 
 /** What becomes of something that was typed or pressed. */
 export type Answer<Value extends number | string = number | string> =

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan'
-import { slotKey, type Entry, type Slot } from '../record'
-import type { EntryContext } from './checkedEntry'
+import { slotKey, type Entry, type Slot } from '../entries'
+import type { EntryContext } from './entryValidation'
 import { wayOf } from './registry'
 
 /**

@@ -1,8 +1,8 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
 import { parseQuantity, roundToMark } from '../quantity'
-import type { Given } from '../record'
-import { checkValue } from './checkEntry'
+import type { Given } from '../entries'
+import { checkValue } from './validateEntry'
 import { fixingCauses } from './likelySlips'
 
 /** The value that a reading has by its own text, or why the two do not belong together. */

@@ -11,7 +11,7 @@ import {
 } from '.'
 import { misreadings } from './likelySlips'
 import type { Score } from '../evidence'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { entry } from '../testing/exampleEntries'
 import { balance } from '../testing/exampleNames'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'

@@ -8,7 +8,7 @@ import {
   type ResidualModel,
   type Score,
 } from '../evidence'
-import type { Slot } from '../record'
+import type { Slot } from '../entries'
 
 /** Where a reading may be looked for, from what has been read before it. */
 export interface ExpectedReading {

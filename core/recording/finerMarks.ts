@@ -1,7 +1,7 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
 import { isOnMark } from '../quantity'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { numberOf } from './numberOf'
 
 /** So many readings between the marks, and the instrument shows more than its plan says. */

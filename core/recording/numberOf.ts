@@ -1,6 +1,6 @@
 import type { Plan } from '../plan'
 import { convertUnit } from '../quantity'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 
 /** The one field of a way that takes one number for each try. */
 export const valueField = 'value'

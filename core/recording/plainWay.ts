@@ -1,6 +1,6 @@
 import { levelName, type Plan, type Recording } from '../plan'
 import type { Unit } from '../quantity'
-import type { Entry, Slot } from '../record'
+import type { Entry, Slot } from '../entries'
 import { sideSaid } from '../words'
 import type { Forgotten } from './forgotten'
 import { numberOf } from './numberOf'

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import { slotKey, type Entry, type Slot, type Standing } from '../record'
+import { slotKey, type Entry, type Slot, type Standing } from '../entries'
 import { wayOf } from './registry'
 
 /** How far a group has come, and what it does next. */

@@ -1,6 +1,6 @@
 import { resolutionOf } from '../instrument'
 import type { Plan } from '../plan'
-import type { ReadWith } from '../record'
+import type { ReadWith } from '../entries'
 
 /**
  * What a plan reads with as it is now.

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { wayOf } from './registry'
 
 /** What was read at one moment of a level, of one group or of all (null), a number a try. */

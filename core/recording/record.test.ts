@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { entryHistory, saysTheSame, standingOf, standingEntries } from '../record'
+import { entryHistory, saysTheSame, standingOf, standingEntries } from '../entries'
 import { groupProgress, levelProgress, mostEntries, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'

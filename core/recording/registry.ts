@@ -1,5 +1,5 @@
 import type { Plan, RecordingKind } from '../plan'
-import type { ReadWith } from '../record'
+import type { ReadWith } from '../entries'
 import { beforeAfter } from './beforeAfter'
 import { count } from './count'
 import { measure } from './measure'

@@ -1,5 +1,5 @@
 import { unitDefinition } from '../quantity'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 
 /** How many of the entries that count were read with one instrument. */
 export interface SetUp {

@@ -1,7 +1,7 @@
 // Long: the contract that all ways keep, and what is special about some.
 import { describe, expect, it } from 'vitest'
 import type { Plan, RecordingKind } from '../plan'
-import { standingOf, slotKey, type Entry } from '../record'
+import { standingOf, slotKey, type Entry } from '../entries'
 import { examplePlan } from '../testing/examplePlan'
 import { entry } from '../testing/exampleEntries'
 import { typedFor } from '../testing/typedEntries'

@@ -15,7 +15,7 @@ import { instrumentCupboard } from '../instrument'
 import { judgeKinds, judgeTrend, levelMeans } from '../evidence'
 import { weighLesson } from '../comparison'
 import { comparisonOf } from '../recording'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 

@@ -1,4 +1,4 @@
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 
 let made = 0
 

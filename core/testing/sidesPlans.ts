@@ -1,6 +1,6 @@
 import type { Instrument } from '../instrument'
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { readWithOf } from '../recording'
 import { entry } from './exampleEntries'
 import { kindsPlan } from './examplePlan'

@@ -1,5 +1,5 @@
 import { orderedLevels, type Plan } from '../plan'
-import type { Entry, Slot } from '../record'
+import type { Entry, Slot } from '../entries'
 import { letterAt, usesInstrument, wayOf } from '../recording'
 
 /**

@@ -1,6 +1,6 @@
 import { levelsForGroup, testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
-import type { Slot } from '../record'
+import type { Slot } from '../entries'
 import { usesInstrument, wayOf } from '../recording'
 import type { Act } from './act'
 import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'

@@ -1,4 +1,4 @@
-import type { FaceFiles } from '../../server/http/announced'
+import type { FaceFiles } from '../../server/http/preloadLinks'
 
 /** A file of the build, as the manifest tells of it. */
 interface BuiltFile {

@@ -1,5 +1,5 @@
 import { createEventStream, defineEventHandler, getQuery } from 'h3'
-import { beatEvery } from '#shared/lesson/beat'
+import { beatEvery } from '#shared/lesson/heartbeat'
 import { ApiError } from '../http/apiError'
 import { isId, refused } from '../http/defineRoute'
 import { readCursor } from '../live/cursor'

@@ -1,7 +1,7 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type EventHandler, type H3Event } from 'h3'
 import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
-import { untilNotInTheWay } from '../database/inTheWay'
+import { untilNotInTheWay } from '../database/retryOnConflict'
 import { isDamage, isDiskFull, isStuck, isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from './apiError'
 import { logProblem } from './logProblem'

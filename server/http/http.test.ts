@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LessonDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, classInput, sentEntry } from '../testing/examples'
-import { positionOf } from '../testing/heardMessages'
+import { positionOf } from '../testing/collectMessages'
 import { describeProblem } from './logProblem'
 
 let app: ApiApp

@@ -6,7 +6,7 @@ import { applyEvent, applyToPack } from '#shared/lesson/applyEvent'
 import type { LessonDto, LessonEvent, PackDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
-import { heardMessages, positionOf } from '../testing/heardMessages'
+import { heardMessages, positionOf } from '../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))

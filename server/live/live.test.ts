@@ -5,7 +5,7 @@ import { newId } from '#core/plan'
 import type { LessonDto, StreamMessage } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
-import { heardMessages, positionOf } from '../testing/heardMessages'
+import { heardMessages, positionOf } from '../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))

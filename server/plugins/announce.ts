@@ -1,6 +1,6 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { faceFiles, fonts } from '#face-files'
-import { announced } from '../http/announced'
+import { announced } from '../http/preloadLinks'
 
 /** Every page tells the browser at once what its first screen needs. */
 export default defineNitroPlugin((nitro) => {

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
-import { standingOf } from '#core/record'
+import { standingOf } from '#core/entries'
 import { clockAfter, lateReadings, type ClassClock, type FitsContext, type ClockAct } from '#core/timetable'
 import type { clockActSchema, Given } from '#shared/schemas'
 import type { ClockDto } from '#shared/types/api'

@@ -1,5 +1,5 @@
 import { and, eq, isNull, lt, ne, or, sql } from 'drizzle-orm'
-import { standingOf } from '#core/record'
+import { standingOf } from '#core/entries'
 import {
   countRoles,
   membersOf,

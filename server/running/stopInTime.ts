@@ -1,4 +1,4 @@
-import { endNow } from './endNow'
+import { endNow } from './exitWith'
 
 const atMost = 4000
 

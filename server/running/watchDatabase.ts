@@ -1,5 +1,5 @@
 import type { OpenDatabase } from '../database/database'
-import { endNow } from './endNow'
+import { endNow } from './exitWith'
 
 const everyMoment = 1000
 

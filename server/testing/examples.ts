@@ -1,6 +1,6 @@
 import { emblemIds, emblemWord } from '#core/class'
 import { newId, type Plan } from '#core/plan'
-import type { Entry, Given } from '#core/record'
+import type { Entry, Given } from '#core/entries'
 import type { ClassDto, ClassInput, LessonDto } from '#shared/types/api'
 import type { ApiApp } from './apiApp'
 

@@ -1,5 +1,5 @@
 import { planLimits } from '#core/plan'
-import type { Entry, EntrySource, OldReading } from '#core/record'
+import type { Entry, EntrySource, OldReading } from '#core/entries'
 import { amount, id, line, localId, moment, openLine, unit, wholeNumber } from './common'
 import { distinct } from './distinct'
 import Joi from './joi'

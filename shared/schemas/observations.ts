@@ -1,5 +1,5 @@
 import { observationKinds, observationLimits } from '#core/observation'
-import type { EntrySource } from '#core/record'
+import type { EntrySource } from '#core/entries'
 import { id, localId, moment, openLine, wholeNumber } from './common'
 import { mostTries } from './entries'
 import Joi from './joi'

@@ -8,7 +8,7 @@ import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core
 import type { Stage } from '#core/lesson'
 import type { Observation } from '#core/observation'
 import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { ClassClock, Member, RoleCounts } from '#core/timetable'
 import type { Note, Stimulus } from '#core/wonder'
 import type { classSchema, FieldProblem, Given, observationChangeSchema, observationSchema } from '../schemas'

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { LessonDto, StreamMessage } from '#shared/types/api'
 import type { RunningServer } from '../../scripts/runServer'
 import { startServer } from '../support/startServer'

@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
 import { newId, type Plan } from '#core/plan'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { ClassDto, LessonDto, LessonSummaryDto, PackDto, SchoolDto } from '#shared/types/api'
 import type { RunningServer } from '../../scripts/runServer'
 import { sentEntry } from '../../server/testing/examples'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, orderedLevels } from '#core/plan'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { letterOf, wayOf } from '#core/recording'
 import { useSheetAnswer } from '../../composables/useSheetAnswer'
 import { useLesson } from '../../stores/lesson'

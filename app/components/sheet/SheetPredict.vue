@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { predictionWords, stepSaid, type PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
-import { useHalfTyped } from '../../composables/useHalfTyped'
+import { useHalfTyped } from '../../composables/useDraftText'
 import { useLesson } from '../../stores/lesson'
 
 /** First of all: what does the group expect? */

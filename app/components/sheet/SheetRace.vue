@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { letterOf, orderTyped, ownLevels, type FinishOrder } from '#core/recording'
 import { useSheetAnswer } from '../../composables/useSheetAnswer'
 import { useLesson } from '../../stores/lesson'

@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
 import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
-import { slotKey, type Given, type Slot } from '#core/record'
+import { slotKey, type Given, type Slot } from '#core/entries'
 import {
   alteredField,
   alteredLetters,
@@ -15,7 +15,7 @@ import {
   wayOf,
   type CheckedEntry,
 } from '#core/recording'
-import { useHalfTyped } from '../../composables/useHalfTyped'
+import { useHalfTyped } from '../../composables/useDraftText'
 import { useReadNow } from '../../composables/useReadNow'
 import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'

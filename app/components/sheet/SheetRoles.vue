@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { useLessonRoles } from '../../composables/useLessonRoles'
 
 /** Who does what in this try. */

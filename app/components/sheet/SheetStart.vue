@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { startOf } from '#core/recording'
 import { readAt, useRecorder } from '../../composables/useRecorder'
 import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'

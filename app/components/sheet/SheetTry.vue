@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { capital } from '#core/quantity'
-import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/record'
+import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'

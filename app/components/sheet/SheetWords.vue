@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { useSheetAnswer } from '../../composables/useSheetAnswer'
 import { useLesson } from '../../stores/lesson'

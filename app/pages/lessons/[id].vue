@@ -5,7 +5,7 @@ import type { Stage } from '#core/lesson'
 import { useDeskKey } from '../../composables/useDeskKeys'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useStages } from '../../composables/useStages'
-import { usePaintedAfter } from '../../loading/paintedAfter'
+import { usePaintedAfter } from '../../loading/afterPaint'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()

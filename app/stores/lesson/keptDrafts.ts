@@ -1,6 +1,6 @@
 import { isObject } from '../sending/readKept'
-import { keptFor } from '../sending/halfTyped'
-import { keptInBrowser } from '../sending/keptInBrowser'
+import { keptFor } from '../sending/draftText'
+import { keptInBrowser } from '../sending/pendingStore'
 import type { Draft } from './draft'
 
 interface KeptDraft<Doc> {

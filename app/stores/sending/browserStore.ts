@@ -1,4 +1,4 @@
-import { storageFails } from './storageFails'
+import { storageFails } from './storageFailed'
 
 type Store = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>
 

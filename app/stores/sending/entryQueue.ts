@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import { request, RequestProblem } from '../../api/request'
-import { byId, keptEntries, type KeptEntry } from './keptEntries'
+import { byId, keptEntries, type KeptEntry } from './pendingEntries'
 import { sender } from './sender'
 
 /** An entry that the server would not take, with its words why. */

@@ -3,7 +3,7 @@ import { shallowRef } from 'vue'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
-import { byTime, keptActs, keyOfAct, type Act, type KeptAct } from './keptActs'
+import { byTime, keptActs, keyOfAct, type Act, type KeptAct } from './pendingActs'
 import { sender } from './sender'
 
 /** The lesson as it will be once the server has told of an act. */

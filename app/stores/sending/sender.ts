@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { backingOff } from './backingOff'
+import { backingOff } from './retryWithBackoff'
 
 interface Sending<Kept> {
   /** What may be sent now, in the order in which it is. */

@@ -1,6 +1,6 @@
 import type { Plan, Recording } from '../../plan'
 import { listed, unitDefinition } from '../../quantity'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { againstStarts } from '../change/againstRow'
 import { hasShare } from '../change/changes'
 import { changeWay } from '../change/changeWay'

@@ -1,6 +1,6 @@
 import type { Plan } from '../../plan'
 import { unitDefinition, withoutDust } from '../../quantity'
-import type { Entry, Slot } from '../../record'
+import type { Entry, Slot } from '../../entries'
 import { numberOf } from '../numberOf'
 import type { ReadRow } from '../way'
 

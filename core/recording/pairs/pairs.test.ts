@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Plan } from '../../plan'
-import { standingOf, type Entry } from '../../record'
+import { standingOf, type Entry } from '../../entries'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { scoresOf } from '../../comparison'

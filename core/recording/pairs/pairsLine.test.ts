@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { entry } from '../../testing/exampleEntries'
 import { kindsPlan } from '../../testing/examplePlan'
 import { pairsLine, wayOf } from '..'

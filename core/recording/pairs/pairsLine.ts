@@ -1,6 +1,6 @@
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { levelGaveMore } from '../../words'
 import { levelSaid } from '../plainWay'
 import { growOrder } from './insertion'

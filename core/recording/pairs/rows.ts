@@ -1,5 +1,5 @@
 import { orderedLevels, type Level, type Plan } from '../../plan'
-import type { Entry, Slot } from '../../record'
+import type { Entry, Slot } from '../../entries'
 import { valueField } from '../numberOf'
 import { growOrder } from './insertion'
 import type { Found } from './relation'

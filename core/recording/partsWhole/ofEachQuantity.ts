@@ -1,6 +1,6 @@
 import type { Plan } from '../../plan'
 import { capital, unitDefinition } from '../../quantity'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { cellsOf, levelResults } from '../../evidence'
 import { containerMoment } from '../change/containers'
 import { comparisonOf } from '../comparisonOf'

@@ -1,4 +1,4 @@
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { valueField } from '../numberOf'
 import { orderKept, type FinishOrder } from './finishOrder'
 import { placesOf } from './placesOf'

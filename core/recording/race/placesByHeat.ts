@@ -1,6 +1,6 @@
 import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
 import { printNumber } from '../../quantity'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import type { Step, Tiles } from '../way'
 import type { FinishOrder } from './finishOrder'
 import { heatsOf, type Heat } from './heats'

@@ -11,7 +11,7 @@ import { wayOf } from '..'
 import { keptOrder, orderKept, orderTyped, readOrder, type FinishOrder } from './finishOrder'
 import { kendallW } from './kendallW'
 import { placesOf } from './placesOf'
-import { standingOf } from '../../record'
+import { standingOf } from '../../entries'
 
 const race = kindsPlan(['wool', 'foil', 'none'], { recording: { kind: 'race' } })
 const read = (text: string, plan: Plan = race) => readOrder(plan, text)

@@ -1,5 +1,5 @@
 import { valueField } from '../numberOf'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 
 /** The field that says what was altered before a round. */
 export const alteredField = 'altered'

@@ -1,6 +1,6 @@
 import { mean } from 'simple-statistics'
 import type { Plan } from '../../plan'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { numberOf } from '../numberOf'
 import type { Curve, CurvePoint, ReadRow } from '../way'
 import { atField, plannedAt, positionOf } from './moments'

@@ -1,4 +1,4 @@
-import { slotKey, type Slot, type SlotState } from '../../record'
+import { slotKey, type Slot, type SlotState } from '../../entries'
 import { atField, startMoment } from './moments'
 
 /**

@@ -1,4 +1,4 @@
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { valueField } from '../numberOf'
 import type { Understood } from '../way'
 import { atField, startMoment } from './moments'

@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { dayMoment, minuteMoment, plannedAt } from '../series/moments'
 import { minuteOf } from '../series/points'
 import type { SeenWord } from './firstReached'

@@ -1,6 +1,6 @@
 import { median } from 'simple-statistics'
 import { levelName, orderedLevels, type Plan } from '../../plan'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import type { Tiles } from '../way'
 import { isRepeated, momentsOf, rowsOf, type Row } from './rows'
 import { wordNames } from './words'

@@ -1,5 +1,5 @@
 import type { Plan, WordsRecording } from '../../plan'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import type { FieldChoice } from '../way'
 import { valueField } from '../numberOf'
 

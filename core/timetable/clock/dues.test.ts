@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { instrumentCupboard } from '../../instrument'
 import { atField, startOf, wayOf } from '../../recording'
-import { standingOf, type Entry, type Slot } from '../../record'
+import { standingOf, type Entry, type Slot } from '../../entries'
 import { entry } from '../../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../../testing/examplePlan'
 import { duesOf, testingOf, type Due } from '..'

@@ -1,5 +1,5 @@
 import { testingGroups, type Plan } from '../../plan'
-import { slotKey, type Slot, type SlotState } from '../../record'
+import { slotKey, type Slot, type SlotState } from '../../entries'
 import { plannedAt, startedAt, startOf, wayOf } from '../../recording'
 import { nextStart } from '../stagger'
 import { readersOf } from '../readers'

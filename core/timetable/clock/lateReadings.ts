@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan'
-import type { Entry } from '../../record'
+import type { Entry } from '../../entries'
 import { atField, plannedAt, wayOf } from '../../recording'
 
 /** How many readings were taken late, and by how much the latest. */

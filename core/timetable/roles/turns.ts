@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan'
-import type { Slot } from '../../record'
+import type { Slot } from '../../entries'
 import { wayOf } from '../../recording'
 
 /** What one turn of roles lasts: a try; or a moment, where containers stand side by side and are read again and again. */

@@ -3,7 +3,7 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import { standingOf, type Entry } from '#core/record'
+import { standingOf, type Entry } from '#core/entries'
 import { scoresOf } from '#core/comparison'
 import type { ApiProblem, LessonDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Plan } from '#core/plan'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import { scoresOf } from '#core/comparison'
 import type { ApiProblem, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { ApiProblem, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../../testing/examples'

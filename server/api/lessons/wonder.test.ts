@@ -5,7 +5,7 @@ import { wonderLimits, type Note } from '#core/wonder'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan } from '../../testing/examples'
-import { heardMessages, positionOf } from '../../testing/heardMessages'
+import { heardMessages, positionOf } from '../../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))

@@ -1,7 +1,7 @@
 import type { RoomDto } from '#shared/types/api'
 import { useOpenDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
-import { freeRoom, littleRoom } from '../../running/freeRoom'
+import { freeRoom, littleRoom } from '../../running/freeDiskSpace'
 import { damageSaid } from '../../running/watchDamage'
 
 /** Whether the disk has room for what is still to come. */

@@ -16,7 +16,7 @@ import {
 } from './backupFolder'
 import { checkCopy, grownOf, type Grown } from './checkCopy'
 import { copyDatabase } from './copyDatabase'
-import { inSmallPieces } from './inSmallPieces'
+import { inSmallPieces } from './smallReads'
 import { backupsToKeep } from './keepBackups'
 
 const making = '.making'

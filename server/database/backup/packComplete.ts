@@ -1,7 +1,7 @@
 import { basename, dirname, join } from 'node:path'
 import { Readable } from 'node:stream'
 import { create } from 'tar'
-import { inSmallPieces } from './inSmallPieces'
+import { inSmallPieces } from './smallReads'
 import { manifestOf, type Backup } from './backupFolder'
 
 /** What a complete backup holds: the packed database, what is said of it, and its pictures. */

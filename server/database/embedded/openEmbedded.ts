@@ -7,7 +7,7 @@ import { DatabaseMissing, DatabaseUnreadable } from '../problems'
 import { connectEmbedded } from './connectEmbedded'
 import { lockFolder, type FolderLock } from './lock'
 import { startThread, ThreadRefused, type DatabaseThread } from './startThread'
-import { beingMade, holdsDatabase, wasUsed } from './wasUsed'
+import { beingMade, holdsDatabase, wasUsed } from './hasData'
 
 /** The folder name that keeps everything in memory, for tests; a packed database to begin from may follow it. */
 export const inMemory = 'memory://'

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { emptySchoolIn } from '../../testing/emptySchool'
-import { letThePowerGo } from '../../testing/power/letThePowerGo'
+import { letThePowerGo } from '../../testing/power/cutPower'
 
 vi.setConfig({ testTimeout: 900_000 })
 

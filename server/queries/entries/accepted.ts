@@ -1,6 +1,6 @@
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import { mostEntries, readWithOf, usesInstrument, wayOf } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
 import { ApiError } from '../../http/apiError'

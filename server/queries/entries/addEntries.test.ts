@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { LessonDto } from '#shared/types/api'
 import { openDatabase, provideDatabase } from '../../database/client'
 import type { OpenDatabase } from '../../database/database'

@@ -1,8 +1,8 @@
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { accepted } from './accepted'
-import { addBesideKnown } from './addBesideKnown'
-import { addTogether } from './addTogether'
+import { addBesideKnown } from './insertNewEntries'
+import { addTogether } from './insertBatch'
 import { lastRead, openLessons, type OpenLesson } from './openLesson'
 
 /** What somebody sent and waits for. */

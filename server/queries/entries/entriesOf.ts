@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { entries } from '../../database/schema'
 

@@ -3,7 +3,7 @@ import type { Database } from '../../database/database'
 import { lessons } from '../../database/schema'
 import { groupsTakingPart } from '../lessonGroups'
 import { confirmationStands } from '../safety'
-import { lessonsLastRead } from './lessonsLastRead'
+import { lessonsLastRead } from './recentlyUsedLessons'
 
 /** What decides whether an entry is taken. */
 export type OpenLesson = Awaited<ReturnType<typeof openLessons>>[number]

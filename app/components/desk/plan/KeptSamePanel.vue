@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { planLimits } from '#core/plan'
 import { addIdea, moveCard, removeCard, variableCards } from '#core/variables'
-import { useTypedOver } from '../../../composables/useTypedOver'
+import { useTypedOver } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** What is kept the same, and how; one more is typed below. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { levelsFromText, levelsText } from '#core/plan'
-import { useTypedOver } from '../../../composables/useTypedOver'
+import { useTypedOver } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** All levels in one line: "10, 20, 30 cm", or "wool, foil, nothing". */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import type { WordEdit } from '#core/method'
-import { useTypedOver } from '../../../composables/useTypedOver'
+import { useTypedOver } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** A word that is a number. */

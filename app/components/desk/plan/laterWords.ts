@@ -1,4 +1,4 @@
-import { laterComponent } from '../../../loading/later'
+import { laterComponent } from '../../../loading/lazy'
 
 // What opens when a word of the plan is pressed.
 export const KeptSamePanel = laterComponent(() => import('./KeptSamePanel.vue'))

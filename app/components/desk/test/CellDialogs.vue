@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Slot } from '#core/record'
+import type { Slot } from '#core/entries'
 
 /** What a key asks about a cell of the grid: why its try does not count, a note, or something noticed there. */
 defineProps<{

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { levelName } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import { slotKey, type Slot } from '#core/record'
+import { slotKey, type Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { useGridClicks } from '../../../composables/useGridClicks'
 import { useGridKeys } from '../../../composables/useGridKeys'

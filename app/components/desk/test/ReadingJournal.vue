@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { entryHistory, slotKey, type HistoryStep } from '#core/record'
+import { entryHistory, slotKey, type HistoryStep } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { timeWords } from '../../../words/dates'
 import { useRecorder } from '../../../composables/useRecorder'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { setAsideReasons } from '#core/record'
+import { setAsideReasons } from '#core/entries'
 
 /** Why does a try not count? One press on the usual reasons. */
 const shown = defineModel<boolean>({ required: true })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { EChartsCoreOption } from 'echarts/core'
-import { laterComponent } from '../../../loading/later'
+import { laterComponent } from '../../../loading/lazy'
 
 /** A chart as wide and high as its place, with what it shows in words. */
 defineProps<{ option: EChartsCoreOption; words: string }>()

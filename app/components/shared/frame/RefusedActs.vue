@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { KeptAct } from '../../../stores/sending/keptActs'
+import type { KeptAct } from '../../../stores/sending/pendingActs'
 import { useLesson } from '../../../stores/lesson'
 import { useOutbox } from '../../../stores/sending/outbox'
 

@@ -2,7 +2,7 @@
 import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { computed } from 'vue'
 import { hasPair } from '#core/variables'
-import { PlanList, TimeView } from '../../../components/desk/plan/laterParts'
+import { PlanList, TimeView } from '../../../components/desk/plan/lazyParts'
 import { useLesson } from '../../../stores/lesson'
 
 const store = useLesson()
@@ -35,7 +35,7 @@ function setDay(day: string) {
           <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
           <VBtn value="time" size="small" :prepend-icon="mdiClockOutline">In time</VBtn>
         </VBtnToggle>
-        <OwnTest />
+        <SplitLesson />
         <VTextField
           :model-value="store.open.date"
           type="date"

@@ -1,4 +1,4 @@
-import { entryFromReading } from '#core/record'
+import { entryFromReading } from '#core/entries'
 import { oldReadingsSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'

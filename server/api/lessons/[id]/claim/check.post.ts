@@ -1,7 +1,7 @@
 import { claimCheckSchema } from '#shared/schemas'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
-import { checkWhatIsSaid } from '../../../../queries/checkWhatIsSaid'
+import { checkWhatIsSaid } from '../../../../queries/checkStatement'
 
 export default defineRoute({
   body: claimCheckSchema,

@@ -1,5 +1,5 @@
 import { browserStore, keysUnder } from './browserStore'
-import { keptFor } from './halfTyped'
+import { keptFor } from './draftText'
 import { isObject, parsed } from './readKept'
 
 /** What is offered again for a while only: texts that were half typed, and words that were not saved. */

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm'
-import type { Entry } from '#core/record'
+import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { executePrepared } from '../../database/prepared'
 import { entries, events, lessons } from '../../database/schema'

@@ -1,6 +1,6 @@
 import type { Score } from '../evidence'
 import type { QuantityReading } from '../quantity'
-import type { Entry, Slot } from '../record'
+import type { Entry, Slot } from '../entries'
 
 /** A hint about a typed value. None of them stops anybody from keeping it; the first thing to do is to look again. */
 export interface EntryHint {

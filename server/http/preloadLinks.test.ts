@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { announced, type FaceFiles } from './announced'
+import { announced, type FaceFiles } from './preloadLinks'
 
 const files: FaceFiles = {
   desk: { scripts: ['desk.1.js', 'shared.2.js'], styles: ['desk.3.css'] },

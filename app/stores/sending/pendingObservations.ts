@@ -1,7 +1,7 @@
 import { createStore, del, set, values } from 'idb-keyval'
 import type { ObservationInput } from '#shared/types/api'
 import { isObject } from './readKept'
-import { storageFails } from './storageFails'
+import { storageFails } from './storageFailed'
 
 /** An observation with the lesson it belongs to, and why it was refused if it was. */
 export interface KeptObservation {

@@ -1,4 +1,4 @@
-import { keptInBrowser } from './keptInBrowser'
+import { keptInBrowser } from './pendingStore'
 import { isObject } from './readKept'
 
 /** Milliseconds after which what nobody came back for is no longer offered. */

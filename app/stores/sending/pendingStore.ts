@@ -1,6 +1,6 @@
 import { browserStore } from './browserStore'
 import { keptVersion, parsed, readKept } from './readKept'
-import { storageFails } from './storageFails'
+import { storageFails } from './storageFailed'
 
 /**
  * Things kept in this browser until the server has them, each by itself, so that two tabs never write over each other's. A full or

@@ -1,4 +1,4 @@
-import { laterComponent } from '../../../loading/later'
+import { laterComponent } from '../../../loading/lazy'
 
 // What a plan shows in place of its sentences, or beside them, when that is asked for.
 export const PlanList = laterComponent(() => import('./PlanList.vue'))

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import type * as Later from './later'
-import type * as Quiet from './quiet'
+import type * as Later from './lazy'
+import type * as Quiet from './idle'
 
 /** Every test has a page of its own. */
 let page: typeof Later
@@ -11,8 +11,8 @@ beforeEach(async () => {
   answers = true
   asked.mockClear()
   vi.stubGlobal('fetch', asked)
-  page = await import('./later')
-  quiet = await import('./quiet')
+  page = await import('./lazy')
+  quiet = await import('./idle')
 })
 afterEach(() => {
   vi.useRealTimers()

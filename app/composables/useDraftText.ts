@@ -1,5 +1,5 @@
 import { ref, watch, type Ref } from 'vue'
-import { halfTypedAt, keepHalfTyped } from '../stores/sending/halfTyped'
+import { halfTypedAt, keepHalfTyped } from '../stores/sending/draftText'
 
 /**
  * A text that is being typed, which outlives the page in this browser until it is sent: emptied, it is kept no more.

@@ -1,6 +1,6 @@
 import { tickKey } from '#shared/lesson/applyEvent'
 import type { TickDto } from '#shared/types/api'
-import { keptInBrowser } from './keptInBrowser'
+import { keptInBrowser } from './pendingStore'
 import { isObject } from './readKept'
 
 /** A tick on its way to the server. */

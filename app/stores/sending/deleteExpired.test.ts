@@ -1,9 +1,9 @@
 import { afterEach, expect, it, vi } from 'vitest'
 import { fakeServer } from '../../testing/fakeServer'
-import { forgetOld } from './forgetOld'
+import { forgetOld } from './deleteExpired'
 import { keysUnder } from './browserStore'
-import { halfTypedAt, keepHalfTyped } from './halfTyped'
-import { storageFails } from './storageFails'
+import { halfTypedAt, keepHalfTyped } from './draftText'
+import { storageFails } from './storageFailed'
 
 afterEach(() => vi.unstubAllGlobals())
 

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
-import { dropHalfTyped } from '../stores/sending/halfTyped'
+import { dropHalfTyped } from '../stores/sending/draftText'
 import { fakeServer } from '../testing/fakeServer'
-import { useHalfTyped } from './useHalfTyped'
+import { useHalfTyped } from './useDraftText'
 
 let kept: Map<string, string>
 beforeEach(() => {

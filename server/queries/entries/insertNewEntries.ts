@@ -1,5 +1,5 @@
 import { inArray } from 'drizzle-orm'
-import { slotKey, type Entry, type Slot } from '#core/record'
+import { slotKey, type Entry, type Slot } from '#core/entries'
 import type { Database } from '../../database/database'
 import { entries } from '../../database/schema'
 import { ApiError, notFound } from '../../http/apiError'

@@ -1,6 +1,6 @@
 import type { Evidence } from '../evidence'
 import type { Plan } from '../plan'
-import type { Entry } from '../record'
+import type { Entry } from '../entries'
 import { scoredPlan } from './scoredPlan'
 import { weighLesson } from './weighLesson'
 

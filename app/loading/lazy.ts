@@ -7,7 +7,7 @@ import {
   type Component,
   type ShallowRef,
 } from 'vue'
-import { whenQuiet } from './quiet'
+import { whenQuiet } from './idle'
 
 /** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
 const again = { first: 500, longest: 15_000 }

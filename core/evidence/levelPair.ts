@@ -1,4 +1,4 @@
-import { contrastTest } from './contrastTest'
+import { contrastTest } from './contrast'
 import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear, triesWeight } from './joinedChance'

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNull, or, sql } from 'drizzle-orm'
 import type { PlanTimes } from '#core/plan'
-import { standingOf } from '#core/record'
+import { standingOf } from '#core/entries'
 import { learntTimes } from '#core/timetable'
 import type { Database } from '../database/database'
 import { classes, investigations, lessons } from '../database/schema'

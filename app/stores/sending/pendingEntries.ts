@@ -1,5 +1,5 @@
-import { entryFromReading, isEntry, isOldReading, type Entry } from '#core/record'
-import { keptInBrowser } from './keptInBrowser'
+import { entryFromReading, isEntry, isOldReading, type Entry } from '#core/entries'
+import { keptInBrowser } from './pendingStore'
 import { isObject } from './readKept'
 
 /** An entry with the lesson it belongs to, and why it was refused if it was. */

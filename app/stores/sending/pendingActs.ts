@@ -1,7 +1,7 @@
 import type { PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
 import type { Note } from '#core/wonder'
-import { keptInBrowser } from './keptInBrowser'
+import { keptInBrowser } from './pendingStore'
 import { isObject } from './readKept'
 
 /** What somebody did that is on its way to the server; the newest of one key is the one that counts. */

@@ -1,7 +1,7 @@
 import { resolutionOf } from '../instrument'
 import type { Comparison } from '../evidence'
 import { levelName, type Plan } from '../plan'
-import type { Entry, Slot } from '../record'
+import type { Entry, Slot } from '../entries'
 import {
   convertUnit,
   isOnMark,
@@ -26,7 +26,7 @@ import {
   ofSlips,
 } from './explains'
 import { fixingCauses, misreadings } from './likelySlips'
-import type { CheckedEntry, EntryContext, EntryHint } from './checkedEntry'
+import type { CheckedEntry, EntryContext, EntryHint } from './entryValidation'
 import { comparisonOf } from './comparisonOf'
 import { isReadFiner, learntFrom } from './finerMarks'
 import { numberOf } from './numberOf'
