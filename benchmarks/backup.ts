@@ -3,9 +3,9 @@ import { rmSync } from 'node:fs'
 import { eq, sql } from 'drizzle-orm'
 import { newId } from '../core/plan'
 import { makeBackup } from '../server/database/backup/makeBackup'
-import { openDatabase, provideDatabase } from '../server/database/client'
+import { openDatabase, setDatabase } from '../server/database/client'
 import type { OpenDatabase } from '../server/database/database'
-import { keepBytes } from '../server/database/pictureFiles'
+import { storeBytes } from '../server/database/pictureFiles'
 import { entries, lessons, pictures, supplies } from '../server/database/schema'
 import { makeDataFolder } from '../scripts/makeDataFolder'
 import type { Figure } from './figure'
@@ -17,7 +17,7 @@ const photos = { count: 250, bytes: 1_000_000 }
 export async function backup(): Promise<Figure[]> {
   const folder = await makeDataFolder('demo')
   const opened = (await openDatabase({ folder })) as OpenDatabase & { folder: string }
-  provideDatabase(opened)
+  setDatabase(opened)
   await fill(opened)
   // As the program does every minute: nobody reads so much in one.
   await opened.db.execute(sql`checkpoint`)
@@ -28,7 +28,7 @@ export async function backup(): Promise<Figure[]> {
   const took = performance.now() - start
   const { manifest } = await makeBackup(opened, new Date('2026-03-09T09:00:00Z'))
   await opened.close()
-  provideDatabase(null)
+  setDatabase(null)
   rmSync(folder, { recursive: true, force: true })
   return [
     {
@@ -70,7 +70,7 @@ async function fill({ db, folder }: OpenDatabase & { folder: string }): Promise<
       '{"instrument":"metre stick","unit":"cm","mark":1}', 'counted', '', 'sheet', now()
     from generate_series(1, ${readings}) as n`)
   for (let count = 0; count < photos.count; count++)
-    await keepBytes(folder, randomBytes(photos.bytes), (kept) =>
+    await storeBytes(folder, randomBytes(photos.bytes), (kept) =>
       db.insert(pictures).values({ id: newId(), type: 'image/jpeg', ...kept }),
     )
 }

@@ -1,7 +1,7 @@
 import type { Score } from '../core/evidence'
 import { resolutionOf } from '../core/instrument'
 import { printNumber, roundToMark } from '../core/quantity'
-import { checkEntry, wayOf } from '../core/recording'
+import { validateEntry, wayOf } from '../core/recording'
 import { slotKey } from '../core/entries'
 import { normalRandom, seededRandom } from '../core/random'
 import { starters, type Starter } from '../starters'
@@ -106,7 +106,7 @@ export async function entries(): Promise<Figure[]> {
     for (let lesson = 0; lesson < lessons; lesson++) {
       const all = cleanLesson(starter, 1000 * index + lesson)
       const hintsFor = (score: Score, value: number, before: Score[]) => {
-        const entry = checkEntry(String(value), starter.plan, {
+        const entry = validateEntry(String(value), starter.plan, {
           slot: { ...score, moment: '' },
           others: before,
           row: [],

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { availableParallelism, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { openDatabase } from '../server/database/client'
-import { letThePowerGo } from '../server/testing/power/cutPower'
+import { cutPower } from '../server/testing/power/cutPower'
 import type { Figure } from './figure'
 
 const cuts = 200
@@ -17,7 +17,7 @@ export async function power(): Promise<Figure[]> {
     for (let seed = seeds.pop(); seed !== undefined; seed = seeds.pop()) {
       const folder = join(root, String(seed))
       await (await openDatabase({ folder })).close()
-      const outcome = await letThePowerGo(folder, perDatabase, seed, 'synced')
+      const outcome = await cutPower(folder, perDatabase, seed, 'synced')
       for (const key of ['cuts', 'opened', 'acknowledged', 'hung'] as const) total[key] += outcome[key]
       total.lost += outcome.lost.length
     }

@@ -5,7 +5,7 @@ import type { Entry } from '../core/entries'
 import { buildWhenNeeded } from '../scripts/build'
 import { makeDataFolder } from '../scripts/makeDataFolder'
 import { startServer } from '../scripts/runServer'
-import { openDatabase, provideDatabase } from '../server/database/client'
+import { openDatabase, setDatabase } from '../server/database/client'
 import type { Database } from '../server/database/database'
 import { entries } from '../server/database/schema'
 import { listClasses } from '../server/queries/classes'
@@ -97,11 +97,11 @@ async function manyAtOnce(post: () => Promise<unknown>, insert: () => Promise<un
 
 async function withDatabase<T>(folder: string, act: (db: Database) => Promise<T>): Promise<T> {
   const opened = await openDatabase({ folder })
-  provideDatabase(opened)
+  setDatabase(opened)
   try {
     return await act(opened.db)
   } finally {
-    provideDatabase(null)
+    setDatabase(null)
     await opened.close()
   }
 }

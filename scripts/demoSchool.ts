@@ -1,8 +1,8 @@
 import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { databaseSettings, openDatabase, provideDatabase } from '../server/database/client'
+import { databaseSettings, openDatabase, setDatabase } from '../server/database/client'
 import { lockFolder } from '../server/database/embedded/lock'
-import { sayWhy } from '../server/running/startupProblem'
+import { startupProblem } from '../server/running/startupProblem'
 import { seedDemo } from './seedDemo'
 
 /** Makes the demo school in a folder that has none yet, or anew; ends the program with a word why where that cannot be. */
@@ -16,7 +16,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
   try {
     if (fresh) forget(settings.folder)
     const opened = await openDatabase(settings)
-    provideDatabase(opened)
+    setDatabase(opened)
     const seeded = await seedDemo(opened.db, new Date())
     await opened.close()
     console.log(
@@ -25,7 +25,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
         : 'Going on with the demo school as it was left. (Add -- --fresh to start again.)',
     )
   } catch (error) {
-    console.error(sayWhy(error, settings))
+    console.error(startupProblem(error, settings))
     process.exit(1)
   }
 }

@@ -1,14 +1,14 @@
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { openDatabase, provideDatabase } from '../server/database/client'
+import { openDatabase, setDatabase } from '../server/database/client'
 import { seedDemo } from './seedDemo'
 
 /** A new data folder with a school in it that is empty or the demo's. */
 export async function makeDataFolder(school: 'empty' | 'demo'): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'jolly-beaker-'))
   const opened = await openDatabase({ folder })
-  provideDatabase(opened)
+  setDatabase(opened)
   if (school === 'demo') await seedDemo(opened.db, new Date())
   await opened.close()
   return folder

@@ -2,7 +2,7 @@ import { createInterface } from 'node:readline'
 import { databaseSettings } from '../server/database/client'
 import { listBackups } from '../server/database/backup/backupFolder'
 import { restoreBackup } from '../server/database/backup/restoreBackup'
-import { sayWhy } from '../server/running/startupProblem'
+import { startupProblem } from '../server/running/startupProblem'
 
 // Puts a backup in the place of the database; without a file it lists those that there are.
 const settings = databaseSettings()
@@ -36,7 +36,9 @@ try {
   }
 } catch (error) {
   console.error(
-    error instanceof Error && error.name === 'NotRestorable' ? error.message : sayWhy(error, settings),
+    error instanceof Error && error.name === 'NotRestorable'
+      ? error.message
+      : startupProblem(error, settings),
   )
   process.exitCode = 1
 } finally {

@@ -5,7 +5,7 @@ import { useNitroApp } from 'nitropack/runtime'
 import { logProblem } from './http/logProblem'
 import { useHub } from './live/hub'
 import { databaseIsOpen } from './running/database'
-import { endNow } from './running/exitWith'
+import { exitWith } from './running/exitWith'
 import { startWatchdog } from './running/startWatchdog'
 import { stopInTime } from './running/stopInTime'
 
@@ -32,7 +32,7 @@ const server = createServer((request, response) => {
 server.headersTimeout = 20_000
 server.requestTimeout = 120_000
 server.once('error', (error: NodeJS.ErrnoException) =>
-  endNow(
+  exitWith(
     error.code === 'EADDRINUSE'
       ? `Port ${port} is in use by another program. Close it, or set JOLLY_PORT to another port.`
       : `Jolly Beaker cannot be reached at ${host}:${port} (${error.code ?? error.message}). Look at JOLLY_HOST and JOLLY_PORT.`,

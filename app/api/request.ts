@@ -1,12 +1,12 @@
 import type { InternalApi } from 'nitropack/types'
 import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
-import { underWay } from '../loading/idle'
+import { trackPending } from '../loading/idle'
 
 /** Refusals that are no word about what was sent: somebody must sign in, or the server asks for time. */
 const passing = [401, 403, 408, 425, 429]
 /** How long an answer may take, in ms; a picture on a slow network takes its time. */
-const patience = { usual: 20_000, picture: 120_000 }
+const timeouts = { usual: 20_000, picture: 120_000 }
 
 /** A request that the server refused, failed at, or never got. */
 export class RequestProblem extends Error {
@@ -60,7 +60,7 @@ type Sent<P extends Path, M extends MethodOf<P>> = ([Names<P>] extends [never]
   : { params: Record<Names<P>, string> }) &
   (TakenAt<P, M> extends undefined ? { body?: Blob } : { body: TakenAt<P, M> }) & {
     /** How long an answer may take. */
-    takes?: keyof typeof patience
+    takes?: keyof typeof timeouts
   }
 
 /**
@@ -80,16 +80,16 @@ export async function request<P extends Path, M extends MethodOf<P>>(
   } = (sent ?? {}) as {
     params?: Record<string, string>
     body?: object
-    takes?: keyof typeof patience
+    takes?: keyof typeof timeouts
   }
   const address = path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!))
   try {
-    return await underWay(
+    return await trackPending(
       $fetch<GivenAt<P, M>>(address, {
         method,
         body,
         retry: false,
-        timeout: patience[takes],
+        timeout: timeouts[takes],
         // Half an answer is none.
         parseResponse: (text) => JSON.parse(text) as GivenAt<P, M>,
       }),

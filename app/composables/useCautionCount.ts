@@ -1,7 +1,7 @@
 import { computed, watch, type Ref } from 'vue'
-import { later } from '../loading/lazy'
+import { lazy } from '../loading/lazy'
 
-const store = later(() => import('../stores/cautions'))
+const store = lazy(() => import('../stores/cautions'))
 
 /**
  * How many usual cautions the open lesson has, for a screen whose first words do without them.
@@ -10,5 +10,5 @@ const store = later(() => import('../stores/cautions'))
  */
 export function useCautionCount(asked: Ref<boolean>) {
   watch(asked, (now) => now && void store(), { immediate: true })
-  return computed(() => store.there.value?.useCautions().cautions.length ?? null)
+  return computed(() => store.loaded.value?.useCautions().cautions.length ?? null)
 }

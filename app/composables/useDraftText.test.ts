@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
-import { dropHalfTyped } from '../stores/sending/draftText'
+import { deleteDraftTexts } from '../stores/sending/draftText'
 import { fakeServer } from '../testing/fakeServer'
-import { useHalfTyped } from './useDraftText'
+import { useDraftText } from './useDraftText'
 
 let kept: Map<string, string>
 beforeEach(() => {
@@ -14,7 +14,7 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-const field = (key: () => string) => effectScope().run(() => useHalfTyped(key))!
+const field = (key: () => string) => effectScope().run(() => useDraftText(key))!
 const opened = (key: string) => field(() => key)
 
 it('is there again on the next page, each at its own place, until it is sent', () => {
@@ -45,7 +45,7 @@ it('changes with the place that is typed in', () => {
 it('is offered for a fortnight, and not to whoever has the tablet after the lesson', () => {
   opened('one|leaf').value = '12'
   opened('two|leaf').value = '30'
-  dropHalfTyped('one')
+  deleteDraftTexts('one')
   expect([opened('one|leaf').value, opened('two|leaf').value]).toEqual(['', '30'])
   vi.setSystemTime(Date.now() + 15 * 24 * 60 * 60 * 1000)
   expect([opened('two|leaf').value, kept.size]).toEqual(['', 0])

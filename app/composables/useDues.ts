@@ -20,7 +20,9 @@ export function useDues() {
   const store = useLesson()
   const { now } = useServerClock()
   const testing = computed(() =>
-    store.lesson && wayOf(store.plan).readAt(store.plan) ? testingOf(store.plan, store.timeContext) : null,
+    store.lesson && wayOf(store.plan).readMinutes(store.plan)
+      ? testingOf(store.plan, store.timeContext)
+      : null,
   )
   const dues = computed<TimedDue[]>(() => {
     if (!testing.value) return []

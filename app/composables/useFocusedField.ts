@@ -1,7 +1,7 @@
 import { onMounted, ref } from 'vue'
 
 /** How many frames an opening menu may take to find its place. */
-const patience = 60
+const mostFrames = 60
 
 /**
  * A field in a menu that opens: focused as soon as the menu lets it be, with its text marked so that typing replaces it; or, where
@@ -9,10 +9,10 @@ const patience = 60
  * @param begun whether typing has begun already
  * @returns a template ref for the field, and what it does when it is focused
  */
-export function useTypedOver(begun: () => boolean = () => false) {
+export function useFocusedField(begun: () => boolean = () => false) {
   const field = ref<{ focus: () => void; $el: HTMLElement } | null>(null)
   onMounted(async () => {
-    for (let frames = 0; frames < patience && field.value; frames++) {
+    for (let frames = 0; frames < mostFrames && field.value; frames++) {
       if (field.value.$el.contains(document.activeElement)) return
       field.value.focus()
       await new Promise(requestAnimationFrame)

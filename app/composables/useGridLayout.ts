@@ -6,7 +6,7 @@ import type { Tester } from '#core/lesson'
 import { useLesson } from '../stores/lesson'
 import { dayWords } from '../words/dates'
 import { today } from '../words/today'
-import { readAt } from './useRecorder'
+import { readTimeFields } from './useRecorder'
 
 /** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */
 export interface GridColumn {
@@ -123,7 +123,7 @@ export function useGridLayout() {
   /** What an entry of a slot says beside its number: on which day it was read. */
   function alsoAt(slot: Slot): Entry['fields'] {
     const day = days.value[(plannedAt(slot.moment) ?? 0) - 1]
-    return day ? readAt(day, day) : {}
+    return day ? readTimeFields(day, day) : {}
   }
   function mostTries(levelId: string): number {
     return store.entries.reduce(

@@ -1,11 +1,12 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
-import { hearLesson } from '../live/subscribeToLesson'
+import { subscribeToLesson } from '../live/subscribeToLesson'
 import { useLesson } from '../stores/lesson'
 import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useObservations } from '../stores/observations'
 import { useOutbox } from '../stores/sending/outbox'
 
-const askAgainAfter = 5000
+/** Milliseconds before a lesson that could not be loaded is asked for again. */
+const retryDelay = 5000
 
 /** Opens a lesson and keeps it up to date with every other screen until the page is left. */
 export function useLiveLesson(id: Ref<string>) {
@@ -15,18 +16,18 @@ export function useLiveLesson(id: Ref<string>) {
   const outbox = useOutbox()
   /** Whether the stream was lost and is being reconnected. */
   const lost = ref(false)
-  let leave = () => {}
-  let left = false
+  let unsubscribe = () => {}
+  let isDisposed = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
-  function hear() {
-    leave()
-    // The page may have been left, or another lesson chosen, while this one was on its way.
+  function subscribe() {
+    unsubscribe()
+    // The page may have been left, or another lesson opened, while this one was loading.
     if (store.lesson?.id !== id.value) return
-    leave = hearLesson(id.value, store.lesson.cursor, (news) => {
-      if (news.kind === 'event') return store.apply(news.event)
-      if (news.kind === 'anew') return void open(id.value)
-      lost.value = news.kind === 'disconnected'
+    unsubscribe = subscribeToLesson(id.value, store.lesson.cursor, (message) => {
+      if (message.kind === 'event') return store.apply(message.event)
+      if (message.kind === 'anew') return void open(id.value)
+      lost.value = message.kind === 'disconnected'
       if (lost.value) return
       void queue.flush()
       void observations.flush()
@@ -35,20 +36,19 @@ export function useLiveLesson(id: Ref<string>) {
   }
 
   async function open(next: string) {
-    leave()
+    unsubscribe()
     clearTimeout(timer)
     await store.load(next)
-    if (left || next !== id.value) return
-    // Nothing can be heard on from what is not there; it is asked for again until it is.
-    if (store.problem === null) hear()
-    else timer = setTimeout(() => void open(next), askAgainAfter)
+    if (isDisposed || next !== id.value) return
+    if (store.problem === null) subscribe()
+    else timer = setTimeout(() => void open(next), retryDelay)
   }
 
   watch(id, open, { immediate: true })
   onScopeDispose(() => {
-    left = true
+    isDisposed = true
     clearTimeout(timer)
-    leave()
+    unsubscribe()
   })
   return { lost }
 }

@@ -2,7 +2,7 @@ import type { Entry, Slot } from '#core/entries'
 import { atField, minutesLimits, plannedAt, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 import { today } from '../words/today'
-import { readAt } from './useRecorder'
+import { readTimeFields } from './useRecorder'
 import { clockWords, useRunningTimes } from './useRunningTimes'
 
 /** The time at which something is really seen, where the way of recording keeps it. */
@@ -13,13 +13,13 @@ export function useReadNow() {
   function readNow(slot: Slot): Entry['fields'] {
     const way = wayOf(store.plan)
     if (!way.also.includes(atField)) return {}
-    if (way.dueOn(store.plan, store.days, today()) !== null) return readAt(today(), today())
+    if (way.dueOn(store.plan, store.days, today()) !== null) return readTimeFields(today(), today())
     const start = times.startedAt(slot)
     if (start === null) return {}
     const seconds = (times.read() - start) / 1000
     // Started so long ago that it is no time of this reading: it stands at its planned minute.
     if (seconds > minutesLimits.greatest * 60) return {}
-    return readAt(clockWords(seconds), plannedAt(slot.moment) ?? 0)
+    return readTimeFields(clockWords(seconds), plannedAt(slot.moment) ?? 0)
   }
 
   return { times, readNow }

@@ -2,14 +2,14 @@ import { computed, ref } from 'vue'
 import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
 import { printReading, type QuantityReading } from '#core/quantity'
-import { saysTheSame, slotKey, type Entry, type Slot } from '#core/entries'
-import { answerTo, contextOf, readWithOf, type CheckedEntry } from '#core/recording'
+import { hasSameValues, slotKey, type Entry, type Slot } from '#core/entries'
+import { answerTo, contextOf, readWithOf, type EntryValidation } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
-import { halfTypedIn, keepHalfTyped } from '../stores/sending/draftText'
+import { draftTextsIn, saveDraftText } from '../stores/sending/draftText'
 import { slotWords } from '../words/slotWords'
 import { useGridLayout } from './useGridLayout'
-import { oneField, useRecorder, type Entered } from './useRecorder'
+import { valueFields, useRecorder, type Entered } from './useRecorder'
 
 /** What is asked about a typed text, and what may be answered. */
 export interface GridHint {
@@ -49,7 +49,7 @@ export function useReadingGrid() {
 
   /** What was half typed when the page was closed is offered again, where nothing was written down since. */
   function takeUp(): Set<string> {
-    const left = [...halfTypedIn(store.open.id)].flatMap(([key, text]) => {
+    const left = [...draftTextsIn(store.open.id)].flatMap(([key, text]) => {
       const slot = key.split('|grid|')[1]
       if (slot === undefined) return []
       const state = store.slots.get(slot)
@@ -78,13 +78,13 @@ export function useReadingGrid() {
 
   function draft(slot: Slot, text: string) {
     drafts.value = { ...drafts.value, [slotKey(slot)]: text }
-    keepHalfTyped(keyOf(slotKey(slot)), text)
+    saveDraftText(keyOf(slotKey(slot)), text)
   }
 
   function forget(slot: Slot) {
     drafts.value = Object.fromEntries(Object.entries(drafts.value).filter(([key]) => key !== slotKey(slot)))
     begun.value.delete(slotKey(slot))
-    keepHalfTyped(keyOf(slotKey(slot)), '')
+    saveDraftText(keyOf(slotKey(slot)), '')
   }
 
   /**
@@ -109,7 +109,7 @@ export function useReadingGrid() {
       hint.value = questionOf(slot, typed, answer.about)
       return false
     }
-    keep({ slot, fields: { ...oneField(typed, 'typed', answer.value), ...alsoAt(slot) } })
+    keep({ slot, fields: { ...valueFields(typed, 'typed', answer.value), ...alsoAt(slot) } })
     // Left behind, a question stays in sight; answered, it goes.
     const left = leaving && entry.state === 'value' && entry.hints.length > 0
     hint.value = left ? questionOf(slot, typed, entry) : null
@@ -117,7 +117,11 @@ export function useReadingGrid() {
   }
 
   /** What is asked about a text, in the words of its first hint where it could be kept. */
-  function questionOf(slot: Slot, typed: string, about: Exclude<CheckedEntry, { state: 'empty' }>): GridHint {
+  function questionOf(
+    slot: Slot,
+    typed: string,
+    about: Exclude<EntryValidation, { state: 'empty' }>,
+  ): GridHint {
     const where = whereWords(slot)
     if (about.state === 'value')
       return { where, typed, slot, value: about.value, readings: [], ...about.hints[0]! }
@@ -129,7 +133,7 @@ export function useReadingGrid() {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
     const fields = recorder.asSeen(entered.slot, entered.fields)
-    if (before && saysTheSame(before, { fields, readWith: readWithOf(store.plan, entered.slot.moment) }))
+    if (before && hasSameValues(before, { fields, readWith: readWithOf(store.plan, entered.slot.moment) }))
       return
     acts.push({ slot: entered.slot, before })
     recorder.recordAll([entered])
@@ -142,7 +146,7 @@ export function useReadingGrid() {
     keep({
       slot: asked.slot,
       fields: {
-        ...oneField(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
+        ...valueFields(asked.typed, asked.readings.length > 0 ? 'chosen' : 'suggested', value),
         ...alsoAt(asked.slot),
       },
     })
@@ -202,7 +206,7 @@ export function useReadingGrid() {
         const answer = answerTo(entry, false)
         if (answer.does === 'keep') {
           forget(slot)
-          good.push({ slot, fields: { ...oneField(cell, 'typed', answer.value), ...alsoAt(slot) } })
+          good.push({ slot, fields: { ...valueFields(cell, 'typed', answer.value), ...alsoAt(slot) } })
           if (typeof answer.value === 'number' && slot.levelId !== null)
             pasted.push({ ...slot, levelId: slot.levelId, id: slotKey(slot), value: answer.value })
         } else {

@@ -1,5 +1,5 @@
 import { newId } from '#core/plan'
-import { saysTheSame, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/entries'
+import { hasSameValues, slotKey, type Entry, type EntrySource, type Given, type Slot } from '#core/entries'
 import { atField, readWithOf, valueField, wayOf } from '#core/recording'
 import { useEntryQueue } from '../stores/sending/entryQueue'
 import { useLesson } from '../stores/lesson'
@@ -14,17 +14,17 @@ export interface Entered {
 
 /**
  * One number, word or order as the fields of an entry.
- * @example oneField('12,5', 'typed', 12.5) // { value: { typed: '12,5', given: 'typed', value: 12.5 } }
+ * @example valueFields('12,5', 'typed', 12.5) // { value: { typed: '12,5', given: 'typed', value: 12.5 } }
  */
-export const oneField = (typed: string, given: Given, value: number | string): Entry['fields'] => ({
+export const valueFields = (typed: string, given: Given, value: number | string): Entry['fields'] => ({
   [valueField]: { typed, given, value },
 })
 
 /**
  * When something was really read, as a field of an entry.
- * @example readAt('11:30', 11.5) // { at: { typed: '11:30', given: 'typed', value: 11.5 } }
+ * @example readTimeFields('11:30', 11.5) // { at: { typed: '11:30', given: 'typed', value: 11.5 } }
  */
-export const readAt = (typed: string, value: number | string): Entry['fields'] => ({
+export const readTimeFields = (typed: string, value: number | string): Entry['fields'] => ({
   [atField]: { typed, given: 'typed', value },
 })
 
@@ -83,7 +83,7 @@ export function useRecorder(source: EntrySource) {
       entered.flatMap(({ slot, fields, note }) => {
         const before = countedAt(slot)
         const seen = asSeen(slot, fields)
-        if (before && saysTheSame(before, { fields: seen, readWith: readWithOf(store.plan, slot.moment) }))
+        if (before && hasSameValues(before, { fields: seen, readWith: readWithOf(store.plan, slot.moment) }))
           return []
         return [
           make(slot, { fields: seen, note: note ?? before?.note ?? '', supersedes: before?.id ?? null }),

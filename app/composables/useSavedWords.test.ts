@@ -7,7 +7,7 @@ import { usePack } from '../stores/pack'
 import { fakeServer, lessonDto } from '../testing/fakeServer'
 import { entry } from '../../core/testing/exampleEntries'
 import { useEntryQueue } from '../stores/sending/entryQueue'
-import { keptObservations } from '../stores/sending/pendingObservations'
+import { pendingObservations } from '../stores/sending/pendingObservations'
 import { waitingWords } from '../words/waiting'
 import { useSavedWords } from './useSavedWords'
 
@@ -15,7 +15,7 @@ let server: ReturnType<typeof fakeServer>
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   server = fakeServer(() => ({ body: lessonDto() }))
-  for (const one of await keptObservations.all()) await keptObservations.remove(one.id)
+  for (const one of await pendingObservations.all()) await pendingObservations.remove(one.id)
   await useLesson().load('one')
 })
 afterEach(() => {

@@ -3,7 +3,7 @@ import type { Entry, Slot } from '#core/entries'
 import { answerTo, contextOf, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
 import { useReadNow } from './useReadNow'
-import { oneField, useRecorder } from './useRecorder'
+import { valueFields, useRecorder } from './useRecorder'
 
 /** An answer that is pressed and not typed: checked, asked about where it goes against what stands, and written down. */
 export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) {
@@ -18,7 +18,7 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
     wayOf(store.plan).check(store.plan, typed.value, contextOf(store.plan, store.counted, slot())),
   )
   const seen = computed<Entry['fields']>(() =>
-    checked.value.state === 'value' ? oneField(typed.value, 'typed', checked.value.value) : {},
+    checked.value.state === 'value' ? valueFields(typed.value, 'typed', checked.value.value) : {},
   )
 
   function answer(text: string) {

@@ -1,7 +1,7 @@
-import { LiveStream, type LiveNews } from './liveStream'
+import { LiveStream, type LiveMessage } from './liveStream'
 
-/** What a page asks of the worker, over a port of its own. */
-export type LiveOrder =
+/** What a page sends to the worker, over a port of its own. */
+export type LiveRequest =
   { kind: 'join'; lessonId: string; cursor: string } | { kind: 'look' } | { kind: 'leave' }
 
 // The one stream of all tabs of a browser.
@@ -9,12 +9,16 @@ const stream = new LiveStream()
 const scope = self as unknown as { onconnect: (event: MessageEvent) => void }
 
 scope.onconnect = ({ ports: [port] }) => {
-  let leave = () => {}
-  port!.onmessage = ({ data }: MessageEvent<LiveOrder>) => {
-    if (data.kind === 'look') return stream.look()
-    leave()
+  let unsubscribe = () => {}
+  port!.onmessage = ({ data }: MessageEvent<LiveRequest>) => {
+    if (data.kind === 'look') return stream.wake()
+    unsubscribe()
     if (data.kind === 'leave') return port!.close()
     const { lessonId, cursor } = data
-    leave = stream.join({ lessonId, cursor, hear: (news: LiveNews) => port!.postMessage(news) })
+    unsubscribe = stream.subscribe({
+      lessonId,
+      cursor,
+      onMessage: (message: LiveMessage) => port!.postMessage(message),
+    })
   }
 }

@@ -1,122 +1,123 @@
-import { beatEvery } from '#shared/lesson/heartbeat'
+import { heartbeatInterval } from '#shared/lesson/heartbeat'
 import type { LessonEvent, StreamMessage } from '#shared/types/api'
 
-/** What somebody hears of a lesson. */
-export type LiveNews =
+/** What a subscriber is told about its lesson. */
+export type LiveMessage =
   | { kind: 'connected' }
   | { kind: 'disconnected' }
   | { kind: 'event'; event: LessonEvent; cursor: string }
-  /** What this screen has is not what the database has: the lesson must be fetched, and heard from there. */
+  /** This screen and the database have diverged: fetch the lesson and subscribe from there. */
   | { kind: 'anew' }
 
-/** Somebody who has a lesson open, and how far they have heard it. */
-export interface Hearer {
+/** A lesson that is open somewhere, and the last event that was delivered there. */
+export interface Subscription {
   lessonId: string
   cursor: string
-  hear: (news: LiveNews) => void
+  onMessage: (message: LiveMessage) => void
 }
 
-/** Where a cursor stands among the events of its lesson. */
+/** The sequence number of a cursor within its lesson. */
 const seqOf = (cursor: string) => Number(cursor.split('.')[0])
 
-/** So many places one stream hears; what was opened first must have been forgotten. */
-const mostPlaces = 50
-/** Those who come together, as when a browser opens again, share one new stream. */
-const openAfter = 30
-/** Two beats and no word in between: a stream that died without closing says nothing either. */
-const silence = 2 * beatEvery + 2000
-/** Who comes back to a page does not wait for the second. */
-const shortSilence = beatEvery + 2000
-/** Not all screens of a school come back in the same moment. */
-const reopenAfter = () => 1000 + 2000 * Math.random()
+/** The most lessons that one stream follows; the oldest subscriptions are stale by then. */
+const mostLessons = 50
+/** Milliseconds to wait for further subscribers, as when a browser restores its tabs, before one stream is opened for all. */
+const openDelay = 30
+/** Milliseconds without a message after which a stream is dead, even if it never closed: two heartbeats missed. */
+const silenceLimit = 2 * heartbeatInterval + 2000
+/** The same when somebody comes back to the page: one heartbeat missed is enough. */
+const wakeSilenceLimit = heartbeatInterval + 2000
+/** Spread out, so that not all screens of a school reconnect at the same moment. */
+const reconnectDelay = () => 1000 + 2000 * Math.random()
 
 /**
- * One stream of events for any number of hearers: a browser keeps only few connections to a server, and streams never end. Each of them
- * gets every event of its lesson after its own cursor, once and in order.
+ * One event stream for any number of subscribers, since a browser allows few connections to a server and streams never end. Each
+ * subscriber gets every event of its lesson after its own cursor, once and in order.
  */
 export class LiveStream {
-  private readonly hearers = new Set<Hearer>()
+  private readonly subscriptions = new Set<Subscription>()
   private source: EventSource | null = null
-  private timer: ReturnType<typeof setTimeout> | undefined
-  private silent: ReturnType<typeof setTimeout> | undefined
-  private heardAt = 0
+  private openTimer: ReturnType<typeof setTimeout> | undefined
+  private silenceTimer: ReturnType<typeof setTimeout> | undefined
+  private lastMessageAt = 0
 
-  /** Adds somebody; gives back how to leave. */
-  join(hearer: Hearer): () => void {
-    this.hearers.add(hearer)
-    this.openIn(openAfter)
-    return () => this.leave(hearer)
+  /** Adds a subscription and returns a function that removes it. */
+  subscribe(subscription: Subscription): () => void {
+    this.subscriptions.add(subscription)
+    this.openIn(openDelay)
+    return () => this.unsubscribe(subscription)
   }
 
-  /** To be called when somebody comes back to a page, or to a machine that slept: what is long silent is opened anew at once. */
-  look(): void {
-    if (this.source && Date.now() - this.heardAt > shortSilence) this.openAnew(0)
+  /** Reopens the stream at once if it has been silent for long; to be called when a page or the machine wakes up. */
+  wake(): void {
+    if (this.source && Date.now() - this.lastMessageAt > wakeSilenceLimit) this.reopen(0)
   }
 
-  private leave(hearer: Hearer): void {
-    this.hearers.delete(hearer)
-    // What is still sent of its lesson goes past everybody until the stream is opened anew.
-    if (this.hearers.size === 0) this.close()
+  private unsubscribe(subscription: Subscription): void {
+    this.subscriptions.delete(subscription)
+    // Events of its lesson are ignored until the stream is reopened.
+    if (this.subscriptions.size === 0) this.close()
   }
 
-  private openIn(wait: number): void {
-    clearTimeout(this.timer)
-    this.timer = setTimeout(() => this.open(), wait)
+  private openIn(delay: number): void {
+    clearTimeout(this.openTimer)
+    this.openTimer = setTimeout(() => this.open(), delay)
   }
 
   private open(): void {
     this.close()
-    const places = [...new Set([...this.hearers].map(({ lessonId, cursor }) => `${lessonId}:${cursor}`))]
-    if (places.length === 0) return
-    this.source = new EventSource(`/api/events?after=${places.slice(-mostPlaces).join(',')}`)
-    this.heard()
+    const positions = [
+      ...new Set([...this.subscriptions].map(({ lessonId, cursor }) => `${lessonId}:${cursor}`)),
+    ]
+    if (positions.length === 0) return
+    this.source = new EventSource(`/api/events?after=${positions.slice(-mostLessons).join(',')}`)
+    this.restartSilenceTimer()
     this.source.onopen = () => {
-      this.heard()
-      this.tell('connected')
+      this.restartSilenceTimer()
+      this.tellAll('connected')
     }
-    this.source.addEventListener('beat', () => this.heard())
+    this.source.addEventListener('beat', () => this.restartSilenceTimer())
     this.source.onmessage = ({ data }: MessageEvent<string>) => {
-      this.heard()
-      this.take(JSON.parse(data) as StreamMessage)
+      this.restartSilenceTimer()
+      this.deliver(JSON.parse(data) as StreamMessage)
     }
-    // The browser would ask again from where this stream began.
-    this.source.onerror = () => this.openAnew(reopenAfter())
+    // The browser's own retry would start from the cursor with which this stream was opened.
+    this.source.onerror = () => this.reopen(reconnectDelay())
   }
 
-  /** The stream lives; when it is silent for too long from now on, it does not. */
-  private heard(): void {
-    this.heardAt = Date.now()
-    clearTimeout(this.silent)
-    this.silent = setTimeout(() => this.openAnew(0), silence)
+  private restartSilenceTimer(): void {
+    this.lastMessageAt = Date.now()
+    clearTimeout(this.silenceTimer)
+    this.silenceTimer = setTimeout(() => this.reopen(0), silenceLimit)
   }
 
-  private openAnew(wait: number): void {
+  private reopen(delay: number): void {
     this.close()
-    this.tell('disconnected')
-    this.openIn(wait)
+    this.tellAll('disconnected')
+    this.openIn(delay)
   }
 
   private close(): void {
-    clearTimeout(this.timer)
-    clearTimeout(this.silent)
+    clearTimeout(this.openTimer)
+    clearTimeout(this.silenceTimer)
     this.source?.close()
     this.source = null
   }
 
-  private tell(kind: 'connected' | 'disconnected'): void {
-    for (const hearer of [...this.hearers]) hearer.hear({ kind })
+  private tellAll(kind: 'connected' | 'disconnected'): void {
+    for (const subscription of [...this.subscriptions]) subscription.onMessage({ kind })
   }
 
-  private take(message: StreamMessage): void {
-    for (const hearer of [...this.hearers])
-      if (hearer.lessonId !== message.lessonId) continue
+  private deliver(message: StreamMessage): void {
+    for (const subscription of [...this.subscriptions])
+      if (subscription.lessonId !== message.lessonId) continue
       else if ('anew' in message) {
-        if (hearer.cursor !== message.anew) continue
-        this.hearers.delete(hearer)
-        hearer.hear({ kind: 'anew' })
-      } else if (seqOf(message.cursor) > seqOf(hearer.cursor)) {
-        hearer.cursor = message.cursor
-        hearer.hear({ kind: 'event', event: message.event, cursor: message.cursor })
+        if (subscription.cursor !== message.anew) continue
+        this.subscriptions.delete(subscription)
+        subscription.onMessage({ kind: 'anew' })
+      } else if (seqOf(message.cursor) > seqOf(subscription.cursor)) {
+        subscription.cursor = message.cursor
+        subscription.onMessage({ kind: 'event', event: message.event, cursor: message.cursor })
       }
   }
 }

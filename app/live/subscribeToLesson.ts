@@ -1,76 +1,81 @@
-import type { LiveOrder } from './live.sharedworker'
-import { LiveStream, type Hearer, type LiveNews } from './liveStream'
+import type { LiveRequest } from './live.sharedworker'
+import { LiveStream, type LiveMessage, type Subscription } from './liveStream'
 
-/** How a seat is left, and how it is told that somebody is back at the page. */
-interface Taken {
-  leave: () => void
-  look: () => void
+/** An open subscription over one transport. */
+interface Connection {
+  close: () => void
+  /** Reopens a stream that died unnoticed; to be called when somebody comes back to the page. */
+  wake: () => void
 }
 
-/** Has somebody hear. */
-type Seat = (hearer: Hearer, failed: () => void) => Taken
+/** Opens a subscription; `onFailure` is called when the transport can't be used at all. */
+type Transport = (subscription: Subscription, onFailure: () => void) => Connection
 
-/** Over the one stream of all tabs of this browser. */
-const together: Seat = ({ lessonId, cursor, hear }, failed) => {
+/** The stream that all tabs of this browser share. */
+const sharedWorker: Transport = ({ lessonId, cursor, onMessage }, onFailure) => {
   const worker = new SharedWorker(new URL('./live.sharedworker.ts', import.meta.url), { type: 'module' })
-  const say = (order: LiveOrder) => worker.port.postMessage(order)
-  worker.onerror = failed
-  worker.port.onmessage = ({ data }: MessageEvent<LiveNews>) => hear(data)
-  say({ kind: 'join', lessonId, cursor })
+  const send = (request: LiveRequest) => worker.port.postMessage(request)
+  worker.onerror = onFailure
+  worker.port.onmessage = ({ data }: MessageEvent<LiveMessage>) => onMessage(data)
+  send({ kind: 'join', lessonId, cursor })
   return {
-    look: () => say({ kind: 'look' }),
-    leave: () => {
+    wake: () => send({ kind: 'look' }),
+    close: () => {
       worker.port.onmessage = null
-      say({ kind: 'leave' })
+      send({ kind: 'leave' })
     },
   }
 }
 
-let own: LiveStream | null = null
-/** Over a stream of this page, which holds a connection only while it is seen. */
-const alone: Seat = (hearer) => {
-  if (document.hidden) return nowhere
-  const stream = (own ??= new LiveStream())
-  return { leave: stream.join(hearer), look: () => stream.look() }
+let pageStream: LiveStream | null = null
+/** A stream of this page alone, which holds a connection only while the page is visible. */
+const ownStream: Transport = (subscription) => {
+  if (document.hidden) return closed
+  const stream = (pageStream ??= new LiveStream())
+  return { close: stream.subscribe(subscription), wake: () => stream.wake() }
 }
 
-const nowhere: Taken = { leave: () => {}, look: () => {} }
+const closed: Connection = { close: () => {}, wake: () => {} }
 
 /**
- * Hears a lesson from a cursor on. Where the browser has nothing that tabs share, as on some phones, this page hears by itself.
- * @returns how to leave
+ * Subscribes to the events of a lesson from a cursor on. Browsers without shared workers, as on some phones, use a stream of this page.
+ * @returns a function that unsubscribes
  */
-export function hearLesson(lessonId: string, cursor: string, hear: (news: LiveNews) => void): () => void {
+export function subscribeToLesson(
+  lessonId: string,
+  cursor: string,
+  onMessage: (message: LiveMessage) => void,
+): () => void {
   let from = cursor
-  let seat = typeof SharedWorker === 'undefined' ? alone : together
-  let taken = nowhere
-  const sit = () => {
-    taken.leave()
-    taken = seat({ lessonId, cursor: from, hear: take }, () => {
-      seat = alone
-      sit()
+  let transport = typeof SharedWorker === 'undefined' ? ownStream : sharedWorker
+  let connection = closed
+  const connect = () => {
+    connection.close()
+    connection = transport({ lessonId, cursor: from, onMessage: receive }, () => {
+      transport = ownStream
+      connect()
     })
   }
-  function take(news: LiveNews) {
-    if (news.kind === 'event') from = news.cursor
-    hear(news)
+  function receive(message: LiveMessage) {
+    if (message.kind === 'event') from = message.cursor
+    onMessage(message)
   }
   const stops = [
-    // A page that the browser keeps for the way back is frozen, and comes back as it was.
-    listen(window, 'pagehide', () => taken.leave()),
-    listen(window, 'pageshow', (event) => (event as PageTransitionEvent).persisted && sit()),
-    listen(document, 'visibilitychange', () => (seat === alone ? sit() : taken.look())),
-    listen(window, 'focus', () => taken.look()),
-    listen(window, 'online', () => taken.look()),
+    // The browser freezes a page that it keeps for the back button, and brings it back as it was.
+    listen(window, 'pagehide', () => connection.close()),
+    listen(window, 'pageshow', (event) => (event as PageTransitionEvent).persisted && connect()),
+    listen(document, 'visibilitychange', () => (transport === ownStream ? connect() : connection.wake())),
+    listen(window, 'focus', () => connection.wake()),
+    listen(window, 'online', () => connection.wake()),
   ]
-  sit()
+  connect()
   return () => {
-    taken.leave()
+    connection.close()
     for (const stop of stops) stop()
   }
 }
 
-function listen(to: EventTarget, name: string, act: (event: Event) => void): () => void {
-  to.addEventListener(name, act)
-  return () => to.removeEventListener(name, act)
+function listen(target: EventTarget, name: string, handle: (event: Event) => void): () => void {
+  target.addEventListener(name, handle)
+  return () => target.removeEventListener(name, handle)
 }

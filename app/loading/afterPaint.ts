@@ -1,10 +1,10 @@
 import { nextTick, readonly, ref, watch, type Ref } from 'vue'
 
-/** Turns true once what begins to stand is on the screen: the rest of a first screen is drawn then, and holds no words up. */
-export function usePaintedAfter(stands: () => boolean): Readonly<Ref<boolean>> {
+/** Returns a flag that turns true once `isMounted` has and the browser has painted: the rest of a first screen is drawn then. */
+export function useAfterPaint(isMounted: () => boolean): Readonly<Ref<boolean>> {
   const painted = ref(false)
   watch(
-    stands,
+    isMounted,
     async (now) => {
       if (!now || painted.value) return
       await nextTick()

@@ -1,34 +1,35 @@
-/** Milliseconds after which a busy browser is taken for quiet all the same. */
-const patience = 3000
-/** Milliseconds that stand for a moment of rest where the browser does not tell of one. */
-const moment = 50
+/** Milliseconds after which a busy browser counts as idle. */
+const idleTimeout = 3000
+/** Milliseconds to pause where the browser has no idle callbacks. */
+const pause = 50
 
-let underway = 0
-const waiting: (() => void)[] = []
+let pending = 0
+const waiters: (() => void)[] = []
 
-/** Says that something the screen waits for is on its way, until the promise is settled. */
-export async function underWay<T>(coming: Promise<T>): Promise<T> {
-  underway++
+/** Returns the promise, which counts as pending until it settles. */
+export async function trackPending<T>(promise: Promise<T>): Promise<T> {
+  pending++
   try {
-    return await coming
+    return await promise
   } finally {
-    underway--
-    if (underway === 0) for (const go of waiting.splice(0)) go()
+    pending--
+    if (pending === 0) for (const resolve of waiters.splice(0)) resolve()
   }
 }
 
-/** Waits until nothing that a screen has asked for is on its way, and the browser has drawn what came. */
-export async function whenQuiet(): Promise<void> {
-  await rest()
-  while (underway > 0) {
-    await new Promise<void>((go) => waiting.push(go))
-    await rest()
+/** Resolves once nothing that a screen has asked for is pending and the browser has drawn what arrived. */
+export async function waitUntilIdle(): Promise<void> {
+  await idleCallback()
+  while (pending > 0) {
+    await new Promise<void>((resolve) => waiters.push(resolve))
+    await idleCallback()
   }
 }
 
-function rest(): Promise<void> {
-  return new Promise((go) => {
-    if (typeof requestIdleCallback === 'function') requestIdleCallback(() => go(), { timeout: patience })
-    else setTimeout(go, moment)
+function idleCallback(): Promise<void> {
+  return new Promise((resolve) => {
+    if (typeof requestIdleCallback === 'function')
+      requestIdleCallback(() => resolve(), { timeout: idleTimeout })
+    else setTimeout(resolve, pause)
   })
 }

@@ -1,10 +1,10 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import type * as Later from './lazy'
-import type * as Quiet from './idle'
+import type * as Lazy from './lazy'
+import type * as Idle from './idle'
 
 /** Every test has a page of its own. */
-let page: typeof Later
-let quiet: typeof Quiet
+let page: typeof Lazy
+let idle: typeof Idle
 beforeEach(async () => {
   vi.useFakeTimers()
   vi.resetModules()
@@ -12,7 +12,7 @@ beforeEach(async () => {
   asked.mockClear()
   vi.stubGlobal('fetch', asked)
   page = await import('./lazy')
-  quiet = await import('./idle')
+  idle = await import('./idle')
 })
 afterEach(() => {
   vi.useRealTimers()
@@ -29,22 +29,22 @@ const part = (name: string) => vi.fn(() => Promise.resolve(name))
 
 it('is fetched when it is asked for, and only once', async () => {
   const load = part('a dialog')
-  const dialog = page.later(load)
-  expect([dialog.there.value, load.mock.calls.length]).toEqual([null, 0])
+  const dialog = page.lazy(load)
+  expect([dialog.loaded.value, load.mock.calls.length]).toEqual([null, 0])
   expect(await Promise.all([dialog(), dialog()])).toEqual(['a dialog', 'a dialog'])
-  expect([dialog.there.value, load.mock.calls.length]).toEqual(['a dialog', 1])
+  expect([dialog.loaded.value, load.mock.calls.length]).toEqual(['a dialog', 1])
 })
 
 it('is told to be there once all are, also those that come with a later page', async () => {
-  expect(page.allPartsThere.value).toBe(true)
-  const dialog = page.later(part('a dialog'))
-  expect(page.allPartsThere.value).toBe(false)
+  expect(page.allPartsLoaded.value).toBe(true)
+  const dialog = page.lazy(part('a dialog'))
+  expect(page.allPartsLoaded.value).toBe(false)
   await dialog()
-  expect(page.allPartsThere.value).toBe(true)
-  page.later(part('of the next page'))
-  void page.fetchTheRest()
+  expect(page.allPartsLoaded.value).toBe(true)
+  page.lazy(part('of the next page'))
+  void page.preloadRemaining()
   await vi.advanceTimersByTimeAsync(300)
-  expect(page.allPartsThere.value).toBe(true)
+  expect(page.allPartsLoaded.value).toBe(true)
 })
 
 it('is fetched once the screen is quiet, though nobody asked, one after another', async () => {
@@ -54,33 +54,33 @@ it('is fetched once the screen is quiet, though nobody asked, one after another'
       order.push(`${name} asked`)
       setTimeout(() => (order.push(`${name} there`), done(name)), 100)
     })
-  const [first, second] = [page.later(slow('first')), page.later(slow('second'))]
+  const [first, second] = [page.lazy(slow('first')), page.lazy(slow('second'))]
   let arrive = () => {}
-  const lesson = quiet.underWay(new Promise<void>((done) => (arrive = done)))
-  void page.fetchTheRest()
+  const lesson = idle.trackPending(new Promise<void>((done) => (arrive = done)))
+  void page.preloadRemaining()
   await vi.advanceTimersByTimeAsync(5000)
   expect(order).toEqual([])
   arrive()
   await lesson
   await vi.advanceTimersByTimeAsync(300)
   expect(order).toEqual(['first asked', 'first there', 'second asked', 'second there'])
-  expect([first.there.value, second.there.value]).toEqual(['first', 'second'])
+  expect([first.loaded.value, second.loaded.value]).toEqual(['first', 'second'])
 })
 
 it('waits no longer for what has failed', async () => {
   const load = part('a dialog')
-  page.later(load)
-  await expect(quiet.underWay(Promise.reject(new Error('no answer')))).rejects.toThrow('no answer')
-  void page.fetchTheRest()
+  page.lazy(load)
+  await expect(idle.trackPending(Promise.reject(new Error('no answer')))).rejects.toThrow('no answer')
+  void page.preloadRemaining()
   await vi.advanceTimersByTimeAsync(300)
   expect(load).toHaveBeenCalledOnce()
 })
 
 it('is fetched soon where a page that is opened afterwards brings it', async () => {
-  void page.fetchTheRest()
+  void page.preloadRemaining()
   await vi.advanceTimersByTimeAsync(300)
   const load = part('of the next page')
-  page.later(load)
+  page.lazy(load)
   await vi.advanceTimersByTimeAsync(300)
   expect(load).toHaveBeenCalledOnce()
 })
@@ -89,7 +89,7 @@ it('is asked for once the server answers again, since browsers give what failed 
   const load = part('a dialog')
   await vi.advanceTimersByTimeAsync(3000)
   answers = false
-  const dialog = page.later(load)()
+  const dialog = page.lazy(load)()
   await vi.advanceTimersByTimeAsync(60_000)
   expect(load).not.toHaveBeenCalled()
   expect(asked.mock.calls.length).toBeGreaterThan(5)
@@ -97,21 +97,21 @@ it('is asked for once the server answers again, since browsers give what failed 
   answers = true
   await vi.advanceTimersByTimeAsync(15_000)
   expect(await dialog).toBe('a dialog')
-  expect([load.mock.calls.length, page.partsMissing.value]).toEqual([1, false])
+  expect([load.mock.calls.length, page.partsFailed.value]).toEqual([1, false])
 })
 
 it('is asked for again where it does not come, and is told to be missing until it does', async () => {
   let there = false
   const load = vi.fn(() => (there ? Promise.resolve('there') : Promise.reject(new Error('no such file'))))
-  const part = page.later(load)()
+  const part = page.lazy(load)()
   await vi.advanceTimersByTimeAsync(1)
-  expect(page.partsMissing.value).toBe(true)
+  expect(page.partsFailed.value).toBe(true)
   await vi.advanceTimersByTimeAsync(60_000)
   expect(load.mock.calls.length).toBeGreaterThan(5)
   there = true
   await vi.advanceTimersByTimeAsync(15_000)
   expect(await part).toBe('there')
-  expect(page.partsMissing.value).toBe(false)
+  expect(page.partsFailed.value).toBe(false)
 })
 
 it('is not said to be missing while the connection is', async () => {
@@ -119,7 +119,7 @@ it('is not said to be missing while the connection is', async () => {
     answers = false
     return Promise.reject(new Error('no connection'))
   })
-  void page.later(load)()
+  void page.lazy(load)()
   await vi.advanceTimersByTimeAsync(20_000)
-  expect(page.partsMissing.value).toBe(false)
+  expect(page.partsFailed.value).toBe(false)
 })

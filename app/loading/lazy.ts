@@ -7,99 +7,96 @@ import {
   type Component,
   type ShallowRef,
 } from 'vue'
-import { whenQuiet } from './idle'
+import { waitUntilIdle } from './idle'
 
-/** Milliseconds until a part that could not be fetched is asked for again; doubled each time up to the longest. */
-const again = { first: 500, longest: 15_000 }
+/** Milliseconds before a failed load is retried; doubled each time, up to the longest. */
+const retryDelay = { first: 500, longest: 15_000 }
+/** Milliseconds that the server has to answer a check. */
+const answerTimeout = 5000
+/** Milliseconds after an answer during which the server counts as reachable. */
+const reachableFor = 2000
 
-/** Milliseconds that an answer may take. */
-const patience = 5000
-/** Milliseconds for which the server is taken to be there, since it has just answered. */
-const answersFor = 2000
-
-const notFetched = new Set<() => Promise<unknown>>()
-/** Whether what comes later is fetched without being asked for. */
-let fetching = false
-const missing = ref(0)
-/** How many parts have not come yet. */
-const toCome = ref(0)
-// The page itself has just come from there.
+const notLoaded = new Set<() => Promise<unknown>>()
+let preloading = false
+const failed = ref(0)
+const outstanding = ref(0)
+// The page itself has just been delivered.
 let answeredAt = Date.now()
 
-/** A part of the application that comes later: called, it is fetched; `there` is null until it has come. */
-export interface Later<T> {
+/** A lazily loaded part of the application: calling it loads it; `loaded` is null until then. */
+export interface Lazy<T> {
   (): Promise<T>
-  there: ShallowRef<T | null>
+  loaded: ShallowRef<T | null>
 }
 
 /**
- * A part of the application that a first screen can do without. It is fetched when it is asked for, and at the latest once the
- * first screen is quiet, so that a tablet that loses the connection has it.
- * @param load fetches it; asked again until it answers
+ * Returns a part that the first screen can do without. It is loaded on demand, or once the first screen is idle, so that a tablet that
+ * loses the connection has it.
+ * @param load loads it; retried until it succeeds
  */
-export function later<T>(load: () => Promise<T>): Later<T> {
-  const there = shallowRef<T | null>(null)
+export function lazy<T>(load: () => Promise<T>): Lazy<T> {
+  const loaded = shallowRef<T | null>(null)
   let loading: Promise<T> | null = null
-  toCome.value++
-  const fetched = async () => {
-    there.value = await untilThere(load)
-    toCome.value--
-    return there.value
+  outstanding.value++
+  const start = async () => {
+    loaded.value = await loadWithRetry(load)
+    outstanding.value--
+    return loaded.value
   }
-  const once = Object.assign(
+  const part = Object.assign(
     () => {
-      notFetched.delete(once)
-      return (loading ??= fetched())
+      notLoaded.delete(part)
+      return (loading ??= start())
     },
-    { there },
+    { loaded },
   )
-  notFetched.add(once)
-  if (fetching) void fetchTheRest()
-  return once
+  notLoaded.add(part)
+  if (preloading) void preloadRemaining()
+  return part
 }
 
-/** A component that a first screen can do without. */
-export const laterComponent = <T extends Component>(load: AsyncComponentLoader<T>): T =>
-  defineAsyncComponent<T>(later(load))
+/** Returns a component that the first screen can do without. */
+export const lazyComponent = <T extends Component>(load: AsyncComponentLoader<T>): T =>
+  defineAsyncComponent<T>(lazy(load))
 
-/** Whether parts cannot be had though the server answers: the program was renewed since, or a browser remembers that one failed. */
-export const partsMissing = computed(() => missing.value > 0)
+/** Whether parts fail to load although the server answers: it was updated since, or the browser has cached a failure. */
+export const partsFailed = computed(() => failed.value > 0)
 
-/** Whether everything is there that the pages opened so far can need: from then on a lost connection takes nothing away. */
-export const allPartsThere = computed(() => toCome.value === 0)
+/** Whether everything that the pages opened so far may need is loaded, so that nothing is missing offline. */
+export const allPartsLoaded = computed(() => outstanding.value === 0)
 
-/** Fetches, once the screen is quiet, whatever else the opened pages use; to be called when the application stands. */
-export async function fetchTheRest(): Promise<void> {
-  fetching = true
-  await whenQuiet()
-  // One after another, so that a reading that is sent meanwhile does not stand behind them all.
-  for (const once of notFetched) await once()
+/** Loads all remaining parts once the screen is idle; to be called after the application is mounted. */
+export async function preloadRemaining(): Promise<void> {
+  preloading = true
+  await waitUntilIdle()
+  // One after another, so that a reading sent meanwhile needn't queue behind them.
+  for (const load of notLoaded) await load()
 }
 
-/** Asks for a part only while the server answers: browsers give what failed once no second try until the page is loaded anew. */
-async function untilThere<T>(load: () => Promise<T>): Promise<T> {
-  let failed = false
-  for (let after = again.first; ; after = Math.min(2 * after, again.longest)) {
-    if (await serverAnswers())
+/** Loads only while the server answers: browsers don't retry a failed import until the page is reloaded. */
+async function loadWithRetry<T>(load: () => Promise<T>): Promise<T> {
+  let hasFailed = false
+  for (let delay = retryDelay.first; ; delay = Math.min(2 * delay, retryDelay.longest)) {
+    if (await isServerReachable())
       try {
-        const there = await load()
-        if (failed) missing.value--
-        return there
+        const part = await load()
+        if (hasFailed) failed.value--
+        return part
       } catch {
-        // The browser says so by itself.
-        if (!failed && (await serverAnswers(true))) {
-          failed = true
-          missing.value++
+        // The browser logs the error itself.
+        if (!hasFailed && (await isServerReachable(true))) {
+          hasFailed = true
+          failed.value++
         }
       }
-    await new Promise((next) => setTimeout(next, after))
+    await new Promise((resolve) => setTimeout(resolve, delay))
   }
 }
 
-async function serverAnswers(now = false): Promise<boolean> {
+async function isServerReachable(checkNow = false): Promise<boolean> {
   if (globalThis.navigator?.onLine === false) return false
-  if (!now && Date.now() - answeredAt < answersFor) return true
-  const answers = await fetch('/api/time', { signal: AbortSignal.timeout(patience) }).then(
+  if (!checkNow && Date.now() - answeredAt < reachableFor) return true
+  const answers = await fetch('/api/time', { signal: AbortSignal.timeout(answerTimeout) }).then(
     ({ ok }) => ok,
     () => false,
   )

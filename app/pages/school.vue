@@ -5,7 +5,7 @@ import type { CupboardInstrument } from '#core/instrument'
 import type { SchoolWays } from '#core/plan'
 import { request } from '../api/request'
 import { useAutosave } from '../composables/useAutosave'
-import { useSavedBeforeLeaving } from '../composables/useSaveOnLeave'
+import { useSaveOnLeave } from '../composables/useSaveOnLeave'
 import { useNotices } from '../stores/notices'
 
 const notices = useNotices()
@@ -15,7 +15,7 @@ const cupboard = useAutosave<CupboardInstrument[]>((all) =>
   request('PUT', '/api/school/cupboard', { body: { cupboard: all } }),
 )
 const saves = [ways, calendar, cupboard]
-useSavedBeforeLeaving(...saves)
+useSaveOnLeave(...saves)
 const { value: waysNow } = ways
 const { value: calendarNow } = calendar
 const { value: cupboardNow } = cupboard

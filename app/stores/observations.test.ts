@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Observation } from '#core/observation'
 import type { ObservationInput } from '#shared/types/api'
 import { fakeServer, lessonDto, refusal, type SentRequest } from '../testing/fakeServer'
-import { keptObservations, type KeptObservation } from './sending/pendingObservations'
+import { pendingObservations, type PendingObservation } from './sending/pendingObservations'
 import { useLesson } from './lesson'
 import { useObservations } from './observations'
 
@@ -33,7 +33,7 @@ let server: ReturnType<typeof fakeServer>
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   server = fakeServer(takes)
-  for (const one of await keptObservations.all()) await keptObservations.remove(one.id)
+  for (const one of await pendingObservations.all()) await pendingObservations.remove(one.id)
   await useLesson().load('one')
 })
 afterEach(() => {
@@ -47,7 +47,7 @@ describe('observations on their way', () => {
   it('are sent, shown, and then kept here no longer', async () => {
     await useObservations().add(input())
     await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
-    await vi.waitFor(async () => expect(await keptObservations.all()).toEqual([]))
+    await vi.waitFor(async () => expect(await pendingObservations.all()).toEqual([]))
     expect(useObservations().waiting).toEqual([])
   })
 
@@ -55,23 +55,23 @@ describe('observations on their way', () => {
     server.answerWith(() => 'offline')
     await useObservations().add(input())
     await vi.waitFor(() => expect(useObservations().offline).toBe(true))
-    expect((await keptObservations.all()).map((one) => one.input.picture)).toEqual(['aGVsbG8='])
+    expect((await pendingObservations.all()).map((one) => one.input.picture)).toEqual(['aGVsbG8='])
     setActivePinia(createPinia())
     server.answerWith(takes)
     await useLesson().load('one')
     await useObservations().flush()
     expect(texts()).toEqual(['It spins'])
     expect(new Set(server.of('PUT').map(idOf)).size).toBe(1)
-    expect(await keptObservations.all()).toEqual([])
+    expect(await pendingObservations.all()).toEqual([])
   })
 
   it('are not held up by a damaged one beside them', async () => {
-    const damaged = { id: 'damaged', lessonId: 'one', input: null } as unknown as KeptObservation
-    await keptObservations.put(damaged)
+    const damaged = { id: 'damaged', lessonId: 'one', input: null } as unknown as PendingObservation
+    await pendingObservations.put(damaged)
     await useObservations().add(input())
     await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
-    expect(await keptObservations.all()).toEqual([])
-    await keptObservations.remove('damaged')
+    expect(await pendingObservations.all()).toEqual([])
+    await pendingObservations.remove('damaged')
   })
 
   it('that the server fails at hold up no other and are sent later', async () => {

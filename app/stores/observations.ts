@@ -4,7 +4,7 @@ import { observationsAt, standingObservations, withObservation, type Observation
 import { newId } from '#core/plan'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
-import { keptObservations, type KeptObservation } from './sending/pendingObservations'
+import { pendingObservations, type PendingObservation } from './sending/pendingObservations'
 import { sender } from './sending/sender'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
@@ -16,11 +16,11 @@ import { useNotices } from './notices'
 export const useObservations = defineStore('observations', () => {
   const lesson = useLesson()
   const notices = useNotices()
-  const waiting = shallowRef<KeptObservation[]>([])
-  const refused = shallowRef<KeptObservation[]>([])
+  const waiting = shallowRef<PendingObservation[]>([])
+  const refused = shallowRef<PendingObservation[]>([])
   const sending = sender({ waiting: () => waiting.value, deliver })
   // What waited when this browser was closed comes first; nothing is sent before it is known.
-  const opened = keptObservations.all().then((kept) => {
+  const opened = pendingObservations.all().then((kept) => {
     waiting.value = kept.filter((one) => one.message === undefined)
     refused.value = kept.filter((one) => one.message !== undefined)
   })
@@ -34,7 +34,7 @@ export const useObservations = defineStore('observations', () => {
     await opened
     const kept = { id: newId(), lessonId: lesson.open.id, input }
     waiting.value = [...waiting.value, kept]
-    await keptObservations.put(kept)
+    await pendingObservations.put(kept)
     void flush()
   }
 
@@ -44,7 +44,7 @@ export const useObservations = defineStore('observations', () => {
   }
 
   /** What the server will never take is set apart with its reason. */
-  async function deliver(one: KeptObservation): Promise<[KeptObservation]> {
+  async function deliver(one: PendingObservation): Promise<[PendingObservation]> {
     const params = { id: one.lessonId, observationId: one.id }
     try {
       show(
@@ -55,12 +55,12 @@ export const useObservations = defineStore('observations', () => {
           takes: 'picture',
         }),
       )
-      await keptObservations.remove(one.id)
+      await pendingObservations.remove(one.id)
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.offline) throw error
       if (error.passes) return [one]
       const kept = { ...one, message: error.message }
-      await keptObservations.put(kept)
+      await pendingObservations.put(kept)
       refused.value = [...refused.value, kept]
     }
     waiting.value = waiting.value.filter((other) => other.id !== one.id)
@@ -73,14 +73,14 @@ export const useObservations = defineStore('observations', () => {
   }
 
   /** Sends what was refused once more, perhaps changed; it is another one then. */
-  async function sendAgain(one: KeptObservation): Promise<void> {
+  async function sendAgain(one: PendingObservation): Promise<void> {
     await add(one.input)
     await dismiss(one.id)
   }
 
   async function dismiss(id: string): Promise<void> {
     refused.value = refused.value.filter((one) => one.id !== id)
-    await keptObservations.remove(id)
+    await pendingObservations.remove(id)
   }
 
   /** @returns whether the server has taken it */

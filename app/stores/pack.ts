@@ -22,7 +22,7 @@ import { checkSafe } from '#core/safety'
 import { applyToPack, tickKey } from '#shared/lesson/applyEvent'
 import type { NewEvent, PackDto } from '#shared/types/api'
 import { request, RequestProblem } from '../api/request'
-import { keptTicks, type KeptTick } from './sending/pendingTicks'
+import { pendingTicks, type PendingTick } from './sending/pendingTicks'
 import { sender } from './sending/sender'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
@@ -43,7 +43,7 @@ export const usePack = defineStore('pack', () => {
   const notices = useNotices()
   const data = shallowRef<PackDto | null>(null)
   const loadedFor = ref('')
-  const pending = ref<KeptTick[]>(keptTicks.all())
+  const pending = ref<PendingTick[]>(pendingTicks.all())
   const today = ref(formatISO(new Date(), { representation: 'date' }))
   const sending = sender({ waiting: () => pending.value, deliver })
 
@@ -174,15 +174,15 @@ export const usePack = defineStore('pack', () => {
 
   function tick(materialId: string, place: string, amount: number) {
     const one = { lessonId: lesson.open.id, materialId, place, amount }
-    keptTicks.put(one)
+    pendingTicks.put(one)
     pending.value = [...pending.value.filter((other) => !sameCell(other, one)), one]
     void sending.flush()
   }
 
-  const sameCell = (a: KeptTick, b: KeptTick) => a.lessonId === b.lessonId && tickKey(a) === tickKey(b)
+  const sameCell = (a: PendingTick, b: PendingTick) => a.lessonId === b.lessonId && tickKey(a) === tickKey(b)
 
   /** Sends one with as many others of its lesson as go together. */
-  async function deliver({ lessonId }: KeptTick): Promise<KeptTick[]> {
+  async function deliver({ lessonId }: PendingTick): Promise<PendingTick[]> {
     const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, ticksAtOnce)
     const ticks = batch.map(({ lessonId: _id, ...tick }) => tick)
     try {
@@ -196,7 +196,7 @@ export const usePack = defineStore('pack', () => {
       notices.warn(error)
     }
     // What was ticked differently while it was on its way stays.
-    for (const one of batch) if (pending.value.includes(one)) keptTicks.remove(one)
+    for (const one of batch) if (pending.value.includes(one)) pendingTicks.remove(one)
     pending.value = pending.value.filter((one) => !batch.includes(one))
     return batch
   }

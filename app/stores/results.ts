@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { classAnswer, foretoldBy } from '#core/conclusion'
 import { caveatsOf, classSays, lessonResult } from '#core/lesson'
-import { comparesSides, weighedByLevel, weighLesson } from '#core/comparison'
+import { comparesSides, evidenceByLevel, weighLesson } from '#core/comparison'
 import { useLesson } from './lesson'
 
 /** What the entries of the open lesson say: apart from the lesson, because a Sheet that records needs none of it. */
@@ -20,7 +20,7 @@ export const useResults = defineStore('results', () => {
   /** What each level came to, also where levels are not what is compared. */
   const byLevel = computed(() =>
     comparesSides(lesson.plan)
-      ? weighedByLevel(lesson.plan, lesson.counted)
+      ? evidenceByLevel(lesson.plan, lesson.counted)
       : { plan: lesson.scored, evidence: evidence.value },
   )
   /** What was found, in words. */

@@ -87,7 +87,7 @@ export const useRoles = defineStore('roles', () => {
     return own?.starter ? { groupIndex, name: nameOf(own.starter) } : null
   }
 
-  async function sayAbsent(id: string, away: boolean) {
+  async function setAbsent(id: string, away: boolean) {
     const { id: lessonId } = lesson.open
     const all = [...absent.value].filter((one) => one !== id)
     await notices.attempt(async () => {
@@ -99,5 +99,5 @@ export const useRoles = defineStore('roles', () => {
     })
   }
 
-  return { data, loadedFor, absent, load, nameOf, turnsOf, saidAt, volunteerAt, sayAbsent }
+  return { data, loadedFor, absent, load, nameOf, turnsOf, saidAt, volunteerAt, setAbsent }
 })

@@ -14,7 +14,7 @@ import {
   sidesFor,
   sidesSaid,
   unfinishedTries,
-  weighedByLevel,
+  evidenceByLevel,
   weighLesson,
   withComparison,
 } from '.'
@@ -150,7 +150,7 @@ describe.each(comparisons.map((one) => [one.plan().comparison!, one] as const))(
       const entries = allRead(two, (at) => moment(at, 5))
       const levels = weighLesson(withComparison(two, 'levels'), entries, groups)
       expect(levels.results.map(({ level }) => level.name)).toEqual(['one', 'other'])
-      expect(weighedByLevel(two, entries).evidence.results).toEqual(levels.results)
+      expect(evidenceByLevel(two, entries).evidence.results).toEqual(levels.results)
     })
 
     it('compares what is apart by as much, however much each group began with', () => {

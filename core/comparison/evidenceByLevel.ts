@@ -6,9 +6,9 @@ import { weighLesson } from './weighLesson'
 
 /**
  * What each level comes to by itself, whatever the plan compares: how much each lump lost where lumps are compared with themselves.
- * @example weighedByLevel(plan, counted).evidence.results.length // 3
+ * @example evidenceByLevel(plan, counted).evidence.results.length // 3
  */
-export function weighedByLevel(plan: Plan, counted: readonly Entry[]): { plan: Plan; evidence: Evidence } {
+export function evidenceByLevel(plan: Plan, counted: readonly Entry[]): { plan: Plan; evidence: Evidence } {
   const byLevel: Plan = { ...plan, comparison: 'levels' }
   return { plan: scoredPlan(byLevel, counted), evidence: weighLesson(byLevel, counted) }
 }

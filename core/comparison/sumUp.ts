@@ -1,7 +1,7 @@
 import { summariseCell } from '../evidence'
 import { resolutionOf } from '../instrument'
 import type { Plan, Summary } from '../plan'
-import { listed, printNumber, printQuantity, printReadingIn, withoutDust } from '../quantity'
+import { listed, printNumber, printQuantity, printReadingIn, stripRoundingNoise } from '../quantity'
 import type { Entry } from '../entries'
 import { usesInstrument, wayOf, type Working } from '../recording'
 import { scoredPlan } from './scoredPlan'
@@ -36,11 +36,11 @@ export function sumUpSteps(
 }
 
 function meanSteps(scored: Plan, tries: readonly number[]): Working[] {
-  const total = withoutDust(tries.reduce((sum, one) => sum + one, 0))
+  const total = stripRoundingNoise(tries.reduce((sum, one) => sum + one, 0))
   const print = printerOf(scored)
   return [
     step(scored, 'all tries together', tries.map(print).join(' + '), total),
-    step(scored, 'the mean', `${print(total)} ÷ ${tries.length}`, withoutDust(total / tries.length)),
+    step(scored, 'the mean', `${print(total)} ÷ ${tries.length}`, stripRoundingNoise(total / tries.length)),
   ]
 }
 

@@ -1,7 +1,7 @@
 import {
   clearAt,
   leaderAgreement,
-  pairTest,
+  testPair,
   testedLevels,
   trendAgreement,
   verdictOf,
@@ -113,7 +113,7 @@ function judgePair(
   const places = levelIds.map((id) => levels.findIndex((level) => level.id === id))
   const [a, b] = places
   if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
-  const test = pairTest(table, a, b)
+  const test = testPair(table, a, b)
   const choices = choicesOf(compared, [levelIds[0]!, levelIds[1]!])
   const rankOf = (id: string) => judgement.order.findIndex((rank) => rank.includes(id))
   const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
@@ -203,7 +203,7 @@ function judgeEndOfTrend(
   const isUp = (direction === 'rising') === (end === 'most')
   const [last, next] = isUp ? [tested.at(-1)!, tested.at(-2)!] : [tested[0]!, tested[1]!]
   if (place === (isUp ? tested[0] : tested.at(-1))) return { verdict, agrees: false }
-  if (place !== last || pairTest(table, last, next).p > clearAt) return null
+  if (place !== last || testPair(table, last, next).p > clearAt) return null
   return { verdict, agrees: true }
 }
 

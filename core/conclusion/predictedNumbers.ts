@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics'
 import type { Evidence } from '../evidence'
 import type { Plan } from '../plan'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import type { ReadingsAt } from '../recording'
 import type { PredictionAnswer } from './prediction'
 import type { PredictorSeat } from './predictors'
@@ -60,7 +60,7 @@ export function predictedNumbers(
 
 const apartFrom = (predicted: number, found: number | null) => ({
   found,
-  apart: found === null ? null : withoutDust(found - predicted),
+  apart: found === null ? null : stripRoundingNoise(found - predicted),
 })
 
 /**

@@ -4,9 +4,9 @@ type Said = Pick<Entry, 'fields' | 'readWith'>
 
 /**
  * Whether two entries say the same: the same values in the same unit. 13 cm and 13 mm do not.
- * @example saysTheSame(entry, { ...entry, fields: { value: { typed: '13.0', given: 'typed', value: 13 } } }) // true
+ * @example hasSameValues(entry, { ...entry, fields: { value: { typed: '13.0', given: 'typed', value: 13 } } }) // true
  */
-export function saysTheSame(a: Said, b: Said): boolean {
+export function hasSameValues(a: Said, b: Said): boolean {
   if (a.readWith?.unit !== b.readWith?.unit) return false
   return Object.keys({ ...a.fields, ...b.fields }).every(
     (name) => a.fields[name]?.value === b.fields[name]?.value,

@@ -10,6 +10,6 @@ export {
   isEntry,
 } from './entry'
 export { entryFromReading, isOldReading, type OldReading } from './oldReading'
-export { saysTheSame } from './hasSameValues'
+export { hasSameValues } from './hasSameValues'
 export { standingEntries, standingOf, type SlotState, type Standing } from './standing'
 export { entryHistory, type HistoryStep } from './history'

@@ -1,5 +1,5 @@
 import type { Summary } from '../plan'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 
 /** Several tries of one thing, summed up. */
 export interface CellSummary {
@@ -28,7 +28,7 @@ export function summariseCell(values: readonly number[], summary: Summary): Cell
     least,
     greatest,
     // Where none ever came, none differs.
-    wobble: greatest === least ? 0 : withoutDust(greatest - least),
+    wobble: greatest === least ? 0 : stripRoundingNoise(greatest - least),
   }
 }
 
@@ -41,7 +41,7 @@ export function centreOf(values: ArrayLike<number>, start: number, count: number
   if (summary === 'mean') {
     let sum = 0
     for (let index = start; index < start + count; index++) sum += values[index]!
-    return withoutDust(sum / count)
+    return stripRoundingNoise(sum / count)
   }
   for (let index = 0; index < count; index++) {
     const value = values[start + index]!
@@ -57,7 +57,7 @@ export function centreOf(values: ArrayLike<number>, start: number, count: number
     if (common !== null) return common
   }
   const middle = count >> 1
-  return count % 2 === 1 ? sorted[middle]! : withoutDust((sorted[middle - 1]! + sorted[middle]!) / 2)
+  return count % 2 === 1 ? sorted[middle]! : stripRoundingNoise((sorted[middle - 1]! + sorted[middle]!) / 2)
 }
 
 /** The value that occurs most often among the sorted ones, the smallest of several; null when none is repeated. */

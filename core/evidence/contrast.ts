@@ -15,9 +15,9 @@ import { normalTail } from './tails'
  *
  * @param a and @param b places of the levels
  * @returns the two-sided chance and which level is ahead; a chance of 1 where nothing joins the two
- * @example contrastTest(sharedLevels, 0, 2) // { p: 0.008, ahead: 1 }
+ * @example testContrast(sharedLevels, 0, 2) // { p: 0.008, ahead: 1 }
  */
-export function contrastTest(table: ScoreTable, a: number, b: number): { p: number; ahead: 1 | 0 | -1 } {
+export function testContrast(table: ScoreTable, a: number, b: number): { p: number; ahead: 1 | 0 | -1 } {
   const { levels, groups, counts, values, room, inHeats } = table
   const potential = contrastWeights(table, a, b)
   if (!potential) return { p: 1, ahead: 0 }

@@ -1,10 +1,10 @@
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import type { Comparison } from './comparison'
 import { apart } from './differences'
 import { allIn, seenChance } from './looks'
 import { openDifference, worthNoticing } from './noDifference'
 import { pairedMeanInterval, pairedMeanTest, type PairedDifferences } from './pairedMeans'
-import { pairTest } from './levelPair'
+import { testPair } from './levelPair'
 import type { ScoreTable } from './scoreTable'
 import { tooLittle, verdictOf, type Verdict } from './verdict'
 
@@ -41,7 +41,7 @@ export function judgeSide(table: ScoreTable, judging: Judging, place: number, am
   const middle = meanOf(differences.groups)
   const amount = Math.abs(middle) * table.unit
   if (differences.groups.length === 0) return { verdict: tooLittle, ahead: 0, amount: 0, bound: Infinity }
-  const ranks = pairTest({ ...table, looks: allIn, chosenFrom: 1 }, place, 0)
+  const ranks = testPair({ ...table, looks: allIn, chosenFrom: 1 }, place, 0)
   const means = judging.scale === 'number' ? pairedMeanTest(differences) : { p: 1, ahead: 0 as const }
   // Less than a mark may be the rounding that all tries of a class share.
   const isBeyondMark = amount > judging.mark * (1 + 1e-9)
@@ -92,5 +92,7 @@ function boundOf(
   const alpha = (intervalAlpha * share) / (meansWeight * among)
   const { least, greatest } = pairedMeanInterval(differences, alpha)
   const bound = Math.max(Math.abs(least), Math.abs(greatest))
-  return bound <= worthNoticing(table, judging.worth) * (1 + 1e-9) ? withoutDust(bound * table.unit) : null
+  return bound <= worthNoticing(table, judging.worth) * (1 + 1e-9)
+    ? stripRoundingNoise(bound * table.unit)
+    : null
 }

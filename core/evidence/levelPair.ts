@@ -1,4 +1,4 @@
-import { contrastTest } from './contrast'
+import { testContrast } from './contrast'
 import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear, triesWeight } from './joinedChance'
@@ -8,7 +8,7 @@ import { signedRank } from './signedRank'
 import { clearAt, type CarriedBy } from './verdict'
 
 /** Whether one level is ahead of another, groups compared only with themselves. */
-export interface PairTest {
+export interface PairComparison {
   /** Two-sided chance of a difference this strong if there were none. */
   p: number
   carriedBy: CarriedBy
@@ -36,14 +36,14 @@ function isBeyondMark(table: ScoreTable, a: number, b: number): boolean {
  * rank sums.
  *
  * @param a and @param b places of the levels
- * @example pairTest(table, 2, 0).carriedBy // 'tries'
+ * @example testPair(table, 2, 0).carriedBy // 'tries'
  */
-export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
+export function testPair(table: ScoreTable, a: number, b: number): PairComparison {
   const { differences, either } = groupDifferences(table, a, b)
   const groups = differences.length
   const replicated = isReplicated(table)
   if (replicated && groups < enoughShared * either) {
-    const { p, ahead } = contrastTest(table, a, b)
+    const { p, ahead } = testContrast(table, a, b)
     return { p: seenChance(Math.min(1, triesWeight * p), table), carriedBy: 'tries', ahead, groups }
   }
   if (groups === 0) return { p: 1, carriedBy: 'groups', ahead: 0, groups }
@@ -61,7 +61,7 @@ export function pairTest(table: ScoreTable, a: number, b: number): PairTest {
   return {
     ...joined,
     p: seenChance(joined.p, table),
-    ahead: Math.sign(lead) as PairTest['ahead'],
+    ahead: Math.sign(lead) as PairComparison['ahead'],
     groups,
   }
 }

@@ -32,9 +32,9 @@ export function neverSaid(
 const inFull = (name: string) => (name.toLowerCase() === 'nothing' ? 'the one with nothing' : name)
 
 /** Whether any try never came to what is looked at. */
-export const someNever = ({ cells }: Evidence): boolean =>
+export const isSometimesNotReached = ({ cells }: Evidence): boolean =>
   cells.some((cell) => cell.values.some((value) => !Number.isFinite(value)))
 
 /** Whether none did. */
-export const allNever = ({ cells }: Evidence): boolean =>
+export const isNeverReached = ({ cells }: Evidence): boolean =>
   cells.length > 0 && cells.every((cell) => cell.values.every((value) => !Number.isFinite(value)))

@@ -1,7 +1,7 @@
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import type { Judging } from './comparison'
 import { pairDifferences } from './differences'
-import { holdsNever, levelMeans, type ScoreTable } from './scoreTable'
+import { hasUnreached, levelMeans, type ScoreTable } from './scoreTable'
 import { shiftInterval } from './shiftInterval'
 
 /** How much of a difference might still be there: 90%, over all pairs at once. */
@@ -58,7 +58,7 @@ export function openDifference(
 ): OpenDifference {
   const pairs = among.flatMap((a, index) => among.slice(index + 1).map((b) => [a, b] as const))
   if (table.looks.open) return open
-  if (among.some((level) => holdsNever(table, level))) return open
+  if (among.some((level) => hasUnreached(table, level))) return open
   if (judging.scale !== 'number') {
     const even = pairs.every(([a, b]) => {
       const { sorted } = pairDifferences(table, a, b)
@@ -83,5 +83,5 @@ export function openDifference(
   const middle = middleResult(table)
   if (judging.hasNought && bound > notSmall.bound * middle * (1 + 1e-9))
     return { ...open, coarse: table.mark > notSmall.mark * middle }
-  return { bound: withoutDust(bound * table.unit), within: true, coarse: false }
+  return { bound: stripRoundingNoise(bound * table.unit), within: true, coarse: false }
 }

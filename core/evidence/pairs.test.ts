@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { contrastTest, jonckheere, joinedChance, levelEffects, pairTest, shiftInterval, tableOf } from '.'
+import { testContrast, jonckheere, joinedChance, levelEffects, testPair, shiftInterval, tableOf } from '.'
 import { seededRandom } from '../random'
 import { setUpAllowance } from './setUpAllowance'
 
@@ -30,11 +30,11 @@ describe('stratified rank sums of tries', () => {
       p: 0.06,
       carriedBy: 'tries',
     })
-    expect(pairTest(two, 0, 1)).toMatchObject({ carriedBy: 'tries', ahead: 1, groups: 2 })
+    expect(testPair(two, 0, 1)).toMatchObject({ carriedBy: 'tries', ahead: 1, groups: 2 })
     // The two groups differ by more than their tries say, which the test of the tries allows for.
     const allowed = jonckheere(two, [1, 0], setUpAllowance(two, [1, 0]))
-    expect(pairTest(two, 0, 1).p).toBeCloseTo(4 * 2 * allowed.pRising, 12)
-    expect(pairTest(two, 0, 1).p).toBeGreaterThan(0.06)
+    expect(testPair(two, 0, 1).p).toBeCloseTo(4 * 2 * allowed.pRising, 12)
+    expect(testPair(two, 0, 1).p).toBeGreaterThan(0.06)
   })
 
   it('counts every way to deal the tries out inside each group, ties and all', () => {
@@ -174,7 +174,7 @@ describe('shiftInterval', () => {
     const refused = (shift: number) => {
       const moved = { ...noisy, values: noisy.values.map((v, i) => (Math.floor(i / 3) % 2 ? v - shift : v)) }
       moved.centres = noisy.centres.map((v, i) => (i % 2 ? v - shift : v))
-      return pairTest(moved, 1, 0).p <= alpha
+      return testPair(moved, 1, 0).p <= alpha
     }
     expect([least - 1e-6, greatest + 1e-6].map(refused)).toEqual([true, true])
     expect([least + 1e-6, (least + greatest) / 2, greatest - 1e-6].map(refused)).toEqual([
@@ -185,7 +185,7 @@ describe('shiftInterval', () => {
   })
 })
 
-describe('contrastTest', () => {
+describe('testContrast', () => {
   it('compares two levels that no group tested together, by way of a third', () => {
     const groups = (lead: number) =>
       table([
@@ -194,9 +194,9 @@ describe('contrastTest', () => {
         [[], [50, 52, 51], [52, 50, 51]],
         [[], [11, 13, 12], [10, 14, 12]],
       ])
-    expect(contrastTest(groups(0), 0, 1)).toMatchObject({ ahead: 1 })
-    expect(contrastTest(groups(0), 0, 1).p).toBeLessThan(0.02)
-    expect(contrastTest(groups(-10), 0, 1).p).toBeGreaterThan(0.2)
+    expect(testContrast(groups(0), 0, 1)).toMatchObject({ ahead: 1 })
+    expect(testContrast(groups(0), 0, 1).p).toBeLessThan(0.02)
+    expect(testContrast(groups(-10), 0, 1).p).toBeGreaterThan(0.2)
   })
 
   it('can say nothing where no chain of groups joins the two', () => {
@@ -204,6 +204,6 @@ describe('contrastTest', () => {
       [[1, 2], [5, 6], [], []],
       [[], [], [8, 9], [1, 2]],
     ])
-    expect(contrastTest(apart, 0, 2)).toEqual({ p: 1, ahead: 0 })
+    expect(testContrast(apart, 0, 2)).toEqual({ p: 1, ahead: 0 })
   })
 })

@@ -1,5 +1,5 @@
 import { levelEffects } from './levelEffects'
-import { pairTest, type PairTest } from './levelPair'
+import { testPair, type PairComparison } from './levelPair'
 import type { ScoreScale } from './score'
 import type { ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'
@@ -9,7 +9,7 @@ export interface Ranking {
   /** Places of the levels, from most to least. */
   order: number[]
   /** The test of the level at a place of the order against the next one down, made when it is first asked for. */
-  gap: (place: number) => PairTest
+  gap: (place: number) => PairComparison
   /** Share of comparisons by which the level at a place of the order wins more than the next one down. */
   lead: (place: number) => number
   readonly effects: Float64Array
@@ -29,14 +29,14 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
   const order = tested
     .filter((level) => !Number.isNaN(dominance[level]!))
     .sort((a, b) => apartBy(dominance, b, a) || apartBy(distances(), b, a))
-  const gaps = new Map<number, PairTest>()
+  const gaps = new Map<number, PairComparison>()
   return {
     order,
     lead: (place) => dominance[order[place]!]! - dominance[order[place + 1]!]!,
     gap(place) {
       const known = gaps.get(place)
       if (known) return known
-      const test = pairTest(table, order[place]!, order[place + 1]!)
+      const test = testPair(table, order[place]!, order[place + 1]!)
       const made = test.ahead === 1 ? test : { ...test, p: 1 }
       gaps.set(place, made)
       return made

@@ -45,7 +45,7 @@ export function stillOpen(
 }
 
 /** How surprising a clear result would be if nothing were behind it, as it is said to a class. */
-export const rarely = 'If it made no difference, fewer than 1 class in 20 would see this.'
+export const rareByChance = 'If it made no difference, fewer than 1 class in 20 would see this.'
 
 function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string[] {
   const { word, because } = judgement.verdict
@@ -85,7 +85,7 @@ function reasonOf(judgement: TrendEvidence | KindsEvidence, say: ResultWords): s
     return [who, 'We can’t be sure yet: by luck alone more than 1 class in 20 would see this.']
   return because === 'tries' && judgement.groups > 1
     ? [who, `${judgement.groups} groups alone could not show it; their tries, compared group by group, do.`]
-    : [who, rarely]
+    : [who, rareByChance]
 }
 
 function agreementWords(judgement: TrendEvidence | KindsEvidence, say: ResultWords): string {

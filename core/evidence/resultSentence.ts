@@ -14,7 +14,7 @@ import {
 } from '../words'
 import type { Evidence } from './evidence'
 import type { KindsEvidence } from './kindsEvidence'
-import { allNever, neverSaid, someNever } from './neverSaid'
+import { isNeverReached, neverSaid, isSometimesNotReached } from './neverSaid'
 import { resultReasons } from './resultReason'
 import type { ResultSentence } from './resultSaid'
 import { ResultWords } from './resultWords'
@@ -37,7 +37,7 @@ export function resultSentence(plan: Plan, evidence: Evidence): ResultSentence {
       reasons: ['Readings from at least two levels are needed.'],
     }
   const { scale } = plan.measured
-  if (scale?.kind === 'when' && allNever(evidence) && evidence.judgement.verdict.word === 'cant-tell')
+  if (scale?.kind === 'when' && isNeverReached(evidence) && evidence.judgement.verdict.word === 'cant-tell')
     return {
       sentence: `None of them reached ${scale.what} in the time that we had.`,
       reasons: ['With more time we might see which is first.'],
@@ -61,7 +61,9 @@ function trendSentence(plan: Plan, judgement: TrendEvidence, say: ResultWords): 
     nounOf(measured.name, measured.unit),
   ]
   const orNever =
-    measured.scale?.kind === 'when' && more === 'more' && someNever(say.evidence) ? ' or not at all' : ''
+    measured.scale?.kind === 'when' && more === 'more' && isSometimesNotReached(say.evidence)
+      ? ' or not at all'
+      : ''
   const effect = `${trendPhrase(plan, more, say.evidence.comparison.inRounds)}${orNever}`
   switch (judgement.verdict.word) {
     case 'clear':

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan'
-import { fractionStep, listed, printFraction, printQuantity, withoutDust, withUnit } from '../quantity'
+import { fractionStep, listed, printFraction, printQuantity, stripRoundingNoise, withUnit } from '../quantity'
 import { levelSaid } from '../words'
 import type { Evidence } from './evidence'
 import { supportedStep, wobbleOf } from './supportedStep'
@@ -35,7 +35,7 @@ export class ResultWords {
     const step = supportedStep({ mark, inHalves, ...wobbleOf(this.evidence) })
     const rounded = Math.round(value / step) * step
     // What rounding would take away is said to the mark.
-    const said = withoutDust(rounded > 0 ? rounded : Math.round(value / mark) * mark)
+    const said = stripRoundingNoise(rounded > 0 ? rounded : Math.round(value / mark) * mark)
     return withUnit(inHalves ? printFraction(said, mark) : String(said), unit)
   }
 

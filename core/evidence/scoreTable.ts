@@ -1,5 +1,5 @@
 import type { Summary } from '../plan'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import { centreOf } from './cellSummary'
 import { allIn, type Looks } from './looks'
 import type { ScoreScale } from './score'
@@ -98,14 +98,14 @@ export function summarise({ values, counts, centres, room }: ScoreTable, summary
  * @example inScores(Float64Array.of(5040), { unit: 0.1 / 2520 })[0] // 0.2
  */
 export function inScores(amounts: Float64Array, { unit }: Pick<ScoreTable, 'unit'>): Float64Array {
-  return unit === 1 ? amounts : amounts.map((amount) => withoutDust(amount * unit))
+  return unit === 1 ? amounts : amounts.map((amount) => stripRoundingNoise(amount * unit))
 }
 
 /**
  * Whether any try at a level never came.
- * @example holdsNever(tableOf([[[5], [Infinity]]], 'median'), 1) // true
+ * @example hasUnreached(tableOf([[[5], [Infinity]]], 'median'), 1) // true
  */
-export function holdsNever(
+export function hasUnreached(
   { values, counts, levels, groups, room, latest }: ScoreTable,
   level: number,
 ): boolean {
@@ -156,6 +156,6 @@ export function levelMeans({ centres, levels, groups }: ScoreTable): Float64Arra
       sum += centre
       count++
     }
-    return count === 0 ? NaN : withoutDust(sum / count)
+    return count === 0 ? NaN : stripRoundingNoise(sum / count)
   })
 }

@@ -2,7 +2,7 @@ import { levelName, orderedLevels, type Level, type Plan } from '../plan'
 import { capital, listed, printQuantity } from '../quantity'
 import { saysWhere, sideClause, sideSaid, whateverPhrase } from '../words'
 import type { Evidence, Strand } from './evidence'
-import { driftReason, rarely, stillOpen } from './resultReason'
+import { driftReason, rareByChance, stillOpen } from './resultReason'
 import type { ResultSentence } from './resultSaid'
 import { ResultWords } from './resultWords'
 import { sideFindings, sidesWord, type SideFinding } from './sideFindings'
@@ -224,7 +224,7 @@ function reasonsOf(plan: Plan, evidence: Evidence, quantities: readonly Quantity
   const readings = evidence.cells.reduce((sum, { values }) => sum + values.length, 0)
   const isAllSame = findings.every(({ verdict }) => verdict.word === 'no-difference')
   return [
-    ...(clear.length > 0 ? [agreed(plan, clear), rarely] : []),
+    ...(clear.length > 0 ? [agreed(plan, clear), rareByChance] : []),
     isAllSame ? `Any difference that is left is too small to matter, over ${readings} readings.` : '',
     findings.some((one) => !isSettled(one)) ? 'More tries, or more groups, would settle what is open.' : '',
     stillOpen(evidence, 'readings'),

@@ -1,4 +1,4 @@
-import { pairTest } from './levelPair'
+import { testPair } from './levelPair'
 import { levelMeans, type ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'
 
@@ -23,7 +23,7 @@ export function turningSteps(table: ScoreTable, tested: readonly number[], alpha
   const away = ({ from, to }: Step) => Math.abs(means[to]! - means[from]!)
   const largestFirst = [...steps].sort((a, b) => away(b) - away(a))
   for (const [index, step] of largestFirst.entries()) {
-    const { p, ahead } = pairTest(table, step.to, step.from)
+    const { p, ahead } = testPair(table, step.to, step.from)
     if (ahead === 0 || p > alpha / (steps.length - index)) break
     step.direction = ahead > 0 ? 'up' : 'down'
   }

@@ -1,4 +1,4 @@
-import { convertUnit, withoutDust, type Unit } from '../quantity'
+import { convertUnit, stripRoundingNoise, type Unit } from '../quantity'
 import type { Instrument } from './instrument'
 import { readingError } from './readingError'
 
@@ -54,7 +54,7 @@ export function nearestMark(mark: number): (value: number) => number {
   const whole = Math.abs(perUnit - Math.round(perUnit)) < 1e-9 ? Math.round(perUnit) : null
   return whole
     ? (value) => Math.round(value * whole) / whole
-    : (value) => withoutDust(Math.round(value / mark) * mark)
+    : (value) => stripRoundingNoise(Math.round(value / mark) * mark)
 }
 
 /**
@@ -65,5 +65,5 @@ export function nearestMark(mark: number): (value: number) => number {
  */
 export function smallestDifference(scale: MeasuredScale, readings = 2): number {
   const { mark, error } = scaleInUnit(scale)
-  return error === 0 ? mark : withoutDust(readings * Math.sqrt(3) * error)
+  return error === 0 ? mark : stripRoundingNoise(readings * Math.sqrt(3) * error)
 }

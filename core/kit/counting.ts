@@ -1,5 +1,5 @@
 import type { KitLine } from './kitAmounts'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 
 /** What came back, or was used, of one line of the kit. */
 export interface LineCount {
@@ -38,7 +38,7 @@ export function countBack(lines: readonly KitLine[], counts: readonly LineCount[
     if (!count) return []
     const { back, broken } = count
     if (!(back >= 0) || !(broken >= 0)) throw new RangeError('what comes back is counted from 0')
-    const rest = withoutDust(total - back - broken)
+    const rest = stripRoundingNoise(total - back - broken)
     if (rest < 0) throw new RangeError(`more ${material.name} came back than was taken: ${total} went out`)
     return [
       {
@@ -50,7 +50,7 @@ export function countBack(lines: readonly KitLine[], counts: readonly LineCount[
         back,
         broken,
         missing: material.use === 'reused' ? rest : 0,
-        gone: withoutDust(total - back),
+        gone: stripRoundingNoise(total - back),
       },
     ]
   })
@@ -71,6 +71,6 @@ export function usedBefore(
   return Object.fromEntries(
     earlier
       .filter((one) => one.use === 'used-up')
-      .map((one) => [one.name, withoutDust((one.gone * groupsNow) / groupsThen)]),
+      .map((one) => [one.name, stripRoundingNoise((one.gone * groupsNow) / groupsThen)]),
   )
 }

@@ -18,7 +18,7 @@ export { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 export { availability, combinedNeeds, type Availability, type Reservation } from './stock/reservations'
 export { shoppingList, totalCost, type Offer, type ShoppingLine } from './stock/shopping'
 export {
-  standIns,
+  substituteNames,
   substituteCircle,
   substitutesFor,
   withSubstitute,

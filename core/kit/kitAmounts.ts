@@ -1,6 +1,6 @@
 import type { CupboardInstrument } from '../instrument'
 import { testingGroups, type Material, type Plan } from '../plan'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import { derivedKit, standing } from './derivedKit'
 import { measurable } from './measurable'
 import { childrenOnTray, timesNeeded } from './timesNeeded'
@@ -73,13 +73,21 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
         ? levelsOf(material, plan) * setsAtEach(plan.levels.length, groups)
         : sum(times)
     const shared = onTrays ? 0 : up(amount * together)
-    const needed = onTrays ? withoutDust(sum(perGroup)) : shared
+    const needed = onTrays ? stripRoundingNoise(sum(perGroup)) : shared
     const usual = up(spare.kind === 'percent' ? (needed * spare.value) / 100 : spare.value)
     const ready = Math.max(
       usual,
       up(Math.max(0, (Object.hasOwn(usedBefore, material.name) ? usedBefore[material.name]! : 0) - needed)),
     )
-    return { material, origin, perGroup, shared, needed, spare: ready, total: withoutDust(needed + ready) }
+    return {
+      material,
+      origin,
+      perGroup,
+      shared,
+      needed,
+      spare: ready,
+      total: stripRoundingNoise(needed + ready),
+    }
   })
 }
 

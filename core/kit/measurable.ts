@@ -1,5 +1,5 @@
 import type { CupboardInstrument } from '../instrument'
-import { convertUnit, unitDefinition, withoutDust, type Unit } from '../quantity'
+import { convertUnit, unitDefinition, stripRoundingNoise, type Unit } from '../quantity'
 import { kitUnit } from './kitUnit'
 
 /** Marks by which amounts are measured out where the cupboard has nothing for them. */
@@ -21,7 +21,7 @@ export function measurable(amount: number, unit: string, cupboard: readonly Cupb
   const known = kitUnit(unit)
   const marks = known.kind === 'things' ? [1] : marksFor(amount, known.unit, cupboard)
   return Math.min(
-    ...marks.map((mark) => withoutDust(Math.ceil(Number((amount / mark).toPrecision(10))) * mark)),
+    ...marks.map((mark) => stripRoundingNoise(Math.ceil(Number((amount / mark).toPrecision(10))) * mark)),
   )
 }
 

@@ -1,6 +1,6 @@
 import type { CupboardInstrument } from '../instrument'
 import { type Making, type Plan, testingGroups } from '../plan'
-import { convertUnit, withoutDust } from '../quantity'
+import { convertUnit, stripRoundingNoise } from '../quantity'
 import { cutPlan, type CutPlan } from './cutting/cutPlan'
 import { sticksFor } from './cutting/lengths'
 import type { KitLine } from './kitAmounts'
@@ -106,7 +106,7 @@ function levelVolumes(line: KitLine, plan: Plan, { groups, children }: NeedsClas
     return {
       id: level.id,
       millilitres: Math.ceil(
-        withoutDust(inUnit(line.material.amount * times, line.material.unit, 'mL') * more),
+        stripRoundingNoise(inUnit(line.material.amount * times, line.material.unit, 'mL') * more),
       ),
       strength: level.value ?? 0,
     }
@@ -140,7 +140,7 @@ export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass):
     const key = `${supplyKey(name)}|${total}|${use}`
     const before = needs.get(key)
     if (before) {
-      before.amount = withoutDust(before.amount + value)
+      before.amount = stripRoundingNoise(before.amount + value)
       before.materialIds.push(id)
     } else
       needs.set(key, {

@@ -1,6 +1,6 @@
 import type { CupboardInstrument } from '../instrument'
 import type { Making } from '../plan'
-import { withoutDust } from '../quantity'
+import { stripRoundingNoise } from '../quantity'
 import { measurable } from './measurable'
 
 /** What to measure out for a mixture. */
@@ -66,7 +66,7 @@ export function dilute(
   const strongest = Math.max(0, ...levels.map((one) => one.strength))
   const steps = levels.map(({ id, millilitres, strength }) => {
     const strong = strongest === 0 ? 0 : Math.round((millilitres * strength) / strongest)
-    return { levelId: id, strong, water: withoutDust(millilitres - strong) }
+    return { levelId: id, strong, water: stripRoundingNoise(millilitres - strong) }
   })
   const water = measurable(
     steps.reduce((sum, one) => sum + one.strong, 0),

@@ -4,7 +4,7 @@ export { mostTyped, parseQuantity, type ParsedQuantity, type QuantityReading } f
 export { hasRaisedDigit, plainText } from './plainText'
 export { isOnMark, roundToMark } from './roundToMark'
 export { decimalsOfMark, printNumber, printQuantity } from './printQuantity'
-export { withoutDust } from './stripRoundingNoise'
+export { stripRoundingNoise } from './stripRoundingNoise'
 export { countedThing } from './counted'
 export { capital, listed } from './wording'
 export { listPieces, type ListPieces } from './listPieces'

@@ -1,7 +1,7 @@
 /**
  * Nine decimals are finer than any mark and coarser than floating-point dust, so equal means compare as equal.
- * @example withoutDust(0.1 + 0.2) // 0.3
+ * @example stripRoundingNoise(0.1 + 0.2) // 0.3
  */
-export function withoutDust(value: number): number {
+export function stripRoundingNoise(value: number): number {
   return Math.round(value * 1e9) / 1e9
 }

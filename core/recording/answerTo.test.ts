@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
-import { answerTo, type CheckedEntry } from '.'
+import { answerTo, type EntryValidation } from '.'
 
-const slip: CheckedEntry = {
+const slip: EntryValidation = {
   state: 'value',
   value: 640,
   hints: [{ code: 'likely-slip', message: 'Is it 64?', suggestion: 64 }],
 }
-const word: CheckedEntry = { state: 'unreadable', message: 'Type a number.' }
-const twoWays: CheckedEntry = { state: 'two-ways', message: 'Which?', readings: [] }
+const word: EntryValidation = { state: 'unreadable', message: 'Type a number.' }
+const twoWays: EntryValidation = { state: 'two-ways', message: 'Which?', readings: [] }
 
 it.each([
   [{ state: 'empty' } as const, 'nothing', 'nothing'],
@@ -16,6 +16,6 @@ it.each([
   [word, 'ask', 'ask'],
   [twoWays, 'ask', 'ask'],
 ])('%j: first %s, then %s', (entry, first, then) => {
-  expect(answerTo<number | string>(entry as CheckedEntry, false).does).toBe(first)
-  expect(answerTo<number | string>(entry as CheckedEntry, true).does).toBe(then)
+  expect(answerTo<number | string>(entry as EntryValidation, false).does).toBe(first)
+  expect(answerTo<number | string>(entry as EntryValidation, true).does).toBe(then)
 })

@@ -1,9 +1,9 @@
-import type { CheckedEntry } from './entryValidation'
+import type { EntryValidation } from './entryValidation'
 
 /** What becomes of something that was typed or pressed. */
 export type Answer<Value extends number | string = number | string> =
   | { does: 'nothing' }
-  | { does: 'ask'; about: Exclude<CheckedEntry<Value>, { state: 'empty' }> }
+  | { does: 'ask'; about: Exclude<EntryValidation<Value>, { state: 'empty' }> }
   | { does: 'keep'; value: Value }
 
 /**
@@ -13,7 +13,7 @@ export type Answer<Value extends number | string = number | string> =
  * @example answerTo({ state: 'value', value: 13, hints: [] }, false) // { does: 'keep', value: 13 }
  */
 export function answerTo<Value extends number | string>(
-  entry: CheckedEntry<Value>,
+  entry: EntryValidation<Value>,
   again: boolean,
 ): Answer<Value> {
   if (entry.state === 'empty') return { does: 'nothing' }

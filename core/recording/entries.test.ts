@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
-  checkEntry,
+  validateEntry,
   derivedValue,
   expectedReading,
   comparisonOf,
   contextOf,
   wayOf,
-  type CheckedEntry,
+  type EntryValidation,
 } from '.'
 import { misreadings } from './likelySlips'
 import type { Score } from '../evidence'
@@ -30,8 +30,8 @@ const score = (value: number, at: Partial<Score> = {}): Score => ({
 /** Values at the slot's own level, by other groups. */
 const here = (...values: number[]) => values.map((value, index) => score(value, { groupId: `g${index}` }))
 const check = (text: string, values: number[] = [], of = plan) =>
-  checkEntry(text, of, { slot, others: here(...values), row: [] })
-const codes = (entry: CheckedEntry) =>
+  validateEntry(text, of, { slot, others: here(...values), row: [] })
+const codes = (entry: EntryValidation) =>
   entry.state === 'value' ? entry.hints.map((hint) => hint.code) : entry.state
 /** Four groups of three tries at each of three levels: 12 cm for each 20 cm, a little apart. */
 const whole = ['a', 'b', 'c', 'd'].flatMap((groupId, g) =>
@@ -41,9 +41,9 @@ const whole = ['a', 'b', 'c', 'd'].flatMap((groupId, g) =>
     ),
   ),
 )
-const among = (text: string, others = whole) => checkEntry(text, plan, { slot, others, row: [] })
+const among = (text: string, others = whole) => validateEntry(text, plan, { slot, others, row: [] })
 
-describe('checkEntry', () => {
+describe('validateEntry', () => {
   it('takes what fits without a word', () => {
     expect(check('62', [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
     expect(check('0.62 m', [61, 64])).toEqual({ state: 'value', value: 62, hints: [] })
@@ -74,7 +74,7 @@ describe('checkEntry', () => {
 
   it('names the level that a number fits better, and the last number typed once more', () => {
     const asked = (text: string, others: Score[]) => {
-      const found = checkEntry(text, plan, { slot: { ...slot, groupId: 'b' }, others, row: [] })
+      const found = validateEntry(text, plan, { slot: { ...slot, groupId: 'b' }, others, row: [] })
       return found.state === 'value' ? found.hints.map((hint) => hint.message) : []
     }
     const sorted = [
@@ -112,7 +112,7 @@ describe('checkEntry', () => {
     ['6400', 64],
     ['25', 64],
   ])('explains %s among readings near 64 as %d', (text, meant) => {
-    const [first] = (check(text, [62, 65, 66]) as Extract<CheckedEntry, { state: 'value' }>).hints
+    const [first] = (check(text, [62, 65, 66]) as Extract<EntryValidation, { state: 'value' }>).hints
     expect(first).toMatchObject({ code: 'likely-slip', suggestion: meant })
   })
 
@@ -158,7 +158,7 @@ describe('checkEntry', () => {
     const first = { groupId: 'a', levelId: 'h60', tryNumber: 1, moment: '' }
     const more = [...others, score(96, { groupId: 'e', levelId: 'h80' })]
     expect(expectedReading(comparisonOf(four), more, first)?.by).toBe('trend')
-    expect(checkEntry('7', four, { slot: first, others: more, row: [] })).toMatchObject({
+    expect(validateEntry('7', four, { slot: first, others: more, row: [] })).toMatchObject({
       hints: [
         {
           message: expect.stringMatching(
@@ -167,7 +167,7 @@ describe('checkEntry', () => {
         },
       ],
     })
-    expect(checkEntry('74', four, { slot: first, others: more, row: [] })).toMatchObject({ hints: [] })
+    expect(validateEntry('74', four, { slot: first, others: more, row: [] })).toMatchObject({ hints: [] })
   })
 
   it('allows for a group that reads higher throughout', () => {

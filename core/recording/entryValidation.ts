@@ -11,7 +11,7 @@ export interface EntryHint {
 }
 
 /** What came of an entry: a value with hints, two values that it may be, nothing typed, or text that is no number. */
-export type CheckedEntry<Value extends number | string = number | string> =
+export type EntryValidation<Value extends number | string = number | string> =
   | { state: 'empty' }
   | { state: 'unreadable'; message: string }
   | { state: 'two-ways'; message: string; readings: QuantityReading[] }

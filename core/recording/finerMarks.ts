@@ -5,7 +5,7 @@ import type { Entry } from '../entries'
 import { numberOf } from './numberOf'
 
 /** So many readings between the marks, and the instrument shows more than its plan says. */
-export const learntFrom = 2
+export const fewestBetweenMarks = 2
 
 /** How finely a class reads, where that is finer than the plan says. */
 export type FinerMarks = { kind: 'half-marks' } | { kind: 'tenths'; smallestMark: number }
@@ -26,7 +26,7 @@ export function finerMarks(plan: Plan, counted: readonly Entry[]): FinerMarks | 
   const finer = counted
     .flatMap((entry) => numberOf(plan, entry) ?? [])
     .filter((value) => isReadFiner(value, mark))
-  if (finer.length < learntFrom) return null
+  if (finer.length < fewestBetweenMarks) return null
   if (plan.rounding === 'mark' && finer.every((value) => isOnMark(value, mark / 2)))
     return { kind: 'half-marks' }
   const { smallestMark } = plan.measured.instrument

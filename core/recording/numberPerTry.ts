@@ -3,8 +3,8 @@ import { resolutionOf } from '../instrument'
 import { levelsForGroup, type Plan } from '../plan'
 import { printReading, printReadingIn } from '../quantity'
 import type { Entry, Slot } from '../entries'
-import { checkEntry } from './validateEntry'
-import type { CheckedEntry, EntryContext } from './entryValidation'
+import { validateEntry } from './validateEntry'
+import type { EntryValidation, EntryContext } from './entryValidation'
 import { derivedValue } from './derivedValue'
 import { numberOf, valueField } from './numberOf'
 import { plainWay } from './plainWay'
@@ -37,8 +37,8 @@ export const numberPerTry = {
     },
   ],
 
-  check: (plan: Plan, text: string, context: EntryContext | null): CheckedEntry<number> =>
-    checkEntry(text, plan, context),
+  check: (plan: Plan, text: string, context: EntryContext | null): EntryValidation<number> =>
+    validateEntry(text, plan, context),
 
   columns: (plan: Plan): Column[] =>
     Array.from({ length: plan.tries }, (_, index) => ({

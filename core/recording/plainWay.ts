@@ -32,7 +32,7 @@ export const plainWay = {
 
   asks: null,
 
-  readAt: (_plan: Plan): number[] | null => null,
+  readMinutes: (_plan: Plan): number[] | null => null,
 
   runsBefore: (_plan: Plan, _moment: string): boolean => true,
 

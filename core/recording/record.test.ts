@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { entryHistory, saysTheSame, standingOf, standingEntries } from '../entries'
+import { entryHistory, hasSameValues, standingOf, standingEntries } from '../entries'
 import { groupProgress, levelProgress, mostEntries, wayOf } from '.'
 import { examplePlan } from '../testing/examplePlan'
 import { entry, entriesFrom } from '../testing/exampleEntries'
@@ -40,14 +40,14 @@ describe('slotStates', () => {
   })
 })
 
-describe('saysTheSame', () => {
+describe('hasSameValues', () => {
   const cm = { instrument: 'metre stick', unit: 'cm', mark: 1 } as const
   it('goes by value and unit, not by how it was typed', () => {
     const one = entry({ value: 13, readWith: cm })
-    expect(saysTheSame(one, entry({ value: 13, typed: '13.0', readWith: cm }))).toBe(true)
-    expect(saysTheSame(one, entry({ value: 14, readWith: cm }))).toBe(false)
-    expect(saysTheSame(one, entry({ value: 13, readWith: { ...cm, unit: 'mm' } }))).toBe(false)
-    expect(saysTheSame(one, entry({ value: null, readWith: cm }))).toBe(false)
+    expect(hasSameValues(one, entry({ value: 13, typed: '13.0', readWith: cm }))).toBe(true)
+    expect(hasSameValues(one, entry({ value: 14, readWith: cm }))).toBe(false)
+    expect(hasSameValues(one, entry({ value: 13, readWith: { ...cm, unit: 'mm' } }))).toBe(false)
+    expect(hasSameValues(one, entry({ value: null, readWith: cm }))).toBe(false)
   })
 })
 

@@ -26,9 +26,9 @@ import {
   ofSlips,
 } from './explains'
 import { fixingCauses, misreadings } from './likelySlips'
-import type { CheckedEntry, EntryContext, EntryHint } from './entryValidation'
+import type { EntryValidation, EntryContext, EntryHint } from './entryValidation'
 import { comparisonOf } from './comparisonOf'
-import { isReadFiner, learntFrom } from './finerMarks'
+import { isReadFiner, fewestBetweenMarks } from './finerMarks'
 import { numberOf } from './numberOf'
 
 /**
@@ -41,9 +41,13 @@ import { numberOf } from './numberOf'
  *
  * @param context the slot and the other readings; without it only the number and the scale are looked at
  * @returns hints and a value, or what to ask; it never throws
- * @example checkEntry('340', plan, contextOf(plan, counted, slot)).hints[0].suggestion // 34
+ * @example validateEntry('340', plan, contextOf(plan, counted, slot)).hints[0].suggestion // 34
  */
-export function checkEntry(text: string, plan: Plan, context: EntryContext | null): CheckedEntry<number> {
+export function validateEntry(
+  text: string,
+  plan: Plan,
+  context: EntryContext | null,
+): EntryValidation<number> {
   const { unit } = plan.measured
   const { mark } = resolutionOf(plan)
   const parsed = parseQuantity(text, unit, mark)
@@ -72,7 +76,7 @@ export function checkValue(
   value: number,
   plan: Plan,
   context: EntryContext | null,
-): Extract<CheckedEntry<number>, { state: 'value' }> {
+): Extract<EntryValidation<number>, { state: 'value' }> {
   const slip = context ? slipHint(value, plan, context) : null
   const onScale = scaleHints(value, plan).filter(
     (hint) => hint.code !== 'between-marks' || !readsFiner(value, plan, context?.others ?? []),
@@ -85,7 +89,7 @@ export function checkValue(
 function readsFiner(value: number, plan: Plan, others: EntryContext['others']): boolean {
   const { mark } = resolutionOf(plan)
   const finer = others.filter((one) => isReadFiner(one.value, mark))
-  return isReadFiner(value, mark) && finer.length >= learntFrom
+  return isReadFiner(value, mark) && finer.length >= fewestBetweenMarks
 }
 
 /** Compares with the scale in the instrument's own unit, where its marks stand. */

@@ -4,7 +4,7 @@ import type { Instrument } from '../instrument'
 import type { Plan, Recording, RecordingKind, SecondMeasure, SidesKind } from '../plan'
 import type { Dimension, Unit } from '../quantity'
 import type { Entry, Slot } from '../entries'
-import type { CheckedEntry, EntryContext } from './entryValidation'
+import type { EntryValidation, EntryContext } from './entryValidation'
 import type { Forgotten } from './forgotten'
 import type { WayNeeds } from './wayNeeds'
 
@@ -306,7 +306,7 @@ export interface Way {
   /** Every slot that a group has to fill, in working order; none in a whole-class test but for its first group. */
   slots: (plan: Plan, groupId: string, groupIndex: number) => Slot[]
   /** The minutes after its start at which each container is read; null where time does not say. */
-  readAt: (plan: Plan) => number[] | null
+  readMinutes: (plan: Plan) => number[] | null
   /** Whether something happens in a try before it is read at a moment: the ball falls, the water soaks in. */
   runsBefore: (plan: Plan, moment: string) => boolean
   /** What is typed in a slot, in order. */
@@ -356,7 +356,7 @@ export interface Way {
   /** What an entry may say beside its fields, such as when it was really read. */
   also: readonly string[]
   /** Reads one field as it is typed, with friendly hints. */
-  check: (plan: Plan, text: string, context: EntryContext | null) => CheckedEntry
+  check: (plan: Plan, text: string, context: EntryContext | null) => EntryValidation
   /** Works an entry's values out from its own texts, so that no device can send a number that nobody wrote. */
   understand: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith' | 'moment'>) => Understood
   /** An entry as it stands in a cell that can be typed over. */

@@ -5,7 +5,7 @@ import {
   parseQuantity,
   printQuantity,
   printReadingIn,
-  withoutDust,
+  stripRoundingNoise,
   type Unit,
 } from '../quantity'
 import type { Working } from './way'
@@ -47,7 +47,7 @@ export function difference(
 ): Working {
   const [more, less] = from >= to ? [from, to] : [to, from]
   const [name, short] = from === to ? words.same : from > to ? words.lost : words.gained
-  const value = withoutDust(more - less)
+  const value = stripRoundingNoise(more - less)
   const sum = `${inSum(plan, more)} − ${inSum(plan, less)}`
   const line = working(name, sum, value, plan.measured.unit, resolutionOf(plan).mark)
   return { ...line, short: short.replace('…', line.short) }

@@ -71,7 +71,7 @@ function otherwise(plan: Plan, { groups }: FitsContext, first: Testing): string 
       : `${turns}.`
   }
   if (first.kind === 'intervals')
-    return `The last reading, at ${wayOf(plan).readAt(plan)?.at(-1)} minutes, says how long it takes.`
+    return `The last reading, at ${wayOf(plan).readMinutes(plan)?.at(-1)} minutes, says how long it takes.`
   const { tries, seconds } = busiest(first)
   if (tries === 0) return ''
   const longest = Math.max(0, ...first.groups.map(waiting))

@@ -31,7 +31,7 @@ export {
 export { clockNow, testingSince, type ClockNow } from './clock/clockNow'
 export { clockLog, type ClockLog, type StepLog, type Taken } from './clock/clockLog'
 export { lateReadings, type Lateness } from './clock/lateReadings'
-export { learntTimes } from './clock/measuredTimes'
+export { measuredTimes } from './clock/measuredTimes'
 export { duesOf, type Due, type DuesContext } from './clock/dues'
 export {
   countRoles,

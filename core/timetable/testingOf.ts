@@ -64,7 +64,7 @@ export function testingOf(
     [...ownedOf(plan, context.cupboard)].map(([name, howMany]) => [name, howMany + (more.get(name) ?? 0)]),
   )
   if (plan.whoTests === 'at-home') return { ...none, kind: 'home', owned }
-  const minutes = wayOf(plan).readAt(plan)
+  const minutes = wayOf(plan).readMinutes(plan)
   if (minutes) return byMinutes(plan, minutes, context, owned)
   const acts = groupActs(plan, context).map((own) => withTurns(own, plan))
   // Where all levels are needed at once, nobody can go from one to the next.

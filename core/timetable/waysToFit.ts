@@ -110,7 +110,7 @@ const reach = ({ expected, measured }: Plan) =>
 
 /** Stop sooner, or read every second time only. */
 function fewerReadings(plan: Plan, context: FitsContext): Candidate[] {
-  const minutes = wayOf(plan).readAt(plan)
+  const minutes = wayOf(plan).readMinutes(plan)
   if (!minutes || !('minutes' in plan.recording)) return []
   const { recording } = plan
   const until = (count: number) => ({ recording: { ...recording, minutes: minutes.slice(0, count) } })

@@ -1,5 +1,5 @@
 import { createEventStream, defineEventHandler, getQuery } from 'h3'
-import { beatEvery } from '#shared/lesson/heartbeat'
+import { heartbeatInterval } from '#shared/lesson/heartbeat'
 import { ApiError } from '../http/apiError'
 import { isId, refused } from '../http/defineRoute'
 import { readCursor } from '../live/cursor'
@@ -28,7 +28,7 @@ export default defineEventHandler(async (event) => {
   const end = () => void stream.close()
   const leave = positions.map((position) => useHub().subscribe({ ...position, send, end }))
   // Tells screens behind a quiet connection that it still stands.
-  const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), beatEvery)
+  const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatInterval)
   // The browser calls a stream open once its first bytes are there.
   void stream.push({ event: 'beat', data: '' })
   stream.onClosed(() => {

@@ -29,7 +29,7 @@ export async function openDatabase({ url, folder }: DatabaseSettings): Promise<O
 let current: OpenDatabase | null = null
 
 /** Makes a database the one that routes use. */
-export function provideDatabase(opened: OpenDatabase | null) {
+export function setDatabase(opened: OpenDatabase | null) {
   current = opened
 }
 

@@ -7,7 +7,13 @@ import { newId } from '#core/plan'
 import { anEmptySchool } from '../testing/emptySchool'
 import { openDatabase } from './client'
 import type { OpenDatabase } from './database'
-import { forgetUnused, keepBytes, pictureFolder, readKept, sweepPictures } from './pictureFiles'
+import {
+  deleteUnusedBytes,
+  storeBytes,
+  pictureFolder,
+  readKept,
+  deleteOrphanedPictures,
+} from './pictureFiles'
 import { pictures } from './schema'
 
 const bytes = new Uint8Array([1, 2, 3])
@@ -24,7 +30,7 @@ afterEach(async () => {
 
 /** Keeps a picture; gives back its row. */
 const keep = async (content = bytes) => {
-  const [row] = await keepBytes(folder, content, (kept) =>
+  const [row] = await storeBytes(folder, content, (kept) =>
     opened.db
       .insert(pictures)
       .values({ id: newId(), type: 'image/jpeg', ...kept })
@@ -36,7 +42,7 @@ type Row = Awaited<ReturnType<typeof keep>>
 
 async function remove({ id, hash }: Row) {
   await opened.db.delete(pictures).where(eq(pictures.id, id))
-  await forgetUnused(opened.db, folder, hash)
+  await deleteUnusedBytes(opened.db, folder, hash)
 }
 
 it('the same picture lies there once, and goes with the last that has it', async () => {
@@ -67,7 +73,7 @@ it('what no picture needs is swept away once it is old, and nothing else', async
   for (const row of [unused, fresh]) await opened.db.delete(pictures).where(eq(pictures.id, row.id))
   const yesterday = new Date(Date.now() - 86_400_000)
   for (const row of [needed, unused]) utimesSync(join(pictureFolder(folder), row.hash!), yesterday, yesterday)
-  await sweepPictures(opened.db, folder)
+  await deleteOrphanedPictures(opened.db, folder)
   const there = await Promise.all([needed, unused, fresh].map((row) => readKept(folder, row)))
   expect(there.map((one) => one !== null)).toEqual([true, false, true])
 })

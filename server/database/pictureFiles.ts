@@ -7,7 +7,7 @@ import type { Database } from './database'
 import { pictures } from './schema'
 
 /** The bytes of a picture as its row has them: its own, or the name of a file beside an embedded database. */
-export interface KeptBytes {
+export interface StoredBytes {
   bytes: Uint8Array | null
   /** SHA-256 of the bytes, in hexadecimal. */
   hash: string | null
@@ -24,10 +24,10 @@ const files = new Mutex()
  * @param folder the folder of an embedded database; null where the row is to keep them
  * @param putInRow makes the row that names them; nobody takes the file for unused before
  */
-export async function keepBytes<T>(
+export async function storeBytes<T>(
   folder: string | null,
   bytes: Uint8Array,
-  putInRow: (kept: KeptBytes) => PromiseLike<T>,
+  putInRow: (kept: StoredBytes) => PromiseLike<T>,
 ): Promise<T> {
   const hash = createHash('sha256').update(bytes).digest('hex')
   if (folder === null) return putInRow({ bytes, hash })
@@ -54,7 +54,7 @@ async function writeFile(folder: string, hash: string, bytes: Uint8Array): Promi
 }
 
 /** The bytes that a row stands for; null where their file is gone. */
-export async function readKept(folder: string | null, kept: KeptBytes): Promise<Uint8Array | null> {
+export async function readKept(folder: string | null, kept: StoredBytes): Promise<Uint8Array | null> {
   if (kept.bytes !== null || folder === null || kept.hash === null) return kept.bytes
   return readFile(join(pictureFolder(folder), kept.hash)).catch((error: NodeJS.ErrnoException) => {
     if (error.code === 'ENOENT') return null
@@ -63,7 +63,11 @@ export async function readKept(folder: string | null, kept: KeptBytes): Promise<
 }
 
 /** Deletes the file of bytes for good, unless a picture has them. */
-export async function forgetUnused(db: Database, folder: string | null, hash: string | null): Promise<void> {
+export async function deleteUnusedBytes(
+  db: Database,
+  folder: string | null,
+  hash: string | null,
+): Promise<void> {
   if (folder === null || hash === null) return
   await files.runExclusive(async () => {
     const having = await db.select({ id: pictures.id }).from(pictures).where(eq(pictures.hash, hash)).limit(1)
@@ -84,7 +88,7 @@ export async function movePicturesToFiles(db: Database, folder: string): Promise
       .where(isNotNull(pictures.bytes))
       .limit(1)
     if (!row) break
-    await keepBytes(folder, row.bytes!, (kept) =>
+    await storeBytes(folder, row.bytes!, (kept) =>
       db.update(pictures).set(kept).where(eq(pictures.id, row.id)),
     )
     moved++
@@ -99,13 +103,13 @@ const hour = 3_600_000
  * Deletes files that no picture needs: what was deleted just before the program was killed, or kept for something that was then not
  * saved. Those of the last hour may be on their way into a row.
  */
-export async function sweepPictures(db: Database, folder: string, now = Date.now()): Promise<void> {
+export async function deleteOrphanedPictures(db: Database, folder: string, now = Date.now()): Promise<void> {
   const place = pictureFolder(folder)
   const names = await readdir(place).catch(() => [])
   const old: string[] = []
   for (const name of names) if ((await stat(join(place, name))).mtimeMs < now - hour) old.push(name)
   const needed = new Set((await db.select({ hash: pictures.hash }).from(pictures)).map((row) => row.hash))
-  for (const name of old) if (!needed.has(name)) await forgetUnused(db, folder, name)
+  for (const name of old) if (!needed.has(name)) await deleteUnusedBytes(db, folder, name)
 }
 
 async function syncFolder(path: string): Promise<void> {

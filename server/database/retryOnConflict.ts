@@ -1,13 +1,13 @@
-import { wasInTheWay } from './sqlState'
+import { isWriteConflict } from './sqlState'
 
 const mostTries = 4
 
 /** Does something that is done as a whole or not at all, and again where the database let it go for another one's sake. */
-export async function untilNotInTheWay<T>(act: () => T | Promise<T>): Promise<T> {
+export async function retryOnConflict<T>(act: () => T | Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++)
     try {
       return await act()
     } catch (error) {
-      if (!wasInTheWay(error) || tries === mostTries) throw error
+      if (!isWriteConflict(error) || tries === mostTries) throw error
     }
 }

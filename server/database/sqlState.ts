@@ -12,7 +12,7 @@ export const isDamage = (error: unknown) =>
 export const isDiskFull = (error: unknown) => ['53100', 'ENOSPC'].includes(sqlState(error) ?? '')
 
 /** Whether the database takes too long for an answer, or has none to give now. */
-export const isStuck = (error: unknown) =>
+export const isDatabaseTimeout = (error: unknown) =>
   [
     '57014',
     '55P03',
@@ -28,7 +28,7 @@ export const isStuck = (error: unknown) =>
 export const isUniqueViolation = (error: unknown) => sqlState(error) === '23505'
 
 /** Whether a statement gave up waiting for what somebody else holds. */
-export const wasHeldTooLong = (error: unknown) => sqlState(error) === '55P03'
+export const isLockTimeout = (error: unknown) => sqlState(error) === '55P03'
 
 /** Whether two programs waited for each other, or one was overtaken, and the database let this one go: it may try again. */
-export const wasInTheWay = (error: unknown) => ['40P01', '40001'].includes(sqlState(error) ?? '')
+export const isWriteConflict = (error: unknown) => ['40P01', '40001'].includes(sqlState(error) ?? '')

@@ -1,8 +1,8 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type EventHandler, type H3Event } from 'h3'
 import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
-import { untilNotInTheWay } from '../database/retryOnConflict'
-import { isDamage, isDiskFull, isStuck, isUniqueViolation } from '../database/sqlState'
+import { retryOnConflict } from '../database/retryOnConflict'
+import { isDamage, isDiskFull, isDatabaseTimeout, isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from './apiError'
 import { logProblem } from './logProblem'
 import { readJson } from './readBody'
@@ -33,7 +33,7 @@ export function defineRoute<Answer, Body extends AnySchema | undefined = undefin
   return defineEventHandler<{ body: Taken<Body> }, Promise<Answer>>(async (event) => {
     try {
       const body = (schema && check(schema, await readJson(event, limit))) as Taken<Body>
-      return await untilNotInTheWay(() => handle({ event, body }))
+      return await retryOnConflict(() => handle({ event, body }))
     } catch (error) {
       // Whoever asked hears a problem by its status, and never takes this for an answer.
       return refused(event, toApiError(error)) as Answer
@@ -70,7 +70,7 @@ function wordsOf(error: unknown): string {
     return 'Part of the data on the school’s machine is damaged, so we can’t read it. Ask whoever looks after the machine to stop Jolly Beaker and restore a backup: npm run restore.'
   if (isDiskFull(error))
     return 'The disk of the school’s machine is full, so nothing more can be saved. Make room on it, then try again.'
-  if (isStuck(error))
+  if (isDatabaseTimeout(error))
     return 'The database on the school’s machine is taking too long to answer. Wait a moment and check whether your change is there, then try again.'
   return 'Something went wrong on the school’s machine. Nothing was changed. Try again.'
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { announced, type FaceFiles } from './preloadLinks'
+import { preloadLinks, type FaceFiles } from './preloadLinks'
 
 const files: FaceFiles = {
   desk: { scripts: ['desk.1.js', 'shared.2.js'], styles: ['desk.3.css'] },
@@ -9,11 +9,11 @@ const files: FaceFiles = {
   charts: { scripts: ['charts.8.js', 'shared.2.js'], styles: [] },
 }
 const addresses = (path: string) =>
-  [...announced(path, files, []).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
+  [...preloadLinks(path, files, []).matchAll(/href="([^"]+)"/g)].map((one) => one[1])
 
 describe('what a page announces', () => {
   it('is the files of its face, the fonts and the data of its lesson', () => {
-    expect(announced('/sheet/b7/c8', files, ['plain.9.woff2'])).toBe(
+    expect(preloadLinks('/sheet/b7/c8', files, ['plain.9.woff2'])).toBe(
       '<link rel="modulepreload" as="script" crossorigin href="/_nuxt/sheet.4.js">' +
         '<link rel="modulepreload" as="script" crossorigin href="/_nuxt/shared.2.js">' +
         '<link rel="preload" as="font" type="font/woff2" crossorigin href="/_nuxt/plain.9.woff2">' +
@@ -56,7 +56,7 @@ describe('what a page announces', () => {
 
   it('never takes anything else of an address into the page', () => {
     for (const path of ['/lessons/"><script>', '/lessons/..%2f"x', '/nowhere"onload="x', '/board/a b'])
-      for (const link of announced(path, files, [])
+      for (const link of preloadLinks(path, files, [])
         .split(/(?<=>)/)
         .filter(Boolean))
         expect(link).toMatch(/^<link rel="[a-z]+"( as="[a-z]+" crossorigin)? href="[\w./-]+">$/)

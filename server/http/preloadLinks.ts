@@ -19,9 +19,9 @@ const withPack = ['plan', 'pack', 'test']
  * @param path what was asked for, without its query
  * @param files what the build made for each face
  * @param fonts what the words of every page are written in
- * @example announced('/board/b7', {}, []) // '<link rel="preload" as="fetch" crossorigin href="/api/lessons/b7">'
+ * @example preloadLinks('/board/b7', {}, []) // '<link rel="preload" as="fetch" crossorigin href="/api/lessons/b7">'
  */
-export function announced(path: string, files: FaceFiles, fonts: string[]): string {
+export function preloadLinks(path: string, files: FaceFiles, fonts: string[]): string {
   const face = faces.find(([, own]) => own.test(path))?.[0]
   const parts = [face, withCharts.test(path) ? 'charts' : undefined].flatMap(
     (name) => (name && files[name]) || [],

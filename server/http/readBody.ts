@@ -3,7 +3,7 @@ import type { H3Event } from 'h3'
 import { ApiError } from './apiError'
 
 /** A sender of much more than is taken in is not listened to until it has said all. */
-const patience = 4
+const readOnFactor = 4
 
 /** Reads a body of at most `limit` bytes; what comes after the limit is not kept. */
 export async function readBytes(event: H3Event, limit: number): Promise<Buffer> {
@@ -20,7 +20,7 @@ export async function readBytes(event: H3Event, limit: number): Promise<Buffer> 
     size += part.length
     if (size <= limit) parts.push(part)
     // Leaving the loop cuts the connection: this one would send for ever.
-    if (size > patience * limit + 1_000_000) throw tooLarge()
+    if (size > readOnFactor * limit + 1_000_000) throw tooLarge()
   }
   if (size > limit) throw tooLarge()
   return Buffer.concat(parts)

@@ -6,7 +6,7 @@ import { applyEvent, applyToPack } from '#shared/lesson/applyEvent'
 import type { LessonDto, LessonEvent, PackDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
-import { heardMessages, positionOf } from '../testing/collectMessages'
+import { collectMessages, positionOf } from '../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -90,7 +90,7 @@ async function afterActs(names: readonly string[]) {
   for (const name of names) expect((await acts[name]!(on)).status, name).toBeLessThan(300)
   const now = await fetched(on)
   const count = now.seq - on.lesson.seq
-  const heard = count === 0 ? [] : await heardMessages(app, [positionOf(on.lesson)], count)
+  const heard = count === 0 ? [] : await collectMessages(app, [positionOf(on.lesson)], count)
   const events = heard.map((message) => (message as { event: LessonEvent }).event)
   return { on, kit, events, now }
 }

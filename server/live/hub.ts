@@ -1,7 +1,7 @@
 import type { Database, OpenDatabase } from '../database/database'
 import { logProblem } from '../http/logProblem'
 import { cursorText } from './cursor'
-import { eventsFrom, positionsThatStand, type EventText, type Position } from './positions'
+import { eventsFrom, validPositions, type EventText, type Position } from './positions'
 import { eventChannel } from './events'
 
 /** A screen with a lesson open. */
@@ -108,7 +108,7 @@ export class LiveHub {
   /** Sends off those that cannot go on from what they have: they fetch the lesson, and come back. */
   private async prove(db: Database): Promise<void> {
     const asked = [...this.unproven]
-    const stand = await positionsThatStand(db, asked, furthestBehind)
+    const stand = await validPositions(db, asked, furthestBehind)
     for (const one of asked) {
       this.unproven.delete(one)
       if (stand.has(one) || !this.isHere(one)) continue
@@ -135,7 +135,7 @@ const asMessage = ({ lessonId, cursor, text }: EventText) => ({
 
 let current: LiveHub | null = null
 
-export function provideHub(hub: LiveHub | null) {
+export function setHub(hub: LiveHub | null) {
   current = hub
 }
 

@@ -5,7 +5,7 @@ import { newId } from '#core/plan'
 import type { LessonDto, StreamMessage } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, changedPlan, sentEntry } from '../testing/examples'
-import { heardMessages, positionOf } from '../testing/collectMessages'
+import { collectMessages, positionOf } from '../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -17,7 +17,7 @@ const fetched = async (path: string) => (await app.call<LessonDto>('GET', path))
 describe('the live stream', () => {
   it('brings every change as it happens, in order', async () => {
     const { lesson, path } = await bounceLesson(app)
-    const heard = heardMessages(app, [positionOf(lesson)], 3)
+    const heard = collectMessages(app, [positionOf(lesson)], 3)
     await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     await app.call('PUT', `${path}/plan`, { plan: changedPlan(lesson, { tries: 4 }), version: 0 })
     await app.call('PATCH', path, { stage: 'test' })
@@ -39,7 +39,7 @@ describe('the live stream', () => {
     for (const [from, missed] of [lesson.cursor, ...cursors.slice(0, 2)].entries())
       expect(
         eventsIn(
-          await heardMessages(
+          await collectMessages(
             app,
             [positionOf({ id: lesson.id, cursor: [lesson.cursor, ...cursors][from]! })],
             3 - from,
@@ -51,7 +51,7 @@ describe('the live stream', () => {
 
   it('carries all lessons that a browser has open', async () => {
     const [one, other] = [await bounceLesson(app), await bounceLesson(app)]
-    const heard = heardMessages(app, [positionOf(one.lesson), positionOf(other.lesson)], 2)
+    const heard = collectMessages(app, [positionOf(one.lesson), positionOf(other.lesson)], 2)
     for (const { lesson, path } of [one, other])
       await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson)] })
     expect((await heard).map(({ lessonId }) => lessonId).sort()).toEqual(
@@ -61,7 +61,7 @@ describe('the live stream', () => {
 
   it('tells every open lesson of a class that its groups changed', async () => {
     const { own, lesson } = await bounceLesson(app)
-    const heard = heardMessages(app, [positionOf(lesson)], 1)
+    const heard = collectMessages(app, [positionOf(lesson)], 1)
     const { id, ...input } = own
     await app.call('PUT', `/api/classes/${id}`, { ...input, name: 'Renamed' })
     expect(eventsIn(await heard)[0]).toMatchObject({ kind: 'class', class: { name: 'Renamed', children: 0 } })
@@ -72,7 +72,7 @@ describe('the live stream', () => {
     const reading = sentEntry(lesson)
     for (let time = 0; time < 3; time++) await app.call('POST', `${path}/entries`, { entries: [reading] })
     await app.call('PATCH', path, { stage: 'test' })
-    expect(eventsIn(await heardMessages(app, [positionOf(lesson)], 2)).map((event) => event.kind)).toEqual([
+    expect(eventsIn(await collectMessages(app, [positionOf(lesson)], 2)).map((event) => event.kind)).toEqual([
       'entries',
       'lesson',
     ])
@@ -80,7 +80,7 @@ describe('the live stream', () => {
 
   it('tells its screens that a lesson was taken off, and that it is back', async () => {
     const { lesson, path } = await bounceLesson(app)
-    const heard = heardMessages(app, [positionOf(lesson)], 2)
+    const heard = collectMessages(app, [positionOf(lesson)], 2)
     await app.call('DELETE', path)
     await app.call('POST', `${path}/restore`)
     expect(eventsIn(await heard)).toMatchObject([
@@ -92,7 +92,7 @@ describe('the live stream', () => {
   it('brings the date and the stage as they end up, however they are changed at once', async () => {
     const { lesson, path } = await bounceLesson(app)
     const rounds = 12
-    const heard = heardMessages(app, [positionOf(lesson)], 2 * rounds)
+    const heard = collectMessages(app, [positionOf(lesson)], 2 * rounds)
     for (let round = 0; round < rounds; round++)
       await Promise.all([
         app.call('PATCH', path, { date: `2026-03-${10 + round}` }),
@@ -105,7 +105,7 @@ describe('the live stream', () => {
 
 describe('a screen fetches the lesson anew', () => {
   const anew = async (id: string, cursor: string) =>
-    expect(await heardMessages(app, [positionOf({ id, cursor })], 1)).toEqual([
+    expect(await collectMessages(app, [positionOf({ id, cursor })], 1)).toEqual([
       { lessonId: id, anew: cursor },
     ])
 

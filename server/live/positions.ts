@@ -14,7 +14,7 @@ export interface Position {
  * The positions from which somebody can hear on: the lesson is there, has that event, and is not too far ahead of it.
  * @param atMost how many events it may be ahead
  */
-export async function positionsThatStand<P extends Position>(
+export async function validPositions<P extends Position>(
   db: Database,
   positions: readonly P[],
   atMost: number,

@@ -1,10 +1,10 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { faceFiles, fonts } from '#face-files'
-import { announced } from '../http/preloadLinks'
+import { preloadLinks } from '../http/preloadLinks'
 
 /** Every page tells the browser at once what its first screen needs. */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
-    html.head.push(announced(event.path.split('?')[0]!, faceFiles, fonts))
+    html.head.push(preloadLinks(event.path.split('?')[0]!, faceFiles, fonts))
   })
 })

@@ -4,16 +4,16 @@ import { parseWords } from '#core/ownWords/grammar'
 import type { ClaimCheckDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { ApiError } from '../http/apiError'
-import { weighedLesson } from './evidence'
+import { lessonEvidence } from './evidence'
 
 /** A class's own sentence beside the data of its lesson, or a claim where it has no words of its own. */
-export async function checkWhatIsSaid(
+export async function checkStatement(
   db: Database,
   id: string,
   claim: Claim | null,
   words: string | null,
 ): Promise<ClaimCheckDto> {
-  const { plan, evidence } = await weighedLesson(db, id)
+  const { plan, evidence } = await lessonEvidence(db, id)
   if (words?.trim()) {
     const lesson = lessonOf(plan, parseTexts(lessonTexts(plan), parseWords))
     const { said, why } = splitCause(words)

@@ -12,7 +12,7 @@ import { getClass } from './classes'
 import { entriesOf } from './entries'
 import { groupsOf } from './lessonGroups'
 import { findLesson, lockFamily, type LessonRow } from './lessonRow'
-import { keepTurns } from './roles'
+import { saveRoleTurns } from './roles'
 import { stepsInThread } from '../threads/inThread'
 import { getSchool } from './school'
 
@@ -54,7 +54,7 @@ export async function pressClock(
     const clock = await withLateness(tx, family, next)
     const clockVersion = version + 1
     await tx.update(lessons).set({ clock, clockVersion }).where(eq(lessons.id, whole.id))
-    if (clock.ended) for (const one of family) await keepTurns(tx, one)
+    if (clock.ended) for (const one of family) await saveRoleTurns(tx, one)
     await recordEvents(
       tx,
       family.map((one) => ({ lessonId: one.id, event: { kind: 'clock', clock, clockVersion } })),

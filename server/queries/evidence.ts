@@ -9,7 +9,7 @@ import { today } from '../http/today'
 import { getLesson } from './lessons'
 
 /** A lesson's plan as its results are measured, and what they say, weighed as the screens weigh them. */
-export async function weighedLesson(db: Database, id: string): Promise<{ plan: Plan; evidence: Evidence }> {
+export async function lessonEvidence(db: Database, id: string): Promise<{ plan: Plan; evidence: Evidence }> {
   const lesson = await getLesson(db, id)
   const groupIds = lesson.class.groups.map((group) => group.id)
   const { counted } = standingOf(lesson.entries)

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull, or, sql } from 'drizzle-orm'
 import type { PlanTimes } from '#core/plan'
 import { standingOf } from '#core/entries'
-import { learntTimes } from '#core/timetable'
+import { measuredTimes } from '#core/timetable'
 import type { Database } from '../database/database'
 import { classes, investigations, lessons } from '../database/schema'
 import { entriesOf } from './entries'
@@ -10,7 +10,7 @@ import { entriesOf } from './entries'
  * What the last lesson of an investigation, or of the same starter, really took; nothing where none was run by the clock to its end. A
  * lesson that was cut short says nothing of how long it takes.
  */
-export async function learntOf(
+export async function lastLessonTimes(
   db: Database,
   of: { investigationId: string } | { starterId: string },
 ): Promise<PlanTimes> {
@@ -26,7 +26,7 @@ export async function learntOf(
     .limit(1)
   if (!last?.clock) return {}
   const { counted } = standingOf(await entriesOf(db, last.id))
-  return learntTimes(last.plan, last.clock, counted, last.age)
+  return measuredTimes(last.plan, last.clock, counted, last.age)
 }
 
 /** Itself, or another that began with the same starter. */

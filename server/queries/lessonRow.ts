@@ -38,7 +38,7 @@ export const withSave = (
   save === undefined ? saves : [...saves.slice(1 - remembered), { id: save, version }]
 
 /** Refuses to save over what another screen has saved since. */
-export function refuseOverNewer(what: 'plan' | 'conclusion', version: number, now: number): void {
+export function rejectStaleVersion(what: 'plan' | 'conclusion', version: number, now: number): void {
   if (version !== now)
     throw new ApiError(
       'conflict',

@@ -23,13 +23,13 @@ import { entriesByLesson, entriesOf } from './entries'
 import { clockOf } from './clock'
 import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf, groupsTakingPart } from './lessonGroups'
-import { learntOf } from './lastLessonTimes'
-import { findLesson, lockFamily, lockLesson, refuseOverNewer, versionOfSave, withSave } from './lessonRow'
+import { lastLessonTimes } from './lastLessonTimes'
+import { findLesson, lockFamily, lockLesson, rejectStaleVersion, versionOfSave, withSave } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
-import { partsOf, refuseTakenGroups, tellingParts } from './parts'
+import { partsOf, refuseTakenGroups, lessonPartsEvent } from './parts'
 import { predictionsOf } from './predictions'
-import { keepTurns } from './roles'
+import { saveRoleTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
 
@@ -199,19 +199,22 @@ async function originOf(
     case 'starter': {
       const starter = starters.find((one) => one.id === from.id)
       if (!starter) throw notFound('starter')
-      const plan = withTimes(starter.plan, await learntOf(tx, { starterId: starter.id }))
+      const plan = withTimes(starter.plan, await lastLessonTimes(tx, { starterId: starter.id }))
       return { plan, investigationId: await createInvestigation(tx, starter.plan, starter.id) }
     }
     case 'investigation':
       const plan = await getInvestigationPlan(tx, from.id)
       return {
-        plan: withTimes(plan, await learntOf(tx, { investigationId: from.id })),
+        plan: withTimes(plan, await lastLessonTimes(tx, { investigationId: from.id })),
         investigationId: from.id,
       }
     case 'lesson': {
       const earlier = await findLesson(tx, from.id)
       const { investigationId } = earlier
-      return { plan: withTimes(earlier.plan, await learntOf(tx, { investigationId })), investigationId }
+      return {
+        plan: withTimes(earlier.plan, await lastLessonTimes(tx, { investigationId })),
+        investigationId,
+      }
     }
     case 'question': {
       const { ways, cupboard } = await getSchool(tx)
@@ -247,7 +250,7 @@ export async function changeLesson(
         .set({ date: now.date, stage: now.stage, finishedAt: now.finishedAt })
         .where(eq(lessons.id, changedId))
     // Once there is something to compare, testing is over.
-    if (changes.stage === 'compare' || changes.stage === 'conclude') await keepTurns(tx, lesson)
+    if (changes.stage === 'compare' || changes.stage === 'conclude') await saveRoleTurns(tx, lesson)
     await recordEvents(
       tx,
       changed.map(({ id: lessonId, date, stage, finishedAt: at }) => ({
@@ -267,7 +270,7 @@ export async function saveConclusion(
     const before = await lockLesson(tx, id)
     const done = versionOfSave(before, save)
     if (done !== null) return { conclusionVersion: done }
-    refuseOverNewer('conclusion', version, before.conclusionVersion)
+    rejectStaleVersion('conclusion', version, before.conclusionVersion)
     const conclusionVersion = version + 1
     const saves = withSave(before, save, conclusionVersion)
     await tx.update(lessons).set({ conclusion, conclusionVersion, saves }).where(eq(lessons.id, id))
@@ -287,7 +290,7 @@ export async function setLessonRemoved(db: Database, id: string, removed: boolea
       .where(eq(lessons.id, id))
     await recordEvents(tx, [
       { lessonId: id, event: { kind: 'removed', removed } },
-      ...(lesson.partOf ? tellingParts(family.filter((one) => one.id !== id)) : []),
+      ...(lesson.partOf ? lessonPartsEvent(family.filter((one) => one.id !== id)) : []),
     ])
   })
 }

@@ -3,7 +3,7 @@ import { observationLimits, type Observation } from '#core/observation'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
 import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
-import { forgetUnused } from '../database/pictureFiles'
+import { deleteUnusedBytes } from '../database/pictureFiles'
 import { observations } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 import { recordEvent } from '../live/events'
@@ -145,7 +145,7 @@ export async function deleteObservedPicture(
     const hash = await deletePicture(tx, before.picture)
     return [await tell(tx, lessonId, row!), hash] as const
   })
-  await forgetUnused(db, useOpenDatabase().folder, hash)
+  await deleteUnusedBytes(db, useOpenDatabase().folder, hash)
   return observation
 }
 

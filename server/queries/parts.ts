@@ -59,7 +59,7 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
       conclusion: emptyConclusion,
     })
     await inheritConfirmations(tx, whole.id, partId)
-    await recordEvents(tx, tellingParts([...family, { id: partId }]))
+    await recordEvents(tx, lessonPartsEvent([...family, { id: partId }]))
     return { id: partId }
   })
 }
@@ -72,7 +72,7 @@ export async function refuseTakenGroups(tx: Database, part: LessonRow): Promise<
 }
 
 /** What every screen of a whole lesson and its parts is told when groups go elsewhere. */
-export const tellingParts = (family: readonly { id: string }[]) =>
+export const lessonPartsEvent = (family: readonly { id: string }[]) =>
   family.map(({ id }) => ({ lessonId: id, event: { kind: 'parts' as const } }))
 
 async function refuseBusy(tx: Database, lessonId: string, groupIds: string[]): Promise<void> {

@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid'
 import type { PictureType } from '#shared/types/api'
 import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
-import { keepBytes, readKept, type KeptBytes } from '../database/pictureFiles'
+import { storeBytes, readKept, type StoredBytes } from '../database/pictureFiles'
 import { pictures } from '../database/schema'
 import { ApiError, notFound } from '../http/apiError'
 
@@ -77,7 +77,7 @@ async function drawAnew(bytes: Uint8Array): Promise<Uint8Array> {
 }
 
 /** A picture whose bytes are kept already, where they are in a file; its row is still to be made. */
-export type KeptPicture = Pick<DrawnPicture, 'type'> & KeptBytes
+export type KeptPicture = Pick<DrawnPicture, 'type'> & StoredBytes
 
 /**
  * Keeps the bytes of a picture that was drawn anew, before anything is locked: the disk takes its time.
@@ -86,7 +86,7 @@ export type KeptPicture = Pick<DrawnPicture, 'type'> & KeptBytes
 export const keepingPicture = <T>(
   { type, bytes }: DrawnPicture,
   withRow: (picture: KeptPicture) => Promise<T>,
-): Promise<T> => keepBytes(useOpenDatabase().folder, bytes, (kept) => withRow({ type, ...kept }))
+): Promise<T> => storeBytes(useOpenDatabase().folder, bytes, (kept) => withRow({ type, ...kept }))
 
 /** Makes the row of a picture. */
 export async function addPicture(db: Database, picture: KeptPicture): Promise<{ id: string }> {
@@ -99,7 +99,7 @@ export async function addPicture(db: Database, picture: KeptPicture): Promise<{ 
 export const keepPicture = (db: Database, drawn: DrawnPicture): Promise<{ id: string }> =>
   keepingPicture(drawn, (picture) => addPicture(db, picture))
 
-/** Deletes the row of a picture; its bytes go with forgetUnused once that is committed. Gives back their hash. */
+/** Deletes the row of a picture; its bytes go with deleteUnusedBytes once that is committed. Gives back their hash. */
 export async function deletePicture(tx: Database, id: string): Promise<string | null> {
   const [gone] = await tx.delete(pictures).where(eq(pictures.id, id)).returning({ hash: pictures.hash })
   return gone?.hash ?? null

@@ -9,8 +9,8 @@ import { events, lessons } from '../database/schema'
 import { ApiError } from '../http/apiError'
 import { recordEvent } from '../live/events'
 import { entriesOf } from './entries'
-import { lockLesson, refuseOverNewer, versionOfSave, withSave } from './lessonRow'
-import { weighPlanChange } from './safety'
+import { lockLesson, rejectStaleVersion, versionOfSave, withSave } from './lessonRow'
+import { recheckConfirmation } from './safety'
 
 /** How often what was in the plan before is forgotten, in saves; as many of the newest stay for screens that hear of them late. */
 const forgetEvery = 20
@@ -37,14 +37,14 @@ export async function savePlan(
     const before = await lockLesson(tx, id)
     const done = versionOfSave(before, save)
     if (done !== null) return { planVersion: done }
-    refuseOverNewer('plan', version, before.planVersion)
+    rejectStaleVersion('plan', version, before.planVersion)
     await refuseLosingReadings(tx, id, before.plan, plan)
     const planVersion = version + 1
     const saves = withSave(before, save, planVersion)
     await tx.update(lessons).set({ plan, planVersion, saves }).where(eq(lessons.id, id))
     await recordEvent(tx, id, { kind: 'plan', plan, planVersion })
     if (planVersion % forgetEvery === 0) await forgetOlderPlans(tx, id)
-    await weighPlanChange(tx, before, { ...before, plan, planVersion })
+    await recheckConfirmation(tx, before, { ...before, plan, planVersion })
     return { planVersion }
   })
 }

@@ -31,7 +31,7 @@ export async function rolesIn(db: Database, id: string): Promise<RolesDto> {
 }
 
 /** Says who is absent today: in a lesson and its parts alike. */
-export async function sayAbsent(db: Database, id: string, absent: string[]): Promise<RolesDto> {
+export async function setAbsent(db: Database, id: string, absent: string[]): Promise<RolesDto> {
   await db.transaction(async (tx) => {
     const { lesson, whole, family } = await lockFamily(tx, id)
     if (lesson.removedAt) throw notFound('lesson')
@@ -49,7 +49,7 @@ export async function sayAbsent(db: Database, id: string, absent: string[]): Pro
  * Keeps how often each child has had each role: as many turns as have something written down. Called once a lesson is over, and again
  * where it goes on after that.
  */
-export async function keepTurns(tx: Database, lesson: LessonRow): Promise<void> {
+export async function saveRoleTurns(tx: Database, lesson: LessonRow): Promise<void> {
   const { counted } = standingOf(await entriesOf(tx, lesson.id))
   const absent = new Set(await absentIn(tx, lesson))
   const before = await countsBefore(tx, lesson)
@@ -83,7 +83,7 @@ export async function keepTurns(tx: Database, lesson: LessonRow): Promise<void> 
 /** Where turns are kept already, they follow what is said of it later. */
 async function keepTurnsAgain(tx: Database, lesson: LessonRow): Promise<void> {
   const [kept] = await tx.select().from(roleTurns).where(eq(roleTurns.lessonId, lesson.id)).limit(1)
-  if (kept) await keepTurns(tx, lesson)
+  if (kept) await saveRoleTurns(tx, lesson)
 }
 
 async function membersByGroup(db: Database, lesson: LessonRow): Promise<Map<string, Member[]>> {

@@ -105,7 +105,7 @@ export function refuseUnconfirmed(stands: boolean | null): void {
 }
 
 /** Called when a plan is changed: whether the confirmation still stands, and open screens are told. */
-export async function weighPlanChange(tx: Database, before: LessonRow, after: LessonRow): Promise<void> {
+export async function recheckConfirmation(tx: Database, before: LessonRow, after: LessonRow): Promise<void> {
   const row = await newest(tx, before.id)
   if (!row) return
   // A lesson from before there were confirmations stands for the plan that it had until now.
@@ -114,7 +114,10 @@ export async function weighPlanChange(tx: Database, before: LessonRow, after: Le
 }
 
 /** Called when a class or the store cupboard is changed: weighs the confirmations of all lessons that it may touch. */
-export async function weighConfirmations(tx: Database, touched: { classId: string } | 'all'): Promise<void> {
+export async function recheckConfirmations(
+  tx: Database,
+  touched: { classId: string } | 'all',
+): Promise<void> {
   const ofClass = touched === 'all' ? undefined : eq(lessons.classId, touched.classId)
   const rows = await lockLessons(tx, and(isNull(lessons.removedAt), ofClass)!)
   for (const lesson of rows) {

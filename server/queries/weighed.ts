@@ -3,7 +3,7 @@ import type { Supply } from '#core/kit'
 import type { ClassDto, ClassInput } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { updateClass } from './classes'
-import { weighConfirmations } from './safety'
+import { recheckConfirmations } from './safety'
 import { importSupplies, listSupplies, removeSupply, saveSupply } from './supplies'
 
 // Changes after which what teachers have confirmed may stand no longer: each weighs it in its own transaction.
@@ -12,7 +12,7 @@ import { importSupplies, listSupplies, removeSupply, saveSupply } from './suppli
 export function changeClass(db: Database, id: string, input: ClassInput): Promise<ClassDto> {
   return db.transaction(async (tx) => {
     const saved = await updateClass(tx, id, input)
-    await weighConfirmations(tx, { classId: id })
+    await recheckConfirmations(tx, { classId: id })
     return saved
   })
 }
@@ -34,7 +34,7 @@ async function weighed<T>(db: Database, change: (tx: Database) => Promise<T>): P
   return db.transaction(async (tx) => {
     const before = await careOf(tx)
     const changed = await change(tx)
-    if ((await careOf(tx)) !== before) await weighConfirmations(tx, 'all')
+    if ((await careOf(tx)) !== before) await recheckConfirmations(tx, 'all')
     return changed
   })
 }

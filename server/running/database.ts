@@ -1,17 +1,17 @@
-import { hourlyBackups, provideBackups } from '../database/backup/hourlyBackups'
-import { databaseSettings, openDatabase, provideDatabase } from '../database/client'
-import { LiveHub, provideHub } from '../live/hub'
+import { hourlyBackups, setBackups } from '../database/backup/hourlyBackups'
+import { databaseSettings, openDatabase, setDatabase } from '../database/client'
+import { LiveHub, setHub } from '../live/hub'
 import { startCheckpoints } from './checkpoints'
-import { endNow } from './exitWith'
-import { sayWhy } from './startupProblem'
-import { provideDamage, watchDamage } from './watchDamage'
+import { exitWith } from './exitWith'
+import { startupProblem } from './startupProblem'
+import { setDamageWatch, watchDamage } from './watchDamage'
 import { watchDatabase } from './watchDatabase'
 
 let opening: ReturnType<typeof open> | null = null
 
 /** Opens the data for all routes, or ends the program with a sentence that says why it cannot. */
 export const databaseIsOpen = () =>
-  (opening ??= open().catch((error: unknown) => endNow(sayWhy(error, databaseSettings()))))
+  (opening ??= open().catch((error: unknown) => exitWith(startupProblem(error, databaseSettings()))))
 
 async function open() {
   // A build knows where it lies, and so where the database's thread is, once its entry runs.
@@ -20,14 +20,14 @@ async function open() {
   const opened = await openDatabase(settings)
   const hub = new LiveHub(opened)
   await hub.start()
-  provideDatabase(opened)
-  provideHub(hub)
+  setDatabase(opened)
+  setHub(hub)
   const watch = watchDatabase(opened)
   const checkpoints = startCheckpoints(opened)
   const damage = await watchDamage(opened)
-  provideDamage(damage)
+  setDamageWatch(damage)
   const backups = hourlyBackups(opened, damage.said)
-  provideBackups(backups)
+  setBackups(backups)
   return {
     endUnlessOwned: watch.endUnlessOwned,
     close: async () => {
@@ -35,10 +35,10 @@ async function open() {
       checkpoints.stop()
       backups?.stop()
       damage.stop()
-      provideDamage(null)
+      setDamageWatch(null)
       hub.close()
-      provideHub(null)
-      provideDatabase(null)
+      setHub(null)
+      setDatabase(null)
       await opened.close()
     },
   }

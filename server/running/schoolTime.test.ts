@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { paceFrom, schoolTime } from './schoolTime'
+import { parsePace, schoolTime } from './schoolTime'
 
 describe('the clock of a school', () => {
   it('goes with the machine where nothing else is said', () => {
-    expect(paceFrom(undefined)).toEqual({ since: 0, times: 1 })
+    expect(parsePace(undefined)).toEqual({ since: 0, times: 1 })
     const before = Date.now()
     const { now, times } = schoolTime()
     expect(times).toBe(1)
@@ -12,7 +12,7 @@ describe('the clock of a school', () => {
   })
 
   it('may go faster from a moment on', () => {
-    expect(paceFrom('20 since 2026-03-09T10:00:00Z')).toEqual({
+    expect(parsePace('20 since 2026-03-09T10:00:00Z')).toEqual({
       since: Date.parse('2026-03-09T10:00:00Z'),
       times: 20,
     })
@@ -21,7 +21,7 @@ describe('the clock of a school', () => {
   it.each(['20', 'fast', '0 since 2026-03-09T10:00:00Z', '20 since then'])(
     'is not understood as %j',
     (text) => {
-      expect(() => paceFrom(text)).toThrow('JOLLY_CLOCK must read like')
+      expect(() => parsePace(text)).toThrow('JOLLY_CLOCK must read like')
     },
   )
 })

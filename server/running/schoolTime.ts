@@ -10,7 +10,7 @@ interface Pace {
  * a moment, so that a program that is started again goes on where the one before was.
  * @throws Error where it says something else
  */
-export function paceFrom(text: string | undefined): Pace {
+export function parsePace(text: string | undefined): Pace {
   if (!text) return { since: 0, times: 1 }
   const [, times, moment] = /^(\d+(?:\.\d+)?) since (\S+)$/.exec(text.trim()) ?? []
   const since = Date.parse(moment ?? '')
@@ -19,7 +19,7 @@ export function paceFrom(text: string | undefined): Pace {
   return { since, times: Number(times) }
 }
 
-const pace = paceFrom(process.env.JOLLY_CLOCK)
+const pace = parsePace(process.env.JOLLY_CLOCK)
 
 /** The time of the school in ms since 1970, by which lessons go, and how many times faster than the machine's it runs. */
 export function schoolTime(): { now: number; times: number } {

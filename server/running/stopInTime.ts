@@ -1,4 +1,4 @@
-import { endNow } from './exitWith'
+import { exitWith } from './exitWith'
 
 const atMost = 4000
 
@@ -7,12 +7,12 @@ export function stopInTime(stop: () => Promise<void>): void {
   for (const signal of ['SIGTERM', 'SIGINT'] as const)
     process.once(signal, () => {
       setTimeout(
-        () => endNow('Something did not stop in time. Nothing that was shown as saved is lost.'),
+        () => exitWith('Something did not stop in time. Nothing that was shown as saved is lost.'),
         atMost,
       )
       stop().then(
         () => process.exit(0),
-        (error: unknown) => endNow(error instanceof Error ? error.message : String(error)),
+        (error: unknown) => exitWith(error instanceof Error ? error.message : String(error)),
       )
     })
 }

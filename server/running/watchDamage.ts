@@ -57,7 +57,7 @@ function wordsOf(damaged: readonly string[], folder: string): string {
 let current: DamageWatch | null = null
 
 /** Makes it known to the routes. */
-export function provideDamage(watch: DamageWatch | null) {
+export function setDamageWatch(watch: DamageWatch | null) {
   current = watch
 }
 

@@ -1,10 +1,10 @@
 import type { OpenDatabase } from '../database/database'
-import { endNow } from './exitWith'
+import { exitWith } from './exitWith'
 
 const everyMoment = 1000
 
 /** The time that the database has for an answer; the slowest query takes a fraction of it. */
-export const answersWithin = 20_000
+export const queryTimeout = 20_000
 
 export interface Watch {
   /** Ends the program at once when its folder is another one's: what it would save is lost. */
@@ -15,8 +15,8 @@ export interface Watch {
 /** Ends the program when its data are no longer there for it: it could only hang, or save where nobody finds it. */
 export function watchDatabase(
   opened: OpenDatabase,
-  within = answersWithin,
-  end: (why: string) => void = endNow,
+  within = queryTimeout,
+  end: (why: string) => void = exitWith,
 ): Watch {
   const endUnlessOwned = () => {
     if (!opened.isOwned())

@@ -2,9 +2,9 @@
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { createApp, createRouter, toNodeListener, type EventHandler, type RouterMethod } from 'h3'
-import { openDatabase, provideDatabase } from '../database/client'
+import { openDatabase, setDatabase } from '../database/client'
 import type { OpenDatabase } from '../database/database'
-import { LiveHub, provideHub } from '../live/hub'
+import { LiveHub, setHub } from '../live/hub'
 import access from '../middleware/access'
 import { anEmptySchool } from './emptySchool'
 
@@ -25,10 +25,10 @@ export interface ApiApp {
 /** Starts every route of server/api under the address that its file name says. */
 export async function startApiApp(): Promise<ApiApp> {
   const database = await openDatabase(await anEmptySchool())
-  provideDatabase(database)
+  setDatabase(database)
   const hub = new LiveHub(database)
   await hub.start()
-  provideHub(hub)
+  setHub(hub)
   const app = createApp()
   app.use(access)
   const router = createRouter()
@@ -53,8 +53,8 @@ export async function startApiApp(): Promise<ApiApp> {
     },
     close: async () => {
       hub.close()
-      provideHub(null)
-      provideDatabase(null)
+      setHub(null)
+      setDatabase(null)
       server.closeAllConnections()
       await new Promise((done) => server.close(done))
       await database.close()

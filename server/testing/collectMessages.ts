@@ -2,7 +2,7 @@ import type { StreamMessage } from '#shared/types/api'
 import type { ApiApp } from './apiApp'
 
 /** Reads the live stream from some positions ("lesson id:cursor") until it has brought so many messages, then leaves it. */
-export async function heardMessages(
+export async function collectMessages(
   app: ApiApp,
   positions: string[],
   count: number,

@@ -6,14 +6,14 @@ export interface Watched {
   /** Goes up by one with every turn of the program's loop. */
   turns: Int32Array
   /** How many of the watchdog's own turns may go by without one of the program's. */
-  patience: number
+  mostMissed: number
   /** Milliseconds of a turn. */
   every: number
 }
 
 // Ends a program whose loop stands still: it answers nobody and could not even be stopped. Turns are counted and not time, so that a
 // machine that slept is not taken for one that hangs.
-const { turns, patience, every } = workerData as Watched
+const { turns, mostMissed, every } = workerData as Watched
 parentPort!.postMessage('watching')
 let seen = -1
 let still = 0
@@ -21,10 +21,10 @@ setInterval(() => {
   const now = Atomics.load(turns, 0)
   still = now === seen ? still + 1 : 0
   seen = now
-  if (still < patience) return
+  if (still < mostMissed) return
   writeSync(
     2,
-    `Jolly Beaker hasn’t answered for ${(patience * every) / 1000} seconds, so it ends. Nothing that was shown as saved is lost.\n`,
+    `Jolly Beaker hasn’t answered for ${(mostMissed * every) / 1000} seconds, so it ends. Nothing that was shown as saved is lost.\n`,
   )
   process.kill(process.pid, 'SIGKILL')
 }, every)

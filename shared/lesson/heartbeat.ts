@@ -1,2 +1,2 @@
 /** How often the server tells a screen that hears of nothing that it is still there, in ms. */
-export const beatEvery = 15_000
+export const heartbeatInterval = 15_000

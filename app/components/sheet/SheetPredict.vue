@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { predictionWords, stepSaid, type PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
-import { useHalfTyped } from '../../composables/useDraftText'
+import { useDraftText } from '../../composables/useDraftText'
 import { useLesson } from '../../stores/lesson'
 
 /** First of all: what does the group expect? */
@@ -11,7 +11,7 @@ const props = withDefaults(defineProps<{ groupId: string; seat: number; step?: P
 })
 const store = useLesson()
 const answer = ref<PredictionAnswer | null>(null)
-const because = useHalfTyped(() => `${store.open.id}|${props.groupId}|${props.seat}|${props.step}|because`)
+const because = useDraftText(() => `${store.open.id}|${props.groupId}|${props.seat}|${props.step}|because`)
 
 /** What was predicted before, so that it can be thought over. */
 const earlier = computed(() => {

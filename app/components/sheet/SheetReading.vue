@@ -13,11 +13,11 @@ import {
   startOf,
   timedReading,
   wayOf,
-  type CheckedEntry,
+  type EntryValidation,
 } from '#core/recording'
-import { useHalfTyped } from '../../composables/useDraftText'
+import { useDraftText } from '../../composables/useDraftText'
 import { useReadNow } from '../../composables/useReadNow'
-import { oneField, readAt, useRecorder } from '../../composables/useRecorder'
+import { valueFields, readTimeFields, useRecorder } from '../../composables/useRecorder'
 import { useLesson } from '../../stores/lesson'
 import { useObservations } from '../../stores/observations'
 
@@ -28,8 +28,8 @@ const emit = defineEmits<{ written: [slot: Slot]; observe: []; typing: [on: bool
 const store = useLesson()
 const recorder = useRecorder('sheet')
 const placeOf = (what: string) => `${store.open.id}|${slotKey(props.slotAt)}|${what}`
-const typed = useHalfTyped(() => placeOf('number'))
-const note = useHalfTyped(() => placeOf('note'))
+const typed = useDraftText(() => placeOf('number'))
+const note = useDraftText(() => placeOf('note'))
 // A number typed before the page was reloaded is still being typed.
 onMounted(() => typed.value !== '' && emit('typing', true))
 watch(
@@ -37,11 +37,11 @@ watch(
   (on) => emit('typing', on),
 )
 onBeforeUnmount(() => emit('typing', false))
-const altered = useHalfTyped(() => placeOf('altered'))
+const altered = useDraftText(() => placeOf('altered'))
 const observations = useObservations()
 const sketches = computed(() => observations.at(props.slotAt).length)
 /** What is asked before the number is written down. */
-const asked = ref<Exclude<CheckedEntry, { state: 'empty' }> | null>(null)
+const asked = ref<Exclude<EntryValidation, { state: 'empty' }> | null>(null)
 const empty = ref(false)
 const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
@@ -77,7 +77,7 @@ const startsHere = computed(
 )
 function beginAgain() {
   const now = new Date(times.read()).toISOString()
-  recorder.startOver(startOf(props.slotAt), readAt(now, now), 'started late or early')
+  recorder.startOver(startOf(props.slotAt), readTimeFields(now, now), 'started late or early')
 }
 const symbol = computed(() => unitDefinition(unit.value).symbol)
 /** What is typed, as the way of recording reads it in this slot. */
@@ -91,7 +91,7 @@ const read = computed(() =>
 const pointer = computed(() =>
   read.value === null ? null : convertUnit(read.value, unit.value, here.value.measured.instrument.unit),
 )
-const seen = computed(() => (read.value === null ? {} : oneField(typed.value.trim(), 'typed', read.value)))
+const seen = computed(() => (read.value === null ? {} : valueFields(typed.value.trim(), 'typed', read.value)))
 /** What was typed in another unit than the one that is written down, beside what that is: "5 in is 12.7 cm". */
 const converted = computed(() => {
   const text = typed.value.trim()
@@ -115,7 +115,7 @@ function keep(value: number | string, given: Given = 'typed') {
   recorder.record(
     props.slotAt,
     {
-      ...oneField(typed.value.trim(), given, value),
+      ...valueFields(typed.value.trim(), given, value),
       ...(text === '' ? {} : { [alteredField]: { typed: text, given: 'typed', value: text } }),
       ...readNow(props.slotAt),
     },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Slot } from '#core/entries'
 import { startOf } from '#core/recording'
-import { readAt, useRecorder } from '../../composables/useRecorder'
+import { readTimeFields, useRecorder } from '../../composables/useRecorder'
 import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
 
 /** A container is set going: from now on its minutes count. */
@@ -16,7 +16,7 @@ const { read } = useRunningTimes()
 
 function start() {
   const now = new Date(read()).toISOString()
-  recorder.record(startOf(props.slotAt), readAt(now, now))
+  recorder.record(startOf(props.slotAt), readTimeFields(now, now))
 }
 </script>
 

@@ -5,7 +5,7 @@ import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
 import { useAutosave } from '../../composables/useAutosave'
-import { useSavedBeforeLeaving } from '../../composables/useSaveOnLeave'
+import { useSaveOnLeave } from '../../composables/useSaveOnLeave'
 import { useNotices } from '../../stores/notices'
 import { useSchool } from '../../stores/school'
 import { vocabularies } from '../../words/planChoices'
@@ -21,7 +21,7 @@ const made = ref<ClassInput | null>(null)
 const autosave = useAutosave<ClassInput>((input) => school.saveClass(id.value, withoutLostGroups(input)))
 const { value: kept } = autosave
 const draft = computed(() => (isNew.value ? made.value : kept.value))
-useSavedBeforeLeaving(autosave)
+useSaveOnLeave(autosave)
 const missing = ref<string | null>(null)
 const rosterShown = ref(false)
 const noName = ref<string | null>(null)

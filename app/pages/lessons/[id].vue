@@ -5,7 +5,7 @@ import type { Stage } from '#core/lesson'
 import { useDeskKey } from '../../composables/useDeskKeys'
 import { useLiveLesson } from '../../composables/useLiveLesson'
 import { useStages } from '../../composables/useStages'
-import { usePaintedAfter } from '../../loading/afterPaint'
+import { useAfterPaint } from '../../loading/afterPaint'
 import { useLesson } from '../../stores/lesson'
 
 const route = useRoute()
@@ -17,7 +17,7 @@ const stages = useStages()
 const stage = computed(() => (route.path.split('/')[3] ?? 'plan') as Stage)
 const keysShown = ref(false)
 const open = computed(() => store.lesson?.id === id.value)
-const wordsStand = usePaintedAfter(() => open.value)
+const wordsStand = useAfterPaint(() => open.value)
 useEventListener(window, 'beforeunload', (event) => {
   if (store.saving !== 'saved') event.preventDefault()
 })

@@ -14,7 +14,7 @@ import { useEntryQueue } from '../sending/entryQueue'
 import { documentClashes } from './clashes'
 import { lessonDerivations } from './derivations'
 import { keptDrafts } from './keptDrafts'
-import { mergeByField, putAt } from './mergeByField'
+import { mergeByField, setAtPath } from './mergeByField'
 import { undoSteps } from './undo'
 import { versionedDraft } from './versionedDraft'
 
@@ -39,8 +39,8 @@ export const useLesson = defineStore('lesson', () => {
   const clashes = documentClashes(
     ({ of, path, mine }) =>
       of === 'plan'
-        ? editPlan((plan) => putAt(plan, path, mine))
-        : conclusionDraft.edit(putAt(open.value.conclusion, path, mine)),
+        ? editPlan((plan) => setAtPath(plan, path, mine))
+        : conclusionDraft.edit(setAtPath(open.value.conclusion, path, mine)),
     (of) => (of === 'plan' ? planDraft : conclusionDraft).settle(),
   )
   /** The id that was asked for last; an answer for another one comes too late. */

@@ -1,6 +1,6 @@
 import { isObject } from '../sending/readKept'
-import { keptFor } from '../sending/draftText'
-import { keptInBrowser } from '../sending/pendingStore'
+import { draftLifetime } from '../sending/draftText'
+import { pendingStore } from '../sending/pendingStore'
 import type { Draft } from './draft'
 
 interface KeptDraft<Doc> {
@@ -25,7 +25,7 @@ export function keptDrafts<Doc extends object>(
   what: string,
   isDoc: (doc: object) => boolean,
 ): KeptDrafts<Doc> {
-  const kept = keptInBrowser<KeptDraft<Doc>>(
+  const kept = pendingStore<KeptDraft<Doc>>(
     `jolly-beaker-draft-${what}-`,
     ({ lessonId }) => lessonId,
     (one) => (isKept(one) ? one : null),
@@ -42,7 +42,7 @@ export function keptDrafts<Doc extends object>(
     put: (lessonId, draft) => void kept.put({ lessonId, draft, at: Date.now() }),
     find(lessonId) {
       const found = kept.find(named(lessonId))
-      if (found && Date.now() - found.at <= keptFor) return found.draft
+      if (found && Date.now() - found.at <= draftLifetime) return found.draft
       kept.remove(named(lessonId))
       return null
     },

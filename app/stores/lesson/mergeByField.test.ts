@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { examplePlan } from '../../../core/testing/examplePlan'
-import { mergeByField, putAt } from './mergeByField'
+import { mergeByField, setAtPath } from './mergeByField'
 
 describe('what two have made of a plan', () => {
   const base = examplePlan()
@@ -34,7 +34,7 @@ describe('what two have made of a plan', () => {
     const { merged, clashes } = mergeByField(base, { ...base, title: 'Mine' }, { ...base, title: 'Theirs' })
     expect(merged.title).toBe('Theirs')
     expect(clashes).toEqual([{ path: ['title'], mine: 'Mine', theirs: 'Theirs' }])
-    expect(putAt(merged, clashes[0]!.path, clashes[0]!.mine)).toEqual({ ...base, title: 'Mine' })
+    expect(setAtPath(merged, clashes[0]!.path, clashes[0]!.mine)).toEqual({ ...base, title: 'Mine' })
   })
 
   it('never mixes two ways of recording', () => {
@@ -111,7 +111,7 @@ it('every field is what one of them made of it, each item stands once, and mine 
       }
       const ids = merged.items.map(({ id }) => id)
       expect(new Set(ids).size).toBe(ids.length)
-      const kept = clashes.reduce((doc, { path, mine: own }) => putAt(doc, path, own), merged)
+      const kept = clashes.reduce((doc, { path, mine: own }) => setAtPath(doc, path, own), merged)
       for (const item of mine.items) {
         const before = base.items.find(({ id }) => id === item.id)
         if (before?.name !== item.name) expect(kept.items).toContainEqual(item)

@@ -56,15 +56,15 @@ export function mergeByField<Doc>(base: Doc, mine: Doc, theirs: Doc): { merged: 
 
 /**
  * The document with something else at a path; nothing where the path leads nowhere any more.
- * @example putAt({ levels: [{ id: 'a', name: '' }] }, ['levels', 'a', 'name'], 'wool') // { levels: [{ id: 'a', name: 'wool' }] }
+ * @example setAtPath({ levels: [{ id: 'a', name: '' }] }, ['levels', 'a', 'name'], 'wool') // { levels: [{ id: 'a', name: 'wool' }] }
  */
-export function putAt<Doc>(doc: Doc, [name, ...rest]: string[], value: unknown): Doc {
+export function setAtPath<Doc>(doc: Doc, [name, ...rest]: string[], value: unknown): Doc {
   if (name === undefined) return value as Doc
   if (isItems(doc))
-    return doc.map((item) => (item.id === name ? putAt(item, rest, value) : item)) as unknown as Doc
+    return doc.map((item) => (item.id === name ? setAtPath(item, rest, value) : item)) as unknown as Doc
   if (!isFields(doc)) return doc
   const { [name]: before, ...others } = doc
-  const put = rest.length > 0 ? putAt(before, rest, value) : value
+  const put = rest.length > 0 ? setAtPath(before, rest, value) : value
   return (put === undefined ? others : { ...doc, [name]: put }) as Doc
 }
 

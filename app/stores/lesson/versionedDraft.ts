@@ -39,7 +39,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   const state = ref<'saved' | 'waiting' | 'refused'>('saved')
   let saving: Promise<void> = Promise.resolve()
   /** What was sent and may have arrived, while no answer says so: it is sent again as it was, before anything else. */
-  let underWay: Save<Doc> | null = null
+  let trackPending: Save<Doc> | null = null
   /** What clashes with another screen's until the teacher has chosen; it outlives the page in place of what follows it. */
   let unsettled: Draft<Doc> | null = null
   /** Whether what was refused last may be sent once more as it is. */
@@ -81,11 +81,11 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   async function save(): Promise<void> {
     const lessonId = on.held()?.lessonId
     if (!draft.value || !lessonId) return
-    const sent = (underWay ??= { id: newId(), doc: draft.value.doc, version: draft.value.version })
+    const sent = (trackPending ??= { id: newId(), doc: draft.value.doc, version: draft.value.version })
     const stillOpen = () => on.held()?.lessonId === lessonId
     try {
       const version = await on.save(lessonId, sent)
-      underWay = null
+      trackPending = null
       if (!stillOpen()) return
       on.saved(sent.doc, version)
       // What was typed meanwhile stands on what has just been saved.
@@ -95,7 +95,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
       bringTogether()
     } catch (error) {
       passes = error instanceof RequestProblem && error.passes
-      if (!passes) underWay = null
+      if (!passes) trackPending = null
       if (!stillOpen()) return on.refused(error)
       state.value = 'refused'
       if (isConflict(error)) return await takeTheirs(lessonId)
@@ -113,7 +113,7 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
   function bringTogether(): void {
     const [mine, theirs] = [draft.value, on.held()]
     // What is under way may be what was heard of.
-    if (!mine || !theirs || underWay || theirs.version === mine.version) return
+    if (!mine || !theirs || trackPending || theirs.version === mine.version) return
     const { merged, clashes } = mergeByField(mine.base, mine.doc, theirs.doc)
     if (clashes.length > 0) unsettled = mine
     if (isSame(merged, theirs.doc)) forget()
@@ -138,8 +138,8 @@ export function versionedDraft<Doc extends object>(on: Saving<Doc>) {
     const lessonId = on.held()?.lessonId
     await (saving = saving.then(save))
     const left = draft.value
-    if (lessonId && left && passes) sendUntilThere(lessonId, left, underWay)
-    underWay = null
+    if (lessonId && left && passes) sendUntilThere(lessonId, left, trackPending)
+    trackPending = null
     unsettled = null
     draft.value = null
     state.value = 'saved'

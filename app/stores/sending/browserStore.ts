@@ -1,4 +1,4 @@
-import { storageFails } from './storageFailed'
+import { storageFailed } from './storageFailed'
 
 type Store = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>
 
@@ -22,13 +22,13 @@ export function browserStore(): { store: Store; lasts: boolean } {
     void store.length
     return { store, lasts: true }
   } catch {
-    storageFails.value = true
+    storageFailed.value = true
     return { store: pageStore, lasts: false }
   }
 }
 
 /** The keys of all that is kept under one of these beginnings. */
-export function keysUnder(...starts: string[]): string[] {
+export function keysWithPrefix(...starts: string[]): string[] {
   const { store } = browserStore()
   const keys = Array.from({ length: store.length }, (_, index) => store.key(index)!)
   return keys.filter((key) => starts.some((start) => key.startsWith(start)))

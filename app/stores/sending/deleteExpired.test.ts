@@ -1,21 +1,21 @@
 import { afterEach, expect, it, vi } from 'vitest'
 import { fakeServer } from '../../testing/fakeServer'
-import { forgetOld } from './deleteExpired'
-import { keysUnder } from './browserStore'
-import { halfTypedAt, keepHalfTyped } from './draftText'
-import { storageFails } from './storageFailed'
+import { deleteExpired } from './deleteExpired'
+import { keysWithPrefix } from './browserStore'
+import { draftTextAt, saveDraftText } from './draftText'
+import { storageFailed } from './storageFailed'
 
 afterEach(() => vi.unstubAllGlobals())
 
 it('removes what was typed more than a fortnight ago, and nothing that waits to be sent', () => {
   const { kept } = fakeServer(() => 'offline')
-  keepHalfTyped('one|note', 'it rolled off')
+  saveDraftText('one|note', 'it rolled off')
   kept.set('jolly-beaker-draft-plan-one', JSON.stringify({ at: Date.now(), draft: {} }))
   kept.set('jolly-beaker-waiting-r', JSON.stringify({ at: 0 }))
   kept.set('jolly-beaker-typed-odd', 'cut sho')
-  forgetOld()
+  deleteExpired()
   expect(kept.size).toBe(4)
-  forgetOld(Date.now() + 15 * 24 * 60 * 60 * 1000)
+  deleteExpired(Date.now() + 15 * 24 * 60 * 60 * 1000)
   expect([...kept.keys()]).toEqual(['jolly-beaker-waiting-r', 'jolly-beaker-typed-odd'])
 })
 
@@ -25,9 +25,9 @@ it('a browser that forbids its store keeps things for as long as the page is ope
       throw new DOMException('forbidden', 'SecurityError')
     },
   })
-  keepHalfTyped('one|note', 'it rolled off')
-  expect([halfTypedAt('one|note'), storageFails.value]).toEqual(['it rolled off', true])
-  keepHalfTyped('one|note', '')
-  forgetOld()
-  expect([halfTypedAt('one|note'), keysUnder('jolly-beaker-')]).toEqual(['', []])
+  saveDraftText('one|note', 'it rolled off')
+  expect([draftTextAt('one|note'), storageFailed.value]).toEqual(['it rolled off', true])
+  saveDraftText('one|note', '')
+  deleteExpired()
+  expect([draftTextAt('one|note'), keysWithPrefix('jolly-beaker-')]).toEqual(['', []])
 })

@@ -1,8 +1,8 @@
-import { keptInBrowser } from './pendingStore'
+import { pendingStore } from './pendingStore'
 import { isObject } from './readKept'
 
 /** Milliseconds after which what nobody came back for is no longer offered. */
-export const keptFor = 14 * 24 * 60 * 60 * 1000
+export const draftLifetime = 14 * 24 * 60 * 60 * 1000
 
 /** A text that somebody has begun to type and not sent. */
 interface HalfTyped {
@@ -12,7 +12,7 @@ interface HalfTyped {
   at: number
 }
 
-const kept = keptInBrowser<HalfTyped>(
+const kept = pendingStore<HalfTyped>(
   'jolly-beaker-typed-',
   ({ key }) => key,
   (one) => (isHalfTyped(one) ? one : null),
@@ -22,31 +22,31 @@ const isHalfTyped = (one: unknown): one is HalfTyped =>
   isObject(one) && typeof one.key === 'string' && typeof one.text === 'string' && typeof one.at === 'number'
 
 /** What was typed at a place of a lesson and not sent; empty where nothing was, or too long ago. */
-export function halfTypedAt(key: string): string {
+export function draftTextAt(key: string): string {
   const found = kept.find({ key, text: '', at: 0 })
   if (!found) return ''
-  if (Date.now() - found.at <= keptFor) return found.text
+  if (Date.now() - found.at <= draftLifetime) return found.text
   kept.remove(found)
   return ''
 }
 
 /** Keeps a text in this browser until it is sent; an empty one is none. */
-export function keepHalfTyped(key: string, text: string): void {
+export function saveDraftText(key: string, text: string): void {
   const one = { key, text, at: Date.now() }
   if (text === '') kept.remove(one)
   else kept.put(one)
 }
 
 /** All that was typed in a lesson and not sent, by key. */
-export const halfTypedIn = (lessonId: string): Map<string, string> =>
+export const draftTextsIn = (lessonId: string): Map<string, string> =>
   new Map(
     kept
       .all()
-      .filter(({ key, at }) => key.startsWith(`${lessonId}|`) && Date.now() - at <= keptFor)
+      .filter(({ key, at }) => key.startsWith(`${lessonId}|`) && Date.now() - at <= draftLifetime)
       .map(({ key, text }) => [key, text]),
   )
 
 /** A lesson has ended: whoever takes the tablet next begins anew. */
-export function dropHalfTyped(lessonId: string): void {
-  for (const key of halfTypedIn(lessonId).keys()) keepHalfTyped(key, '')
+export function deleteDraftTexts(lessonId: string): void {
+  for (const key of draftTextsIn(lessonId).keys()) saveDraftText(key, '')
 }

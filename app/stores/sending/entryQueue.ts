@@ -2,11 +2,11 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Entry } from '#core/entries'
 import { request, RequestProblem } from '../../api/request'
-import { byId, keptEntries, type KeptEntry } from './pendingEntries'
+import { byId, pendingEntries, type PendingEntry } from './pendingEntries'
 import { sender } from './sender'
 
 /** An entry that the server would not take, with its words why. */
-export type RefusedEntry = KeptEntry & { message: string }
+export type RefusedEntry = PendingEntry & { message: string }
 
 const retryHeldAfter = 5000
 const atOnce = 400
@@ -18,9 +18,9 @@ const failsAtAll = 3
  * lost connection or a closed lid loses nothing; sending one twice is harmless.
  */
 export const useEntryQueue = defineStore('entryQueue', () => {
-  const waiting = ref<KeptEntry[]>(keptEntries.waiting.all().sort(byId))
+  const waiting = ref<PendingEntry[]>(pendingEntries.waiting.all().sort(byId))
   const refused = ref<RefusedEntry[]>(
-    keptEntries.refused
+    pendingEntries.refused
       .all()
       .sort(byId)
       .map((kept) => ({ message: '', ...kept })),
@@ -46,13 +46,13 @@ export const useEntryQueue = defineStore('entryQueue', () => {
 
   function add(lessonId: string, entries: Entry[]) {
     const fresh = entries.map((entry) => ({ lessonId, entry }))
-    for (const one of fresh) keptEntries.waiting.put(one)
+    for (const one of fresh) pendingEntries.waiting.put(one)
     waiting.value = [...waiting.value, ...fresh]
     void flush()
   }
 
   /** Sends one with as many others of its lesson as go together. */
-  async function deliver({ lessonId }: KeptEntry): Promise<KeptEntry[]> {
+  async function deliver({ lessonId }: PendingEntry): Promise<PendingEntry[]> {
     const batch = waiting.value.filter((one) => one.lessonId === lessonId).slice(0, atOnce)
     await send(lessonId, batch)
     return batch
@@ -63,7 +63,7 @@ export const useEntryQueue = defineStore('entryQueue', () => {
    * they are then sent one by one, and what fails by itself waits for the next time.
    * @returns how many the server failed at
    */
-  async function send(lessonId: string, batch: KeptEntry[]): Promise<number> {
+  async function send(lessonId: string, batch: PendingEntry[]): Promise<number> {
     try {
       await request('POST', '/api/lessons/:id/entries', {
         params: { id: lessonId },
@@ -86,9 +86,9 @@ export const useEntryQueue = defineStore('entryQueue', () => {
   }
 
   /** What the server will never take as it is stays here, with the reason, until somebody has decided. */
-  function refuse(one: KeptEntry, message: string) {
+  function refuse(one: PendingEntry, message: string) {
     const kept = { ...one, message }
-    keptEntries.refused.put(kept)
+    pendingEntries.refused.put(kept)
     refused.value = [...refused.value, kept]
     leave([one])
   }
@@ -99,17 +99,17 @@ export const useEntryQueue = defineStore('entryQueue', () => {
     heldBecause.value = message
   }
 
-  function leave(batch: KeptEntry[]) {
+  function leave(batch: PendingEntry[]) {
     const gone = new Set(batch.map((one) => one.entry.id))
-    for (const one of batch) keptEntries.waiting.remove(one)
+    for (const one of batch) pendingEntries.waiting.remove(one)
     waiting.value = waiting.value.filter((one) => !gone.has(one.entry.id))
   }
 
   /** Sent and taken, but perhaps not yet heard back through the live stream. */
-  const delivered = ref<KeptEntry[]>([])
+  const delivered = ref<PendingEntry[]>([])
 
   function dismiss(one: RefusedEntry) {
-    keptEntries.refused.remove(one)
+    pendingEntries.refused.remove(one)
     refused.value = refused.value.filter(({ entry }) => entry.id !== one.entry.id)
   }
 

@@ -3,11 +3,11 @@ import { shallowRef } from 'vue'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
 import { request, RequestProblem } from '../../api/request'
-import { byTime, keptActs, keyOfAct, type Act, type KeptAct } from './pendingActs'
+import { byTime, pendingActs, actKey, type Act, type PendingAct } from './pendingActs'
 import { sender } from './sender'
 
 /** The lesson as it will be once the server has told of an act. */
-function withAct(lesson: LessonDto, { act, at }: KeptAct): LessonDto {
+function withAct(lesson: LessonDto, { act, at }: PendingAct): LessonDto {
   const { seq } = lesson
   if (act.kind === 'note') return applyEvent(lesson, { kind: 'note', note: act.note, seq })
   if (act.kind === 'note-removed') return applyEvent(lesson, { kind: 'note-removed', id: act.note.id, seq })
@@ -40,26 +40,26 @@ function sendAct(act: Act): Promise<unknown> {
  * lost connection, a server in trouble or a closed lid loses nothing.
  */
 export const useOutbox = defineStore('outbox', () => {
-  const waiting = shallowRef<KeptAct[]>(keptActs.waiting.all().sort(byTime))
-  const refused = shallowRef<KeptAct[]>(keptActs.refused.all().sort(byTime))
+  const waiting = shallowRef<PendingAct[]>(pendingActs.waiting.all().sort(byTime))
+  const refused = shallowRef<PendingAct[]>(pendingActs.refused.all().sort(byTime))
   /** Those that this browser keeps nowhere else. */
-  const here = new WeakSet<KeptAct>()
+  const here = new WeakSet<PendingAct>()
   let undone: (lessonId: string) => void = () => {}
   const { offline, flush } = sender({ waiting: () => waiting.value, deliver })
 
-  const without = (all: readonly KeptAct[], act: Act) =>
-    all.filter((one) => keyOfAct(one.act) !== keyOfAct(act))
+  const without = (all: readonly PendingAct[], act: Act) =>
+    all.filter((one) => actKey(one.act) !== actKey(act))
 
   function send(act: Act): Promise<void> {
     const kept = { act, at: new Date().toISOString() }
-    if (!keptActs.waiting.put(kept)) here.add(kept)
+    if (!pendingActs.waiting.put(kept)) here.add(kept)
     waiting.value = [...without(waiting.value, act), kept]
     return flush()
   }
 
-  async function deliver(one: KeptAct): Promise<[KeptAct]> {
+  async function deliver(one: PendingAct): Promise<[PendingAct]> {
     // Another tab may have sent it, or done something newer.
-    if (!here.has(one) && keptActs.waiting.find(one)?.at !== one.at) {
+    if (!here.has(one) && pendingActs.waiting.find(one)?.at !== one.at) {
       leave(one)
       return [one]
     }
@@ -74,25 +74,25 @@ export const useOutbox = defineStore('outbox', () => {
     }
     // What was changed once more while it was on its way stays.
     if (!waiting.value.includes(one)) return [one]
-    keptActs.waiting.remove(one)
+    pendingActs.waiting.remove(one)
     leave(one)
     if (refused.value.some((other) => other.at === one.at)) undone(one.act.lessonId)
     return [one]
   }
 
-  const leave = (one: KeptAct) => void (waiting.value = waiting.value.filter((other) => other !== one))
+  const leave = (one: PendingAct) => void (waiting.value = waiting.value.filter((other) => other !== one))
 
-  function refuse(kept: KeptAct): void {
-    keptActs.refused.put(kept)
+  function refuse(kept: PendingAct): void {
+    pendingActs.refused.put(kept)
     refused.value = [...without(refused.value, kept.act), kept]
   }
 
-  function dismiss(kept: KeptAct): void {
-    keptActs.refused.remove(kept)
+  function dismiss(kept: PendingAct): void {
+    pendingActs.refused.remove(kept)
     refused.value = without(refused.value, kept.act)
   }
 
-  function sendAgain(one: KeptAct): Promise<void> {
+  function sendAgain(one: PendingAct): Promise<void> {
     dismiss(one)
     return send(one.act)
   }

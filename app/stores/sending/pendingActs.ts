@@ -1,7 +1,7 @@
 import type { PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
 import type { Note } from '#core/wonder'
-import { keptInBrowser } from './pendingStore'
+import { pendingStore } from './pendingStore'
 import { isObject } from './readKept'
 
 /** What somebody did that is on its way to the server; the newest of one key is the one that counts. */
@@ -20,29 +20,29 @@ export type Act = { lessonId: string } & (
 )
 
 /** An act with when it was done, and why it was refused if it was. */
-export interface KeptAct {
+export interface PendingAct {
   act: Act
   at: string
   message?: string
 }
 
 /** What an act is about: a later one about the same takes its place. */
-export function keyOfAct(act: Act): string {
+export function actKey(act: Act): string {
   return act.kind === 'prediction'
     ? `${act.lessonId}|prediction|${act.groupId}|${act.seat}|${act.step ?? 'before'}`
     : `${act.lessonId}|note|${act.note.id}`
 }
 
-const keptAs = (state: string) =>
-  keptInBrowser<KeptAct>(`jolly-beaker-act-${state}-`, ({ act }) => keyOfAct(act), understoodAct)
+const storeFor = (state: string) =>
+  pendingStore<PendingAct>(`jolly-beaker-act-${state}-`, ({ act }) => actKey(act), parseAct)
 
 /** Acts on their way to the server, and those that it has refused. */
-export const keptActs = { waiting: keptAs('waiting'), refused: keptAs('refused') }
+export const pendingActs = { waiting: storeFor('waiting'), refused: storeFor('refused') }
 
 /** In the order in which they were done. */
-export const byTime = (a: KeptAct, b: KeptAct) => a.at.localeCompare(b.at)
+export const byTime = (a: PendingAct, b: PendingAct) => a.at.localeCompare(b.at)
 
-function understoodAct(kept: unknown): KeptAct | null {
+function parseAct(kept: unknown): PendingAct | null {
   if (!isObject(kept) || typeof kept.at !== 'string' || !isAct(kept.act)) return null
   const { act, at, message } = kept
   return { act, at, ...(typeof message === 'string' ? { message } : {}) }

@@ -1,6 +1,6 @@
 import { browserStore } from './browserStore'
 import { keptVersion, parsed, readKept } from './readKept'
-import { storageFails } from './storageFailed'
+import { storageFailed } from './storageFailed'
 
 /**
  * Things kept in this browser until the server has them, each by itself, so that two tabs never write over each other's. A full or
@@ -9,7 +9,7 @@ import { storageFails } from './storageFailed'
  * @param nameOf the rest of the name of one of them
  * @param understood one as it was kept, also by an earlier version; null where it cannot be understood
  */
-export function keptInBrowser<Kept extends object>(
+export function pendingStore<Kept extends object>(
   start: string,
   nameOf: (kept: Kept) => string,
   understood: (kept: unknown) => Kept | null,
@@ -21,10 +21,10 @@ export function keptInBrowser<Kept extends object>(
       const { store, lasts } = browserStore()
       try {
         store.setItem(start + nameOf(kept), JSON.stringify({ version: keptVersion, ...kept }))
-        storageFails.value = !lasts
+        storageFailed.value = !lasts
         return lasts
       } catch (error) {
-        storageFails.value = true
+        storageFailed.value = true
         console.error('This browser keeps no copy of what was not sent:', error)
         return false
       }

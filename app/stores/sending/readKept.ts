@@ -1,4 +1,4 @@
-import { browserStore, keysUnder } from './browserStore'
+import { browserStore, keysWithPrefix } from './browserStore'
 
 /** What this version of the pages keeps; what a later one kept is left for it. */
 export const keptVersion = 1
@@ -12,7 +12,7 @@ const aside = 'jolly-beaker-not-understood-'
  */
 export function readKept<Kept>(start: string, understand: (kept: unknown) => Kept | null): Kept[] {
   const { store } = browserStore()
-  return keysUnder(start).flatMap((key) => {
+  return keysWithPrefix(start).flatMap((key) => {
     const text = store.getItem(key) ?? ''
     const kept = parsed(text)
     if (isObject(kept) && Number(kept.version ?? 0) > keptVersion) return []

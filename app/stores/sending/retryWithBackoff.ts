@@ -2,7 +2,7 @@ const first = 2000
 const most = 30_000
 
 /** Tries something again by itself, after a longer while each time, until it is told that all is well. */
-export function backingOff(act: () => void) {
+export function retryWithBackoff(act: () => void) {
   let wait = first
   let timer: ReturnType<typeof setTimeout> | undefined
   return {

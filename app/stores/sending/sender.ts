@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { backingOff } from './retryWithBackoff'
+import { retryWithBackoff } from './retryWithBackoff'
 
 interface Sending<Kept> {
   /** What may be sent now, in the order in which it is. */
@@ -22,7 +22,7 @@ export function sender<Kept>({ waiting, deliver, begins, ended }: Sending<Kept>)
   /** Whether what waits does not get through: no answer comes, or the server fails at it. */
   const offline = ref(false)
   let busy = false
-  const retry = backingOff(() => void flush())
+  const retry = retryWithBackoff(() => void flush())
 
   async function flush(): Promise<void> {
     if (busy) return

@@ -1,4 +1,4 @@
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { Need } from '../needs'
 import { inSharedUnit, supplyFor, type Supply } from './supply'
 
@@ -52,14 +52,17 @@ export function availability(
       )
       return amount > 0 ? [{ lessonId: other.lessonId, title: other.title, amount }] : []
     })
-    const available = Math.max(0, withoutDust(inStock - held.reduce((total, one) => total + one.amount, 0)))
+    const available = Math.max(
+      0,
+      stripRoundingNoise(inStock - held.reduce((total, one) => total + one.amount, 0)),
+    )
     return {
       need,
       supply,
       inStock,
       held,
       available,
-      short: Math.max(0, withoutDust(need.amount - available)),
+      short: Math.max(0, stripRoundingNoise(need.amount - available)),
     }
   })
 }
@@ -86,7 +89,7 @@ export function combinedNeeds(lessons: readonly Reservation[]): Need[] {
       const before = all.get(key)
       if (!before) all.set(key, { ...need, materialIds: [...need.materialIds], amount: 0 })
       const now = all.get(key)!
-      if (need.use === 'used-up') now.amount = withoutDust(now.amount + need.amount)
+      if (need.use === 'used-up') now.amount = stripRoundingNoise(now.amount + need.amount)
       else now.amount = Math.max(now.amount, onBusiestDay(lesson, lessons, need))
     }
   return [...all.values()]
@@ -97,7 +100,7 @@ function onBusiestDay(lesson: Reservation, lessons: readonly Reservation[], need
   const days = lessons.map((one) => one.from).filter((day) => day >= lesson.from && day <= lesson.to)
   return Math.max(
     ...days.map((day) =>
-      withoutDust(
+      stripRoundingNoise(
         sum(
           lessons
             .filter((one) => one.from <= day && day <= one.to)

@@ -1,4 +1,4 @@
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { Availability } from './reservations'
 import { fromSharedUnit, inSharedUnit, supplyFor, type Supply } from './supply'
 
@@ -48,8 +48,10 @@ export function shoppingList(all: readonly Availability[], offers: readonly Offe
         packs,
         packSize,
         cost:
-          source?.price === null || source?.price === undefined ? null : withoutDust(packs * source.price),
-        left: withoutDust(packs * packSize - missing),
+          source?.price === null || source?.price === undefined
+            ? null
+            : stripRoundingNoise(packs * source.price),
+        left: stripRoundingNoise(packs * packSize - missing),
       }
     })
 }
@@ -69,7 +71,7 @@ const asSupply = (offer: Offer): Supply => ({
  */
 export function totalCost(lines: readonly Pick<ShoppingLine, 'cost'>[]): { known: number; unknown: number } {
   return {
-    known: withoutDust(lines.reduce((sum, one) => sum + (one.cost ?? 0), 0)),
+    known: stripRoundingNoise(lines.reduce((sum, one) => sum + (one.cost ?? 0), 0)),
     unknown: lines.filter((one) => one.cost === null).length,
   }
 }

@@ -5,7 +5,7 @@ import { examplePlan, kindsPlan, material } from '../../testing/examplePlan'
 import type { Need } from '../needs'
 import { availability, combinedNeeds, type Reservation } from './reservations'
 import { shoppingList, totalCost } from './shopping'
-import { standIns, substituteCircle, substitutesFor, withSubstitute } from './substitutes'
+import { substituteNames, substituteCircle, substitutesFor, withSubstitute } from './substitutes'
 import { supplyFor, withInstruments, type Supply } from './supply'
 import { supplyKey } from '../sameThing'
 
@@ -260,7 +260,7 @@ describe('substitutes', () => {
       supply('b thing', 1, { instead: ['c thing'] }),
       supply('c thing', 1, { instead: ['a thing'] }),
     ]
-    expect(standIns('a thing', circle)).toEqual(['b thing', 'c thing'])
+    expect(substituteNames('a thing', circle)).toEqual(['b thing', 'c thing'])
     expect(substituteCircle(circle)).toEqual(['a thing', 'b thing', 'c thing', 'a thing'])
     expect(substituteCircle(circle.slice(0, 2))).toBeNull()
   })

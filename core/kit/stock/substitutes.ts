@@ -38,7 +38,7 @@ export function substitutesFor(
   if (need.materialIds.some(isInstrumentLine) || isTheInstrument(plan, need.name))
     return otherInstruments(plan, need.amount, cupboard, held)
   const level = levelOf(plan, need.name, need.materialIds)
-  return standIns(need.name, supplies).flatMap((name): Substitute[] => {
+  return substituteNames(need.name, supplies).flatMap((name): Substitute[] => {
     const supply = supplyFor({ key: supplyKey(name), unit: need.unit }, supplies)
     const there = supply
       ? Math.max(0, inSharedUnit(supply.amount, supply.unit) - (held.get(supplyKey(name)) ?? 0))
@@ -79,9 +79,9 @@ export function substitutesFor(
 /**
  * All names that may stand in for one, nearest first, each once: a chain of substitutes is followed, and one that
  * leads back to where it began ends there.
- * @example standIns('lamp', []) // ['battery lamp', 'torch']
+ * @example substituteNames('lamp', []) // ['battery lamp', 'torch']
  */
-export function standIns(name: string, supplies: readonly Supply[]): string[] {
+export function substituteNames(name: string, supplies: readonly Supply[]): string[] {
   const found: string[] = []
   const seen = new Set([supplyKey(name)])
   const queue = [name]

@@ -1,5 +1,5 @@
 import type { CupboardInstrument } from '../../instrument'
-import { convertUnit, withoutDust, type Unit } from '../../quantity'
+import { convertUnit, stripRoundingNoise, type Unit } from '../../quantity'
 import { kitUnit, sharedUnit } from '../kitUnit'
 import { supplyKey } from '../sameThing'
 
@@ -45,7 +45,7 @@ export function inSharedUnit(amount: number, unit: string): number {
 export function fromSharedUnit(amount: number, unit: string): number {
   const known = kitUnit(unit)
   return known.kind === 'measured'
-    ? withoutDust(convertUnit(amount, sharedUnit(unit) as Unit, known.unit))
+    ? stripRoundingNoise(convertUnit(amount, sharedUnit(unit) as Unit, known.unit))
     : amount
 }
 

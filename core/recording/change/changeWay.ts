@@ -1,9 +1,9 @@
 import type { LevelResult, ResultSentence, Score } from '../../evidence'
 import { resolutionOf } from '../../instrument'
 import { levelsForGroup, type Plan } from '../../plan'
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { Entry, Slot } from '../../entries'
-import type { CheckedEntry, EntryContext, EntryHint } from '../entryValidation'
+import type { EntryValidation, EntryContext, EntryHint } from '../entryValidation'
 import { numberOf } from '../numberOf'
 import { numberPerTry, readScores } from '../numberPerTry'
 import type { Column, ReadRow, Working } from '../way'
@@ -95,7 +95,7 @@ export function changeWay(parts: ChangeParts) {
         help: containerOf(plan) === 'zeroed' ? 'zero it with the empty container on' : '',
       })),
 
-    check(plan: Plan, text: string, context: EntryContext | null): CheckedEntry {
+    check(plan: Plan, text: string, context: EntryContext | null): EntryValidation {
       const entry = numberPerTry.check(plan, text, context)
       if (entry.state !== 'value' || !context) return entry
       const message =
@@ -111,7 +111,7 @@ export function changeWay(parts: ChangeParts) {
       const value = numberOf(plan, entry)
       if (value === null || containerOf(plan) !== 'weighed') return value
       const empty = emptyContainers(plan, counted).get(containerKey(entry))
-      return empty === undefined ? null : withoutDust(value - empty)
+      return empty === undefined ? null : stripRoundingNoise(value - empty)
     },
 
     /** The container stays what it was; what stands side by side goes on without the one that was spoilt. */

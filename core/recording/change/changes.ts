@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics'
 import { smallestDifference } from '../../instrument'
 import type { ChangeRecording, Plan } from '../../plan'
-import { unitDefinition, withoutDust } from '../../quantity'
+import { unitDefinition, stripRoundingNoise } from '../../quantity'
 import type { ReadRow } from '../way'
 import { containerOf } from './containers'
 
@@ -22,7 +22,7 @@ export const changeRecording = (plan: Plan): ChangeRecording => plan.recording a
  * @example amountOf(lost, { from: 160, to: 148 }) // 12
  */
 export function amountOf(plan: Plan, { from, to }: Pick<Change, 'from' | 'to'>): number {
-  return withoutDust(changeRecording(plan).change === 'lost' ? from - to : to - from)
+  return stripRoundingNoise(changeRecording(plan).change === 'lost' ? from - to : to - from)
 }
 
 /** The same as a share of the start, in per cent. */

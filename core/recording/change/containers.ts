@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan'
-import { unitDefinition, withoutDust } from '../../quantity'
+import { unitDefinition, stripRoundingNoise } from '../../quantity'
 import type { Entry, Slot } from '../../entries'
 import { numberOf } from '../numberOf'
 import type { ReadRow } from '../way'
@@ -62,7 +62,7 @@ export function readRows(plan: Plan, counted: readonly Entry[], moments: readonl
       tryNumber,
       values: moments.map((): number | null => null),
     }
-    row.values[at] = withoutDust(value - off)
+    row.values[at] = stripRoundingNoise(value - off)
     rows.set(key, row)
   }
   return [...rows.values()]

@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import type { Plan } from '../../plan'
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import { changeRecording, goesByShare, type Change } from './changes'
 
 /**
@@ -21,7 +21,7 @@ export function scoredChange(plan: Plan, changes: readonly Change[], readings: n
       measured: { ...measured, name, instrument: { ...instrument, least: -range, greatest: range } },
     }
   const start = changes.length === 0 ? null : median(changes.map(({ from }) => from))
-  const share = (value: number) => withoutDust((100 * value) / (start ?? 100))
+  const share = (value: number) => stripRoundingNoise((100 * value) / (start ?? 100))
   const mark = start === null ? 1 : roundMark(share(resolutionOf(plan).mark))
   const { expected } = plan
   // Where shares were planned, they are what was expected.
@@ -51,5 +51,5 @@ export function scoredChange(plan: Plan, changes: readonly Change[], readings: n
 /** The next 1, 2 or 5 of some power of ten: shares are known no better than their readings. */
 function roundMark(mark: number): number {
   const power = 10 ** Math.floor(Math.log10(mark))
-  return withoutDust(power * [1, 2, 5, 10].find((step) => step * power >= mark * (1 - 1e-9))!)
+  return stripRoundingNoise(power * [1, 2, 5, 10].find((step) => step * power >= mark * (1 - 1e-9))!)
 }

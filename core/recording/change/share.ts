@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan'
-import { printNumber, withoutDust } from '../../quantity'
+import { printNumber, stripRoundingNoise } from '../../quantity'
 import type { Working } from '../way'
 import { inSum } from '../working'
 import { hasShare, type Change } from './changes'
@@ -20,7 +20,7 @@ export function share(
   const percent = `${printNumber(value, 1, 1)}%`
   return {
     name: 'as a share of the start',
-    sum: `${inSum(plan, Math.abs(withoutDust(from - to)))} of ${inSum(plan, from)}`,
+    sum: `${inSum(plan, Math.abs(stripRoundingNoise(from - to)))} of ${inSum(plan, from)}`,
     value,
     unit: 'percent',
     mark: 0.1,

@@ -1,4 +1,4 @@
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { Plan } from '../../plan'
 import { numberOf, valueField } from '../numberOf'
 import { numberPerTry } from '../numberPerTry'
@@ -109,7 +109,7 @@ function secondsOf({ recording, measured }: Plan): number | null {
 function asRate(plan: Plan, seconds: number): Plan {
   const { measured } = plan
   const { instrument } = measured
-  const rate = (value: number) => withoutDust((value * 60) / seconds)
+  const rate = (value: number) => stripRoundingNoise((value * 60) / seconds)
   return {
     ...plan,
     measured: {

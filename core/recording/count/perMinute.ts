@@ -1,4 +1,4 @@
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 
 /**
  * How often something happens in a minute, from how often it was counted in a set time.
@@ -8,5 +8,5 @@ import { withoutDust } from '../../quantity'
  */
 export function perMinute(count: number, seconds: number): number {
   if (!(seconds > 0)) throw new RangeError('a set time is more than 0 seconds')
-  return withoutDust((count * 60) / seconds)
+  return stripRoundingNoise((count * 60) / seconds)
 }

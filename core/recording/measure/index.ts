@@ -1,6 +1,6 @@
 import { mean } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
-import { parseQuantity, unitDefinition, withoutDust } from '../../quantity'
+import { parseQuantity, unitDefinition, stripRoundingNoise } from '../../quantity'
 import type { Plan } from '../../plan'
 import { checkValue } from '../validateEntry'
 import { valueField } from '../numberOf'
@@ -67,5 +67,5 @@ function spannedValue(
   if (spans === null) return null
   if (spans.rest === '') return { ok: true, value: spans.length }
   const rest = parseQuantity(spans.rest, unit, resolutionOf(plan).mark)
-  return rest.ok ? { ok: true, value: withoutDust(spans.length + rest.value) } : rest
+  return rest.ok ? { ok: true, value: stripRoundingNoise(spans.length + rest.value) } : rest
 }

@@ -1,4 +1,4 @@
-import { convertUnit, parseQuantity, withoutDust } from '../../quantity'
+import { convertUnit, parseQuantity, stripRoundingNoise } from '../../quantity'
 import type { Plan } from '../../plan'
 
 const words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
@@ -45,5 +45,5 @@ function inSticks(text: string, measured: Plan['measured']): Spans | null {
 
 function laidOut(told: string, each: number, rest = ''): Spans {
   const count = words.indexOf(told.toLowerCase()) + 1 || Number(told)
-  return { length: withoutDust(count * each), rest, pieces: count + (rest === '' ? 0 : 1) }
+  return { length: stripRoundingNoise(count * each), rest, pieces: count + (rest === '' ? 0 : 1) }
 }

@@ -4,7 +4,7 @@ import type { LevelResult, Score } from '../../evidence'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
 import type { Slot } from '../../entries'
-import type { CheckedEntry, EntryContext } from '../entryValidation'
+import type { EntryValidation, EntryContext } from '../entryValidation'
 import { letterOf, levelMeant } from '../letters'
 import { valueField } from '../numberOf'
 import { ordinalPlan } from '../ordinalPlan'
@@ -15,7 +15,7 @@ import { sideBySide } from '../wayNeeds'
 import { growOrder } from './insertion'
 import { ladders } from './ladders'
 import { shortestContradiction, type Found } from './relation'
-import { allPairs, foundIn, ordersOf, pairOf, pairSlot, rowsOf, theSame } from './rows'
+import { allPairs, comparisonIn, ordersOf, pairOf, pairSlot, rowsOf, theSame } from './rows'
 
 /** Two at a time: which has more? The order of all grows out of the fewest comparisons. */
 export const pairs: Way = {
@@ -43,7 +43,7 @@ export const pairs: Way = {
     const ids = ownLevels(plan, groupIndex).map((level) => level.id)
     return Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) => {
       const own = counted.filter((one) => one.groupId === groupId && one.tryNumber === tryNumber)
-      const found = own.flatMap((entry) => foundIn(plan, entry) ?? [])
+      const found = own.flatMap((entry) => comparisonIn(plan, entry) ?? [])
       const done = own.map(({ levelId, moment }) => pairSlot(groupId, tryNumber, levelId!, moment))
       return [...done, ...growOrder(ids, found).ahead.map(([a, b]) => pairSlot(groupId, tryNumber, a, b))]
     })
@@ -99,7 +99,7 @@ export const pairs: Way = {
     },
   ],
 
-  check(plan, text, context): CheckedEntry {
+  check(plan, text, context): EntryValidation {
     if (text.trim() === '') return { state: 'empty' }
     const read = winnerIn(plan, text, context?.slot ?? null)
     if (!read.ok) return { state: 'unreadable', message: read.message }
@@ -192,7 +192,7 @@ export const pairs: Way = {
       const chain = circle.map(({ more, less, same }) => sayFound(plan, more, less, same))
       // What was found last is the likeliest to be wrong: the others were there to agree with.
       const inCircle = entries.filter((entry) => {
-        const one = foundIn(plan, entry)!
+        const one = comparisonIn(plan, entry)!
         return circle.some((link) => samePair(link, one))
       })
       return [{ groupId, said: `These can’t all be true: ${listed(chain)}.`, slot: inCircle.at(-1)! }]
@@ -242,7 +242,7 @@ function againstRow(plan: Plan, winner: string, { slot, row }: EntryContext): st
     winner === theSame
       ? { more: a.id, less: b.id, same: true }
       : { more: winner, less: winner === a.id ? b.id : a.id, same: false }
-  const before = row.flatMap((entry) => foundIn(plan, entry) ?? [])
+  const before = row.flatMap((entry) => comparisonIn(plan, entry) ?? [])
   // A circle that was there before is another question.
   if (shortestContradiction(before)) return null
   const circle = shortestContradiction([...before, now])

@@ -1,4 +1,4 @@
-import { followed, type Found } from './relation'
+import { impliedOrder, type Found } from './relation'
 
 /** How far an order has grown. */
 export interface Growing {
@@ -29,7 +29,7 @@ export function growOrder(ids: readonly string[], found: readonly Found[]): Grow
     while (from < to) {
       const middle = (from + to) >> 1
       const other = order[middle]![0]!
-      const said = ahead.length === 0 ? followed(found, id, other) : null
+      const said = ahead.length === 0 ? impliedOrder(found, id, other) : null
       if (said === null) {
         grown ??= order.map((together) => [...together])
         ahead.push([other, id])

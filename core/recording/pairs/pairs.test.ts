@@ -7,7 +7,7 @@ import { kindsPlan } from '../../testing/examplePlan'
 import { scoresOf } from '../../comparison'
 import { contextOf, groupProgress, levelProgress, wayOf } from '..'
 import { growOrder } from './insertion'
-import { followed, shortestContradiction, type Found } from './relation'
+import { impliedOrder, shortestContradiction, type Found } from './relation'
 
 const over = (more: string, less: string): Found => ({ more, less, same: false })
 const same = (more: string, less: string): Found => ({ more, less, same: true })
@@ -38,7 +38,7 @@ describe('an order out of pairs', () => {
         for (let grown = growOrder(ids, seen); grown.next; grown = growOrder(ids, seen)) {
           const [a, b] = grown.next
           // What follows already is never asked.
-          expect(followed(seen, a, b)).toBeNull()
+          expect(impliedOrder(seen, a, b)).toBeNull()
           seen.push(value(a) === value(b) ? same(a, b) : value(a) > value(b) ? over(a, b) : over(b, a))
         }
         expect(seen.length).toBeLessThanOrEqual(bound(ids.length))
@@ -53,10 +53,10 @@ describe('an order out of pairs', () => {
 
   it('goes by way of others, and by what is the same', () => {
     const known = [over('a', 'b'), same('b', 'c'), over('c', 'd')]
-    expect(followed(known, 'a', 'd')).toBe(1)
-    expect(followed(known, 'd', 'a')).toBe(-1)
-    expect(followed(known, 'b', 'c')).toBe(0)
-    expect(followed(known, 'a', 'e')).toBeNull()
+    expect(impliedOrder(known, 'a', 'd')).toBe(1)
+    expect(impliedOrder(known, 'd', 'a')).toBe(-1)
+    expect(impliedOrder(known, 'b', 'c')).toBe(0)
+    expect(impliedOrder(known, 'a', 'e')).toBeNull()
   })
 
   it('finds the shortest chain that cannot be: three long, although a longer one is there too', () => {

@@ -8,9 +8,9 @@ export interface Found {
 /**
  * Whether the first has more than the second by what was found, also by way of others: A over B and B over C says A over C.
  * @returns 1 for more, −1 for less, 0 for the same, null where it does not follow
- * @example followed([{ more: 'a', less: 'b', same: false }, { more: 'b', less: 'c', same: false }], 'a', 'c') // 1
+ * @example impliedOrder([{ more: 'a', less: 'b', same: false }, { more: 'b', less: 'c', same: false }], 'a', 'c') // 1
  */
-export function followed(found: readonly Found[], a: string, b: string): -1 | 0 | 1 | null {
+export function impliedOrder(found: readonly Found[], a: string, b: string): -1 | 0 | 1 | null {
   const down = reach(found, a).get(b)
   const up = reach(found, b).get(a)
   // Going round in a circle, they are told apart by nothing.

@@ -23,7 +23,7 @@ export const allPairs = (levels: readonly Level[]) =>
   levels.flatMap((a, index) => levels.slice(index + 1).map((b) => [a, b] as const))
 
 /** What an entry found; null where nothing was seen, or where one of its levels is gone. */
-export function foundIn(plan: Plan, entry: Entry): Found | null {
+export function comparisonIn(plan: Plan, entry: Entry): Found | null {
   const winner = entry.fields[valueField]?.value
   const [a, b] = pairOf(plan, entry)
   if (!a || !b || typeof winner !== 'string') return null
@@ -37,7 +37,7 @@ export function rowsOf(plan: Plan, counted: readonly Entry[]) {
   const rows = new Map<string, { groupId: string; tryNumber: number; entries: Entry[]; found: Found[] }>()
   for (const entry of counted) {
     const { groupId, tryNumber } = entry
-    const found = foundIn(plan, entry)
+    const found = comparisonIn(plan, entry)
     if (!found) continue
     const row = rows.get(`${groupId}|${tryNumber}`) ?? { groupId, tryNumber, entries: [], found: [] }
     row.entries.push(entry)

@@ -1,6 +1,6 @@
 import { resolutionOf, smallestDifference } from '../../instrument'
 import type { Plan } from '../../plan'
-import { listed, withoutDust } from '../../quantity'
+import { listed, stripRoundingNoise } from '../../quantity'
 import type { Entry } from '../../entries'
 
 import { changeWay } from '../change/changeWay'
@@ -33,7 +33,7 @@ function endsOf(values: readonly (number | null)[]): { from: number; to: number 
   const read = values.filter((value) => value !== null)
   const to = values.at(-1) ?? null
   if (to === null || read.length < values.length) return null
-  return { from: withoutDust(read.slice(0, -1).reduce((sum, value) => sum + value, 0)), to }
+  return { from: stripRoundingNoise(read.slice(0, -1).reduce((sum, value) => sum + value, 0)), to }
 }
 
 const adding = changeWay({
@@ -45,7 +45,7 @@ const adding = changeWay({
   head: (plan) => (recordingOf(plan).change === 'lost' ? 'less than its parts' : 'more than its parts'),
   between(plan, { values }) {
     const parts = values.slice(0, -1).flatMap((value) => value ?? [])
-    const sum = withoutDust(parts.reduce((total, value) => total + value, 0))
+    const sum = stripRoundingNoise(parts.reduce((total, value) => total + value, 0))
     const { mark } = resolutionOf(plan)
     const written = parts.map((value) => inSum(plan, value)).join(' + ')
     return [working('the parts added up', written, sum, plan.measured.unit, mark)]

@@ -2,7 +2,7 @@ import type { Score } from '../../evidence'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { listed, printNumber } from '../../quantity'
 import type { Entry } from '../../entries'
-import type { CheckedEntry, EntryHint } from '../entryValidation'
+import type { EntryValidation, EntryHint } from '../entryValidation'
 import { letterOf, lettersSaid } from '../letters'
 import { valueField } from '../numberOf'
 import { ordinalPlan } from '../ordinalPlan'
@@ -99,7 +99,7 @@ export const race: Way = {
     },
   ],
 
-  check(plan, text): CheckedEntry {
+  check(plan, text): EntryValidation {
     if (text.trim() === '') return { state: 'empty' }
     const read = readOrder(plan, text)
     if (!read.ok) return { state: 'unreadable', message: read.message }

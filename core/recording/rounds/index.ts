@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import { levelName, orderedLevels, printResult, type Plan } from '../../plan'
-import { listed, printNumber, printQuantity, withoutDust } from '../../quantity'
+import { listed, printNumber, printQuantity, stripRoundingNoise } from '../../quantity'
 import type { Entry } from '../../entries'
 import { valueField } from '../numberOf'
 import { numberPerTry, readScores } from '../numberPerTry'
@@ -137,7 +137,7 @@ function stepsOf(plan: Plan, counted: readonly Entry[]): RoundSteps[] {
     const at = (levelId: string) => scores.filter((one) => one.groupId === groupId && one.levelId === levelId)
     const results = levels.map(({ id }) => {
       const values = at(id).map((score) => score.value)
-      return values.length === 0 ? null : withoutDust(median(values))
+      return values.length === 0 ? null : stripRoundingNoise(median(values))
     })
     const altered = levels.map(({ id }) =>
       counted

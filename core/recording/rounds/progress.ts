@@ -1,5 +1,5 @@
 import { median } from 'simple-statistics'
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { RoundSteps } from '../way'
 
 /** What results from round to round come to. */
@@ -40,5 +40,5 @@ export function progressOf(results: readonly (number | null)[], end: 'most' | 'l
 export const middlesOf = (steps: readonly Pick<RoundSteps, 'results'>[], rounds: number): (number | null)[] =>
   Array.from({ length: rounds }, (_, round) => {
     const own = steps.flatMap(({ results }) => results[round] ?? [])
-    return own.length === 0 ? null : withoutDust(median(own))
+    return own.length === 0 ? null : stripRoundingNoise(median(own))
   })

@@ -33,7 +33,7 @@ export const intervals: Way = {
     per: 'minute',
   }),
   kind: 'intervals',
-  readAt: (plan) => (plan.recording as Intervals).minutes,
+  readMinutes: (plan) => (plan.recording as Intervals).minutes,
   verb: 'read',
   name: 'every few minutes',
   oneEntry: 'what you read at its minute',

@@ -1,5 +1,5 @@
 import type { SeriesScore } from '../../plan'
-import { withoutDust } from '../../quantity'
+import { stripRoundingNoise } from '../../quantity'
 import type { CurvePoint } from '../way'
 
 /**
@@ -24,9 +24,9 @@ export function seriesScore(
   if (points.length < 2) return null
   switch (score) {
     case 'gained':
-      return withoutDust(last.value - first.value)
+      return stripRoundingNoise(last.value - first.value)
     case 'lost':
-      return withoutDust(first.value - last.value)
+      return stripRoundingNoise(first.value - last.value)
     case 'rate':
       // Nothing can be said of how fast within no time; how much it changed can.
       return last.at <= first.at ? null : (last.value - first.value) / (last.at - first.at)

@@ -2,7 +2,7 @@ import type { LevelResult, Score } from '../../evidence'
 import { levelsForGroup, type Plan } from '../../plan'
 import { listed } from '../../quantity'
 import type { Entry, Slot } from '../../entries'
-import type { CheckedEntry, EntryContext } from '../entryValidation'
+import type { EntryValidation, EntryContext } from '../entryValidation'
 import { numberPerTry, readScores } from '../numberPerTry'
 import type { Curve, Understood, Way } from '../way'
 import { difference } from '../working'
@@ -103,7 +103,7 @@ export function seriesWay({
           })),
       ),
 
-    check(plan: Plan, text: string, context: EntryContext | null): CheckedEntry {
+    check(plan: Plan, text: string, context: EntryContext | null): EntryValidation {
       const { value, time } = timeTypedWith(text)
       const wrong = time === null ? null : readTime(time, per)
       if (wrong && !wrong.ok) return { state: 'unreadable', message: wrong.message }

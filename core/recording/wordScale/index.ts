@@ -2,7 +2,7 @@ import { median } from 'simple-statistics'
 import type { Score } from '../../evidence'
 import { levelName, levelsForGroup, orderedLevels, type Plan, type WordsRecording } from '../../plan'
 import { listed } from '../../quantity'
-import type { CheckedEntry, EntryContext } from '../entryValidation'
+import type { EntryValidation, EntryContext } from '../entryValidation'
 import { valueField } from '../numberOf'
 import { ordinalPlan } from '../ordinalPlan'
 import { plainWay } from '../plainWay'
@@ -25,7 +25,7 @@ export const wordScale: Way = {
   name: 'words in order',
   verb: 'judge',
   oneEntry: 'its word',
-  readAt: (plan) => (wordsOf(plan).seen === 'minutes' ? wordsOf(plan).minutes : null),
+  readMinutes: (plan) => (wordsOf(plan).seen === 'minutes' ? wordsOf(plan).minutes : null),
   runsBefore: (plan) => !isRepeated(plan),
   options: [
     {
@@ -147,7 +147,7 @@ export const wordScale: Way = {
     },
   ],
 
-  check(plan, text, context): CheckedEntry {
+  check(plan, text, context): EntryValidation {
     const { value, time } = timeTypedWith(text)
     const wrong = time !== null && isRepeated(plan) ? readTime(time, perOf(plan)) : null
     if (wrong && !wrong.ok) return { state: 'unreadable', message: wrong.message }

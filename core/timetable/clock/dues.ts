@@ -40,7 +40,7 @@ export interface DuesContext {
  * @example duesOf(plan, { groupIds, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
  */
 export function duesOf(plan: Plan, context: DuesContext): Due[] {
-  const minutes = wayOf(plan).readAt(plan)
+  const minutes = wayOf(plan).readMinutes(plan)
   if (!minutes) return []
   const all = testingGroups(plan, context.groupIds.length).map((groupIndex) =>
     containersOf(plan, groupIndex, context),

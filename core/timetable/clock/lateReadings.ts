@@ -17,7 +17,7 @@ const onTime = 60
  * @example lateReadings(plan, counted) // { readings: 0, most: 0 }: nothing is read at set minutes
  */
 export function lateReadings(plan: Plan, counted: readonly Entry[]): Lateness {
-  if (!wayOf(plan).readAt(plan)) return { readings: 0, most: 0 }
+  if (!wayOf(plan).readMinutes(plan)) return { readings: 0, most: 0 }
   const late = counted.flatMap(({ moment, fields }) => {
     const [minute, at] = [plannedAt(moment), fields[atField]?.value]
     if (minute === null || typeof at !== 'number') return []

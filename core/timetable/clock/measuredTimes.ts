@@ -17,9 +17,9 @@ const fewest = 4
  * the groups wrote theirs down, where tries follow one another; where that was
  * done later, by how long the test took a group that was through. What is told of a try is the time around what happens in it and its
  * reading.
- * @example learntTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
+ * @example measuredTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
  */
-export function learntTimes(plan: Plan, clock: Taken, counted: readonly Entry[], age: AgeBand): PlanTimes {
+export function measuredTimes(plan: Plan, clock: Taken, counted: readonly Entry[], age: AgeBand): PlanTimes {
   const log = clockLog(clock)
   const steps = Object.fromEntries(
     classSteps.flatMap((id) => {
@@ -42,7 +42,7 @@ function tryTimes(
 ): Pick<PlanTimes, 'setUp' | 'reset'> {
   const way = wayOf(plan)
   const needs = way.needs(plan.recording)
-  if (needs.sideBySide || needs.days > 1 || way.readAt(plan)) return {}
+  if (needs.sideBySide || needs.days > 1 || way.readMinutes(plan)) return {}
   const gaps = [...new Set(counted.map((one) => one.groupId))].flatMap((groupId) =>
     gapsOf(counted.filter((one) => one.groupId === groupId)),
   )

@@ -21,7 +21,7 @@ export const roleDoes: Record<Role, string> = {
  */
 export function rolesOf(plan: Plan): Role[] {
   const timed =
-    wayOf(plan).readAt(plan) !== null ||
+    wayOf(plan).readMinutes(plan) !== null ||
     wayOf(plan).seconds(plan) !== null ||
     (usesInstrument(plan) && unitDefinition(plan.measured.unit).dimension === 'time')
   return roles.filter((role) => role !== 'timer' || timed)

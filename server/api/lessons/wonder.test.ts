@@ -5,7 +5,7 @@ import { wonderLimits, type Note } from '#core/wonder'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan } from '../../testing/examples'
-import { heardMessages, positionOf } from '../../testing/collectMessages'
+import { collectMessages, positionOf } from '../../testing/collectMessages'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -54,7 +54,7 @@ describe('notes', () => {
     const { path, lesson } = await bounceLesson(app)
     const one = note()
     await send(path, one)
-    expect(await heardMessages(app, [positionOf(lesson)], 1)).toMatchObject([
+    expect(await collectMessages(app, [positionOf(lesson)], 1)).toMatchObject([
       { event: { kind: 'note', note: one } },
     ])
   })

@@ -1,7 +1,7 @@
 import type { RoomDto } from '#shared/types/api'
 import { useOpenDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
-import { freeRoom, littleRoom } from '../../running/freeDiskSpace'
+import { freeDiskSpace, lowDiskSpace } from '../../running/freeDiskSpace'
 import { damageSaid } from '../../running/watchDamage'
 
 /** Whether the disk has room for what is still to come. */
@@ -9,7 +9,7 @@ export default defineRoute({
   handle: async (): Promise<RoomDto> => {
     const { folder } = useOpenDatabase()
     if (folder === null) return { free: null, low: false, damage: null }
-    const free = await freeRoom(folder)
-    return { free, low: free < littleRoom, damage: damageSaid() }
+    const free = await freeDiskSpace(folder)
+    return { free, low: free < lowDiskSpace, damage: damageSaid() }
   },
 })

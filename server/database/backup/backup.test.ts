@@ -19,7 +19,7 @@ import { openDatabase } from '../client'
 import type { OpenDatabase } from '../database'
 import { lockFolder } from '../embedded/lock'
 import { DatabaseMissing, DatabaseUnreadable } from '../problems'
-import { keepBytes, pictureFolder } from '../pictureFiles'
+import { storeBytes, pictureFolder } from '../pictureFiles'
 import { pictures, supplies } from '../schema'
 import { backedPictures, backupFolder, listBackups, newestBackup, type Backup } from './backupFolder'
 import { hourlyBackups } from './hourlyBackups'
@@ -87,7 +87,7 @@ describe('a backup', () => {
     const opened = await open()
     const bytes = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3])
     for (const id of [newId(), newId()])
-      await keepBytes(folder, bytes, (kept) =>
+      await storeBytes(folder, bytes, (kept) =>
         opened.db.insert(pictures).values({ id, type: 'image/jpeg', ...kept }),
       )
     const first = await makeBackup(opened, new Date('2026-03-09T08:00:00Z'))
@@ -126,7 +126,7 @@ describe('a backup', () => {
 
 it('a backup whose manifest was damaged is still one, and no picture that it may need is removed', async () => {
   const opened = await open()
-  await keepBytes(folder, new Uint8Array([1, 2, 3]), (kept) =>
+  await storeBytes(folder, new Uint8Array([1, 2, 3]), (kept) =>
     opened.db.insert(pictures).values({ id: newId(), type: 'image/jpeg', ...kept }),
   )
   const { file, manifest } = await makeBackup(opened, new Date('2026-03-09T08:00:00Z'))

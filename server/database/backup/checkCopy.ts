@@ -5,13 +5,13 @@ import { startThread } from '../embedded/startThread'
 import { entries, lessons } from '../schema'
 
 /** What only grows: lessons stay in their table, and what happened in each is numbered. */
-export interface Grown {
+export interface Growth {
   lessons: number
   events: number
 }
 
 /** How far a database has grown. Counting its entries one by one would hold up everybody else. */
-export async function grownOf(db: Database): Promise<Grown> {
+export async function growthOf(db: Database): Promise<Growth> {
   const [row] = await db.select({ events: sum(lessons.seq) }).from(lessons)
   return { lessons: await db.$count(lessons), events: Number(row?.events ?? 0) }
 }
@@ -21,13 +21,13 @@ export async function grownOf(db: Database): Promise<Grown> {
  * @param fewest what there was before it was copied; null where nobody looked
  * @throws when it does not open or has less
  */
-export async function checkCopy(folder: string, fewest: Grown | null): Promise<void> {
+export async function checkCopy(folder: string, fewest: Growth | null): Promise<void> {
   const thread = await startThread({ unsynced: folder })
   const { db, close } = connectEmbedded(thread)
   try {
     // One of an early version has no entries yet, and nobody knows how far it had grown.
     if (fewest === null) return void (await db.$count(lessons))
-    const found = await grownOf(db)
+    const found = await growthOf(db)
     // Here nobody waits, and all of them are read.
     await db.$count(entries)
     if (found.lessons < fewest.lessons || found.events < fewest.events)

@@ -1,7 +1,7 @@
 import { ApiError } from '../../http/apiError'
 import { logProblem } from '../../http/logProblem'
 import type { OpenDatabase } from '../database'
-import { sweepPictures } from '../pictureFiles'
+import { deleteOrphanedPictures } from '../pictureFiles'
 import type { Backup } from './backupFolder'
 import { makeBackup } from './makeBackup'
 
@@ -49,7 +49,7 @@ export function hourlyBackups(
   }
   const hourly = () =>
     void make()
-      .then(() => sweepPictures(opened.db, folder))
+      .then(() => deleteOrphanedPictures(opened.db, folder))
       .catch((error: unknown) => {
         // Broken off by the end of the program, which was asked for: the next start makes one.
         if (stopped) return
@@ -69,7 +69,7 @@ export function hourlyBackups(
 let current: Backups | null = null
 
 /** Makes the backups of the running program known to the routes. */
-export function provideBackups(backups: Backups | null) {
+export function setBackups(backups: Backups | null) {
   current = backups
 }
 

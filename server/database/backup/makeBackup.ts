@@ -14,9 +14,9 @@ import {
   type Backup,
   type BackupManifest,
 } from './backupFolder'
-import { checkCopy, grownOf, type Grown } from './checkCopy'
+import { checkCopy, growthOf, type Growth } from './checkCopy'
 import { copyDatabase } from './copyDatabase'
-import { inSmallPieces } from './smallReads'
+import { smallReads } from './smallReads'
 import { backupsToKeep } from './keepBackups'
 
 const making = '.making'
@@ -37,7 +37,7 @@ export async function makeBackup(
   await rm(staging, { recursive: true, force: true })
   await mkdir(join(staging, 'database'), { recursive: true })
   try {
-    const fewest = await grownOf(db)
+    const fewest = await growthOf(db)
     await copyDatabase(db, join(folder, 'database'), join(staging, 'database'))
     const manifest: BackupManifest = {
       made: made.toISOString(),
@@ -46,7 +46,7 @@ export async function makeBackup(
     }
     await writeFile(join(staging, 'backup.json'), JSON.stringify(manifest))
     const file = join(place, `${backupName(made)}.tar.gz`)
-    await create({ ...inSmallPieces, gzip: { level: 3 }, file: `${file}.part`, cwd: staging }, [
+    await create({ ...smallReads, gzip: { level: 3 }, file: `${file}.part`, cwd: staging }, [
       'backup.json',
       'database',
     ])
@@ -63,11 +63,11 @@ export async function makeBackup(
 }
 
 /** Opens what was packed, in a folder of its own. */
-async function check(file: string, folder: string, fewest: Grown): Promise<void> {
+async function check(file: string, folder: string, fewest: Growth): Promise<void> {
   await rm(folder, { recursive: true, force: true })
   await mkdir(folder, { recursive: true })
   try {
-    await extract({ ...inSmallPieces, file, cwd: folder })
+    await extract({ ...smallReads, file, cwd: folder })
     await checkCopy(join(folder, 'database'), fewest)
   } catch (error) {
     await unlink(file)

@@ -1,7 +1,7 @@
 import { basename, dirname, join } from 'node:path'
 import { Readable } from 'node:stream'
 import { create } from 'tar'
-import { inSmallPieces } from './smallReads'
+import { smallReads } from './smallReads'
 import { manifestOf, type Backup } from './backupFolder'
 
 /** What a complete backup holds: the packed database, what is said of it, and its pictures. */
@@ -25,5 +25,5 @@ export async function packComplete(backup: Backup, to: string): Promise<void> {
 /** The same as a stream; nothing is packed before somebody reads it. */
 export function streamComplete(backup: Backup): Readable {
   const { cwd, names } = complete(backup)
-  return Readable.from(create({ ...inSmallPieces, cwd }, names))
+  return Readable.from(create({ ...smallReads, cwd }, names))
 }

@@ -1,9 +1,9 @@
 import { existsSync, linkSync, copyFileSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { extract } from 'tar'
-import { putInPlace } from '../embedded/databaseFiles'
+import { moveIntoPlace } from '../embedded/databaseFiles'
 import { lockFile, lockFolder } from '../embedded/lock'
-import { wasUsed } from '../embedded/hasData'
+import { hasData } from '../embedded/hasData'
 import { pictureFolder } from '../pictureFiles'
 import { backedPictures } from './backupFolder'
 import { checkCopy } from './checkCopy'
@@ -39,7 +39,7 @@ export async function restoreBackup(
 ): Promise<Restored | null> {
   if (!existsSync(file)) throw new NotRestorable(`There is no file ${file}.`)
   mkdirSync(folder, { recursive: true })
-  const used = wasUsed(folder)
+  const used = hasData(folder)
   const lock = lockFolder(folder)
   const unpacked = join(folder, '.restoring')
   try {
@@ -54,7 +54,7 @@ export async function restoreBackup(
       : null
     if (before) renameSync(target, before)
     try {
-      putInPlace(database, target)
+      moveIntoPlace(database, target)
     } catch (error) {
       if (before) renameSync(before, target)
       throw error
@@ -70,7 +70,7 @@ export async function restoreBackup(
     rmSync(unpacked, { recursive: true, force: true })
     lock.release()
     // A folder into which nothing was put is none that was used.
-    if (!used && !wasUsed(folder, { butLock: true })) rmSync(lockFile(folder))
+    if (!used && !hasData(folder, { butLock: true })) rmSync(lockFile(folder))
   }
 }
 

@@ -42,11 +42,11 @@ export function startDatabase(files: SyncedFiles, folder: string): Promise<PGlit
 async function makeDatabase(making: string, folder: string): Promise<void> {
   rmSync(making, { recursive: true, force: true })
   await (await PGlite.create(making)).close()
-  putInPlace(making, folder)
+  moveIntoPlace(making, folder)
 }
 
 /** Moves a folder to its place once the disk has all that is in it. */
-export function putInPlace(from: string, to: string): void {
+export function moveIntoPlace(from: string, to: string): void {
   syncTree(from)
   renameSync(from, to)
   syncPath(dirname(to))

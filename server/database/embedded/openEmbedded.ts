@@ -7,7 +7,7 @@ import { DatabaseMissing, DatabaseUnreadable } from '../problems'
 import { connectEmbedded } from './connectEmbedded'
 import { lockFolder, type FolderLock } from './lock'
 import { startThread, ThreadRefused, type DatabaseThread } from './startThread'
-import { beingMade, holdsDatabase, wasUsed } from './hasData'
+import { stagingFolder, hasDatabaseFiles, hasData } from './hasData'
 
 /** The folder name that keeps everything in memory, for tests; a packed database to begin from may follow it. */
 export const inMemory = 'memory://'
@@ -25,7 +25,7 @@ export async function openEmbedded(folder: string, migrationsFolder: string): Pr
     return start(thread, null, nobodyElse, migrationsFolder)
   }
   mkdirSync(folder, { recursive: true })
-  const used = wasUsed(folder)
+  const used = hasData(folder)
   const lock = lockFolder(folder)
   try {
     return await start(await openFiles(folder, used), folder, lock, migrationsFolder)
@@ -39,11 +39,13 @@ export async function openEmbedded(folder: string, migrationsFolder: string): Pr
 async function openFiles(folder: string, used: boolean): Promise<DatabaseThread> {
   const files = join(folder, 'database')
   const newest = newestBackup(folder)?.file ?? null
-  const isThere = holdsDatabase(files)
+  const isThere = hasDatabaseFiles(files)
   if (used && !isThere) throw new DatabaseMissing(folder, newest)
-  return startThread({ folder: files, making: isThere ? null : beingMade(files) }).catch((error: unknown) => {
-    throw error instanceof ThreadRefused ? new DatabaseUnreadable(folder, error.message, newest) : error
-  })
+  return startThread({ folder: files, making: isThere ? null : stagingFolder(files) }).catch(
+    (error: unknown) => {
+      throw error instanceof ThreadRefused ? new DatabaseUnreadable(folder, error.message, newest) : error
+    },
+  )
 }
 
 async function start(

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { emptySchoolIn } from '../../testing/emptySchool'
-import { letThePowerGo } from '../../testing/power/cutPower'
+import { cutPower } from '../../testing/power/cutPower'
 
 vi.setConfig({ testTimeout: 900_000 })
 
@@ -14,7 +14,7 @@ afterEach(() => rmSync(root, { recursive: true, force: true }))
 async function cutsOver(cuts: number, seed: number, disk: 'synced' | 'never-synced') {
   const folder = join(root, String(seed))
   await emptySchoolIn(folder)
-  return letThePowerGo(folder, cuts, seed, disk)
+  return cutPower(folder, cuts, seed, disk)
 }
 
 // Two hundred take minutes: npm run bench -- power.

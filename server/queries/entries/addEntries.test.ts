@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newId } from '#core/plan'
 import type { Entry } from '#core/entries'
 import type { LessonDto } from '#shared/types/api'
-import { openDatabase, provideDatabase } from '../../database/client'
+import { openDatabase, setDatabase } from '../../database/client'
 import type { OpenDatabase } from '../../database/database'
 import { anEmptySchool } from '../../testing/emptySchool'
 import { classInput, sentEntry } from '../../testing/examples'
@@ -17,10 +17,10 @@ import { addEntries } from '.'
 let opened: OpenDatabase
 beforeAll(async () => {
   opened = await openDatabase(await anEmptySchool())
-  provideDatabase(opened)
+  setDatabase(opened)
 })
 afterAll(async () => {
-  provideDatabase(null)
+  setDatabase(null)
   await opened.close()
 })
 

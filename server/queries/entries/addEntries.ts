@@ -1,8 +1,8 @@
 import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { accepted } from './accepted'
-import { addBesideKnown } from './insertNewEntries'
-import { addTogether } from './insertBatch'
+import { insertNewEntries } from './insertNewEntries'
+import { insertBatch } from './insertBatch'
 import { lastRead, openLessons, type OpenLesson } from './openLesson'
 
 /** What somebody sent and waits for. */
@@ -82,7 +82,7 @@ async function write(db: Database, queue: Queue, posts: readonly Post[]): Promis
     lesson && easy.length > 0 ? [{ lesson, fresh: easy.flatMap((one) => one.fresh) }] : [],
   )
   // Where it fails for all, each is tried by itself and gets its own answer.
-  const written = await addTogether(db, together).catch(() => new Set<string>())
+  const written = await insertBatch(db, together).catch(() => new Set<string>())
   for (const { lessonId, lesson, easy, rest } of own) {
     if (!written.has(lessonId)) lastRead.forget(db, lessonId)
     else
@@ -104,7 +104,7 @@ async function writeOneByOne(
 ): Promise<void> {
   queue.busy.add(lessonId)
   for (const { given, settle } of posts) {
-    const added = addBesideKnown(db, lessonId, given)
+    const added = insertNewEntries(db, lessonId, given)
     settle(added)
     // Whoever sent it is told.
     await added.catch(() => {})

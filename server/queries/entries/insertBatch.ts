@@ -3,7 +3,7 @@ import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { executePrepared } from '../../database/prepared'
 import { entries, events, lessons } from '../../database/schema'
-import { wasHeldTooLong } from '../../database/sqlState'
+import { isLockTimeout } from '../../database/sqlState'
 import { eventChannel } from '../../live/events'
 import { groupsTakingPart } from '../lessonGroups'
 import { confirmationStands } from '../safety'
@@ -27,12 +27,12 @@ export interface Accepted {
  * @returns the ids of the lessons that got their entries
  * @throws when two entries are the same, or a group is gone; then none is written
  */
-export async function addTogether(db: Database, accepted: readonly Accepted[]): Promise<Set<string>> {
+export async function insertBatch(db: Database, accepted: readonly Accepted[]): Promise<Set<string>> {
   if (accepted.length === 0) return new Set()
   try {
     return await write(db, accepted, sql``)
   } catch (error) {
-    if (!wasHeldTooLong(error)) throw error
+    if (!isLockTimeout(error)) throw error
     return write(db, accepted, sql`skip locked`)
   }
 }
@@ -45,10 +45,10 @@ async function write(db: Database, accepted: readonly Accepted[], whereHeld: SQL
   const written = await executePrepared<{ id: string }>(
     db,
     sql`
-    with patience as materialized (
+    with lock_wait as materialized (
       select set_config('lock_timeout', ${waitAtMost}, true)
     ), asked as (
-      select one.* from patience, jsonb_to_recordset(${JSON.stringify(asked)}::jsonb)
+      select one.* from lock_wait, jsonb_to_recordset(${JSON.stringify(asked)}::jsonb)
         as one("id" uuid, "planVersion" int, "groupIds" jsonb, "stands" boolean, "entries" jsonb)
     ), unchanged as (
       select lessons.id, asked.entries from ${lessons} join asked on asked.id = lessons.id

@@ -9,7 +9,7 @@ import { toEntry } from './entriesOf'
 import { openLessons } from './openLesson'
 
 /** Entries with those that they correct, or that are there already. */
-export async function addBesideKnown(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
+export async function insertNewEntries(db: Database, lessonId: string, given: Entry[]): Promise<Entry[]> {
   return db.transaction(async (tx) => {
     const [lesson] = await openLessons(tx, [lessonId]).for('update')
     if (!lesson) throw notFound('lesson')

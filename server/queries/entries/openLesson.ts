@@ -3,7 +3,7 @@ import type { Database } from '../../database/database'
 import { lessons } from '../../database/schema'
 import { groupsTakingPart } from '../lessonGroups'
 import { confirmationStands } from '../safety'
-import { lessonsLastRead } from './recentlyUsedLessons'
+import { recentlyUsedLessons } from './recentlyUsedLessons'
 
 /** What decides whether an entry is taken. */
 export type OpenLesson = Awaited<ReturnType<typeof openLessons>>[number]
@@ -24,4 +24,4 @@ export const openLessons = (db: Database, ids: string[]) =>
     .where(and(inArray(lessons.id, ids), isNull(lessons.removedAt)))
 
 /** The lessons that were written to last, as they were read: a class at work sends one entry after another. */
-export const lastRead = lessonsLastRead<OpenLesson>()
+export const lastRead = recentlyUsedLessons<OpenLesson>()

@@ -6,7 +6,7 @@ const most = 50
  * What was last read of a few lessons, for each database. It may be old: whoever uses it must have the database look whether the lesson
  * is still as it was then.
  */
-export function lessonsLastRead<Lesson>() {
+export function recentlyUsedLessons<Lesson>() {
   const databases = new WeakMap<Database, Map<string, Lesson>>()
   return {
     of: (db: Database, id: string): Lesson | undefined => databases.get(db)?.get(id),

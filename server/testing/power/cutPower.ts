@@ -21,7 +21,7 @@ export interface Outcome {
 }
 
 /** Milliseconds without a word after which a program hangs; on a machine that is busy all takes several times as long. */
-const patience = 120_000
+const hangTimeout = 120_000
 
 /** The program with a disk that forgets in the place of its own, for the database as for the files of pictures. */
 const forgetfulDisk: Plugin = {
@@ -61,7 +61,7 @@ async function buildProgram(): Promise<string> {
 }
 
 /** Lets the power go again and again over the data in a folder, which are looked through once more and removed in the end. */
-export async function letThePowerGo(
+export async function cutPower(
   folder: string,
   cuts: number,
   seed: number,
@@ -115,12 +115,12 @@ function once(file: string, order: CutOrder, heard: (line: CutLine) => void): Pr
     },
   )
   let complaint = ''
-  let hangs = setTimeout(() => child.kill('SIGKILL'), patience)
+  let hangs = setTimeout(() => child.kill('SIGKILL'), hangTimeout)
   child.stderr.on('data', (part: Buffer) => (complaint += part.toString()))
   createInterface({ input: child.stdout }).on('line', (line) => {
     heard(JSON.parse(line) as CutLine)
     clearTimeout(hangs)
-    hangs = setTimeout(() => child.kill('SIGKILL'), patience)
+    hangs = setTimeout(() => child.kill('SIGKILL'), hangTimeout)
   })
   return new Promise((done, fail) =>
     child.once('close', (code, signal) => {

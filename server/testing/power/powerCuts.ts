@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid'
 import { seededRandom, type Random } from '../../../core/random'
 import { openDatabase } from '../../database/client'
 import type { Database } from '../../database/database'
-import { forgetUnused, keepBytes, readKept } from '../../database/pictureFiles'
+import { deleteUnusedBytes, storeBytes, readKept } from '../../database/pictureFiles'
 import { pictures } from '../../database/schema'
 import { orderOfRun, say, type Acknowledged } from './cutOrder'
 
@@ -62,7 +62,7 @@ async function writePictures(db: Database, random: Random): Promise<void> {
   for (;;) {
     const bytes = Buffer.from(wordsOf(Math.floor(random() * 1e9), 0))
     const id = newId()
-    const { hash } = await keepBytes(folder, bytes, async (kept) => {
+    const { hash } = await storeBytes(folder, bytes, async (kept) => {
       await db.insert(pictures).values({ id, type: 'image/png', ...kept })
       return kept
     })
@@ -70,7 +70,7 @@ async function writePictures(db: Database, random: Random): Promise<void> {
     if (random() > 0.2) continue
     say({ deletes: id })
     await db.delete(pictures).where(eq(pictures.id, id))
-    await forgetUnused(db, folder, hash)
+    await deleteUnusedBytes(db, folder, hash)
   }
 }
 

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs'
 import * as files from 'node:fs/promises'
 import { say } from './cutOrder'
 
-// Stands where the program has Node.js's own files for its pictures (letThePowerGo.ts), and says what it does with them.
+// Stands where the program has Node.js's own files for its pictures (cutPower.ts), and says what it does with them.
 export const { mkdir, readdir, readFile, stat, unlink } = files
 
 export async function open(path: string, flags: string): Promise<files.FileHandle> {

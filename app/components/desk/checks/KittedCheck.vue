@@ -22,7 +22,7 @@ const findings = computed(() => (pack.data ? pack.kitted.findings : []))
 
 const shortOf = (finding: KitFinding): Availability | undefined =>
   pack.availability.find((one) => one.need.key === finding.need && one.short > 0)
-const standIns = (finding: KitFinding) => {
+const substituteNames = (finding: KitFinding) => {
   const short = shortOf(finding)
   return short ? pack.substitutes(short).slice(0, 3) : []
 }
@@ -78,7 +78,7 @@ function goRound(short: Availability) {
           >Open the store cupboard</NuxtLink
         >
         <template v-if="finding.code === 'short' && shortOf(finding)">
-          <template v-for="one in standIns(finding)" :key="one.name">
+          <template v-for="one in substituteNames(finding)" :key="one.name">
             <VBtn
               v-if="one.refused === null"
               size="small"

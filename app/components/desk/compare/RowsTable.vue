@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
-import { weighedByLevel } from '#core/comparison'
+import { evidenceByLevel } from '#core/comparison'
 import { classRows } from '#core/recording'
 import { usePicture } from '../../../composables/usePicture'
 import { useLesson } from '../../../stores/lesson'
@@ -17,7 +17,7 @@ const results = useResults()
 const { plan, picture } = usePicture(() => props.quantity)
 /** What each level comes to by itself, whatever is compared; what is read besides is weighed by itself. */
 const byLevel = computed(() =>
-  props.quantity === 0 ? results.byLevel : weighedByLevel(plan.value, store.counted),
+  props.quantity === 0 ? results.byLevel : evidenceByLevel(plan.value, store.counted),
 )
 const scored = computed(() => byLevel.value.plan)
 const table = computed(() => {

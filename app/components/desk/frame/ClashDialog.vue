@@ -4,7 +4,7 @@ import { methodOf, methodWords } from '#core/method'
 import type { Plan } from '#core/plan'
 import { useLesson } from '../../../stores/lesson'
 import type { DocumentClash } from '../../../stores/lesson/clashes'
-import { putAt } from '../../../stores/lesson/mergeByField'
+import { setAtPath } from '../../../stores/lesson/mergeByField'
 
 /** Two screens have changed the same at the same time: both texts, and the teacher chooses. */
 const store = useLesson()
@@ -46,7 +46,7 @@ function saidOf({ of, path, mine, theirs }: DocumentClash) {
 /** The word of the plan's sentences that would be another, both ways. */
 function wordOf(path: string[], mine: unknown) {
   const theirWords = wordsOf(store.plan)
-  for (const word of wordsOf(putAt(store.plan, path, mine))) {
+  for (const word of wordsOf(setAtPath(store.plan, path, mine))) {
     const their = theirWords.find(({ id }) => id === word.id)
     if (their && their.text !== word.text) return { label: word.label, mine: word.text, theirs: their.text }
   }

@@ -3,13 +3,13 @@ import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { planLimits } from '#core/plan'
 import { addIdea, moveCard, removeCard, variableCards } from '#core/variables'
-import { useTypedOver } from '../../../composables/useFocusedField'
+import { useFocusedField } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** What is kept the same, and how; one more is typed below. */
 const emit = defineEmits<{ done: [] }>()
 const store = useLesson()
-const { field } = useTypedOver()
+const { field } = useFocusedField()
 const more = ref('')
 
 /** A card that lies in the tray of ideas is taken from there. */

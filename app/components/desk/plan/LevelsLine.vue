@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { levelsFromText, levelsText } from '#core/plan'
-import { useTypedOver } from '../../../composables/useFocusedField'
+import { useFocusedField } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** All levels in one line: "10, 20, 30 cm", or "wool, foil, nothing". */
@@ -11,7 +11,7 @@ const store = useLesson()
 const said = computed(() => levelsText(store.plan))
 const text = ref(props.seed || said.value)
 const typing = ref(props.seed !== '')
-const { field, mark } = useTypedOver(() => typing.value)
+const { field, mark } = useFocusedField(() => typing.value)
 const read = computed(() => levelsFromText(store.plan, text.value))
 const problem = computed(() => (typing.value && !read.value.ok ? read.value.message : undefined))
 

@@ -46,7 +46,7 @@ const trySentence = computed<SaidTime[]>(() => {
     store.open.class.ageBand,
   )
   const byLevel = Object.keys(times.value.runAt ?? {}).length > 0
-  const inTries = wayOf(store.plan).readAt(store.plan) === null
+  const inTries = wayOf(store.plan).readMinutes(store.plan) === null
   const read = usesInstrument(store.plan)
     ? `, ${minutesWords(store.plan.measured.instrument.secondsPerReading)} to read`
     : ''

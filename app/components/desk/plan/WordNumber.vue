@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import type { WordEdit } from '#core/method'
-import { useTypedOver } from '../../../composables/useFocusedField'
+import { useFocusedField } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** A word that is a number. */
 const props = defineProps<{ edit: Extract<WordEdit, { kind: 'number' }>; label: string; seed: string }>()
 const emit = defineEmits<{ done: [] }>()
 const store = useLesson()
-const { field, mark } = useTypedOver(() => props.seed !== '')
+const { field, mark } = useFocusedField(() => props.seed !== '')
 
 function put(value: number | null) {
   store.editPlan((plan) => props.edit.put(plan, value), props.label)

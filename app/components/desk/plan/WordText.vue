@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import type { WordEdit } from '#core/method'
-import { useTypedOver } from '../../../composables/useFocusedField'
+import { useFocusedField } from '../../../composables/useFocusedField'
 import { useLesson } from '../../../stores/lesson'
 
 /** A word that is typed; the sentence follows while it is. */
@@ -9,7 +9,7 @@ const props = defineProps<{ edit: Extract<WordEdit, { kind: 'text' }>; label: st
 const emit = defineEmits<{ done: [] }>()
 const store = useLesson()
 const text = ref(props.seed || props.edit.value)
-const { field, mark } = useTypedOver(() => props.seed !== '')
+const { field, mark } = useFocusedField(() => props.seed !== '')
 // Emptied when the word shuts, which is no typing.
 watch(
   () => props.seed,

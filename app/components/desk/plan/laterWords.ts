@@ -1,8 +1,8 @@
-import { laterComponent } from '../../../loading/lazy'
+import { lazyComponent } from '../../../loading/lazy'
 
 // What opens when a word of the plan is pressed.
-export const KeptSamePanel = laterComponent(() => import('./KeptSamePanel.vue'))
-export const LevelsPanel = laterComponent(() => import('./LevelsPanel.vue'))
-export const WordChoices = laterComponent(() => import('./WordChoices.vue'))
-export const WordNumber = laterComponent(() => import('./WordNumber.vue'))
-export const WordText = laterComponent(() => import('./WordText.vue'))
+export const KeptSamePanel = lazyComponent(() => import('./KeptSamePanel.vue'))
+export const LevelsPanel = lazyComponent(() => import('./LevelsPanel.vue'))
+export const WordChoices = lazyComponent(() => import('./WordChoices.vue'))
+export const WordNumber = lazyComponent(() => import('./WordNumber.vue'))
+export const WordText = lazyComponent(() => import('./WordText.vue'))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiDownload, mdiUpload } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
-import { standIns, substituteCircle, supplyKey, type Supply } from '#core/kit'
+import { substituteNames, substituteCircle, supplyKey, type Supply } from '#core/kit'
 import { newId } from '#core/plan'
 import { RequestProblem } from '../../../api/request'
 import { useNotices } from '../../../stores/notices'
@@ -154,7 +154,7 @@ const split = (text: string) =>
                 <VTextField
                   :model-value="one.instead.join(', ')"
                   label="Does the same job (best match first)"
-                  :hint="`Known: ${standIns(one.name, supplies.all).slice(0, 4).join(', ') || 'nothing'}`"
+                  :hint="`Known: ${substituteNames(one.name, supplies.all).slice(0, 4).join(', ') || 'nothing'}`"
                   persistent-hint
                   @change="change(one, { instead: split(($event.target as HTMLInputElement).value) })"
                 />

@@ -5,7 +5,7 @@ import { levelName, orderedLevels } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/entries'
 import { timedReading, wayOf } from '#core/recording'
-import { oneField, useRecorder } from '../../../composables/useRecorder'
+import { valueFields, useRecorder } from '../../../composables/useRecorder'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
 
@@ -86,7 +86,7 @@ function writeDown() {
   recorder.recordAll(
     open.map(({ key, slot }) => {
       const { typed, value } = timedReading(field.value, taken.value[key]!)
-      return { slot, fields: oneField(typed, 'typed', value) }
+      return { slot, fields: valueFields(typed, 'typed', value) }
     }),
   )
   const written = `${open.length === 1 ? 'One time is' : `${open.length} times are`} written down.`

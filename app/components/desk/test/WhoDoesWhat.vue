@@ -42,7 +42,7 @@ const rows = computed(() =>
           :aria-pressed="roles.absent.has(member.id)"
           :title="roles.absent.has(member.id) ? 'Here after all' : 'Absent today'"
           :class="{ absent: roles.absent.has(member.id) }"
-          @click="roles.sayAbsent(member.id, !roles.absent.has(member.id))"
+          @click="roles.setAbsent(member.id, !roles.absent.has(member.id))"
           >{{ member.name }}<span v-if="roles.absent.has(member.id)">, absent</span></VBtn
         >
       </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { KeptAct } from '../../../stores/sending/pendingActs'
+import type { PendingAct } from '../../../stores/sending/pendingActs'
 import { useLesson } from '../../../stores/lesson'
 import { useOutbox } from '../../../stores/sending/outbox'
 
@@ -11,7 +11,7 @@ const outbox = useOutbox()
 const size = computed(() => (props.source === 'sheet' ? 'large' : 'small'))
 const mine = computed(() => outbox.refused.filter(({ act }) => act.lessonId === store.open.id))
 
-function nameOf({ act }: KeptAct): string {
+function nameOf({ act }: PendingAct): string {
   if (act.kind === 'note') return act.note.text
   if (act.kind === 'note-removed') return `taking off “${act.note.text}”`
   const group = store.groups.find((one) => one.id === act.groupId)

@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus'
 import { wonderLimits, type NoteKind } from '#core/wonder'
-import { useHalfTyped } from '../../../composables/useDraftText'
+import { useDraftText } from '../../../composables/useDraftText'
 import { useLesson } from '../../../stores/lesson'
 import { useWonder } from '../../../stores/wonder'
 import { noteWords } from '../../../words/noteWords'
@@ -12,7 +12,7 @@ import { noteWords } from '../../../words/noteWords'
 const props = withDefaults(defineProps<{ kind: NoteKind; large?: boolean }>(), { large: false })
 const lesson = useLesson()
 const wonder = useWonder()
-const typed = useHalfTyped(() => `${lesson.open.id}|${props.kind}`)
+const typed = useDraftText(() => `${lesson.open.id}|${props.kind}`)
 const notes = computed(() => lesson.open.notes.filter((note) => note.kind === props.kind))
 
 function add() {

@@ -6,7 +6,7 @@ import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { guessHint } from '#core/wonder'
 import { pictureText } from '../../../api/sendPicture'
-import { useHalfTyped } from '../../../composables/useDraftText'
+import { useDraftText } from '../../../composables/useDraftText'
 import { useServerClock } from '../../../composables/useServerClock'
 import { useLesson } from '../../../stores/lesson'
 import { useNotices } from '../../../stores/notices'
@@ -28,7 +28,7 @@ const observations = useObservations()
 // Tablets' own clocks differ, and what was seen stands in order.
 const clock = useServerClock()
 const kind = ref<ObservationKind>('noticed')
-const text = useHalfTyped(() => `${store.open.id}|${props.groupId ?? 'class'}|observed`)
+const text = useDraftText(() => `${store.open.id}|${props.groupId ?? 'class'}|observed`)
 const picture = ref<Blob | null>(null)
 const aboutPlace = ref(true)
 const whose = ref<string | null>(null)

@@ -17,7 +17,7 @@ import { useLesson } from '../../../stores/lesson'
 import { useEntryQueue } from '../../../stores/sending/entryQueue'
 import { useObservations } from '../../../stores/observations'
 import { useOutbox } from '../../../stores/sending/outbox'
-import { dropHalfTyped } from '../../../stores/sending/draftText'
+import { deleteDraftTexts } from '../../../stores/sending/draftText'
 import { waitingWords } from '../../../words/waiting'
 
 const route = useRoute()
@@ -34,7 +34,7 @@ const ready = computed(() => store.lesson?.id === id.value)
 // Whoever has this tablet after the lesson begins anew.
 watch(
   () => ready.value && (store.open.removed || !!store.open.clock?.ended),
-  (over) => over && dropHalfTyped(id.value),
+  (over) => over && deleteDraftTexts(id.value),
 )
 const place = computed(() =>
   ready.value ? store.groups.findIndex((group) => group.id === groupId.value) : -1,
@@ -86,7 +86,7 @@ watch(
   },
   { immediate: true },
 )
-const byMinutes = computed(() => ready.value && wayOf(store.plan).readAt(store.plan) !== null)
+const byMinutes = computed(() => ready.value && wayOf(store.plan).readMinutes(store.plan) !== null)
 const nextSlot = computed(() => (byMinutes.value ? due.value?.slot : progress.value?.next) ?? null)
 const { first: worked, written, done: workedOut } = useToWorkOut(id, groupId, nextSlot)
 const toWorkOut = computed(() => (ready.value ? worked.value : null))

@@ -1,11 +1,11 @@
 import { evidenceDocument } from '#core/format'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { weighedLesson } from '../../../queries/evidence'
+import { lessonEvidence } from '../../../queries/evidence'
 
 export default defineRoute({
   handle: async ({ event }) => {
-    const { plan, evidence } = await weighedLesson(useDatabase(), idParam(event, 'lesson'))
+    const { plan, evidence } = await lessonEvidence(useDatabase(), idParam(event, 'lesson'))
     return evidenceDocument(plan, evidence)
   },
 })

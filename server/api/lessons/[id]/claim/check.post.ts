@@ -1,10 +1,10 @@
 import { claimCheckSchema } from '#shared/schemas'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
-import { checkWhatIsSaid } from '../../../../queries/checkStatement'
+import { checkStatement } from '../../../../queries/checkStatement'
 
 export default defineRoute({
   body: claimCheckSchema,
   handle: ({ event, body: { claim, words } }) =>
-    checkWhatIsSaid(useDatabase(), idParam(event, 'lesson'), claim, words),
+    checkStatement(useDatabase(), idParam(event, 'lesson'), claim, words),
 })
