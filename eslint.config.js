@@ -36,12 +36,15 @@ const coreOrder = [
   'instrument',
   'entries',
   'observation',
-  'wonder',
   'plan',
+  'words',
+  'wonder',
   'evidence',
   'recording',
+  'comparison',
   'variables',
   'conclusion',
+  'ownWords',
   'fair',
   'kit',
   'timetable',
@@ -51,8 +54,45 @@ const coreOrder = [
   'format',
   'lesson',
 ]
+/** The same of the server. */
+const serverOrder = [
+  'errors',
+  'threads',
+  'database',
+  'live',
+  'queries',
+  'running',
+  'http',
+  'access',
+  'api',
+  'plugins',
+]
+/** The same of the interface. */
+const appOrder = [
+  'theme',
+  'loading',
+  'live',
+  'workers',
+  'api',
+  'stores',
+  'words',
+  'charts',
+  'composables',
+  'components',
+  'pages',
+]
 const coreUsesNone = ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests']
+const serverUsesNone = ['app', 'scripts', 'tests']
+const appUsesNone = ['server', 'starters', 'demo', 'scripts', 'tests']
 const corePackages = ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']
+
+/** Each folder with what it may not use: what its floor may not, and the folders after it. Tests may look at more. */
+const inOrder = (floor, order, none, packages = [], besides = []) =>
+  order.map((folder, place) => ({
+    files: [`${floor}/${folder}/**/*.{ts,vue}`],
+    ignores: ['**/*.test.ts', '**/tests/**'],
+    rules: outside(none, packages, [...order.slice(place + 1), ...besides]),
+  }))
 
 export default typescript.config(
   { ignores: ['.nuxt/', '.output/', '.bench/', 'data/', 'node_modules/', 'server/database/migrations/'] },
@@ -78,12 +118,7 @@ export default typescript.config(
     },
   },
   { files: ['core/**/*.ts'], rules: outside(coreUsesNone, corePackages) },
-  // Tests may look at more than what they test.
-  ...coreOrder.map((folder, place) => ({
-    files: [`core/${folder}/**/*.ts`],
-    ignores: ['**/*.test.ts', '**/tests/**'],
-    rules: outside(coreUsesNone, corePackages, [...coreOrder.slice(place + 1), 'testing']),
-  })),
+  ...inOrder('core', coreOrder, coreUsesNone, corePackages, ['testing']),
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],
@@ -92,8 +127,10 @@ export default typescript.config(
   { files: ['shared/**/*.ts'], rules: outside(['app', 'server', 'starters', 'demo', 'scripts', 'tests']) },
   { files: ['starters/**/*.ts'], rules: outside(['app', 'server', 'demo', 'scripts', 'tests']) },
   { files: ['demo/**/*.ts'], rules: outside(['app', 'server', 'scripts', 'tests']) },
-  { files: ['server/**/*.ts'], rules: outside(['app', 'scripts', 'tests']) },
-  { files: ['app/**/*.{ts,vue}'], rules: outside(['server', 'starters', 'demo', 'scripts', 'tests']) },
+  { files: ['server/**/*.ts'], rules: outside(serverUsesNone) },
+  ...inOrder('server', serverOrder, serverUsesNone),
+  { files: ['app/**/*.{ts,vue}'], rules: outside(appUsesNone) },
+  ...inOrder('app', appOrder, appUsesNone),
   { files: ['scripts/**/*.ts', 'benchmarks/**/*.ts', 'tests/**/*.ts'], rules: { 'no-console': 'off' } },
   prettier,
 )

@@ -5,7 +5,7 @@ import { plannedAt, wayOf, type GroupProgress, type Working } from '#core/record
 import type { Tester } from '#core/lesson'
 import { useLesson } from '../stores/lesson'
 import { dayWords } from '../words/dates'
-import { today } from '../words/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { readTimeFields } from './useRecorder'
 
 /** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */
@@ -46,7 +46,9 @@ export function useGridLayout() {
   const beneath = computed(() => way.value.layout(store.plan) === 'levels-beneath')
   /** All levels are told in one cell, or each cell names its own. */
   const together = computed(() => way.value.layout(store.plan) === 'together')
-  const days = computed(() => (way.value.dueOn(store.plan, store.days, today()) === null ? [] : store.days))
+  const days = computed(() =>
+    way.value.dueOn(store.plan, store.days, currentDay()) === null ? [] : store.days,
+  )
   const columns = computed<GridColumn[]>(() => {
     if (beneath.value)
       return way.value.columns(store.plan).map((column, index) => ({

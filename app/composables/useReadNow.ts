@@ -1,7 +1,7 @@
 import type { Entry, Slot } from '#core/entries'
 import { atField, minutesLimits, plannedAt, wayOf } from '#core/recording'
 import { useLesson } from '../stores/lesson'
-import { today } from '../words/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { readTimeFields } from './useRecorder'
 import { clockWords, useRunningTimes } from './useRunningTimes'
 
@@ -13,7 +13,8 @@ export function useReadNow() {
   function readNow(slot: Slot): Entry['fields'] {
     const way = wayOf(store.plan)
     if (!way.also.includes(atField)) return {}
-    if (way.dueOn(store.plan, store.days, today()) !== null) return readTimeFields(today(), today())
+    if (way.dueOn(store.plan, store.days, currentDay()) !== null)
+      return readTimeFields(currentDay(), currentDay())
     const start = times.startedAt(slot)
     if (start === null) return {}
     const seconds = (times.read() - start) / 1000

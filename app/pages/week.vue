@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatISO } from 'date-fns'
+import { currentDay } from '#shared/lesson/currentDay'
 import { mdiPrinterOutline } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
 import { addDays } from '#core/calendar'
@@ -11,7 +11,7 @@ import { useWeek } from '../stores/week'
 /** Several lessons and classes together: one list to pack from and one to shop from. */
 const week = useWeek()
 const notices = useNotices()
-const today = formatISO(new Date(), { representation: 'date' })
+const today = currentDay()
 const chosen = ref<string[]>([])
 onMounted(() =>
   notices.attempt(async () => {

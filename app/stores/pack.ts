@@ -1,5 +1,5 @@
+import { currentDay } from '#shared/lesson/currentDay'
 import { closedReason } from '#core/calendar'
-import { formatISO } from 'date-fns'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
@@ -44,7 +44,7 @@ export const usePack = defineStore('pack', () => {
   const data = shallowRef<PackDto | null>(null)
   const loadedFor = ref('')
   const pending = ref<PendingTick[]>(pendingTicks.all())
-  const today = ref(formatISO(new Date(), { representation: 'date' }))
+  const today = ref(currentDay())
   const sending = sender({ waiting: () => pending.value, deliver })
 
   const people = computed(() => ({
@@ -108,7 +108,7 @@ export const usePack = defineStore('pack', () => {
     const fetched = await request('GET', '/api/lessons/:id/pack', { params: { id } })
     data.value = fetched
     loadedFor.value = id
-    today.value = formatISO(new Date(), { representation: 'date' })
+    today.value = currentDay()
     void sending.flush()
     await catchUp()
   }

@@ -9,7 +9,7 @@ export {
   type LessonTexts,
   type ParsedLesson,
   type ParsedTexts,
-} from './lesson'
+} from './parsedLesson'
 export type { ParsedWord } from './parsedWord'
 export { readSentence, type Reading, type ReadPart } from './readSentence'
 export { asksWhatIsBest, asksWhichEnd, isSaidOfReadings, withMeaning } from './partReason'

@@ -1,5 +1,5 @@
 import type { Claim } from '../conclusion'
-import type { ParsedLesson } from './lesson'
+import type { ParsedLesson } from './parsedLesson'
 import type { ParsedWord } from './parsedWord'
 import { piecesOf } from './pieces'
 import { readPieces } from './clauses'

@@ -1,20 +1,20 @@
 import { planFormat, type Recording } from '../plan'
 import { ways } from './registry'
 
-type Told = Record<string, unknown>
+type SavedFields = Record<string, unknown>
 
 /**
  * A plan as this version writes it, whatever version wrote it: what was not asked then gets the answer that it had all the same. What
  * is no plan, or is not understood, stays as it is, for the schema to say what is wrong with it.
  * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 7, title: 'Ball bounce', properties: [], … }
  */
-export function upgradePlan(told: unknown): unknown {
-  if (!isTold(told)) return told
-  return stepsFrom(5, 'formatVersion' in told ? told : withFormat(told))
+export function upgradePlan(saved: unknown): unknown {
+  if (!isFields(saved)) return saved
+  return stepsFrom(5, 'formatVersion' in saved ? saved : withFormat(saved))
 }
 
 /** What each later version brought, from one version to the next. */
-const steps: Record<number, (plan: Told) => Told> = {
+const steps: Record<number, (plan: SavedFields) => SavedFields> = {
   5: (plan) => ({ times: {}, ...plan, formatVersion: 6 }),
   // Before plans said what they compare, several levels were compared with each other.
   6: (plan) => ({
@@ -24,13 +24,13 @@ const steps: Record<number, (plan: Told) => Told> = {
   }),
 }
 
-function stepsFrom(version: number, plan: Told): Told {
+function stepsFrom(version: number, plan: SavedFields): SavedFields {
   if (version >= planFormat) return plan
   return stepsFrom(version + 1, plan.formatVersion === version ? steps[version]!(plan) : plan)
 }
 
 /** A plan from before plans said their version, as version 5 wrote it. */
-function withFormat({ aim, ...plan }: Told): Told {
+function withFormat({ aim, ...plan }: SavedFields): SavedFields {
   return {
     ...addedSince,
     ...plan,
@@ -52,30 +52,30 @@ function withFormat({ aim, ...plan }: Told): Told {
 const addedSince = { properties: [], leftOut: [], preparing: [], expected: null }
 
 /** What is changed, and its levels; a card that was the thing changed before keeps both. */
-const changedNow = (told: Told): Told => ({
-  changed: part(told.changed, (changed) => ({ range: null, ...changed })),
-  levels: each(told.levels, (level) => ({ picture: null, ...level })),
+const changedNow = (saved: SavedFields): SavedFields => ({
+  changed: part(saved.changed, (changed) => ({ range: null, ...changed })),
+  levels: each(saved.levels, (level) => ({ picture: null, ...level })),
 })
 
-const withFormer = (card: Told): Told =>
-  isTold(card.was) ? { ...card, was: { ...card.was, ...changedNow(card.was) } } : card
+const withFormer = (card: SavedFields): SavedFields =>
+  isFields(card.was) ? { ...card, was: { ...card.was, ...changedNow(card.was) } } : card
 
 /** Plans said twice that a design is improved in rounds, until the way of recording did. */
-function recordingNow(told: unknown, aim: unknown): unknown {
-  const recording = isTold(told)
-    ? (ways.find((way) => way.kind === told.kind)?.fromOld({ ...told }) ?? told)
-    : told
-  const inRounds = isTold(recording) && recording.kind === 'rounds'
+function recordingNow(saved: unknown, aim: unknown): unknown {
+  const recording = isFields(saved)
+    ? (ways.find((way) => way.kind === saved.kind)?.fromOld({ ...saved }) ?? saved)
+    : saved
+  const inRounds = isFields(recording) && recording.kind === 'rounds'
   if (aim === 'improve' && !inRounds) return { kind: 'rounds' } satisfies Recording
   if (aim === 'compare' && inRounds) return { kind: 'measure', was: 'rounds' } satisfies Recording
   return recording
 }
 
-const isTold = (value: unknown): value is Told =>
+const isFields = (value: unknown): value is SavedFields =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-const part = (value: unknown, change: (told: Told) => Told): unknown =>
-  isTold(value) ? change(value) : value
+const part = (value: unknown, change: (saved: SavedFields) => SavedFields): unknown =>
+  isFields(value) ? change(value) : value
 
-const each = (value: unknown, change: (told: Told) => Told): unknown =>
+const each = (value: unknown, change: (saved: SavedFields) => SavedFields): unknown =>
   Array.isArray(value) ? value.map((one: unknown) => part(one, change)) : value

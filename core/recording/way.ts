@@ -290,7 +290,7 @@ export interface Way {
   /** With the usual answers. */
   usual: Recording
   /** What a plan of an earlier version said, as it is said now; null where it said it as now. */
-  fromOld: (told: Record<string, unknown>) => Recording | null
+  fromOld: (saved: Record<string, unknown>) => Recording | null
   /** What one repeat is called, and several. */
   tryWord: readonly [one: string, many: string]
   /** Why its class cannot be rehearsed, and what to look at instead; null where it can. */

@@ -4,7 +4,7 @@ import type { Measured } from '../plan'
 import { comparativePhrase, superlativePhrase, wordsFor } from './variableWords'
 
 /** What is measured, as sentences speak of it. */
-export type Told = Pick<Measured, 'name' | 'unit' | 'scale' | 'called'>
+export type MeasuredNoun = Pick<Measured, 'name' | 'unit' | 'scale' | 'called'>
 export type Comparative = 'more' | 'less' | 'same'
 /** Past for what was found, future for what is predicted. */
 export type Tense = 'past' | 'future'
@@ -22,7 +22,7 @@ const held = { past: 'held', future: 'will hold' } as const
  * gained, is first, or is the hardest is said as such.
  * @example gaveMost({ name: 'bounce height', unit: 'cm' }, 'most') // 'gave the highest bounce'
  */
-export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = 'past'): string {
+export function gaveMost(measured: MeasuredNoun, end: 'most' | 'least', tense: Tense = 'past'): string {
   const { scale } = measured
   const place = end === 'least' ? 'first' : 'last'
   if (scale?.kind === 'place') return `${came[tense]} in ${place}`
@@ -40,14 +40,14 @@ export function gaveMost(measured: Told, end: 'most' | 'least', tense: Tense = '
  * The most or the least of what is measured, as somebody names it: "the highest bounce", "the fewest clips", "cooled most".
  * @example endSaid({ name: 'bounce height', unit: 'cm' }, 'most') // 'the highest bounce'
  */
-export const endSaid = (measured: Told, end: 'most' | 'least'): string =>
+export const endSaid = (measured: MeasuredNoun, end: 'most' | 'least'): string =>
   gaveMost(measured, end).replace(/^(?:gave|had|was|held|needed|came in) /u, '')
 
 /**
  * More or less of what is measured, as somebody names it: "a higher bounce", "fewer clips", "cooled more".
  * @example moreSaid({ name: 'bounce height', unit: 'cm' }, 'more') // 'a higher bounce'
  */
-export const moreSaid = (measured: Told, way: 'more' | 'less'): string =>
+export const moreSaid = (measured: MeasuredNoun, way: 'more' | 'less'): string =>
   gaveMore(measured, way)
     .replace(/^(?:gave|had|was|held|needed|came in|reached .+(?=earlier|later)) ?/u, '')
     .replace(/ (?:than|ahead of|behind)$/u, '')
@@ -60,7 +60,7 @@ const earlier = { less: 'earlier than', more: 'later than', same: 'about as earl
  * That something gave more than another, or less, or the same.
  * @example gaveMore({ name: 'bounce height', unit: 'cm' }, 'more') // 'gave a higher bounce than'
  */
-export function gaveMore(measured: Told, comparison: Comparative, tense: Tense = 'past'): string {
+export function gaveMore(measured: MeasuredNoun, comparison: Comparative, tense: Tense = 'past'): string {
   const { scale, name } = measured
   if (scale?.kind === 'place') return `${came[tense]} in ${ahead[comparison]}`
   if (scale?.kind === 'when') return `${reached[tense]} ${scale.what} ${earlier[comparison]}`
@@ -84,7 +84,7 @@ export function gaveMore(measured: Told, comparison: Comparative, tense: Tense =
  * That the measure went up or down along the levels.
  * @example measureWent({ name: 'bounce height', unit: 'cm' }, 'up') // 'the bounce got higher'
  */
-export function measureWent(measured: Told, way: 'up' | 'down'): string {
+export function measureWent(measured: MeasuredNoun, way: 'up' | 'down'): string {
   const { name, scale } = measured
   const more = way === 'up' ? 'more' : 'less'
   if (scale?.kind === 'place') return `they came in ${way === 'up' ? 'later' : 'earlier'}`
@@ -100,7 +100,7 @@ export function measureWent(measured: Told, way: 'up' | 'down'): string {
 }
 
 /** What is held is held, a force is needed; anything else is given. */
-function verbAndWords(measured: Told, tense: Tense) {
+function verbAndWords(measured: MeasuredNoun, tense: Tense) {
   const words = wordsFor(measured)
   const isHeld = words.counted && / held$/.test(words.thing)
   if (/\bforce$/iu.test(words.noun)) return { verb: needed[tense], words }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import type { Unit } from '../quantity'
-import type { Told } from './gave'
+import type { MeasuredNoun } from './gave'
 import { levelGaveMore, levelGaveMost, saysWhere } from './levelsGave'
 
-const of = (name: string, unit: Unit | null = 'cm', scale?: Told['scale']): Told => ({
+const of = (name: string, unit: Unit | null = 'cm', scale?: MeasuredNoun['scale']): MeasuredNoun => ({
   name,
   unit: unit!,
   ...(scale ? { scale } : {}),

@@ -1,5 +1,5 @@
 import { changeOf } from './change'
-import { gaveMore, gaveMost, type Comparative, type Tense, type Told } from './gave'
+import { gaveMore, gaveMost, type Comparative, type Tense, type MeasuredNoun } from './gave'
 import { predicateOf } from './predicate'
 import { wordsFor } from './variableWords'
 
@@ -17,7 +17,7 @@ const came = { past: 'came', future: 'will come' } as const
 const timed = { less: 'earlier', more: 'later', same: 'about as early' } as const
 
 /** Whether it has no words of its own to say what gave most of it: "the bounce was highest on the tile". */
-const isPlain = (measured: Told) =>
+const isPlain = (measured: MeasuredNoun) =>
   !measured.scale && !changeOf(measured) && !predicateOf(measured) && !wordsFor(measured).counted
 
 /**
@@ -27,7 +27,7 @@ const isPlain = (measured: Told) =>
  * @example levelGaveMost({ name: 'bounce height', unit: 'cm' }, 'on tile', 'most') // 'the bounce was highest on tile'
  */
 export function levelGaveMost(
-  measured: Told,
+  measured: MeasuredNoun,
   level: string,
   end: 'most' | 'least',
   tense: Tense = 'past',
@@ -44,7 +44,7 @@ export function levelGaveMost(
  * @example levelGaveMore({ name: 'bounce height', unit: 'cm' }, 'on tile', 'more', 'on wood') // 'the bounce was higher on tile than on wood'
  */
 export function levelGaveMore(
-  measured: Told,
+  measured: MeasuredNoun,
   level: string,
   comparison: Comparative,
   other: string,

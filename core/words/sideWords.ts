@@ -1,6 +1,6 @@
 import type { SidesKind } from '../plan'
 import { changeOf } from './change'
-import { gaveMore, type Comparative, type Tense, type Told } from './gave'
+import { gaveMore, type Comparative, type Tense, type MeasuredNoun } from './gave'
 import { nounOf } from './nounOf'
 import { saysWhere } from './levelsGave'
 import { wordsFor } from './variableWords'
@@ -42,7 +42,7 @@ const verbs: Readonly<Record<string, typeof weighed | typeof took>> = {
  * @example sideGaveMore({ name: 'height', unit: 'mm' }, 'same', 'at the top', 'at the bottom') // 'the height was the same at the top as at the bottom'
  */
 export function sideGaveMore(
-  measured: Told,
+  measured: MeasuredNoun,
   comparison: Comparative,
   side: string,
   other: string,
@@ -57,7 +57,7 @@ export function sideGaveMore(
  * @example sideClause({ name: 'temperature', unit: 'C' }, 'more', { amount: '4 °C' }) // 'it was about 4 °C warmer'
  */
 export function sideClause(
-  measured: Told,
+  measured: MeasuredNoun,
   comparison: Comparative,
   { of = '', amount = '', tense = 'past' }: { of?: string; amount?: string; tense?: Tense } = {},
 ): string {

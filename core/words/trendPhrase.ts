@@ -1,7 +1,7 @@
 import type { Plan } from '../plan'
 import { calledForms } from './called'
 import { changeOf } from './change'
-import type { Comparative, Tense, Told } from './gave'
+import type { Comparative, Tense, MeasuredNoun } from './gave'
 import { predicateOf } from './predicate'
 import { correlative, wordsFor } from './variableWords'
 
@@ -34,7 +34,7 @@ export function moreChanged(changed: Pick<Plan['changed'], 'name' | 'unit' | 'ca
  * The other half of a trend: what there is more or less of.
  * @example moreOf({ name: 'bounce height', unit: 'cm' }, 'less') // 'the lower the bounce'
  */
-export function moreOf(measured: Told, way: 'more' | 'less'): string {
+export function moreOf(measured: MeasuredNoun, way: 'more' | 'less'): string {
   const { name, scale } = measured
   const when = way === 'more' ? 'later' : 'earlier'
   if (scale?.kind === 'place') return `the ${when} it came in`
@@ -59,7 +59,12 @@ export function whateverPhrase(changed: Pick<Plan['changed'], 'name' | 'unit'>):
   return noun === 'result' ? 'for all of them' : `whatever the ${noun}`
 }
 
-function sameThroughout(changed: Plan['changed'], measured: Told, inRounds: boolean, tense: Tense): string {
+function sameThroughout(
+  changed: Plan['changed'],
+  measured: MeasuredNoun,
+  inRounds: boolean,
+  tense: Tense,
+): string {
   const whatever = inRounds ? 'in every round' : whateverPhrase(changed)
   const was = tense === 'past' ? 'was about' : 'will be'
   const { scale } = measured

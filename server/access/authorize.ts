@@ -1,5 +1,5 @@
 import { getRequestHeader, type H3Event } from 'h3'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { hostName, ownNames } from './ownNames'
 
 const namesStandFor = 10_000

@@ -1,4 +1,4 @@
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { defineRoute } from '../http/defineRoute'
 
 /** Addresses under /api that are none. */

@@ -1,6 +1,6 @@
 import { createEventStream, defineEventHandler, getQuery } from 'h3'
 import { heartbeatInterval } from '#shared/lesson/heartbeat'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { isId, refused } from '../http/defineRoute'
 import { readCursor } from '../live/cursor'
 import { useHub } from '../live/hub'

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { useDatabase } from '../database/client'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { defineRoute } from '../http/defineRoute'
 
 const within = 2000

@@ -3,8 +3,8 @@ import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
 import { retryOnConflict } from '../database/retryOnConflict'
 import { isDamage, isDiskFull, isDatabaseTimeout, isUniqueViolation } from '../database/sqlState'
-import { ApiError, notFound, statusOf } from './apiError'
-import { logProblem } from './logProblem'
+import { ApiError, notFound, statusOf } from '../errors/apiError'
+import { logProblem } from '../errors/logProblem'
 import { readJson } from './readBody'
 
 interface Route<Body extends AnySchema | undefined, Answer> {

@@ -1,4 +1,4 @@
-import { ApiError, statusOf } from './apiError'
+import { ApiError, statusOf } from '../errors/apiError'
 import { toApiError } from './defineRoute'
 import type { NitroErrorHandler } from 'nitropack/types'
 

@@ -4,7 +4,7 @@ import type { LessonDto } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
 import { bounceLesson, classInput, sentEntry } from '../testing/examples'
 import { positionOf } from '../testing/collectMessages'
-import { describeProblem } from './logProblem'
+import { describeProblem } from '../errors/logProblem'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))

@@ -1,6 +1,6 @@
 import { Mutex } from 'async-mutex'
 import type { H3Event } from 'h3'
-import { ApiError } from './apiError'
+import { ApiError } from '../errors/apiError'
 
 /** A sender of much more than is taken in is not listened to until it has said all. */
 const readOnFactor = 4

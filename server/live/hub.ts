@@ -1,5 +1,5 @@
 import type { Database, OpenDatabase } from '../database/database'
-import { logProblem } from '../http/logProblem'
+import { logProblem } from '../errors/logProblem'
 import { cursorText } from './cursor'
 import { eventsFrom, validPositions, type EventText, type Position } from './positions'
 import { eventChannel } from './events'

@@ -3,7 +3,7 @@ import { checkOwnWords, lessonOf, lessonTexts, parseTexts, splitCause } from '#c
 import { parseWords } from '#core/ownWords/grammar'
 import type { ClaimCheckDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { lessonEvidence } from './evidence'
 
 /** A class's own sentence beside the data of its lesson, or a claim where it has no words of its own. */

@@ -5,7 +5,7 @@ import type { Plan } from '#core/plan'
 import { standingOf } from '#core/entries'
 import { scoredPlan, weighLesson } from '#core/comparison'
 import type { Database } from '../database/database'
-import { today } from '../http/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { getLesson } from './lessons'
 
 /** A lesson's plan as its results are measured, and what they say, weighed as the screens weigh them. */
@@ -19,7 +19,7 @@ export async function lessonEvidence(db: Database, id: string): Promise<{ plan: 
       lesson.plan,
       counted,
       groupIds,
-      isTestingOver(lesson, lesson.school.calendar, today()),
+      isTestingOver(lesson, lesson.school.calendar, currentDay()),
       foretoldBy(lesson.predictions, lesson.entries),
     ),
   }

@@ -7,7 +7,7 @@ import { planSchema, validate } from '#shared/schemas'
 import type { InvestigationDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { investigations } from '../database/schema'
-import { ApiError, notFound } from '../http/apiError'
+import { ApiError, notFound } from '../errors/apiError'
 import { readInThread } from '../threads/inThread'
 import { drawPicture, keepPicture } from './pictures'
 

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, or, type SQL } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
-import { ApiError, notFound } from '../http/apiError'
+import { ApiError, notFound } from '../errors/apiError'
 
 export type LessonRow = typeof lessons.$inferSelect
 

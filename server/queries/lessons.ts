@@ -1,5 +1,5 @@
+import { currentDay } from '#shared/lesson/currentDay'
 import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
-import { formatISO } from 'date-fns'
 import { v7 as newId } from 'uuid'
 import { schoolDays, type SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion } from '#core/conclusion'
@@ -15,7 +15,7 @@ import type { conclusionSchema, Given } from '#shared/schemas'
 import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
-import { notFound } from '../http/apiError'
+import { notFound } from '../errors/apiError'
 import { cursorOf } from '../live/cursor'
 import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
@@ -50,7 +50,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
   const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
   const { calendar } = await getSchool(db)
-  const today = formatISO(new Date(), { representation: 'date' })
+  const today = currentDay()
   const wanted = rows.filter(({ lesson }) => isToldByEntries(lesson, calendar, today))
   const read = await entriesByLesson(
     db,

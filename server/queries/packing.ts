@@ -11,7 +11,7 @@ import {
 import type { TickDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, packingTicks } from '../database/schema'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { recordEvent } from '../live/events'
 import { getClass } from './classes'
 import { kitOf } from './lessonKit'

@@ -7,7 +7,7 @@ import { useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
 import { storeBytes, readKept, type StoredBytes } from '../database/pictureFiles'
 import { pictures } from '../database/schema'
-import { ApiError, notFound } from '../http/apiError'
+import { ApiError, notFound } from '../errors/apiError'
 
 /** The longer side of a picture that is kept, in pixels: enough for the wall. */
 const longestSide = 1600

@@ -13,7 +13,7 @@ import {
 import type { RolesDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { lessons, roleTurns } from '../database/schema'
-import { notFound } from '../http/apiError'
+import { notFound } from '../errors/apiError'
 import { recordEvents } from '../live/events'
 import { getClass } from './classes'
 import { entriesOf } from './entries'

@@ -4,7 +4,7 @@ import type { RosterContext } from '#core/format'
 import type { ClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes } from '../database/schema'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import { readInThread } from '../threads/inThread'
 import { getClass, updateClass } from './classes'
 

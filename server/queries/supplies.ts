@@ -3,7 +3,7 @@ import { suppliesLimit, type SupplyRow } from '#core/format'
 import { instrumentSupply, supplyKey, type Supply } from '#core/kit'
 import type { Database } from '../database/database'
 import { instruments, supplies } from '../database/schema'
-import { ApiError, notFound } from '../http/apiError'
+import { ApiError, notFound } from '../errors/apiError'
 
 /** The store cupboard, by name. */
 export async function listSupplies(db: Database): Promise<Supply[]> {

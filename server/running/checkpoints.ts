@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm'
 import type { OpenDatabase } from '../database/database'
-import { logProblem } from '../http/logProblem'
+import { logProblem } from '../errors/logProblem'
 
 const everyMinute = 60_000
 

@@ -1,7 +1,7 @@
 import { newestBackup } from '../database/backup/backupFolder'
 import type { OpenDatabase } from '../database/database'
 import { lookThrough } from '../database/lookThrough'
-import { logProblem } from '../http/logProblem'
+import { logProblem } from '../errors/logProblem'
 
 /** Milliseconds that the start waits for it; the rest is looked through while the program works. */
 const atStart = 3000

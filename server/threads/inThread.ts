@@ -1,6 +1,6 @@
 import type { Worker } from 'node:worker_threads'
 import { Mutex } from 'async-mutex'
-import { ApiError } from '../http/apiError'
+import { ApiError } from '../errors/apiError'
 import type { Answered, Asked } from './jobThread'
 import type { Jobs } from './jobs'
 import { loadThread } from './loadThread'

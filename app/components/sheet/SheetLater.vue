@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { useLesson } from '../../stores/lesson'
 import { dayWords } from '../../words/dates'
-import { today } from '../../words/today'
+import { currentDay } from '#shared/lesson/currentDay'
 
 /** That nothing more is read today, and when it goes on. */
 const store = useLesson()
-const nextDay = computed(() => store.days.find((day) => day > today()) ?? null)
+const nextDay = computed(() => store.days.find((day) => day > currentDay()) ?? null)
 </script>
 
 <template>

@@ -8,7 +8,7 @@ import type { FitsContext } from '#core/timetable'
 import { scoredPlan } from '#core/comparison'
 import { groupProgress, readingsAt, wayOf } from '#core/recording'
 import type { LessonDto } from '#shared/types/api'
-import { today } from '../../words/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { useEntryQueue } from '../sending/entryQueue'
 
 /** What the core makes of an open lesson. */
@@ -58,8 +58,8 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
     ),
   )
   /** Whether nobody will test any more, so that what was found is no longer only what it is so far. */
-  const testingOver = computed(() => isTestingOver(open.value, open.value.school.calendar, today()))
-  const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, today()))
+  const testingOver = computed(() => isTestingOver(open.value, open.value.school.calendar, currentDay()))
+  const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, currentDay()))
   /** What the time of the lesson goes by besides its plan. */
   const timeContext = computed<FitsContext>(() => ({
     age: open.value.class.ageBand,

@@ -1,5 +1,5 @@
 import type { Sign } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import { ofKind, type Piece, type Role } from '../role'
 import type { Statement } from '../statement'
 import { comparersOf, type Comparer } from './comparers'

@@ -1,5 +1,5 @@
 import type { Sign } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { Piece } from '../role'
 import type { Statement } from '../statement'
 import { clauseOf, type ClauseReader } from './clause'

@@ -7,7 +7,7 @@ import {
   measuredSign,
   type AdjectiveForm,
 } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'
 import { isSameWord, meantWord } from '../sameWord'

@@ -1,4 +1,4 @@
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import { nameLevel } from '../nameLevel'
 import type { ParsedWord } from '../parsedWord'
 import type { Piece } from '../role'

@@ -1,4 +1,4 @@
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { doings } from '../vocabulary'
 import { adverbForm, bestSign, degreeRole, formAt, formOf } from './degreeRole'

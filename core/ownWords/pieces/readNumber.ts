@@ -1,6 +1,6 @@
 import { parseQuantity } from '../../quantity'
 import { adjectiveForm } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { isSameWord } from '../sameWord'
 import { groupWords, passing, timeWords } from '../vocabulary'

@@ -1,5 +1,5 @@
 import { verbSign } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'
 import { phrases, type PhraseKind } from '../vocabulary'

@@ -1,6 +1,6 @@
 import { unitDefinition } from '../../quantity'
 import { adjectiveForm, changedSign, verbSign } from '../../words'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import { nameLevel } from '../nameLevel'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'

@@ -1,7 +1,7 @@
 import type { SidesKind } from '../../plan'
 import { adjectiveForm } from '../../words'
 import { nameLevel } from '../nameLevel'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { isSameWord } from '../sameWord'
 import { negations } from '../vocabulary'

@@ -1,4 +1,4 @@
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 
 /** What else a quantity is called. */
 const nouns: Readonly<Record<string, RegExp>> = {

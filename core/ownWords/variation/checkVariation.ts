@@ -1,7 +1,7 @@
 import type { Evidence } from '../../evidence'
 import { listed } from '../../quantity'
 import type { CheckedPart } from '../checkedPart'
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { judgeVariation } from './judgeVariation'
 import { readVariation } from './readVariation'

@@ -1,4 +1,4 @@
-import type { ParsedLesson } from '../lesson'
+import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { piecesOf } from '../pieces'
 import type { VariationStatement } from './variationStatement'

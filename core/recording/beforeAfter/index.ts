@@ -75,8 +75,8 @@ export const beforeAfter: Way = {
     compare: 'starts',
   },
   /** The number worked out by hand was after less before. */
-  fromOld(told) {
-    if (Object.keys(told).length > 1) return null
+  fromOld(saved) {
+    if (Object.keys(saved).length > 1) return null
     return { ...(this.usual as BeforeAfter), change: 'gained', compare: 'amount' }
   },
   oftenForgotten: [

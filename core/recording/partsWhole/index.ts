@@ -111,8 +111,8 @@ const ofOneQuantity: Way = {
     compareOption,
   ],
   /** The number worked out by hand was the whole less its parts. */
-  fromOld(told) {
-    if (Object.keys(told).length > 1) return null
+  fromOld(saved) {
+    if (Object.keys(saved).length > 1) return null
     return { ...(this.usual as PartsWhole), change: 'gained', compare: 'amount' }
   },
   usual: {

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { CountedLine, Supply } from '#core/kit'
 import { newId, type Plan } from '#core/plan'
 import type { ClassDto, LessonDto, PackDto, SafetyDto } from '#shared/types/api'
-import { today } from '../../http/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { material } from '../../../core/testing/examplePlan'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
 import { bounceLesson, changedPlan, classInput, sentEntry } from '../../testing/examples'
@@ -20,7 +20,7 @@ const save = async (path: string, changes: Partial<Plan>) => {
 }
 
 /** A lesson of a class, not yet confirmed. */
-async function newLesson(own: ClassDto, starter = 'ball-bounce', date = today()) {
+async function newLesson(own: ClassDto, starter = 'ball-bounce', date = currentDay()) {
   const made = await app.call<{ id: string }>('POST', '/api/lessons', {
     classId: own.id,
     date,

@@ -1,11 +1,11 @@
 import { calendarFileSchema } from '#shared/schemas'
 import { defineRoute } from '../../http/defineRoute'
-import { today } from '../../http/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { readInThread } from '../../threads/inThread'
 
 export default defineRoute({
   body: calendarFileSchema,
   // Its line ends take twice their room on the way here.
   limit: 2_200_000,
-  handle: ({ body }) => readInThread('readClosedDays', body.text, today()),
+  handle: ({ body }) => readInThread('readClosedDays', body.text, currentDay()),
 })

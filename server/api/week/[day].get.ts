@@ -1,7 +1,7 @@
 import { getRouterParam } from 'h3'
 import { isDay } from '#core/calendar'
 import { useDatabase } from '../../database/client'
-import { ApiError } from '../../http/apiError'
+import { ApiError } from '../../errors/apiError'
 import { defineRoute } from '../../http/defineRoute'
 import { getWeek } from '../../queries/week'
 

@@ -1,5 +1,5 @@
-import { ApiError } from '../../http/apiError'
-import { logProblem } from '../../http/logProblem'
+import { ApiError } from '../../errors/apiError'
+import { logProblem } from '../../errors/logProblem'
 import type { OpenDatabase } from '../database'
 import { deleteOrphanedPictures } from '../pictureFiles'
 import type { Backup } from './backupFolder'

@@ -3,7 +3,7 @@ import { unitDefinition } from '#core/quantity'
 import type { Entry } from '#core/entries'
 import { mostEntries, readWithOf, usesInstrument, wayOf } from '#core/recording'
 import type { FieldProblem } from '#shared/schemas'
-import { ApiError } from '../../http/apiError'
+import { ApiError } from '../../errors/apiError'
 import { refuseUnconfirmed } from '../safety'
 import type { OpenLesson } from './openLesson'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatISO } from 'date-fns'
+import { currentDay } from '#shared/lesson/currentDay'
 import { computed, ref } from 'vue'
 import type { LessonSummaryDto } from '#shared/types/api'
 import { dayWords } from '../../../words/dates'
@@ -39,7 +39,7 @@ async function runAgain(classId: string) {
   const lesson = again.value
   again.value = null
   if (!lesson) return
-  const today = formatISO(new Date(), { representation: 'date' })
+  const today = currentDay()
   const id = await notices.attempt(() =>
     school.createLesson(classId, today, { kind: 'lesson', id: lesson.id }),
   )
@@ -48,7 +48,7 @@ async function runAgain(classId: string) {
 
 /** A question that was left over begins a lesson of its own. */
 async function ask(classId: string, question: string) {
-  const today = formatISO(new Date(), { representation: 'date' })
+  const today = currentDay()
   const id = await notices.attempt(() => school.createLesson(classId, today, { kind: 'question', question }))
   if (id) await router.push(`/lessons/${id}/wonder`)
 }

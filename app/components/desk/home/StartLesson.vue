@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { currentDay } from '#shared/lesson/currentDay'
 import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
-import { formatISO } from 'date-fns'
 import { computed, ref, watch } from 'vue'
 import { investigationLetters } from '#core/format'
 import { useNotices } from '../../../stores/notices'
@@ -12,7 +12,7 @@ const school = useSchool()
 const notices = useNotices()
 const router = useRouter()
 const classId = ref<string | null>(null)
-const date = ref(formatISO(new Date(), { representation: 'date' }))
+const date = ref(currentDay())
 const question = ref('')
 const busy = ref(false)
 const file = ref<HTMLInputElement | null>(null)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatISO } from 'date-fns'
+import { currentDay } from '#shared/lesson/currentDay'
 import { mdiPlus, mdiUpload } from '@mdi/js'
 import { ref } from 'vue'
 import type { ClosedDays, SchoolCalendar } from '#core/calendar'
@@ -34,7 +34,7 @@ function takeOut(index: number, name: string) {
 }
 
 function add() {
-  const today = formatISO(new Date(), { representation: 'date' })
+  const today = currentDay()
   set({ closed: [...calendar.value.closed, { from: today, to: today, name: '' }] })
 }
 

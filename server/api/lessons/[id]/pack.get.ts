@@ -1,8 +1,8 @@
 import { useDatabase } from '../../../database/client'
-import { today } from '../../../http/today'
+import { currentDay } from '#shared/lesson/currentDay'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { getPack } from '../../../queries/pack'
 
 export default defineRoute({
-  handle: ({ event }) => getPack(useDatabase(), idParam(event, 'lesson'), today()),
+  handle: ({ event }) => getPack(useDatabase(), idParam(event, 'lesson'), currentDay()),
 })

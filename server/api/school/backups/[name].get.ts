@@ -3,7 +3,7 @@ import { defineEventHandler, getRouterParam, setResponseHeaders, setResponseStat
 import { listBackups } from '../../../database/backup/backupFolder'
 import { streamComplete } from '../../../database/backup/packComplete'
 import { useOpenDatabase } from '../../../database/client'
-import { notFound, statusOf } from '../../../http/apiError'
+import { notFound, statusOf } from '../../../errors/apiError'
 
 /** A backup with all its pictures in one file. */
 export default defineEventHandler((event) => {

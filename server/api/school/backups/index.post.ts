@@ -1,8 +1,8 @@
 import { basename } from 'node:path'
 import { useBackups } from '../../../database/backup/hourlyBackups'
-import { ApiError } from '../../../http/apiError'
+import { ApiError } from '../../../errors/apiError'
 import { defineRoute } from '../../../http/defineRoute'
-import { logProblem } from '../../../http/logProblem'
+import { logProblem } from '../../../errors/logProblem'
 
 /** Makes a backup now; its name is what it is fetched by. */
 export default defineRoute({

@@ -1,6 +1,6 @@
 import { suppliesFileSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
-import { ApiError } from '../../../http/apiError'
+import { ApiError } from '../../../errors/apiError'
 import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
 import { takeInSupplies } from '../../../queries/weighed'

@@ -1,4 +1,0 @@
-import { formatISO } from 'date-fns'
-
-/** Today by the school machine's own clock, year-month-day. */
-export const today = (): string => formatISO(new Date(), { representation: 'date' })
