@@ -46,7 +46,7 @@ export const paperThings = [
   thing('notebook', { also: 'clipboard, journal, class journal' }),
   thing('pencil', { also: 'pencil and paper, colouring pencil, crayon, coloured pencil' }),
   thing('pen', {
-    also: 'felt pen, felt tip, felt-tip, marker, marker pen, whiteboard pen, biro',
+    also: 'felt pen, felt tip, felt-tip, marker, marker pen, whiteboard pen, ballpoint pen',
   }),
   thing('chalk', {
     use: 'used-up',
@@ -79,7 +79,7 @@ export const paperThings = [
   }),
   thing('sticky tack', {
     use: 'used-up',
-    also: 'tack putty, modelling clay, clay, plasticine, play dough, salt dough, putty',
+    also: 'tack putty, modelling clay, clay, play dough, salt dough, putty',
     unit: 'g',
   }),
   thing('string', {

@@ -127,7 +127,7 @@ export const toolThings = [
     hazards: ['mains'],
   }),
   thing('fan', {
-    also: 'electric fan, desk fan, vacuum cleaner, hoover, electric toothbrush',
+    also: 'electric fan, desk fan, vacuum cleaner, electric toothbrush',
     hazards: ['mains'],
   }),
   thing('hairdryer', {
@@ -224,7 +224,7 @@ export const toolThings = [
     hazards: ['pressure'],
   }),
   thing('rocket', {
-    also: 'straw rocket, water rocket, paper plane, paper dart, paper aeroplane, glider, frisbee, flying disc, throw, javelin, shot put, launcher, ping-pong gun, boomerang, toy bow, throwing',
+    also: 'straw rocket, water rocket, paper plane, paper dart, paper aeroplane, glider, flying disc, throw, javelin, shot put, launcher, ping-pong gun, boomerang, toy bow, throwing',
     hazards: ['flying-things'],
   }),
   thing('drum', {
@@ -239,7 +239,7 @@ export const toolThings = [
   thing('bubble wrap', {
     unit: 'cm',
     use: 'used-up',
-    also: 'air-cushion wrap, packing foam, foam, polystyrene, polystyrene cup, styrofoam, foam sheet, bubblewrap, packing chip',
+    also: 'air-cushion wrap, packing foam, foam, polystyrene, polystyrene cup, foam sheet, bubblewrap, packing chip',
   }),
   thing('cotton wool', {
     unit: 'pads',
@@ -257,7 +257,7 @@ export const toolThings = [
     also: 'carpet, lino, linoleum, rug, gym mat, carpet piece, vinyl, artificial grass, cushion, pillow',
   }),
   thing('plastic', {
-    also: 'plastic lid, plastic block, acetate, transparent film, clear plastic, laminated sheet, plastic folder, perspex, acrylic sheet, hoop, cone, bottle top, bottle cap, nylon thread, fishing line, tube, plastic tube, hose, rubber tube, pipe, plastic pipe, plastic brick',
+    also: 'plastic lid, plastic block, acetate, transparent film, clear plastic, laminated sheet, plastic folder, acrylic sheet, hoop, cone, bottle top, bottle cap, nylon thread, fishing line, tube, plastic tube, hose, rubber tube, pipe, plastic pipe, plastic brick',
   }),
   thing('metal', {
     also: 'iron bar, steel bar, copper bar, metal rod, metal block, iron, steel, copper, aluminium, brass, metal key, key, bicycle chain, chain, metal disc, retort stand, clamp, clamp stand',

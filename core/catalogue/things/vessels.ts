@@ -82,6 +82,6 @@ export const vesselThings = [
   thing('sponge', { also: 'washing-up sponge, bath sponge', instead: ['cloth'] }),
   thing('cloth', { also: 'dishcloth, tea towel, towel, rag, duster, flannel, mop' }),
   thing('hot-water bottle', { hazards: ['hot-water'] }),
-  thing('vacuum flask', { also: 'flask for drinks, thermos', hazards: ['hot-water'] }),
+  thing('vacuum flask', { also: 'flask for drinks', hazards: ['hot-water'] }),
   thing('kettle', { hazards: ['hot-water', 'mains'], keeper: 'teacher', also: 'electric kettle' }),
 ]
