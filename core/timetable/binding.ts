@@ -1,7 +1,7 @@
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing } from '../quantity'
 import { wayOf } from '../recording'
-import type { PlacedAct } from './act'
+import type { PlacedAct } from './activity'
 import { testingParts } from './parts'
 import type { FitsContext, Testing } from './testingOf'
 import { minutesWords } from './minutesWords'

@@ -1,7 +1,7 @@
 import type { Plan } from '../plan'
 import { wayOf } from '../recording'
 import { bindingOf, type Binding } from './binding'
-import { groupActs } from './groupActs'
+import { groupActs } from './groupActivities'
 import { lessonSteps, type LessonStep } from './lessonSteps'
 import { minutesWords } from './minutesWords'
 import { testingParts } from './parts'

@@ -1,4 +1,4 @@
-import type { Act } from './act'
+import type { Act } from './activity'
 
 /**
  * How long testing takes at the least, in seconds, whatever the order: as long as the group with the most to do if it never waited, and

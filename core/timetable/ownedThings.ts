@@ -1,7 +1,7 @@
 import type { CupboardInstrument } from '../instrument'
 import { instrumentsRead, type Plan } from '../plan'
 import { wayOf } from '../recording'
-import type { Act } from './act'
+import type { Act } from './activity'
 
 /**
  * How many there are of each instrument that a plan reads with: as many as lie in the cupboard, or as go round by the kit list. What the

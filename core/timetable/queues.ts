@@ -1,4 +1,4 @@
-import type { Act, PlacedAct } from './act'
+import type { Act, PlacedAct } from './activity'
 import { tails } from './lowerBound'
 
 /** The next act of a group that waits for something shared, and what is known of it. */

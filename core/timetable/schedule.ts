@@ -1,5 +1,5 @@
 import { seededRandom } from '../random'
-import type { Act, Schedule } from './act'
+import type { Act, Schedule } from './activity'
 import { lowerBound } from './lowerBound'
 import { Queues, scarceOf, type Turn } from './queues'
 

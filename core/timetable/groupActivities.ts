@@ -2,7 +2,7 @@ import { levelsForGroup, testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import type { Slot } from '../entries'
 import { usesInstrument, wayOf } from '../recording'
-import type { Act } from './act'
+import type { Act } from './activity'
 import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
 
 /**
