@@ -1,5 +1,5 @@
 import { median } from 'simple-statistics'
-import { lowerBound, schedule, type Act } from '../core/timetable'
+import { lowerBound, schedule, type Activity } from '../core/timetable'
 import { seededRandom, type Random } from '../core/random'
 import type { Figure } from './figure'
 
@@ -8,10 +8,10 @@ const searchFor = 60_000
 const rounds = 5
 
 /** Groups whose tries need a balance, each of its own length. */
-function classOf(groups: number, tries: number, random: Random): Act[][] {
+function classOf(groups: number, tries: number, random: Random): Activity[][] {
   const between = (least: number, most: number) => Math.round(least + (most - least) * random())
   return Array.from({ length: groups }, () =>
-    Array.from({ length: tries }, (_, index) => index + 1).flatMap((tryNumber): Act[] => {
+    Array.from({ length: tries }, (_, index) => index + 1).flatMap((tryNumber): Activity[] => {
       const of = { levelId: 'a', tryNumber, moment: '' }
       return [
         { ...of, kind: 'set-up', seconds: between(10, 40), uses: [] },
@@ -73,14 +73,14 @@ function growth(): Figure {
   }
 }
 
-const atOnce = (acts: Act[][]): Figure => ({
+const atOnce = (acts: Activity[][]): Figure => ({
   name: '12 groups x 12 levels x 10 tries, in a worker of its own',
   value: timed(acts),
   unit: 'ms',
   goal: null,
 })
 
-function timed(acts: Act[][]): number {
+function timed(acts: Activity[][]): number {
   const times = Array.from({ length: rounds }, () => {
     const start = performance.now()
     schedule(acts, owning(3))

@@ -1,9 +1,9 @@
 /** What a group does in a try. */
-export type ActKind = 'set-up' | 'run' | 'read' | 'reset'
+export type ActivityKind = 'set-up' | 'run' | 'read' | 'reset'
 
 /** One thing that a group does, for so many seconds, one after the other. */
-export interface Act {
-  kind: ActKind
+export interface Activity {
+  kind: ActivityKind
   /** Null where all levels are tested at once. */
   levelId: string | null
   /** 0 for practice. */
@@ -18,7 +18,7 @@ export interface Act {
 }
 
 /** An act with its time, in seconds since testing began. */
-export interface PlacedAct extends Act {
+export interface PlacedActivity extends Activity {
   from: number
   to: number
 }
@@ -26,7 +26,7 @@ export interface PlacedAct extends Act {
 /** What every group does and when. */
 export interface Schedule {
   /** By group, in the order in which each does it. */
-  groups: PlacedAct[][]
+  groups: PlacedActivity[][]
   /** When the last one is done. */
   seconds: number
   /** Whether no other order could be shorter. */

@@ -1,7 +1,7 @@
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing } from '../quantity'
 import { wayOf } from '../recording'
-import type { PlacedAct } from './activity'
+import type { PlacedActivity } from './activity'
 import { testingParts } from './parts'
 import type { FitsContext, Testing } from './testingOf'
 import { minutesWords } from './minutesWords'
@@ -94,7 +94,7 @@ function busiest({ groups }: Testing): { tries: number; seconds: number } {
 }
 
 /** How long a group stands by until what it needs is free, in seconds. */
-function waiting(acts: readonly PlacedAct[]): number {
+function waiting(acts: readonly PlacedActivity[]): number {
   return acts.reduce((sum, act, index) => {
     const must = act.after ? acts[act.after.act]!.to + act.after.seconds : 0
     return sum + act.from - Math.max(acts[index - 1]?.to ?? 0, must)

@@ -1,7 +1,7 @@
 import type { Plan } from '../plan'
 import { wayOf } from '../recording'
 import { bindingOf, type Binding } from './binding'
-import { groupActs } from './groupActivities'
+import { groupActivities } from './groupActivities'
 import { lessonSteps, type LessonStep } from './lessonSteps'
 import { minutesWords } from './minutesWords'
 import { testingParts } from './parts'
@@ -75,7 +75,7 @@ function said(takes: number, has: number, lessons: number): Pick<FitsCheck, 'sta
 function daysAfter(plan: Plan, context: FitsContext): string {
   const { days } = wayOf(plan).needs(plan.recording)
   if (days < 2) return ''
-  const reading = groupActs(plan, context).map((acts) => acts.filter((act) => act.kind === 'read'))
+  const reading = groupActivities(plan, context).map((acts) => acts.filter((act) => act.kind === 'read'))
   const alone = reading.map((acts) => acts.map(({ after: _after, ...act }) => act))
   const { seconds } = schedule(alone, testingParts(plan, context)[0]?.owned ?? new Map())
   const after = days - 1

@@ -2,7 +2,7 @@ import { levelsForGroup, testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import type { Slot } from '../entries'
 import { usesInstrument, wayOf } from '../recording'
-import type { Act } from './activity'
+import type { Activity } from './activity'
 import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
 
 /**
@@ -10,9 +10,9 @@ import { lookSeconds, trySeconds, type TimesContext } from './usualTimes'
  * thing timed holds its stopwatch while it runs. Where containers stand side by side, each is set up and read before the next, and read
  * again once it has stood as long as it must.
  * @returns by group; empty where a group tests nothing
- * @example groupActs(plan, { age: '7-9', groups: 6, lessonMinutes: 45 })[0].length // 40: ten tries, one of them practice, of four acts each
+ * @example groupActivities(plan, { age: '7-9', groups: 6, lessonMinutes: 45 })[0].length // 40: ten tries, one of them practice, of four acts each
  */
-export function groupActs(plan: Plan, { age, groups }: TimesContext): Act[][] {
+export function groupActivities(plan: Plan, { age, groups }: TimesContext): Activity[][] {
   const testing = new Set(testingGroups(plan, groups))
   return Array.from({ length: groups }, (_, groupIndex) => {
     const tries = testing.has(groupIndex) ? triesOf(plan, groupIndex) : []
@@ -69,12 +69,12 @@ function tryActs(
   slots: readonly Slot[],
   age: TimesContext['age'],
   at = slots[0]!.levelId,
-): Act[] {
+): Activity[] {
   const { setUp, run, reset } = trySeconds(plan, at ?? '', age)
   const [first, last] = [actOf(slots[0]!), actOf(slots.at(-1)!)]
   return [
     { ...first, kind: 'set-up', seconds: setUp, uses: [] },
-    ...slots.flatMap((slot): Act[] => [
+    ...slots.flatMap((slot): Activity[] => [
       ...(wayOf(plan).runsBefore(plan, slot.moment)
         ? [{ ...actOf(slot), kind: 'run' as const, seconds: run, uses: heldWhileRunning(plan) }]
         : []),
@@ -85,8 +85,8 @@ function tryActs(
 }
 
 /** All side by side: the first moment of each as it is set up, the next once it has stood as long as it must. */
-function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['age']): Act[] {
-  const acts: Act[] = []
+function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['age']): Activity[] {
+  const acts: Activity[] = []
   const latest = new Map<readonly Slot[], number>()
   const seconds = (slots: readonly Slot[]) => trySeconds(plan, slots[0]!.levelId ?? '', age)
   const most = Math.max(...tries.map((slots) => slots.length))
@@ -101,7 +101,7 @@ function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['a
     }
   return [
     ...acts,
-    ...tries.map((slots): Act => ({
+    ...tries.map((slots): Activity => ({
       ...actOf(slots.at(-1)!),
       kind: 'reset',
       seconds: seconds(slots).reset,
@@ -110,7 +110,7 @@ function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['a
   ]
 }
 
-function reading(plan: Plan, slot: Slot): Act {
+function reading(plan: Plan, slot: Slot): Activity {
   const { instrument } = wayOf(plan).at(plan, slot.moment).measured
   const read = usesInstrument(plan)
     ? { seconds: instrument.secondsPerReading, uses: isThing(instrument) ? [instrument.name] : [] }

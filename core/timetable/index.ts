@@ -1,4 +1,4 @@
-export type { Act, ActKind, PlacedAct, Schedule } from './activity'
+export type { Activity, ActivityKind, PlacedActivity, Schedule } from './activity'
 export {
   classMinutes,
   lookSeconds,
@@ -7,7 +7,7 @@ export {
   type TimesContext,
   type TrySeconds,
 } from './usualTimes'
-export { groupActs } from './groupActivities'
+export { groupActivities } from './groupActivities'
 export { lowerBound } from './lowerBound'
 export { schedule } from './schedule'
 export { stationTurns } from './stationTurns'

@@ -1,20 +1,23 @@
-import type { Act } from './activity'
+import type { Activity } from './activity'
 
 /**
  * How long testing takes at the least, in seconds, whatever the order: as long as the group with the most to do if it never waited, and
  * as long as a shared thing is in use, divided among all there are of it, between the first that can need it and the last clearing away.
  *
  * @param owned how many there are of each shared thing; of what is not named there are enough
- * @example lowerBound(groupActs(plan, { age: '7-9', groups: 2, lessonMinutes: 45 }), new Map([['metre stick', 1]])) // 530
+ * @example lowerBound(groupActivities(plan, { age: '7-9', groups: 2, lessonMinutes: 45 }), new Map([['metre stick', 1]])) // 530
  */
-export function lowerBound(groups: readonly (readonly Act[])[], owned: ReadonlyMap<string, number>): number {
+export function lowerBound(
+  groups: readonly (readonly Activity[])[],
+  owned: ReadonlyMap<string, number>,
+): number {
   const alone = Math.max(0, ...groups.map((acts) => aloneSeconds(acts)))
   const queues = [...owned].map(([thing, howMany]) => queueSeconds(groups, thing, howMany))
   return Math.max(alone, ...queues)
 }
 
 /** When each act of a group ends at the earliest, were it alone. */
-export function earliestEnds(acts: readonly Act[]): number[] {
+export function earliestEnds(acts: readonly Activity[]): number[] {
   const ends: number[] = []
   for (const [index, { seconds, after }] of acts.entries()) {
     const ready = Math.max(ends[index - 1] ?? 0, after ? ends[after.act]! + after.seconds : 0)
@@ -24,7 +27,7 @@ export function earliestEnds(acts: readonly Act[]): number[] {
 }
 
 /** How long it takes from the beginning of each act of a group to the end of its last, at the least. */
-export function tails(acts: readonly Act[]): number[] {
+export function tails(acts: readonly Activity[]): number[] {
   const tail = new Array<number>(acts.length).fill(0)
   /** What must still follow each act, through the waiting of others for it. */
   const behind = new Array<number>(acts.length).fill(0)
@@ -36,9 +39,9 @@ export function tails(acts: readonly Act[]): number[] {
   return tail
 }
 
-const aloneSeconds = (acts: readonly Act[]) => earliestEnds(acts).at(-1) ?? 0
+const aloneSeconds = (acts: readonly Activity[]) => earliestEnds(acts).at(-1) ?? 0
 
-function queueSeconds(groups: readonly (readonly Act[])[], thing: string, howMany: number): number {
+function queueSeconds(groups: readonly (readonly Activity[])[], thing: string, howMany: number): number {
   const uses = groups.flatMap((acts) => {
     const own = acts.flatMap((act, index) => (act.uses.includes(thing) ? [index] : []))
     if (own.length === 0) return []

@@ -1,7 +1,7 @@
 import type { CupboardInstrument } from '../instrument'
 import { instrumentsRead, type Plan } from '../plan'
 import { wayOf } from '../recording'
-import type { Act } from './activity'
+import type { Activity } from './activity'
 
 /**
  * How many there are of each instrument that a plan reads with: as many as lie in the cupboard, or as go round by the kit list. What the
@@ -32,11 +32,11 @@ const turningLines = (plan: Plan) => {
  * Acts with the things that go round held from setting up to clearing away, where levels follow one another: such a try is one piece.
  * @example withTurns([act], plan).length // 1: nothing goes round
  */
-export function withTurns(acts: readonly Act[], plan: Plan): Act[] {
+export function withTurns(acts: readonly Activity[], plan: Plan): Activity[] {
   const lines = turningLines(plan)
   const inTurn = !(wayOf(plan).needs(plan.recording).sideBySide && wayOf(plan).layout(plan) !== 'together')
   if (lines.length === 0 || !inTurn) return [...acts]
-  const joined: Act[] = []
+  const joined: Activity[] = []
   for (const act of acts) {
     const held = lines.flatMap((line) =>
       line.level === null || line.level === act.levelId ? [line.name] : [],

@@ -1,4 +1,4 @@
-import type { Act, PlacedAct } from './activity'
+import type { Activity, PlacedActivity } from './activity'
 import { tails } from './lowerBound'
 
 /** The next act of a group that waits for something shared, and what is known of it. */
@@ -17,7 +17,7 @@ export interface Turn {
  * is scarce are done at once. It can be gone back one turn at a time, for a search.
  */
 export class Queues {
-  readonly groups: readonly (readonly Act[])[]
+  readonly groups: readonly (readonly Activity[])[]
   private readonly things: readonly string[]
   private readonly tail: number[][]
   /** For each act the places of the scarce things that it takes. */
@@ -27,7 +27,7 @@ export class Queues {
   private readonly starts: number[][]
   private readonly at: number[]
 
-  constructor(groups: readonly (readonly Act[])[], owned: ReadonlyMap<string, number>) {
+  constructor(groups: readonly (readonly Activity[])[], owned: ReadonlyMap<string, number>) {
     this.groups = groups
     this.things = scarceOf(groups, owned)
     this.tail = groups.map((acts) => tails(acts))
@@ -116,7 +116,7 @@ export class Queues {
     }
   }
 
-  placed(): PlacedAct[][] {
+  placed(): PlacedActivity[][] {
     return this.groups.map((acts, group) =>
       acts.map((act, index) => ({ ...act, from: this.starts[group]![index]!, to: this.endOf(group, index) })),
     )
@@ -160,7 +160,10 @@ export class Queues {
 }
 
 /** The things of which there are fewer than groups that want them. */
-export function scarceOf(groups: readonly (readonly Act[])[], owned: ReadonlyMap<string, number>): string[] {
+export function scarceOf(
+  groups: readonly (readonly Activity[])[],
+  owned: ReadonlyMap<string, number>,
+): string[] {
   return [...owned].flatMap(([name, howMany]) => {
     const wanted = groups.filter((acts) => acts.some((act) => act.uses.includes(name))).length
     return wanted > howMany ? [name] : []

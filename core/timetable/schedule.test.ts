@@ -2,14 +2,19 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { instrumentCupboard } from '../instrument'
 import { examplePlan, numberLevel } from '../testing/examplePlan'
-import { groupActs, lowerBound, schedule, type Act, type PlacedAct } from '.'
+import { groupActivities, lowerBound, schedule, type Activity, type PlacedActivity } from '.'
 
-const act = (kind: Act['kind'], seconds: number, uses: string[] = [], after?: Act['after']): Act => ({
+const act = (
+  kind: Activity['kind'],
+  seconds: number,
+  uses: string[] = [],
+  after?: Activity['after'],
+): Activity => ({
   ...{ kind, seconds, uses, levelId: 'a', tryNumber: 1, moment: '' },
   ...(after ? { after } : {}),
 })
 /** So many tries, each set up, read with the balance, and cleared. */
-const tries = (times: readonly (readonly [setUp: number, read: number, reset: number])[]): Act[] =>
+const tries = (times: readonly (readonly [setUp: number, read: number, reset: number])[]): Activity[] =>
   times.flatMap(([setUp, read, reset]) => [
     act('set-up', setUp),
     act('read', read, ['balance']),
@@ -18,7 +23,7 @@ const tries = (times: readonly (readonly [setUp: number, read: number, reset: nu
 const owned = (howMany: number) => new Map([['balance', howMany]])
 
 /** The shortest of all orders in which the groups can come to their acts, tried one by one with nothing left out. */
-function shortest(groups: readonly (readonly Act[])[], own: ReadonlyMap<string, number>): number {
+function shortest(groups: readonly (readonly Activity[])[], own: ReadonlyMap<string, number>): number {
   const at = groups.map(() => 0)
   const ends: number[][] = groups.map(() => [])
   let free = new Array<number>(own.get('balance')!).fill(0)
@@ -69,7 +74,7 @@ function shortest(groups: readonly (readonly Act[])[], own: ReadonlyMap<string, 
 }
 
 /** Nobody does two things at once, nothing is in two places, nothing is read before its time. */
-function expectSound(groups: readonly (readonly PlacedAct[])[], own: ReadonlyMap<string, number>) {
+function expectSound(groups: readonly (readonly PlacedActivity[])[], own: ReadonlyMap<string, number>) {
   for (const acts of groups)
     for (const [index, one] of acts.entries()) {
       expect(one.to - one.from).toBe(one.seconds)
@@ -154,7 +159,7 @@ describe('a schedule', () => {
   }, 120_000)
 
   it('is as short as any where what stands must stand', () => {
-    const standing = (wait: number, read: number): Act[] => [
+    const standing = (wait: number, read: number): Activity[] => [
       act('read', read, ['balance']),
       act('read', read, ['balance']),
       act('read', read, ['balance'], { act: 0, seconds: wait }),
@@ -189,7 +194,7 @@ describe('what groups do', () => {
   const context = { age: '7-9', groups: 6, lessonMinutes: 45 } as const
 
   it('is set up, run, read and cleared for every try, practice first', () => {
-    const [first] = groupActs(examplePlan(), context)
+    const [first] = groupActivities(examplePlan(), context)
     expect(first!.slice(0, 8).map((one) => [one.kind, one.tryNumber, one.seconds])).toEqual([
       ['set-up', 0, 25],
       ['run', 0, 5],
@@ -212,7 +217,7 @@ describe('what groups do', () => {
       levelOrder: 'same',
       tries: 1,
     })
-    const runs = groupActs(timed, context)[0]!.filter((one) => one.kind === 'run')
+    const runs = groupActivities(timed, context)[0]!.filter((one) => one.kind === 'run')
     expect(runs.map((one) => [one.seconds, one.uses])).toEqual([
       [2, ['stopwatch']],
       [2, ['stopwatch']],
@@ -221,7 +226,7 @@ describe('what groups do', () => {
   })
 
   it('is nothing for the others where one group acts for the class', () => {
-    const acts = groupActs(examplePlan({ whoTests: 'whole-class' }), context)
+    const acts = groupActivities(examplePlan({ whoTests: 'whole-class' }), context)
     expect(acts.map((one) => one.length > 0)).toEqual([true, false, false, false, false, false])
   })
 
@@ -233,7 +238,7 @@ describe('what groups do', () => {
         ...{ container: 'none', change: 'lost', compare: 'starts' },
       },
     })
-    const acts = groupActs(plan, context)[0]!
+    const acts = groupActivities(plan, context)[0]!
     expect(acts.map((one) => `${one.kind} ${one.levelId} ${one.moment}`)).toEqual([
       'set-up h20 before',
       'read h20 before',

@@ -1,5 +1,5 @@
 import { seededRandom } from '../random'
-import type { Act, Schedule } from './activity'
+import type { Activity, Schedule } from './activity'
 import { lowerBound } from './lowerBound'
 import { Queues, scarceOf, type Turn } from './queues'
 
@@ -29,10 +29,10 @@ const rules: ((a: Turn, b: Turn) => number)[] = [
  * @param owned how many there are of each shared thing; of what is not named there are enough
  * @returns times in seconds since testing began; `proven` where no order can be shorter
  * @throws RangeError when there is none of a thing that is used
- * @example schedule(groupActs(plan, { age: '7-9', groups: 2, lessonMinutes: 45 }), new Map()).seconds // 530
+ * @example schedule(groupActivities(plan, { age: '7-9', groups: 2, lessonMinutes: 45 }), new Map()).seconds // 530
  */
 export function schedule(
-  groups: readonly (readonly Act[])[],
+  groups: readonly (readonly Activity[])[],
   owned: ReadonlyMap<string, number>,
   effort = usualEffort,
 ): Schedule {
@@ -56,7 +56,7 @@ function worthTrying(turns: readonly Turn[]): Turn[] {
 }
 
 /** How many ways there are to be on: each group at any of its turns. */
-function states(groups: readonly (readonly Act[])[], owned: ReadonlyMap<string, number>): number {
+function states(groups: readonly (readonly Activity[])[], owned: ReadonlyMap<string, number>): number {
   const scarce = new Set(scarceOf(groups, owned))
   return groups.reduce(
     (product, acts) => product * (1 + acts.filter((act) => act.uses.some((name) => scarce.has(name))).length),
@@ -65,7 +65,7 @@ function states(groups: readonly (readonly Act[])[], owned: ReadonlyMap<string, 
 }
 
 function searched(
-  groups: readonly (readonly Act[])[],
+  groups: readonly (readonly Activity[])[],
   owned: ReadonlyMap<string, number>,
   first: Omit<Schedule, 'proven'>,
   bound: number,
@@ -95,7 +95,7 @@ function searched(
 
 /** Passes in which whoever has a little less to do may come first. */
 function byChance(
-  groups: readonly (readonly Act[])[],
+  groups: readonly (readonly Activity[])[],
   owned: ReadonlyMap<string, number>,
   first: Omit<Schedule, 'proven'>,
   bound: number,
@@ -113,7 +113,7 @@ function byChance(
 }
 
 function byRule(
-  groups: readonly (readonly Act[])[],
+  groups: readonly (readonly Activity[])[],
   owned: ReadonlyMap<string, number>,
   rule: (a: Turn, b: Turn) => number,
 ): Omit<Schedule, 'proven'> {

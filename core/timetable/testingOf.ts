@@ -1,8 +1,8 @@
 import type { CupboardInstrument } from '../instrument'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { wayOf } from '../recording'
-import type { Act, PlacedAct } from './activity'
-import { groupActs } from './groupActivities'
+import type { Activity, PlacedActivity } from './activity'
+import { groupActivities } from './groupActivities'
 import { earliestEnds, lowerBound } from './lowerBound'
 import { schedule } from './schedule'
 import { ownedOf, withTurns } from './ownedThings'
@@ -27,7 +27,7 @@ export interface Start {
 /** The testing of a lesson in time. All times in seconds since it began. */
 export interface Testing {
   kind: 'tries' | 'intervals' | 'stations' | 'home'
-  groups: PlacedAct[][]
+  groups: PlacedActivity[][]
   seconds: number
   /** It cannot be shorter than that, however it is ordered. */
   bound: number
@@ -66,7 +66,7 @@ export function testingOf(
   if (plan.whoTests === 'at-home') return { ...none, kind: 'home', owned }
   const minutes = wayOf(plan).readMinutes(plan)
   if (minutes) return byMinutes(plan, minutes, context, owned)
-  const acts = groupActs(plan, context).map((own) => withTurns(own, plan))
+  const acts = groupActivities(plan, context).map((own) => withTurns(own, plan))
   // Where all levels are needed at once, nobody can go from one to the next.
   const atStations = plan.whoTests === 'stations' && wayOf(plan).layout(plan) !== 'together'
   if (atStations) return { ...none, kind: 'stations', owned, ...turning(plan, acts) }
@@ -145,13 +145,13 @@ function actsFrom(
     thing: string | null
     age: FitsContext['age']
   },
-): PlacedAct[] {
+): PlacedActivity[] {
   const { minutes, setUp, each, thing, age } = told
-  const acts = starts.flatMap(({ levelId, tryNumber, at }): PlacedAct[] => {
+  const acts = starts.flatMap(({ levelId, tryNumber, at }): PlacedActivity[] => {
     const of = { levelId, tryNumber }
     return [
       { ...of, kind: 'set-up', moment: '', seconds: setUp, uses: [], from: at - setUp, to: at },
-      ...minutes.map((minute): PlacedAct => {
+      ...minutes.map((minute): PlacedActivity => {
         const from = at + minute * 60
         return {
           ...of,
@@ -166,7 +166,7 @@ function actsFrom(
     ]
   })
   let end = Math.max(0, ...acts.map((one) => one.to))
-  const clearing = starts.map(({ levelId, tryNumber }): PlacedAct => {
+  const clearing = starts.map(({ levelId, tryNumber }): PlacedActivity => {
     const { reset } = trySeconds(plan, levelId, age)
     const from = end
     end += reset
@@ -176,10 +176,10 @@ function actsFrom(
 }
 
 /** All go on together, when the slowest is done. */
-function turning(plan: Plan, acts: readonly (readonly Act[])[]) {
+function turning(plan: Plan, acts: readonly (readonly Activity[])[]) {
   const levels = orderedLevels(plan)
   const turns = stationTurns(acts.length, levels.length)
-  const atLevel = (own: readonly Act[], levelId: string) => own.filter((act) => act.levelId === levelId)
+  const atLevel = (own: readonly Activity[], levelId: string) => own.filter((act) => act.levelId === levelId)
   const longest = Math.max(
     0,
     ...acts.flatMap((own) =>
@@ -188,7 +188,7 @@ function turning(plan: Plan, acts: readonly (readonly Act[])[]) {
   )
   const turnSeconds = longest + moveSeconds
   const groups = acts.map((own, groupIndex) =>
-    turns.flatMap((turn, index): PlacedAct[] => {
+    turns.flatMap((turn, index): PlacedActivity[] => {
       const place = turn[groupIndex]
       if (place === null || place === undefined) return []
       let end = index * turnSeconds
@@ -204,5 +204,5 @@ function turning(plan: Plan, acts: readonly (readonly Act[])[]) {
 }
 
 /** Acts that speak of no others, since only some of them are looked at. */
-const unlinked = (acts: readonly Act[]): Act[] =>
+const unlinked = (acts: readonly Activity[]): Activity[] =>
   acts.map(({ after, ...act }) => (after ? { ...act, seconds: act.seconds + after.seconds } : act))

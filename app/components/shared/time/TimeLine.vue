@@ -2,13 +2,19 @@
 import { mdiBellOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { levelName } from '#core/plan'
-import { minutesWords, type ActKind, type LessonStep, type PlacedAct, type Testing } from '#core/timetable'
+import {
+  minutesWords,
+  type ActivityKind,
+  type LessonStep,
+  type PlacedActivity,
+  type Testing,
+} from '#core/timetable'
 import { useLesson } from '../../../stores/lesson'
 
 /** A lesson along time: the steps of the class above, beneath them what each group does while they test, and the bell. */
 const props = defineProps<{ steps: readonly LessonStep[]; testing: Testing; lesson: number }>()
 const store = useLesson()
-const words: Record<ActKind, string> = {
+const words: Record<ActivityKind, string> = {
   'set-up': 'sets up',
   run: 'waits for it',
   read: 'reads',
@@ -37,8 +43,8 @@ const minutes = (seconds: number) => Math.round(seconds / 60)
 const lanes = computed(() =>
   store.groups.map((group, index) => ({ group, acts: props.testing.groups[index] ?? [] })),
 )
-const level = (act: PlacedAct) => store.plan.levels.find((one) => one.id === act.levelId)
-function said(act: PlacedAct): string {
+const level = (act: PlacedActivity) => store.plan.levels.find((one) => one.id === act.levelId)
+function said(act: PlacedActivity): string {
   const one = level(act)
   const what = [
     one ? levelName(store.plan, one) : '',
@@ -49,7 +55,7 @@ function said(act: PlacedAct): string {
 }
 const clock = (seconds: number) =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`
-const laneSaid = (acts: readonly PlacedAct[]) =>
+const laneSaid = (acts: readonly PlacedActivity[]) =>
   acts.length === 0
     ? 'looks on'
     : `${acts.filter((act) => act.kind === 'read').length} readings, done after ${minutesWords(acts.at(-1)!.to)}`
