@@ -64,7 +64,7 @@ export function bestClause(plan: Plan): MethodSentence {
 function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
   const way = wayOf(plan)
   // Rounds are chosen as what we do: improve a design.
-  const offered = ways.filter((one) => one.kind !== 'rounds' || one.kind === way.kind)
+  const offered = ways.filter((one) => !one.improves || one.kind === way.kind)
   return word(
     'way',
     'How we record',

@@ -16,6 +16,10 @@ export const plainWay = {
 
   improves: false,
 
+  sheetEntry: 'reading' as const,
+
+  keepsFormer: false,
+
   suits: null as ((unit: Unit) => boolean) | null,
 
   onlyUnit: null,

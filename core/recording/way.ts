@@ -287,6 +287,10 @@ export interface Way {
   suits: ((unit: Unit) => boolean) | null
   /** What it needs to be told; the plan's form and its schema are made from these. */
   options: readonly WayOption[]
+  /** What a Sheet asks with: a number that is typed, words to choose from, the order of a race, or one of two. */
+  sheetEntry: 'reading' | 'words' | 'race' | 'pair'
+  /** Whether its plans may say by which way they were recorded before. */
+  keepsFormer: boolean
   /** With the usual answers. */
   usual: Recording
   /** What a plan of an earlier version said, as it is said now; null where it said it as now. */

@@ -69,12 +69,12 @@ const ideas = many(idea, planLimits.ideas, 'cards').custom(distinct('id'))
  */
 const kinds = ways.map((way) => way.kind)
 const recording: AnySchema<Recording> = Joi.alternatives().conditional('.kind', {
-  switch: ways.map(({ kind, options }) => ({
+  switch: ways.map(({ kind, options, keepsFormer }) => ({
     is: kind,
     then: Joi.object({
       kind: choice(kind),
       ...Object.fromEntries(options.map((option) => [option.name, optionSchema(option)])),
-      ...(kind === 'measure' ? { was: optional(choice(...kinds)) } : {}),
+      ...(keepsFormer ? { was: optional(choice(...kinds)) } : {}),
     }),
   })),
   otherwise: Joi.object({ kind: choice(...kinds) }),

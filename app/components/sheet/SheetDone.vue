@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import { isDoneForAll } from '#core/lesson'
 import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
+import { wayOf } from '#core/recording'
 import { useLesson } from '../../stores/lesson'
 import { sheetFindings } from './sheetEntries'
 
 /** All tries are in: what the group predicted beside its own numbers, to look at and talk about. */
 const props = defineProps<{ groupId: string; readBy: string }>()
 const store = useLesson()
-const findings = computed(() => sheetFindings[store.plan.recording.kind] ?? null)
+const findings = computed(() => sheetFindings[wayOf(store.plan).sheetEntry] ?? null)
 /** Where several children of a group predicted, each of what they said once. */
 const predicted = computed(() => {
   const said = store.predictors

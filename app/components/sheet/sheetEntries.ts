@@ -1,24 +1,18 @@
 import type { Component } from 'vue'
-import type { RecordingKind } from '#core/plan'
+import type { Way } from '#core/recording'
 import SheetPair from './SheetPair.vue'
 import SheetPairsLine from './SheetPairsLine.vue'
 import SheetRace from './SheetRace.vue'
 import SheetReading from './SheetReading.vue'
 import SheetWords from './SheetWords.vue'
 
-/** What a Sheet asks with in each way of recording: a number typed, or an answer pressed. */
-export const sheetEntries: Record<RecordingKind, Component> = {
-  measure: SheetReading,
-  count: SheetReading,
-  'before-after': SheetReading,
-  'parts-whole': SheetReading,
-  intervals: SheetReading,
-  daily: SheetReading,
-  'word-scale': SheetWords,
+/** The component for each kind of entry on a Sheet. */
+export const sheetEntries: Record<Way['sheetEntry'], Component> = {
+  reading: SheetReading,
+  words: SheetWords,
   race: SheetRace,
-  pairs: SheetPair,
-  rounds: SheetReading,
+  pair: SheetPair,
 }
 
-/** What a Sheet shows of all tries besides the readings, in ways that have something of their own to show. */
-export const sheetFindings: Partial<Record<RecordingKind, Component>> = { pairs: SheetPairsLine }
+/** What a Sheet shows beside the readings once all tries are in, for kinds of entry that have something to show. */
+export const sheetFindings: Partial<Record<Way['sheetEntry'], Component>> = { pair: SheetPairsLine }

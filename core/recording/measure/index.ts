@@ -18,6 +18,7 @@ export const measure: Way = {
   name: 'measure once',
   oneEntry: 'what you read',
   options: [],
+  keepsFormer: true,
   usual: { kind: 'measure' },
   suits: (unit) => unit !== 'count',
   needs: () => oneByOne,

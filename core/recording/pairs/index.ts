@@ -21,6 +21,7 @@ import { allPairs, comparisonIn, ordersOf, pairOf, pairSlot, rowsOf, theSame } f
 export const pairs: Way = {
   ...plainWay,
   kind: 'pairs',
+  sheetEntry: 'pair',
   name: 'in pairs, one against the other',
   verb: 'compare two at a time for',
   oneEntry: 'which of the two has more',

@@ -29,6 +29,7 @@ const kept = (value: string): Entry['fields'] => ({ [valueField]: { typed: '', g
 export const race: Way = {
   ...plainWay,
   kind: 'race',
+  sheetEntry: 'race',
   name: 'a race, side by side',
   verb: 'race them for',
   oneEntry: 'the order in which they came in',

@@ -22,6 +22,7 @@ import { placeOf, scaleWords, seenOnce, targetOf, wordLimits, wordMeant, wordNam
 export const wordScale: Way = {
   ...plainWay,
   kind: 'word-scale',
+  sheetEntry: 'words',
   name: 'words in order',
   verb: 'judge',
   oneEntry: 'its word',

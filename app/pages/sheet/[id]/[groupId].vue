@@ -185,7 +185,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         :seconds="due?.seconds ?? null"
       />
       <component
-        :is="sheetEntries[store.plan.recording.kind]"
+        :is="sheetEntries[wayOf(store.plan).sheetEntry]"
         v-else-if="step === 'read' && nextSlot"
         :key="slotKey(nextSlot)"
         :slot-at="nextSlot"
