@@ -168,10 +168,10 @@ describe('measurable', () => {
 })
 
 describe('mixtures', () => {
-  const salt = { kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 } as const
+  const bubbleMix = { kind: 'solution', of: 'sugar', unit: 'g', amount: 60, inMillilitres: 1000 } as const
 
-  it('needs 2.7 L of water and 95 g of salt for three containers of 150 mL in six groups', () => {
-    expect(mix(salt, 3 * 150 * 6, cupboard)).toEqual({ water: 2700, added: 95 })
+  it('needs 2.88 L of water and 173 g of sugar for four cups of 120 mL in six groups', () => {
+    expect(mix(bubbleMix, 4 * 120 * 6, cupboard)).toEqual({ water: 2880, added: 173 })
   })
 
   it('lets a strong mixture down for every level', () => {
@@ -197,25 +197,33 @@ describe('mixtures', () => {
   })
 
   it('is nothing of nothing and refuses ratios to no water', () => {
-    expect(mix(salt, 0, cupboard)).toEqual({ water: 0, added: 0 })
-    expect(() => mix({ ...salt, inMillilitres: 0 }, 100, cupboard)).toThrow(RangeError)
+    expect(mix(bubbleMix, 0, cupboard)).toEqual({ water: 0, added: 0 })
+    expect(() => mix({ ...bubbleMix, inMillilitres: 0 }, 100, cupboard)).toThrow(RangeError)
   })
 
   it('is taken out of the cupboard as what it is made of', () => {
     const plan = examplePlan({
       keptSame: [],
+      levels: [20, 40, 60, 80].map((value) => numberLevel(value)),
       materials: [
-        material({ name: 'salt water', unit: 'mL', amount: 150, per: 'level', use: 'used-up', made: salt }),
+        material({
+          name: 'bubble mix',
+          unit: 'mL',
+          amount: 120,
+          per: 'level',
+          use: 'used-up',
+          made: bubbleMix,
+        }),
       ],
     })
     const needs = needsOf(kitOf(plan), plan, six)
     expect(needs.map((need) => [need.name, need.amount, need.unit])).toEqual(
       expect.arrayContaining([
-        ['water', 2700, 'mL'],
-        ['salt', 95, 'g'],
+        ['water', 2880, 'mL'],
+        ['sugar', 173, 'g'],
       ]),
     )
-    expect(needs.some((need) => need.name === 'salt water')).toBe(false)
+    expect(needs.some((need) => need.name === 'bubble mix')).toBe(false)
   })
 
   it('makes a series over the plan’s own levels', () => {
@@ -240,7 +248,7 @@ describe('mixtures', () => {
   it('says so when a mixture has no volume or a piece is larger than its sheet', () => {
     const plan = examplePlan({
       materials: [
-        material({ name: 'salt water', made: salt }),
+        material({ name: 'bubble mix', made: bubbleMix }),
         material({
           id: 'n',
           name: 'card',

@@ -16,8 +16,7 @@ export interface Mixture {
  * spoon of salt makes no difference that a jug would show.
  * @param millilitres of the mixture, at least 0
  * @throws RangeError when the ratio is to no water at all
- * @example mix({ kind: 'solution', of: 'salt', unit: 'g', amount: 35, inMillilitres: 1000 }, 2700, cupboard) // { water: 2700, added: 95 }
- * // { water: 2700, added: 95 }
+ * @example mix({ kind: 'solution', of: 'sugar', unit: 'g', amount: 60, inMillilitres: 1000 }, 2880, cupboard) // { water: 2880, added: 173 }
  */
 export function mix(
   { unit, amount, inMillilitres }: Extract<Making, { kind: 'solution' }>,

@@ -139,9 +139,9 @@ describe('measure', () => {
   const read = (text: string) => wayOf(plan).check(plan, text, null)
 
   it.each([
-    ['2 ruler lengths and 14 cm', 74],
-    ['two rulers + 14', 74],
-    ['2 x ruler 140 mm', 74],
+    ['2 ruler lengths and 11 cm', 71],
+    ['two rulers + 11', 71],
+    ['2 x ruler 110 mm', 71],
     ['1 ruler', 30],
     ['3 whole rulers and 2,5 cm', 92.5],
     ['2 sticks of 30 cm and 11 cm', 71],
@@ -169,10 +169,10 @@ describe('measure', () => {
   })
 
   it('says that a plain number beyond the ruler is off it, and what it cannot read', () => {
-    expect(read('74')).toMatchObject({ hints: [{ code: 'above-scale' }] })
-    expect(read('2 rulers and 14 cm')).toMatchObject({ hints: [] })
+    expect(read('71')).toMatchObject({ hints: [{ code: 'above-scale' }] })
+    expect(read('2 rulers and 11 cm')).toMatchObject({ hints: [] })
     expect(read('2 rulers and 3 g')).toMatchObject({ state: 'unreadable' })
-    expect(read('2 elephants and 14 cm')).toMatchObject({ state: 'unreadable' })
+    expect(read('2 elephants and 11 cm')).toMatchObject({ state: 'unreadable' })
     expect(read('2 sticks of 30 g and 11 cm')).toMatchObject({ state: 'unreadable' })
   })
 
@@ -187,17 +187,17 @@ describe('measure', () => {
         value,
       })),
     )
-    const entry = wayOf(plan).check(plan, '2 rulers and 14 cm', { slot, others, row: [] })
+    const entry = wayOf(plan).check(plan, '2 rulers and 11 cm', { slot, others, row: [] })
     expect(entry).toMatchObject({
       state: 'value',
-      value: 74,
+      value: 71,
       hints: [{ code: 'likely-slip', suggestion: null }],
     })
   })
 
   it('does not measure out the lengths of one instrument by another', () => {
     const metre = { instrument: 'metre stick', unit: 'cm', mark: 1 } as const
-    const entry = { fields: typed('2 rulers and 14 cm', 74), readWith: metre, moment: '' }
+    const entry = { fields: typed('2 rulers and 11 cm', 71), readWith: metre, moment: '' }
     expect(wayOf(plan).understand(plan, entry)).toMatchObject({
       ok: false,
       message: expect.stringContaining('another instrument'),

@@ -34,7 +34,7 @@ export function takeMaking(take: Take): Making | string | null {
     if (typeof into === 'string') return into
     const large = /^(kg|l)$/i.test(ratio[2]!)
     const millilitres = /^ml$/i.test(ratio[5]!) ? into : into * 1000
-    if (!(millilitres > 0)) return 'A mixture is in some water. Type how much, like “35 g salt to 1 L”.'
+    if (!(millilitres > 0)) return 'A mixture is in some water. Type how much, like “60 g sugar to 1 L”.'
     return {
       kind: 'solution',
       of: ratio[3]!.trim(),

@@ -117,11 +117,11 @@ describe('understandLine', () => {
   })
 
   it('reads mixtures', () => {
-    expect(read('150 mL salt water per level, 35 g salt to 1 L').made).toEqual({
+    expect(read('120 mL bubble mix per level, 60 g sugar to 1 L').made).toEqual({
       kind: 'solution',
-      of: 'salt',
+      of: 'sugar',
       unit: 'g',
-      amount: 35,
+      amount: 60,
       inMillilitres: 1000,
     })
     expect(read('100 mL bubble mix per level (10 mL washing-up liquid to 100 mL water)')).toMatchObject({
@@ -189,8 +189,8 @@ describe('understandLine', () => {
     expect(describeLine(read('1 stopwatch between two'), plan)).toBe(
       '1 stopwatch between 2 children, used again',
     )
-    expect(describeLine(read('150 mL salt water per level, 35 g salt to 1 L, teacher'), plan)).toContain(
-      '35 g of salt to 1 L of water, used up',
+    expect(describeLine(read('120 mL bubble mix per level, 60 g sugar to 1 L, teacher'), plan)).toContain(
+      '60 g of sugar to 1 L of water, used up',
     )
   })
 })

@@ -18,7 +18,7 @@ const most = 100_000
  * Reads one typed line of a kit: how much, of what, for what, used up or again, spares, where it waits, and how it
  * is made ready. What is not said is as the catalogue knows it.
  *
- * Understood: "2 sheets of card per level", "150 mL salt water per level, 35 g salt to 1 L", "12 x 8 cm card from A4
+ * Understood: "2 sheets of card per level", "120 mL bubble mix per level, 60 g sugar to 1 L", "12 x 8 cm card from A4
  * per try", "string 25 cm from 3 m sticks, each level", "30 paper clips each group + 5 spare", "lamp for the class",
  * "500 mL jug", "hot water, teacher", "wool only for level wool".
  *

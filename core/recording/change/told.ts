@@ -14,7 +14,7 @@ const groupsThatAgree = 6
  * the same direction in every one of many groups.
  * @param changes of one level
  * @param readings how many readings enter one change
- * @example noChange(dough, [{ from: 240, to: 239, … }], 2) // true on 1 g marks
+ * @example noChange(dough, [{ from: 200, to: 199, … }], 2) // true on 1 g marks
  */
 export function noChange(plan: Plan, changes: readonly Change[], readings: number): boolean {
   const amounts = changes.map((change) => amountOf(plan, change))

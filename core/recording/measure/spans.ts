@@ -14,9 +14,9 @@ export interface Spans {
 }
 
 /**
- * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 14 cm", "two rulers + 14"; or in sticks laid end to
+ * A distance longer than the instrument, told in its lengths: "2 ruler lengths and 11 cm", "two rulers + 11"; or in sticks laid end to
  * end, whose length is said: "2 sticks of 30 cm and 11 cm". Null where the text tells no lengths of anything.
- * @example inSpans('2 rulers and 14 cm', plan) // { length: 200, rest: '14 cm', pieces: 3 } with a metre stick
+ * @example inSpans('2 rulers and 11 cm', plan) // { length: 200, rest: '11 cm', pieces: 3 } with a metre stick
  */
 export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spans | null {
   const { instrument, unit } = measured
