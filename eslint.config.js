@@ -18,7 +18,7 @@ const outside = (folders, packages = [], beside = []) => ({
           message: `This folder does not import from ${folder}/.`,
         })),
         ...beside.map((folder) => ({
-          regex: `^(\\.\\./)+${folder}(/|$)`,
+          regex: `^(~/|(\\.\\./)+)${folder}(/|$)`,
           message: `This folder does not import from ${folder}/, which comes after it.`,
         })),
       ],

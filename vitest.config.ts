@@ -5,6 +5,7 @@ import { defineConfig } from 'vitest/config'
 
 const folder = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = {
+  '~': folder('./app'),
   '#core': folder('./core'),
   '#shared': folder('./shared'),
   '#demo': folder('./demo'),

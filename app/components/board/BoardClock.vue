@@ -2,8 +2,8 @@
 import { mdiPlay } from '@mdi/js'
 import { computed } from 'vue'
 import { clockLog } from '#core/timetable'
-import { useClassClock } from '../../composables/useClassClock'
-import { useLesson } from '../../stores/lesson'
+import { useClassClock } from '~/composables/useClassClock'
+import { useLesson } from '~/stores/lesson'
 
 /** The clock of the class, to be read from the back of the room: the present step large, what comes next, and the bells. */
 const store = useLesson()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useFittedText } from '../../composables/useFittedText'
+import { useFittedText } from '~/composables/useFittedText'
 
 /** What was found, or how far the class is: the longer, the smaller, so that the chart keeps half of the wall. */
 const props = defineProps<{ said: string }>()

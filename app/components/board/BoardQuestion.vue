@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useFittedText } from '../../composables/useFittedText'
+import { useFittedText } from '~/composables/useFittedText'
 
 /** The question of the class, as large as two lines let it be, so that what is under it keeps its room. */
 const props = defineProps<{ question: string }>()

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
 import { turnAt, volunteerGroup } from '#core/timetable'
-import { useStations } from '../../composables/useStations'
-import { useLesson } from '../../stores/lesson'
+import { useStations } from '~/composables/useStations'
+import { useLesson } from '~/stores/lesson'
 
 /** What happens now where the class acts together: the next try and which group a volunteer comes from, or who is at which station. */
 const store = useLesson()

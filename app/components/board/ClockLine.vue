@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiClockOutline, mdiVolumeHigh } from '@mdi/js'
 import { onMounted } from 'vue'
-import { useBell } from '../../composables/useBell'
-import { useClassClock } from '../../composables/useClassClock'
+import { useBell } from '~/composables/useBell'
+import { useClassClock } from '~/composables/useClassClock'
 
 /** The clock in one line beneath whatever else the Board shows, and the press that a browser wants before it lets a bell sound. */
 defineProps<{ withTime: boolean }>()

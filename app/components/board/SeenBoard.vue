@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useLesson } from '../../stores/lesson'
-import { useObservations } from '../../stores/observations'
-import { noteWords } from '../../words/noteWords'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
+import { noteWords } from '~/words/noteWords'
 
 /** What the teacher has put up of what was seen: groups by their signs, never children by their names. */
 const store = useLesson()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { noteKinds } from '#core/wonder'
-import { useLesson } from '../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Wondering on the projector: what we look at, and the notes to pull between the columns. A press makes the picture large. */
 const store = useLesson()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMethod } from '../../composables/useMethod'
+import { useMethod } from '~/composables/useMethod'
 
 /** The plan's sentences for paper, so that another class could repeat the test. */
 const { text } = useMethod()

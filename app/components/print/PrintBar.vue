@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPrinterOutline } from '@mdi/js'
 import { computed } from 'vue'
-import { useLesson } from '../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The head of a print view; the page has the school's own paper size. */
 defineProps<{ title: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { rolesOf } from '#core/timetable'
-import { useLessonRoles } from '../../composables/useLessonRoles'
+import { useLessonRoles } from '~/composables/useLessonRoles'
 
 /** Who does what in a group, turn by turn, on paper. */
 const props = defineProps<{ groupIndex: number }>()

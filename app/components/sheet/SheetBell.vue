@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiBellOutline } from '@mdi/js'
 import { watch } from 'vue'
-import { useBell } from '../../composables/useBell'
+import { useBell } from '~/composables/useBell'
 
 /** Something that is due in a while, or now: in words, by its colour, and with a bell when its time has come. */
 const props = defineProps<{ due: boolean }>()

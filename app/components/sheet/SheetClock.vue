@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Slot } from '#core/entries'
-import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
+import { clockWords, useRunningTimes } from '~/composables/useRunningTimes'
 
 /** How long until the next reading of a container, or how late it is; its own time is kept either way. */
 const props = defineProps<{ slotAt: Slot }>()

@@ -2,7 +2,7 @@
 import { mdiPause, mdiPlay, mdiUndo, mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useBell } from '../../composables/useBell'
+import { useBell } from '~/composables/useBell'
 
 /** A counter to be tapped while the eyes are on what is counted: the count is the number that is typed, so it is kept as that is. */
 const text = defineModel<string>({ required: true })

@@ -4,7 +4,7 @@ import { isDoneForAll } from '#core/lesson'
 import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
-import { useLesson } from '../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 import { sheetFindings } from './sheetEntries'
 
 /** All tries are in: what the group predicted beside its own numbers, to look at and talk about. */

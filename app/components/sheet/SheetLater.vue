@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useLesson } from '../../stores/lesson'
-import { dayWords } from '../../words/dates'
+import { useLesson } from '~/stores/lesson'
+import { dayWords } from '~/words/dates'
 import { currentDay } from '#shared/lesson/currentDay'
 
 /** That nothing more is read today, and when it goes on. */

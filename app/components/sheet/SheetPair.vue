@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { levelName, orderedLevels } from '#core/plan'
 import type { Slot } from '#core/entries'
 import { letterOf, wayOf } from '#core/recording'
-import { useSheetAnswer } from '../../composables/useSheetAnswer'
-import { useLesson } from '../../stores/lesson'
+import { useSheetAnswer } from '~/composables/useSheetAnswer'
+import { useLesson } from '~/stores/lesson'
 
 /** Two at a time: which has more, or are they the same? */
 const props = defineProps<{ slotAt: Slot; level: string }>()

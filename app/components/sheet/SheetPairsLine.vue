@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { scoredPlan } from '#core/comparison'
 import { pairsLine, wayOf } from '#core/recording'
 import { endWords } from '#core/words'
-import { useLesson } from '../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The line of things that a group has compared, and one pair that follows from it. */
 const props = defineProps<{ groupId: string; tryNumber?: number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { usesInstrument } from '#core/recording'
-import { useLesson } from '../../stores/lesson'
-import { useCautions } from '../../stores/cautions'
+import { useLesson } from '~/stores/lesson'
+import { useCautions } from '~/stores/cautions'
 
 /** What to do and to mind, and a practice try or two, which nobody writes down. */
 defineEmits<{ done: [] }>()

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { predictionWords, stepSaid, type PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
-import { useDraftText } from '../../composables/useDraftText'
-import { useLesson } from '../../stores/lesson'
+import { useDraftText } from '~/composables/useDraftText'
+import { useLesson } from '~/stores/lesson'
 
 /** First of all: what does the group expect? */
 const props = withDefaults(defineProps<{ groupId: string; seat: number; step?: PredictionStep }>(), {

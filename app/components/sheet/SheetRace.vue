@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import { levelName } from '#core/plan'
 import type { Slot } from '#core/entries'
 import { letterOf, orderTyped, ownLevels, type FinishOrder } from '#core/recording'
-import { useSheetAnswer } from '../../composables/useSheetAnswer'
-import { useLesson } from '../../stores/lesson'
+import { useSheetAnswer } from '~/composables/useSheetAnswer'
+import { useLesson } from '~/stores/lesson'
 
 /** A heat: the runners are tapped in the order in which they come in. */
 const props = defineProps<{ slotAt: Slot; level: string }>()

@@ -15,11 +15,11 @@ import {
   wayOf,
   type EntryValidation,
 } from '#core/recording'
-import { useDraftText } from '../../composables/useDraftText'
-import { useReadNow } from '../../composables/useReadNow'
-import { valueFields, readTimeFields, useRecorder } from '../../composables/useRecorder'
-import { useLesson } from '../../stores/lesson'
-import { useObservations } from '../../stores/observations'
+import { useDraftText } from '~/composables/useDraftText'
+import { useReadNow } from '~/composables/useReadNow'
+import { valueFields, readTimeFields, useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
 
 /** One try: one sentence, one picture of the instrument, one number, one button. */
 const props = defineProps<{ slotAt: Slot; level: string }>()

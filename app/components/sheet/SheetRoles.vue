@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Slot } from '#core/entries'
-import { useLessonRoles } from '../../composables/useLessonRoles'
+import { useLessonRoles } from '~/composables/useLessonRoles'
 
 /** Who does what in this try. */
 const props = defineProps<{ groupIndex: number; slotAt: Slot }>()

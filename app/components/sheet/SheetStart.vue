@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Slot } from '#core/entries'
 import { startOf } from '#core/recording'
-import { readTimeFields, useRecorder } from '../../composables/useRecorder'
-import { clockWords, useRunningTimes } from '../../composables/useRunningTimes'
+import { readTimeFields, useRecorder } from '~/composables/useRecorder'
+import { clockWords, useRunningTimes } from '~/composables/useRunningTimes'
 
 /** A container is set going: from now on its minutes count. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClockOutline } from '@mdi/js'
-import { useClassClock } from '../../composables/useClassClock'
-import { useStations } from '../../composables/useStations'
+import { useClassClock } from '~/composables/useClassClock'
+import { useStations } from '~/composables/useStations'
 
 /** Where the class is, in one line above everything else. */
 defineProps<{ groupIndex: number }>()

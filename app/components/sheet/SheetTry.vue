@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import { capital } from '#core/quantity'
 import { setAsideReasons, slotKey, type Entry, type Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
-import { useRecorder } from '../../composables/useRecorder'
-import { useLesson } from '../../stores/lesson'
+import { useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
 
 /** What every try on a Sheet has around it: which one it is, a note, and what to do when it went wrong. */
 const props = defineProps<{ slotAt: Slot; level: string; seen: Entry['fields'] }>()

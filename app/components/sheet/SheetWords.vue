@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
-import { useSheetAnswer } from '../../composables/useSheetAnswer'
-import { useLesson } from '../../stores/lesson'
+import { useSheetAnswer } from '~/composables/useSheetAnswer'
+import { useLesson } from '~/stores/lesson'
 
 /** One look: which of the words is it? */
 const props = defineProps<{ slotAt: Slot; level: string }>()

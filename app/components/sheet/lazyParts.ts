@@ -1,4 +1,4 @@
-import { lazyComponent } from '../../loading/lazy'
+import { lazyComponent } from '~/loading/lazy'
 
 // What a Sheet shows only when somebody asks for it.
 export const ObserveDialog = lazyComponent(() => import('../shared/observe/ObserveDialog.vue'))

@@ -2,13 +2,13 @@
 import { mdiFullscreen } from '@mdi/js'
 import { useFullscreen, useLocalStorage, useWindowSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useClassClock } from '../../composables/useClassClock'
-import { useLiveLesson } from '../../composables/useLiveLesson'
-import { usePicture } from '../../composables/usePicture'
-import { useStepBell } from '../../composables/useStepBell'
-import { useLesson } from '../../stores/lesson'
-import { useResults } from '../../stores/results'
-import { useObservations } from '../../stores/observations'
+import { useClassClock } from '~/composables/useClassClock'
+import { useLiveLesson } from '~/composables/useLiveLesson'
+import { usePicture } from '~/composables/usePicture'
+import { useStepBell } from '~/composables/useStepBell'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { useObservations } from '~/stores/observations'
 
 const route = useRoute()
 const store = useLesson()

@@ -3,12 +3,12 @@ import { computed, ref, watch } from 'vue'
 import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
-import { request, RequestProblem } from '../../api/request'
-import { useAutosave } from '../../composables/useAutosave'
-import { useSaveOnLeave } from '../../composables/useSaveOnLeave'
-import { useNotices } from '../../stores/notices'
-import { useSchool } from '../../stores/school'
-import { vocabularies } from '../../words/planChoices'
+import { request, RequestProblem } from '~/api/request'
+import { useAutosave } from '~/composables/useAutosave'
+import { useSaveOnLeave } from '~/composables/useSaveOnLeave'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
+import { vocabularies } from '~/words/planChoices'
 
 const route = useRoute()
 const router = useRouter()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted } from 'vue'
-import { useNotices } from '../../stores/notices'
-import { useSchool } from '../../stores/school'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
 
 const school = useSchool()
 const notices = useNotices()

@@ -2,11 +2,11 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Stage } from '#core/lesson'
-import { useDeskKey } from '../../composables/useDeskKeys'
-import { useLiveLesson } from '../../composables/useLiveLesson'
-import { useStages } from '../../composables/useStages'
-import { useAfterPaint } from '../../loading/afterPaint'
-import { useLesson } from '../../stores/lesson'
+import { useDeskKey } from '~/composables/useDeskKeys'
+import { useLiveLesson } from '~/composables/useLiveLesson'
+import { useStages } from '~/composables/useStages'
+import { useAfterPaint } from '~/loading/afterPaint'
+import { useLesson } from '~/stores/lesson'
 
 const route = useRoute()
 const router = useRouter()

@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue'
 import type { Sign } from '#core/lesson'
 import { amountWords } from '#core/kit'
-import { dayWords } from '../../words/dates'
-import { useLiveLesson } from '../../composables/useLiveLesson'
-import { useLesson } from '../../stores/lesson'
-import { useNotices } from '../../stores/notices'
-import { usePack, type PackCell } from '../../stores/pack'
-import { waitingWords } from '../../words/waiting'
+import { dayWords } from '~/words/dates'
+import { useLiveLesson } from '~/composables/useLiveLesson'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { usePack, type PackCell } from '~/stores/pack'
+import { waitingWords } from '~/words/waiting'
 
 /** Packing with a phone in the store cupboard: tick as you pack, thing by thing or tray by tray. */
 const route = useRoute()

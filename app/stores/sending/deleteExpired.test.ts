@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest'
-import { fakeServer } from '../../testing/fakeServer'
+import { fakeServer } from '~/testing/fakeServer'
 import { deleteExpired } from './deleteExpired'
 import { keysWithPrefix } from './browserStore'
 import { draftTextAt, saveDraftText } from './draftText'

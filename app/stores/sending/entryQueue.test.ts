@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { entry } from '../../../core/testing/exampleEntries'
-import { fakeServer, refusal } from '../../testing/fakeServer'
+import { fakeServer, refusal } from '~/testing/fakeServer'
 import { useEntryQueue } from './entryQueue'
 
 let server: ReturnType<typeof fakeServer>

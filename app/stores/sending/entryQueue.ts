@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Entry } from '#core/entries'
-import { request, RequestProblem } from '../../api/request'
+import { request, RequestProblem } from '~/api/request'
 import { byId, pendingEntries, type PendingEntry } from './pendingEntries'
 import { sender } from './sender'
 

@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Note } from '#core/wonder'
-import { fakeServer, lessonDto, refusal } from '../../testing/fakeServer'
+import { fakeServer, lessonDto, refusal } from '~/testing/fakeServer'
 import { useLesson } from '../lesson'
 import { useOutbox } from './outbox'
 import { useWonder } from '../wonder'

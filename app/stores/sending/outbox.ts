@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
-import { request, RequestProblem } from '../../api/request'
+import { request, RequestProblem } from '~/api/request'
 import { byTime, pendingActs, actKey, type Act, type PendingAct } from './pendingActs'
 import { sender } from './sender'
 

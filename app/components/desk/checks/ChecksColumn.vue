@@ -8,11 +8,11 @@ import {
   mdiShieldCheck,
 } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { useLesson } from '../../../stores/lesson'
-import { useFits } from '../../../stores/fits'
-import { useFairness } from '../../../stores/fairness'
-import { useNotices } from '../../../stores/notices'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { useFits } from '~/stores/fits'
+import { useFairness } from '~/stores/fairness'
+import { useNotices } from '~/stores/notices'
+import { usePack } from '~/stores/pack'
 
 /** The five checks: one line each when content, reason and remedies when not. */
 const store = useLesson()

@@ -5,7 +5,7 @@ import { sideNamed } from '#core/conclusion'
 import { levelName, looksAtVariation, orderedLevels, type Expectation, type Level } from '#core/plan'
 import { capital, printPlain, withUnit } from '#core/quantity'
 import { scoredPlan } from '#core/comparison'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The three questions that a rehearsal needs an answer to. */
 const store = useLesson()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Finding, Remedy } from '#core/fair'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 
 /** Why a check stumbles, with what would mend it in one press. */
 defineProps<{ finding: Finding }>()

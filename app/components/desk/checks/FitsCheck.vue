@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFits } from '../../../stores/fits'
-import { useLesson } from '../../../stores/lesson'
+import { useFits } from '~/stores/fits'
+import { useLesson } from '~/stores/lesson'
 
 /** Whether the lesson ends before the bell, what its time hangs on, and what would make it fit. */
 const props = defineProps<{

@@ -7,9 +7,9 @@ import {
   type KitFinding,
   type Substitute,
 } from '#core/kit'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { usePack } from '~/stores/pack'
 
 /** Whether the trays can be packed complete and in time, and what would mend it. */
 defineProps<{ sign: { icon: string; colour: string | undefined; word: string }; brief?: boolean }>()

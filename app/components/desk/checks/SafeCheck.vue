@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { safetyComesFirst } from '#core/safety'
-import { useLesson } from '../../../stores/lesson'
-import { usePack } from '../../../stores/pack'
-import { momentWords } from '../../../words/dates'
-import { problemWords } from '../../../api/request'
+import { useLesson } from '~/stores/lesson'
+import { usePack } from '~/stores/pack'
+import { momentWords } from '~/words/dates'
+import { problemWords } from '~/api/request'
 
 /** The cautions for this plan at this age, and the teacher's word that the school's own assessment was checked. */
 const props = defineProps<{

@@ -2,9 +2,9 @@
 import { mdiAlertCircle, mdiCheckCircle, mdiCircleOutline, mdiLightbulbOn } from '@mdi/js'
 import { computed, watch } from 'vue'
 import { showsCheck, unrehearsedBecause, type RankedNeighbour } from '#core/rehearsal'
-import { useRehearsal } from '../../../composables/useRehearsal'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
+import { useRehearsal } from '~/composables/useRehearsal'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 
 /** Will the test show anything? Rehearsed in many virtual classes before the real one; in brief once planned. */
 defineProps<{ brief: boolean }>()

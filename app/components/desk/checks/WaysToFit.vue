@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFits, type WeighedWay } from '../../../stores/fits'
+import { useFits, type WeighedWay } from '~/stores/fits'
 
 /** What would make the lesson shorter: what it gains, what it costs, and one press. */
 const props = withDefaults(defineProps<{ most?: number }>(), { most: 3 })

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { emblemIds, emblemWord, freeEmblem, groupLimits, type EmblemId } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
-import { useNotices } from '../../../stores/notices'
+import { useNotices } from '~/stores/notices'
 
 /** The groups of a class: each with its own emblem and name. */
 const groups = defineModel<GroupDto[]>({ required: true })

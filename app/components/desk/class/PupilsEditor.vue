@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { firstNameProblem } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
-import { useNotices } from '../../../stores/notices'
+import { useNotices } from '~/stores/notices'
 
 /** The children by first name: optional, and never shown on a Board. */
 const pupils = defineModel<PupilDto[]>({ required: true })

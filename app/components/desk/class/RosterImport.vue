@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ClassDto } from '#shared/types/api'
-import { usePreview } from '../../../composables/usePreview'
-import { useNotices } from '../../../stores/notices'
-import { useSchool } from '../../../stores/school'
+import { usePreview } from '~/composables/usePreview'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
 
 /** A roster from a file or the clipboard. */
 const shown = defineModel<boolean>({ required: true })

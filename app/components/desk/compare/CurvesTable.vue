@@ -4,9 +4,9 @@ import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { classCurves, curveKey, positionOf, wayOf } from '#core/recording'
-import { usePicture } from '../../../composables/usePicture'
-import { useLesson } from '../../../stores/lesson'
-import { measuredCaption } from '../../../words/measuredWords'
+import { usePicture } from '~/composables/usePicture'
+import { useLesson } from '~/stores/lesson'
+import { measuredCaption } from '~/words/measuredWords'
 
 /** The curves as a table: the middle of the groups at each moment; what nobody read is a gap. */
 const store = useLesson()

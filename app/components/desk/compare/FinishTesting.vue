@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { withinLesson } from '../../../words/dates'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { withinLesson } from '~/words/dates'
 
 /** Ends the looking before all planned tries are in; with all of them there is nothing to press. */
 const lesson = useLesson()

@@ -5,11 +5,11 @@ import { levelName, printResult } from '#core/plan'
 import { capital, listed } from '#core/quantity'
 import { setUps, wayOf } from '#core/recording'
 import type { Slot } from '#core/entries'
-import { useRecorder } from '../../../composables/useRecorder'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { useNotices } from '../../../stores/notices'
-import { slotWords } from '../../../words/slotWords'
+import { useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { useNotices } from '~/stores/notices'
+import { slotWords } from '~/words/slotWords'
 
 /** Readings and groups that stand apart: hints to talk about, never verdicts. */
 const store = useLesson()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ChartSize } from '../../../charts/frame'
-import { predictedChart, predictedWords } from '../../../charts/predictedChart'
-import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
+import type { ChartSize } from '~/charts/frame'
+import { predictedChart, predictedWords } from '~/charts/predictedChart'
+import { usePredictedNumbers } from '~/composables/usePredictedNumbers'
 
 /** Predicted numbers and what was read, on one number line. */
 const props = withDefaults(defineProps<{ size?: ChartSize }>(), {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { printNumber, printReading } from '#core/quantity'
-import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
+import { usePredictedNumbers } from '~/composables/usePredictedNumbers'
 
 /** Predicted, read, and how far apart: the twin of the number line. */
 const { lines, plan, caption } = usePredictedNumbers()

@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printNumber } from '#core/quantity'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { measuredCaption } from '../../../words/measuredWords'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { measuredCaption } from '~/words/measuredWords'
 
 /** Groups by levels: the one number of each cell with its wobble, and the class result beneath. */
 const store = useLesson()

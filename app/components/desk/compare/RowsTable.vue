@@ -5,10 +5,10 @@ import { levelName, orderedLevels } from '#core/plan'
 import { printNumber } from '#core/quantity'
 import { evidenceByLevel } from '#core/comparison'
 import { classRows } from '#core/recording'
-import { usePicture } from '../../../composables/usePicture'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { measuredCaption } from '../../../words/measuredWords'
+import { usePicture } from '~/composables/usePicture'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { measuredCaption } from '~/words/measuredWords'
 
 /** What the class read at each moment of a level, and what that comes to. */
 const props = withDefaults(defineProps<{ quantity?: number }>(), { quantity: 0 })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { levelName, orderedLevels, printResult } from '#core/plan'
-import { usePicture } from '../../../composables/usePicture'
-import { useLesson } from '../../../stores/lesson'
-import { useObservations } from '../../../stores/observations'
-import { measuredCaption } from '../../../words/measuredWords'
+import { usePicture } from '~/composables/usePicture'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
+import { measuredCaption } from '~/words/measuredWords'
 
 /** Round by round what each group reached, what it altered before, and which round was its best. */
 const store = useLesson()

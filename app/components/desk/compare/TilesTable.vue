@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { usePicture } from '../../../composables/usePicture'
-import { useLesson } from '../../../stores/lesson'
+import { usePicture } from '~/composables/usePicture'
+import { useLesson } from '~/stores/lesson'
 
 /** The tiles as a table: the same words and places, group by group or look by look. */
 const store = useLesson()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { checkClaim, claimSentence, type Claim } from '#core/conclusion'
-import { claimFitWords } from '../../../words/claimFitWords'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { claimFitWords } from '~/words/claimFitWords'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** The claim as movable parts, and what the data say of it. */
 const props = defineProps<{ claim: Claim }>()

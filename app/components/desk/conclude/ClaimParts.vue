@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { claimEffects, claimScopes, effectKey, scopeKey, type Claim } from '#core/conclusion'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The three parts of a claim: how sure, what happened, how far it reaches. */
 const props = defineProps<{ claim: Claim }>()

@@ -3,9 +3,9 @@ import { mdiPuzzleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { claimSentence, firstClaim, suggestClaim } from '#core/conclusion'
 import { hasOneSetting } from '#core/plan'
-import { useOwnWords } from '../../../composables/useOwnWords'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useOwnWords } from '~/composables/useOwnWords'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** What the class says it found out: somebody says it and somebody types it, or it is built from parts. */
 const store = useLesson()

@@ -18,7 +18,7 @@ import {
 } from '#core/ownWords'
 import { listed } from '#core/quantity'
 import { endSaid, moreSaid } from '#core/words'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** A class's own sentence, part by part: what was understood, and what the data say of it. */
 const props = defineProps<{ check: OwnWordsCheck }>()

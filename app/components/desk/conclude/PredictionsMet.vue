@@ -8,8 +8,8 @@ import {
   type PredictionAnswer,
 } from '#core/conclusion'
 import { predictedFor } from '#core/lesson'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** Predictions beside the result, kindly: a surprise is worth more than being right. */
 const store = useLesson()

@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { methodOf, methodWords } from '#core/method'
 import type { Plan } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
-import type { DocumentClash } from '../../../stores/lesson/clashes'
-import { setAtPath } from '../../../stores/lesson/mergeByField'
+import { useLesson } from '~/stores/lesson'
+import type { DocumentClash } from '~/stores/lesson/clashes'
+import { setAtPath } from '~/stores/lesson/mergeByField'
 
 /** Two screens have changed the same at the same time: both texts, and the teacher chooses. */
 const store = useLesson()

@@ -2,9 +2,9 @@
 import { mdiClockOutline, mdiDotsVertical, mdiPlay } from '@mdi/js'
 import { computed } from 'vue'
 import { clockLog } from '#core/timetable'
-import { useClassClock } from '../../../composables/useClassClock'
-import { useStepBell } from '../../../composables/useStepBell'
-import { useLesson } from '../../../stores/lesson'
+import { useClassClock } from '~/composables/useClassClock'
+import { useStepBell } from '~/composables/useStepBell'
+import { useLesson } from '~/stores/lesson'
 import type { Stage } from '#core/lesson'
 
 /** The clock of the class across the Desk: where the lesson is, what comes next, and everything that can be done with it. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
 import type { Stage } from '#core/lesson'
-import { dayWords } from '../../../words/dates'
-import { useSavedWords } from '../../../composables/useSavedWords'
-import { useStages } from '../../../composables/useStages'
-import { useLesson } from '../../../stores/lesson'
+import { dayWords } from '~/words/dates'
+import { useSavedWords } from '~/composables/useSavedWords'
+import { useStages } from '~/composables/useStages'
+import { useLesson } from '~/stores/lesson'
 
 defineProps<{ stage: Stage; lost: boolean }>()
 defineEmits<{ keys: [] }>()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiSourceMerge } from '@mdi/js'
 import { computed } from 'vue'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { useSchool } from '../../../stores/school'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
 import type { Stage } from '#core/lesson'
 
 /** The tests under one question, each with its groups; the one on the screen is marked. */

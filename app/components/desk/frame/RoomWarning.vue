@@ -3,7 +3,7 @@ import { mdiDatabaseAlertOutline, mdiHarddisk } from '@mdi/js'
 import { onMounted, ref } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import type { RoomDto } from '#shared/types/api'
-import { request } from '../../../api/request'
+import { request } from '~/api/request'
 
 const everyFiveMinutes = 300_000
 const room = ref<RoomDto | null>(null)

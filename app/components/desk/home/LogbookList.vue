@@ -2,10 +2,10 @@
 import { currentDay } from '#shared/lesson/currentDay'
 import { computed, ref } from 'vue'
 import type { LessonSummaryDto } from '#shared/types/api'
-import { dayWords } from '../../../words/dates'
-import { lessonNeed } from '../../../words/lessonNeed'
-import { useNotices } from '../../../stores/notices'
-import { useSchool } from '../../../stores/school'
+import { dayWords } from '~/words/dates'
+import { lessonNeed } from '~/words/lessonNeed'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
 
 /** Every lesson by question and answer; any of them can be run again. */
 const school = useSchool()

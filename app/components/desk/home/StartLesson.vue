@@ -3,8 +3,8 @@ import { currentDay } from '#shared/lesson/currentDay'
 import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { investigationLetters } from '#core/format'
-import { useNotices } from '../../../stores/notices'
-import { useSchool, type LessonStart } from '../../../stores/school'
+import { useNotices } from '~/stores/notices'
+import { useSchool, type LessonStart } from '~/stores/school'
 import { starterPictures } from './starterPictures'
 
 /** A new lesson from a question, a starter or a saved investigation: one press. */

@@ -4,7 +4,7 @@ import { mdiPackageVariant } from '@mdi/js'
 import { computed } from 'vue'
 import { closedReason } from '#core/calendar'
 import type { LessonSummaryDto, WeekDto } from '#shared/types/api'
-import { lessonNeed } from '../../../words/lessonNeed'
+import { lessonNeed } from '~/words/lessonNeed'
 
 /** This school week and the lessons in it, with what each still needs. */
 const props = defineProps<{ lessons: LessonSummaryDto[]; week: WeekDto | null }>()

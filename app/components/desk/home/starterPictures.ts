@@ -1,4 +1,4 @@
-const files = import.meta.glob<string>('../../../assets/starters/*.svg', {
+const files = import.meta.glob<string>('~/assets/starters/*.svg', {
   query: '?inline',
   import: 'default',
   eager: true,

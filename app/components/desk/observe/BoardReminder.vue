@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Observation } from '#core/observation'
-import { useObservations } from '../../../stores/observations'
+import { useObservations } from '~/stores/observations'
 
 /** Before the whole room sees it, somebody looks once more at what a photo shows besides the thing. */
 const shown = defineModel<boolean>({ required: true })

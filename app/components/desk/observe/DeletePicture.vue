@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Observation } from '#core/observation'
-import { useObservations } from '../../../stores/observations'
+import { useObservations } from '~/stores/observations'
 
 /** The one thing here that cannot be undone is asked about. */
 const shown = defineModel<boolean>({ required: true })

@@ -3,10 +3,10 @@ import { mdiMonitor } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { observationLimits, type Observation } from '#core/observation'
 import { wayOf } from '#core/recording'
-import { useLesson } from '../../../stores/lesson'
-import { useObservations } from '../../../stores/observations'
-import { momentWords, withinLesson } from '../../../words/dates'
-import { noteWords } from '../../../words/noteWords'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
+import { momentWords, withinLesson } from '~/words/dates'
+import { noteWords } from '~/words/noteWords'
 
 /** One observation: what it is, whose, when and about what; the teacher sorts it, words it anew, and decides who sees it. */
 const props = defineProps<{ one: Observation }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { observationKinds, type ObservationKind } from '#core/observation'
-import { useObservations } from '../../../stores/observations'
-import { noteWords } from '../../../words/noteWords'
+import { useObservations } from '~/stores/observations'
+import { noteWords } from '~/words/noteWords'
 
 /** What was seen besides, in the order in which it was seen. */
 const observations = useObservations()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { waitingWords } from '../../../words/waiting'
+import { waitingWords } from '~/words/waiting'
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { useLesson } from '../../../stores/lesson'
-import { useObservations } from '../../../stores/observations'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
 
 /** All that was seen besides, for the teacher: as it comes in, what was taken off, and what could not be kept. */
 const store = useLesson()

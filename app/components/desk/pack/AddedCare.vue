@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hazardIds, hazards } from '#core/catalogue'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** What else needs care, beside what the plan itself shows. */
 const store = useLesson()

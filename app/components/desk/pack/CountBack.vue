@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { amountWords, groupJobs, type KitLine } from '#core/kit'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { usePack } from '~/stores/pack'
 
 /** After the lesson: what came back, what is broken, and so what is missing or used up. */
 const store = useLesson()

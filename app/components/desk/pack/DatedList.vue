@@ -3,9 +3,9 @@ import { mdiCalendarExport } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { understandTask } from '#core/kit'
 import { newId, planLimits } from '#core/plan'
-import { dayWords } from '../../../words/dates'
-import { useLesson } from '../../../stores/lesson'
-import { usePack } from '../../../stores/pack'
+import { dayWords } from '~/words/dates'
+import { useLesson } from '~/stores/lesson'
+import { usePack } from '~/stores/pack'
 
 /** What to do before the lesson, each on the last open day on which it can be done. */
 const store = useLesson()

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { describeLine, understandLine } from '#core/kit'
 import type { Material } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** One line of the kit, typed as one would say it; what was understood stands beneath as it is typed. */
 const props = withDefaults(defineProps<{ label?: string; start?: string; act?: string }>(), {

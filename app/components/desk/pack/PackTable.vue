@@ -4,8 +4,8 @@ import { mdiCheck, mdiCheckAll } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { amountWords, ruleWords, typeLine, type KitLine } from '#core/kit'
 import { newId, planLimits, type Material } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
-import { usePack, type PackCell } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { usePack, type PackCell } from '~/stores/pack'
 
 /** Things as rows, trays as columns; a cell is ticked when it lies where it belongs. */
 const store = useLesson()

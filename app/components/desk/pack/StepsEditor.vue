@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { planLimits } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** What a group does, one line a step; printed on tray cards and shown on Sheets. */
 const store = useLesson()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { turnsOf } from '#core/kit'
-import { useLesson } from '../../../stores/lesson'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { usePack } from '~/stores/pack'
 
 /** Who has which of the things that go round, turn by turn. */
 const store = useLesson()

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { evenLevels, planLimits, rangeOf, withEvenLevels } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** How far the set-up goes, and levels in even steps over that range. */
 const emit = defineEmits<{ done: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Instrument } from '#core/instrument'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The marks of the instrument in this lesson, where they differ from the cupboard's. */
 const store = useLesson()

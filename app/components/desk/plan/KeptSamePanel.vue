@@ -3,8 +3,8 @@ import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { planLimits } from '#core/plan'
 import { addIdea, moveCard, removeCard, variableCards } from '#core/variables'
-import { useFocusedField } from '../../../composables/useFocusedField'
-import { useLesson } from '../../../stores/lesson'
+import { useFocusedField } from '~/composables/useFocusedField'
+import { useLesson } from '~/stores/lesson'
 
 /** What is kept the same, and how; one more is typed below. */
 const emit = defineEmits<{ done: [] }>()

@@ -2,7 +2,7 @@
 import { mdiFlagOutline, mdiFlag, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref } from 'vue'
 import { levelName, planLimits, withLevel, withLevelAdded, withoutLevel, type Level } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The levels of the thing changed: numbers in the plan's unit, or named kinds. */
 const store = useLesson()

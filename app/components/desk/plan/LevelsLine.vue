@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { levelsFromText, levelsText } from '#core/plan'
-import { useFocusedField } from '../../../composables/useFocusedField'
-import { useLesson } from '../../../stores/lesson'
+import { useFocusedField } from '~/composables/useFocusedField'
+import { useLesson } from '~/stores/lesson'
 
 /** All levels in one line: "10, 20, 30 cm", or "wool, foil, nothing". */
 const props = defineProps<{ seed: string }>()

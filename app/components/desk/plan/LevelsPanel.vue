@@ -3,7 +3,7 @@ import { mdiStairs } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { withLevelKind, type Changed } from '#core/plan'
 import { unitDefinition, units } from '#core/quantity'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The levels of the thing changed: in one line, one by one, or in even steps; and what else they differ in. */
 defineProps<{ seed: string }>()

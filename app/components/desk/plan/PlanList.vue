@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMethod } from '../../../composables/useMethod'
+import { useMethod } from '~/composables/useMethod'
 
 /** The same words as in the paragraph, each beside what it stands for. */
 const { words } = useMethod()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { WordId } from '#core/method'
-import { useMethod } from '../../../composables/useMethod'
+import { useMethod } from '~/composables/useMethod'
 
 /** The plan in sentences: every underlined word can be pressed or typed over. One stop of the Tab key, arrows inside. */
 const { sentences, words } = useMethod()

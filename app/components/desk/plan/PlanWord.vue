@@ -2,8 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { MethodWord } from '#core/method'
 import { capital } from '#core/quantity'
-import { useMethod } from '../../../composables/useMethod'
-import { useLesson } from '../../../stores/lesson'
+import { useMethod } from '~/composables/useMethod'
+import { useLesson } from '~/stores/lesson'
 import { KeptSamePanel, LevelsPanel, WordChoices, WordNumber, WordText } from './laterWords'
 
 /** One word of the plan: a button that says what it stands for, and opens what it can become. */

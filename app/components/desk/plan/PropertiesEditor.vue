@@ -2,7 +2,7 @@
 import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { levelName, newId, orderedLevels, planLimits, type Property } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** What else the levels may differ in, as stated for each; the Fair check finds what is not the same for all. */
 const store = useLesson()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiSourceBranch } from '@mdi/js'
 import { ref } from 'vue'
-import { request } from '../../../api/request'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
+import { request } from '~/api/request'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 
 /** Gives some groups a test of their own under the same question. */
 const store = useLesson()

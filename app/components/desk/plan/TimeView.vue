@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFits } from '../../../stores/fits'
+import { useFits } from '~/stores/fits'
 
 /** The plan in time: whether it ends before the bell, what it hangs on, and how long everything takes. */
 const fits = useFits()

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { timesLimits, type ClassStep, type PlanTimes } from '#core/plan'
 import { usesInstrument, wayOf } from '#core/recording'
 import { minutesWords, trySeconds } from '#core/timetable'
-import { useFits } from '../../../stores/fits'
-import { useLesson } from '../../../stores/lesson'
+import { useFits } from '~/stores/fits'
+import { useLesson } from '~/stores/lesson'
 
 /** How long everything takes, in two sentences whose times can be typed over. */
 const store = useLesson()

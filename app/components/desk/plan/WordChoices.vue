@@ -2,8 +2,8 @@
 import { mdiCheck } from '@mdi/js'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import type { WordChoice, WordEdit } from '#core/method'
-import { useMethod } from '../../../composables/useMethod'
-import { useLesson } from '../../../stores/lesson'
+import { useMethod } from '~/composables/useMethod'
+import { useLesson } from '~/stores/lesson'
 
 /** What a word can become, each with what it would do to the checks. */
 const props = defineProps<{ edit: Extract<WordEdit, { kind: 'choice' }>; label: string; seed: string }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import type { WordEdit } from '#core/method'
-import { useFocusedField } from '../../../composables/useFocusedField'
-import { useLesson } from '../../../stores/lesson'
+import { useFocusedField } from '~/composables/useFocusedField'
+import { useLesson } from '~/stores/lesson'
 
 /** A word that is a number. */
 const props = defineProps<{ edit: Extract<WordEdit, { kind: 'number' }>; label: string; seed: string }>()

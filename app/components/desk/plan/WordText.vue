@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import type { WordEdit } from '#core/method'
-import { useFocusedField } from '../../../composables/useFocusedField'
-import { useLesson } from '../../../stores/lesson'
+import { useFocusedField } from '~/composables/useFocusedField'
+import { useLesson } from '~/stores/lesson'
 
 /** A word that is typed; the sentence follows while it is. */
 const props = defineProps<{ edit: Extract<WordEdit, { kind: 'text' }>; label: string; seed: string }>()

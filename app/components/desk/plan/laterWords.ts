@@ -1,4 +1,4 @@
-import { lazyComponent } from '../../../loading/lazy'
+import { lazyComponent } from '~/loading/lazy'
 
 // What opens when a word of the plan is pressed.
 export const KeptSamePanel = lazyComponent(() => import('./KeptSamePanel.vue'))

@@ -1,4 +1,4 @@
-import { lazyComponent } from '../../../loading/lazy'
+import { lazyComponent } from '~/loading/lazy'
 
 // What a plan shows in place of its sentences, or beside them, when that is asked for.
 export const PlanList = lazyComponent(() => import('./PlanList.vue'))

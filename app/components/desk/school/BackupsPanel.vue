@@ -4,8 +4,8 @@ import { format, isThisYear } from 'date-fns'
 import pluralize from 'pluralize'
 import { computed, onMounted, ref } from 'vue'
 import type { BackupsDto } from '#shared/types/api'
-import { request } from '../../../api/request'
-import { useNotices } from '../../../stores/notices'
+import { request } from '~/api/request'
+import { useNotices } from '~/stores/notices'
 
 const notices = useNotices()
 const kept = ref<BackupsDto | null>(null)

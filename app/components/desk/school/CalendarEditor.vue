@@ -4,9 +4,9 @@ import { mdiPlus, mdiUpload } from '@mdi/js'
 import { ref } from 'vue'
 import type { ClosedDays, SchoolCalendar } from '#core/calendar'
 import type { FieldProblem } from '#shared/schemas'
-import { request } from '../../../api/request'
-import { paperDay } from '../../../words/dates'
-import { useNotices } from '../../../stores/notices'
+import { request } from '~/api/request'
+import { paperDay } from '~/words/dates'
+import { useNotices } from '~/stores/notices'
 
 /** When the school is open: things are got ready, read and watered on these days. */
 const calendar = defineModel<SchoolCalendar>({ required: true })

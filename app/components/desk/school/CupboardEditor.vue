@@ -5,7 +5,7 @@ import type { CupboardInstrument } from '#core/instrument'
 import { newId } from '#core/plan'
 import { unitDefinition, units } from '#core/quantity'
 import type { FieldProblem } from '#shared/schemas'
-import { useNotices } from '../../../stores/notices'
+import { useNotices } from '~/stores/notices'
 
 /** The instruments of the school: their marks, how far they reach, how many there are; the chosen one is drawn. */
 const cupboard = defineModel<CupboardInstrument[]>({ required: true })

@@ -3,9 +3,9 @@ import { mdiDownload, mdiUpload } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
 import { substituteNames, substituteCircle, supplyKey, type Supply } from '#core/kit'
 import { newId } from '#core/plan'
-import { RequestProblem } from '../../../api/request'
-import { useNotices } from '../../../stores/notices'
-import { useSupplies } from '../../../stores/supplies'
+import { RequestProblem } from '~/api/request'
+import { useNotices } from '~/stores/notices'
+import { useSupplies } from '~/stores/supplies'
 
 /** The store cupboard, a row for each thing; a row is kept as soon as it is left. */
 const supplies = useSupplies()

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { suppliesLimit } from '#core/format'
 import { amountWords } from '#core/kit'
-import { usePreview } from '../../../composables/usePreview'
-import { useNotices } from '../../../stores/notices'
-import { useSupplies } from '../../../stores/supplies'
+import { usePreview } from '~/composables/usePreview'
+import { useNotices } from '~/stores/notices'
+import { useSupplies } from '~/stores/supplies'
 
 /** A store cupboard from a file or the clipboard. */
 const shown = defineModel<boolean>({ required: true })

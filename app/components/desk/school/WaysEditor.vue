@@ -9,7 +9,7 @@ import {
   unitSystems,
   vocabularies,
   whoTests,
-} from '../../../words/planChoices'
+} from '~/words/planChoices'
 
 /** How the school usually works: what new classes and plans begin with. */
 const ways = defineModel<SchoolWays>({ required: true })

@@ -16,10 +16,10 @@ import { levelStep, looksAtVariation, moveLevel } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { changesNothing } from '#core/variables'
 import { levelProgress, usesInstrument, wayOf } from '#core/recording'
-import { useShownReading } from '../../../composables/useShownReading'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { usePack } from '../../../stores/pack'
+import { useShownReading } from '~/composables/useShownReading'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { usePack } from '~/stores/pack'
 
 /** The one test, drawn as one row: what is changed, what it is measured with, what is kept the same. */
 const props = defineProps<{ stage: Stage }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { benchChoices } from '#core/lesson'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Where nothing is read off an instrument: the words that are seen, or the letters of what is set against each other. */
 const store = useLesson()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { wayOf } from '#core/recording'
-import { useRecorder } from '../../../composables/useRecorder'
-import { useLesson } from '../../../stores/lesson'
-import { slotWords } from '../../../words/slotWords'
+import { useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
+import { slotWords } from '~/words/slotWords'
 
 /** Places that two devices have filled: neither counts until the teacher says which does. */
 const store = useLesson()

@@ -2,12 +2,12 @@
 import pluralize from 'pluralize'
 import { computed, ref } from 'vue'
 import { previewEntries } from '#core/format'
-import { request } from '../../../api/request'
-import { usePreview } from '../../../composables/usePreview'
+import { request } from '~/api/request'
+import { usePreview } from '~/composables/usePreview'
 import { isDoneForAll } from '#core/lesson'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { slotWords } from '../../../words/slotWords'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { slotWords } from '~/words/slotWords'
 
 /** Entries from a file or the clipboard. */
 const shown = defineModel<boolean>({ required: true })

@@ -3,7 +3,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { printPlain, withUnit } from '#core/quantity'
 import { finerMarks, usesInstrument, withFinerMarks } from '#core/recording'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Asked once: whether the plan's marks are to be as fine as the class reads. */
 const store = useLesson()

@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { levelName, type Level } from '#core/plan'
 import { listed, unitSaid } from '#core/quantity'
-import type { GridColumn } from '../../../composables/useGridLayout'
+import type { GridColumn } from '~/composables/useGridLayout'
 import { usesInstrument, wayOf } from '#core/recording'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** The head of the grid: levels with their tries, or moments where each level has a row of its own. */
 const props = defineProps<{

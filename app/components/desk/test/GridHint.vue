@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { GridHint } from '../../../composables/useReadingGrid'
+import type { GridHint } from '~/composables/useReadingGrid'
 
 /** What is asked about a typed text, with what may be answered; else what the keys do. */
 defineProps<{

@@ -3,8 +3,8 @@ import { mdiCheck } from '@mdi/js'
 import { computed, reactive, watch } from 'vue'
 import { predictionSteps, stepSaid, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 
 /** Everybody's prediction, typed in by the teacher or seen as it comes from the Sheets. */
 const store = useLesson()

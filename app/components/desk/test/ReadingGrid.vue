@@ -4,12 +4,12 @@ import { levelName } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
-import { useGridClicks } from '../../../composables/useGridClicks'
-import { useGridKeys } from '../../../composables/useGridKeys'
-import { useShownReading } from '../../../composables/useShownReading'
-import { useReadingGrid } from '../../../composables/useReadingGrid'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useGridClicks } from '~/composables/useGridClicks'
+import { useGridKeys } from '~/composables/useGridKeys'
+import { useShownReading } from '~/composables/useShownReading'
+import { useReadingGrid } from '~/composables/useReadingGrid'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** Fast entry for the teacher: type, Enter, arrows, paste. */
 const store = useLesson()

@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { entryHistory, slotKey, type HistoryStep } from '#core/entries'
 import { wayOf } from '#core/recording'
-import { timeWords } from '../../../words/dates'
-import { useRecorder } from '../../../composables/useRecorder'
-import { useLesson } from '../../../stores/lesson'
+import { timeWords } from '~/words/dates'
+import { useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
 
 /** Everything that was ever recorded, newest first, with what took its place. */
 const store = useLesson()

@@ -5,9 +5,9 @@ import { levelName, orderedLevels } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/entries'
 import { timedReading, wayOf } from '#core/recording'
-import { valueFields, useRecorder } from '../../../composables/useRecorder'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
+import { valueFields, useRecorder } from '~/composables/useRecorder'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 
 /** Several that run at once, timed by the keys of one laptop: the space bar starts, a runner's own key stops it. */
 const shown = defineModel<boolean>({ required: true })

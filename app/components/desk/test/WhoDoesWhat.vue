@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
-import { useLessonRoles } from '../../../composables/useLessonRoles'
+import { useLessonRoles } from '~/composables/useLessonRoles'
 
 /** The children of each group, who of them is absent today, and who does what in the try that comes next. */
 const { store, roles, ready } = useLessonRoles()

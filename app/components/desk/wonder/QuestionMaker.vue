@@ -3,7 +3,7 @@ import { mdiArrowRight } from '@mdi/js'
 import { computed } from 'vue'
 import { guessFromNames } from '#core/variables'
 import { suggestMeasures, testability } from '#core/wonder'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Our question, and what it still needs so that we can test it. */
 const emit = defineEmits<{ onward: [] }>()

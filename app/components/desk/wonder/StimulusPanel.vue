@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { wonderLimits } from '#core/wonder'
-import { useLesson } from '../../../stores/lesson'
-import { useWonder } from '../../../stores/wonder'
+import { useLesson } from '~/stores/lesson'
+import { useWonder } from '~/stores/wonder'
 
 /** What we look at: a photo, a sketch, or a few words. */
 const lesson = useLesson()

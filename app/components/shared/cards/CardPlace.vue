@@ -3,8 +3,8 @@ import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus'
 import { addIdea, moveCard, variableCards, type CardPlace } from '#core/variables'
-import { useLesson } from '../../../stores/lesson'
-import { placeName } from '../../../words/cardWords'
+import { useLesson } from '~/stores/lesson'
+import { placeName } from '~/words/cardWords'
 
 /** One place of the variables board, with the cards that lie in it. */
 const props = withDefaults(defineProps<{ place: CardPlace; empty?: string; large?: boolean }>(), {

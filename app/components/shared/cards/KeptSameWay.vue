@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { waysToKeep } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** How one thing is kept the same: a value or a rule, typed or picked. */
 const props = defineProps<{ id: string }>()

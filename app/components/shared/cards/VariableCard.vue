@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick } from 'vue'
 import { moveCard, pickedCards, removeCard, renameCard, type Card, type CardPlace } from '#core/variables'
-import { useLesson } from '../../../stores/lesson'
-import { cardWays, placeName } from '../../../words/cardWords'
+import { useLesson } from '~/stores/lesson'
+import { cardWays, placeName } from '~/words/cardWords'
 
 /** One card of the variables board: moved by drag, by arrow keys, or from its menu. */
 const props = withDefaults(defineProps<{ card: Card; large?: boolean }>(), { large: false })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
 import { changesNothing, hasPair } from '#core/variables'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Everything that could be changed and measured; one card each is picked, the others are kept the same. */
 withDefaults(defineProps<{ large?: boolean }>(), { large: false })

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { EChartsCoreOption } from 'echarts/core'
-import { lazyComponent } from '../../../loading/lazy'
+import { lazyComponent } from '~/loading/lazy'
 
 /** A chart as wide and high as its place, with what it shows in words. */
 defineProps<{ option: EChartsCoreOption; words: string }>()
 </script>
 
 <script lang="ts">
-const VChart = lazyComponent(() => import('../../../charts/echarts').then(({ VChart }) => VChart))
+const VChart = lazyComponent(() => import('~/charts/echarts').then(({ VChart }) => VChart))
 </script>
 
 <template>

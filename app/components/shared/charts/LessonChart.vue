@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { ChartSize } from '../../../charts/frame'
-import { usePicture } from '../../../composables/usePicture'
+import type { ChartSize } from '~/charts/frame'
+import { usePicture } from '~/composables/usePicture'
 
 /** The chart of the lesson's way of recording. */
 withDefaults(defineProps<{ size?: ChartSize; quantity?: number }>(), { size: undefined, quantity: 0 })

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ChartSize } from '../../../charts/frame'
-import { pictureChart } from '../../../charts/pictureChart'
-import { usePicture } from '../../../composables/usePicture'
-import { useLesson } from '../../../stores/lesson'
+import type { ChartSize } from '~/charts/frame'
+import { pictureChart } from '~/charts/pictureChart'
+import { usePicture } from '~/composables/usePicture'
+import { useLesson } from '~/stores/lesson'
 
 /** What the readings look like, as the way of recording draws them. */
 const props = withDefaults(defineProps<{ size?: ChartSize; quantity?: number }>(), {

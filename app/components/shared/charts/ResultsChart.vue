@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ChartSize } from '../../../charts/frame'
-import { chartWords, resultsChart } from '../../../charts/resultsChart'
+import type { ChartSize } from '~/charts/frame'
+import { chartWords, resultsChart } from '~/charts/resultsChart'
 import { scoresOf } from '#core/comparison'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** The results as a chart: every try a dot, every group its emblem. */
 const props = withDefaults(defineProps<{ size?: ChartSize }>(), {

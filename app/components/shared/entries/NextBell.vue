@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiBellOutline, mdiBellRingOutline } from '@mdi/js'
 import { computed, watch } from 'vue'
-import { useBell } from '../../../composables/useBell'
-import { useDues, whenWords } from '../../../composables/useDues'
+import { useBell } from '~/composables/useBell'
+import { useDues, whenWords } from '~/composables/useDues'
 
 /** What is due next, group by group, by the clock of the class: a bell, a flash, and words. */
 const props = withDefaults(defineProps<{ face: 'board' | 'desk'; most?: number }>(), { most: 1 })

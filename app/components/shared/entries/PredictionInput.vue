@@ -13,7 +13,7 @@ import { capital } from '#core/quantity'
 import { isInRounds, wayOf } from '#core/recording'
 import { gaveMost, moreChanged, moreOf } from '#core/words'
 import { resolutionOf } from '#core/instrument'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** One prediction in the plan's format: on the Desk as a line, on a Sheet as large buttons. */
 const answer = defineModel<PredictionAnswer | null>({ required: true })

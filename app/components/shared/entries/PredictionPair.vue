@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { PredictionAnswer } from '#core/conclusion'
 import { levelName, orderedLevels } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** One level that will beat another: first the winner, then what it beats. */
 const answer = defineModel<PredictionAnswer | null>({ required: true })

@@ -12,7 +12,7 @@ import { levelName } from '#core/plan'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
 import { sideClause } from '#core/words'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** How one thing will compare with itself: more, less or the same, for each quantity that is read. */
 const answer = defineModel<PredictionAnswer | null>({ required: true })

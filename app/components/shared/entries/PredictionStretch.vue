@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { PredictionAnswer } from '#core/conclusion'
 import { levelName, orderedLevels } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** Between which levels most of it will happen: the steps from level to level stand in a line, and a stretch of them is pressed. */
 const answer = defineModel<PredictionAnswer | null>({ required: true })

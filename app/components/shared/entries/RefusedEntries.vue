@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRecorder } from '../../../composables/useRecorder'
-import { slotWords } from '../../../words/slotWords'
-import { useEntryQueue, type RefusedEntry } from '../../../stores/sending/entryQueue'
-import { useLesson } from '../../../stores/lesson'
+import { useRecorder } from '~/composables/useRecorder'
+import { slotWords } from '~/words/slotWords'
+import { useEntryQueue, type RefusedEntry } from '~/stores/sending/entryQueue'
+import { useLesson } from '~/stores/lesson'
 
 /** What the server would not take: it is told why, and may be sent once more where its place is still there. */
 const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })

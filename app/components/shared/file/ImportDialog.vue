@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useNotices } from '../../../stores/notices'
+import { useNotices } from '~/stores/notices'
 
 /** Lines from a file or the clipboard: first what would happen, then all of it or nothing. */
 const shown = defineModel<boolean>({ required: true })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArchiveOutline } from '@mdi/js'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { useSchool } from '../../../stores/school'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { useSchool } from '~/stores/school'
 
 /** On the teacher's own screens it can be put back from here. */
 defineProps<{ own?: boolean }>()

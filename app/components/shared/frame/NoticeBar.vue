@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useNotices } from '../../../stores/notices'
+import { useNotices } from '~/stores/notices'
 
 const notices = useNotices()
 

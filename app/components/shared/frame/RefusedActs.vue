@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PendingAct } from '../../../stores/sending/pendingActs'
-import { useLesson } from '../../../stores/lesson'
-import { useOutbox } from '../../../stores/sending/outbox'
+import type { PendingAct } from '~/stores/sending/pendingActs'
+import { useLesson } from '~/stores/lesson'
+import { useOutbox } from '~/stores/sending/outbox'
 
 /** Predictions and notes that the server would not take: it is told why, and they may be sent once more. */
 const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Autosave } from '../../../composables/useAutosave'
+import type { Autosave } from '~/composables/useAutosave'
 
 /** Says of what saves by itself whether the server has it, and why not. */
 const props = defineProps<{ of: Pick<Autosave<unknown>, 'state' | 'problem'>[] }>()

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { emblemWord } from '#core/class'
 import { classTester, type Sign } from '#core/lesson'
-import { emblemLooks } from '../../../theme/emblems'
+import { emblemLooks } from '~/theme/emblems'
 
 const props = withDefaults(defineProps<{ emblem: Sign; size?: number; named?: boolean; name?: string }>(), {
   size: 22,

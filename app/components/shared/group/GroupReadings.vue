@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { levelName, orderedLevels, printResult } from '#core/plan'
 import { printReading, unitDefinition } from '#core/quantity'
 import { resolutionOf } from '#core/instrument'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 /** A group's own numbers, level by level. */
 const props = defineProps<{ groupId: string }>()

@@ -3,9 +3,9 @@ import { computed, watch } from 'vue'
 import { readingError } from '#core/instrument'
 import { printQuantity, unitDefinition } from '#core/quantity'
 import { timedReading, type FieldDefinition } from '#core/recording'
-import { useRaceStart } from '../../../composables/useRaceStart'
-import { clockWords } from '../../../composables/useRunningTimes'
-import { useStopwatch } from '../../../composables/useStopwatch'
+import { useRaceStart } from '~/composables/useRaceStart'
+import { clockWords } from '~/composables/useRunningTimes'
+import { useStopwatch } from '~/composables/useStopwatch'
 
 /** A stopwatch to press: start, lap, stop, cancel. What it gives is offered as the reading, and may be typed over. */
 const props = defineProps<{

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { amountOf, amountWords } from '#core/kit'
 import { levelName } from '#core/plan'
 import { countedThing } from '#core/quantity'
-import { useLesson } from '../../../stores/lesson'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { usePack } from '~/stores/pack'
 
 /** What is mixed and cut, with the amounts and a drawing. */
 const store = useLesson()

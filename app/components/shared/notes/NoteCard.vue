@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
-import { useLesson } from '../../../stores/lesson'
-import { useWonder } from '../../../stores/wonder'
-import { noteWords, sortWords } from '../../../words/noteWords'
+import { useLesson } from '~/stores/lesson'
+import { useWonder } from '~/stores/wonder'
+import { noteWords, sortWords } from '~/words/noteWords'
 
 /** One note: moved by drag or by arrow keys; a guess among the noticed is put up for the class to sort. */
 const props = withDefaults(defineProps<{ note: Note; large?: boolean }>(), { large: false })

@@ -3,10 +3,10 @@ import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus'
 import { wonderLimits, type NoteKind } from '#core/wonder'
-import { useDraftText } from '../../../composables/useDraftText'
-import { useLesson } from '../../../stores/lesson'
-import { useWonder } from '../../../stores/wonder'
-import { noteWords } from '../../../words/noteWords'
+import { useDraftText } from '~/composables/useDraftText'
+import { useLesson } from '~/stores/lesson'
+import { useWonder } from '~/stores/wonder'
+import { noteWords } from '~/words/noteWords'
 
 /** One column of the board: typed live or from paper, one line a note; notes are pulled in from the others. */
 const props = withDefaults(defineProps<{ kind: NoteKind; large?: boolean }>(), { large: false })

@@ -5,12 +5,12 @@ import { observationKinds, observationLimits, type ObservationKind } from '#core
 import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { guessHint } from '#core/wonder'
-import { pictureText } from '../../../api/sendPicture'
-import { useDraftText } from '../../../composables/useDraftText'
-import { useServerClock } from '../../../composables/useServerClock'
-import { useLesson } from '../../../stores/lesson'
-import { useNotices } from '../../../stores/notices'
-import { useObservations } from '../../../stores/observations'
+import { pictureText } from '~/api/sendPicture'
+import { useDraftText } from '~/composables/useDraftText'
+import { useServerClock } from '~/composables/useServerClock'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+import { useObservations } from '~/stores/observations'
 
 /** Something seen beside what is measured: words, a photo or a sketch, and whether it was seen or is supposed. */
 const shown = defineModel<boolean>({ required: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useLesson } from '../../../stores/lesson'
-import { useObservations } from '../../../stores/observations'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
 
 /** Observations that the server would not take: it is told why, and they may be sent once more. */
 const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { shrinkPhoto } from '../../../api/sendPicture'
+import { shrinkPhoto } from '~/api/sendPicture'
 
 /** The device's own way to a photo: the camera where one is asked for, else its files. */
 withDefaults(defineProps<{ of: string; camera?: boolean }>(), { camera: false })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiCameraOutline, mdiClose, mdiDraw, mdiImagePlusOutline } from '@mdi/js'
 import { ref } from 'vue'
-import { sendPicture } from '../../../api/sendPicture'
-import { useNotices } from '../../../stores/notices'
+import { sendPicture } from '~/api/sendPicture'
+import { useNotices } from '~/stores/notices'
 
 /** Takes a photo or a sketch and gives back its identifier; the button shows what there is. */
 const picture = defineModel<string | null>({ required: true })

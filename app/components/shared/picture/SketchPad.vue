@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { palette } from '../../../theme/palette'
+import { palette } from '~/theme/palette'
 import { mdiUndo } from '@mdi/js'
 import { getStroke } from 'perfect-freehand'
 import { computed, ref, watch } from 'vue'
-import { canvasBlob } from '../../../api/sendPicture'
+import { canvasBlob } from '~/api/sendPicture'
 
 /** A sheet to draw on with finger, pen or mouse. */
 const shown = defineModel<boolean>({ required: true })

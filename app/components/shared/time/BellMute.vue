@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiBellOffOutline, mdiBellOutline } from '@mdi/js'
-import { useBell } from '../../../composables/useBell'
+import { useBell } from '~/composables/useBell'
 
 /** Silences the bells of a face, or lets them sound; what is due is said and seen all the same. */
 const props = withDefaults(defineProps<{ face: 'board' | 'desk' | 'sheet'; size?: string }>(), {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiPause, mdiPlay, mdiSkipNext, mdiSkipPrevious, mdiTimerPlusOutline } from '@mdi/js'
 import { computed } from 'vue'
-import { useClassClock } from '../../../composables/useClassClock'
-import { useLesson } from '../../../stores/lesson'
+import { useClassClock } from '~/composables/useClassClock'
+import { useLesson } from '~/stores/lesson'
 
 /** What can be done with the clock of the class. */
 const props = defineProps<{ face: 'board' | 'desk' }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRafFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useRaceStart } from '../../../composables/useRaceStart'
+import { useRaceStart } from '~/composables/useRaceStart'
 
 /** Three, two, one over everything else, on every screen at the same moment. */
 const { raceHere } = useRaceStart()

@@ -9,7 +9,7 @@ import {
   type PlacedActivity,
   type Testing,
 } from '#core/timetable'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 /** A lesson along time: the steps of the class above, beneath them what each group does while they test, and the bell. */
 const props = defineProps<{ steps: readonly LessonStep[]; testing: Testing; lesson: number }>()

@@ -2,12 +2,12 @@
 import { mdiInformationOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { hasOneSetting } from '#core/plan'
-import { pictureViews } from '../../../components/desk/compare/pictureViews'
-import { usePicture } from '../../../composables/usePicture'
-import { usePredictedNumbers } from '../../../composables/usePredictedNumbers'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
-import { useObservations } from '../../../stores/observations'
+import { pictureViews } from '~/components/desk/compare/pictureViews'
+import { usePicture } from '~/composables/usePicture'
+import { usePredictedNumbers } from '~/composables/usePredictedNumbers'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+import { useObservations } from '~/stores/observations'
 
 const store = useLesson()
 const results = useResults()

@@ -9,8 +9,8 @@ import {
 } from '@mdi/js'
 import { computed } from 'vue'
 import { hasOneSetting } from '#core/plan'
-import { useLesson } from '../../../stores/lesson'
-import { useResults } from '../../../stores/results'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
 
 const store = useLesson()
 const results = useResults()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 const store = useLesson()
 await navigateTo(`/lessons/${store.open.id}/${store.open.stage}`, { replace: true })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { mdiCellphone, mdiPrinterOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { dayWords } from '../../../words/dates'
+import { dayWords } from '~/words/dates'
 import { isDoneForAll } from '#core/lesson'
-import { useLesson } from '../../../stores/lesson'
-import { usePack } from '../../../stores/pack'
+import { useLesson } from '~/stores/lesson'
+import { usePack } from '~/stores/pack'
 
 const store = useLesson()
 const pack = usePack()

@@ -2,8 +2,8 @@
 import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
 import { computed } from 'vue'
 import { hasPair } from '#core/variables'
-import { PlanList, TimeView } from '../../../components/desk/plan/lazyParts'
-import { useLesson } from '../../../stores/lesson'
+import { PlanList, TimeView } from '~/components/desk/plan/lazyParts'
+import { useLesson } from '~/stores/lesson'
 
 const store = useLesson()
 /** A plan without a pair begins on the cards, one that has it in its sentences. */

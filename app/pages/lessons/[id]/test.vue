@@ -2,8 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { capital, unitDefinition } from '#core/quantity'
 import { usesInstrument, wayOf } from '#core/recording'
-import { useLesson } from '../../../stores/lesson'
-import { useObservations } from '../../../stores/observations'
+import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
 
 const store = useLesson()
 const observations = useObservations()

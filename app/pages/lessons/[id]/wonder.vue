@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { noteKinds } from '#core/wonder'
-import { useLesson } from '../../../stores/lesson'
+import { useLesson } from '~/stores/lesson'
 
 const store = useLesson()
 const router = useRouter()

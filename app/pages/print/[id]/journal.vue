@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { predictionWords, stepSaid } from '#core/conclusion'
 import { capital } from '#core/quantity'
-import { usePrintLesson } from '../../../composables/usePrintLesson'
-import { useResults } from '../../../stores/results'
-import { useObservations } from '../../../stores/observations'
-import { paperDay } from '../../../words/dates'
-import { measuredCaption } from '../../../words/measuredWords'
+import { usePrintLesson } from '~/composables/usePrintLesson'
+import { useResults } from '~/stores/results'
+import { useObservations } from '~/stores/observations'
+import { paperDay } from '~/words/dates'
+import { measuredCaption } from '~/words/measuredWords'
 
 /** A page for the exercise books of each group: its own prediction, numbers and observations, and what the class found. */
 const { store, ready } = usePrintLesson()

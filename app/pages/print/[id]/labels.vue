@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { containerLabels, type LabelStyle } from '#core/kit'
-import { paperDay } from '../../../words/dates'
-import { usePrintLesson } from '../../../composables/usePrintLesson'
+import { paperDay } from '~/words/dates'
+import { usePrintLesson } from '~/composables/usePrintLesson'
 
 const { store, ready } = usePrintLesson()
 const style = ref<LabelStyle>('levels')

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { predictionsSaid } from '#core/lesson'
-import { paperDay } from '../../../words/dates'
-import { usePrintLesson } from '../../../composables/usePrintLesson'
-import { useResults } from '../../../stores/results'
+import { paperDay } from '~/words/dates'
+import { usePrintLesson } from '~/composables/usePrintLesson'
+import { useResults } from '~/stores/results'
 
 const { store, ready } = usePrintLesson()
 const results = useResults()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { amountOf } from '#core/kit'
-import { paperDay } from '../../../words/dates'
-import { usePrintPack } from '../../../composables/usePrintPack'
+import { paperDay } from '~/words/dates'
+import { usePrintPack } from '~/composables/usePrintPack'
 
 /** For whoever gets things ready: what to do on which day, what to cut and mix, what to fetch and buy. */
 const { store, pack, ready } = usePrintPack()

@@ -4,9 +4,9 @@ import { isDoneForAll } from '#core/lesson'
 import { amountOf } from '#core/kit'
 import { safetyComesFirst } from '#core/safety'
 import { checkFits, clockSteps, type StepKind } from '#core/timetable'
-import { usePrintPack } from '../../../composables/usePrintPack'
-import { useCautions } from '../../../stores/cautions'
-import { paperDay } from '../../../words/dates'
+import { usePrintPack } from '~/composables/usePrintPack'
+import { useCautions } from '~/stores/cautions'
+import { paperDay } from '~/words/dates'
 
 /** One page for whoever takes the lesson in the teacher's place. */
 const { store, pack, ready } = usePrintPack()

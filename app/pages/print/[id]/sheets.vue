@@ -4,9 +4,9 @@ import { canSumUp } from '#core/comparison'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { alteredField, plannedAt, wayOf } from '#core/recording'
-import { columnDay, paperDay } from '../../../words/dates'
-import { measuredCaption } from '../../../words/measuredWords'
-import { usePrintLesson } from '../../../composables/usePrintLesson'
+import { columnDay, paperDay } from '~/words/dates'
+import { measuredCaption } from '~/words/measuredWords'
+import { usePrintLesson } from '~/composables/usePrintLesson'
 
 const mostColumns = 10
 const { store, ready } = usePrintLesson()

@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import { amountOf, amountWords, groupJobs, turnsOf, turnWords } from '#core/kit'
 import { testingGroups } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
-import { paperDay } from '../../../words/dates'
-import { usePrintPack } from '../../../composables/usePrintPack'
-import { useCautions } from '../../../stores/cautions'
+import { paperDay } from '~/words/dates'
+import { usePrintPack } from '~/composables/usePrintPack'
+import { useCautions } from '~/stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
 const care = useCautions()

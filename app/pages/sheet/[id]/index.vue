@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { isDoneForAll } from '#core/lesson'
-import { useLiveLesson } from '../../../composables/useLiveLesson'
-import { useLesson } from '../../../stores/lesson'
+import { useLiveLesson } from '~/composables/useLiveLesson'
+import { useLesson } from '~/stores/lesson'
 
 const route = useRoute()
 const store = useLesson()
