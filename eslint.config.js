@@ -82,7 +82,7 @@ const appOrder = [
   'pages',
 ]
 const coreUsesNone = ['app', 'server', 'shared', 'starters', 'demo', 'scripts', 'tests']
-const serverUsesNone = ['app', 'scripts', 'tests']
+const serverUsesNone = ['app', 'demo', 'scripts', 'tests']
 const appUsesNone = ['server', 'starters', 'demo', 'scripts', 'tests']
 const corePackages = ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']
 

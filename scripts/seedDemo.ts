@@ -15,7 +15,8 @@ import { saveNote, saveStimulus } from '../server/queries/notes'
 import { addObservation, changeObservation } from '../server/queries/observations'
 import { drawPicture, keepPicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
-import { saveCalendar } from '../server/queries/school'
+import { saveCalendar, saveShopList } from '../server/queries/school'
+import { offers } from '#demo/supplierList'
 import { saveSupply } from '../server/queries/supplies'
 import { savePrediction } from '../server/queries/predictions'
 import { addEntries } from '../server/queries/entries'
@@ -27,6 +28,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
   const random = seededRandom(seed)
   const kestrel = await createClass(db, kestrelClass(random))
   await saveCalendar(db, tidewickCalendar(today))
+  await saveShopList(db, [...offers])
   for (const supply of tidewickSupplies(random)) await saveSupply(db, supply)
   const groupIds = kestrel.groups.map((group) => group.id)
   for (const lesson of kestrelLessons(today)) {

@@ -28,5 +28,6 @@ export {
   type SuppliesPreview,
   type SupplyRow,
 } from './suppliesCsv'
+export { readShopList, shopListCsv, type ShopListRead } from './shopListCsv'
 export { readClosedDays, type ClosedDaysRead } from './closedDaysFile'
 export { tasksCalendar, type CalendarEntry } from './tasksCalendar'

@@ -135,7 +135,11 @@ function tooLong(cell: (column: Column) => string, name: string): string | null 
     : null
 }
 
-function readNumber(text: string): { value: number | null; problem: string | null } {
+/**
+ * A number of a line, or what is wrong with it; both null where nothing stands there.
+ * @example readNumber('12,5').value // 12.5
+ */
+export function readNumber(text: string): { value: number | null; problem: string | null } {
   if (text === '') return { value: null, problem: null }
   if (/^[-−]/.test(text)) return { value: null, problem: `“${text.slice(0, 20)}” is below 0.` }
   const parsed = parseNumber(text)

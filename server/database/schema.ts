@@ -20,7 +20,7 @@ import type { Conclusion, PredictionAnswer } from '#core/conclusion'
 import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
-import type { CountedLine } from '#core/kit'
+import type { CountedLine, Offer } from '#core/kit'
 import type { ObservationKind, ObservedPlace } from '#core/observation'
 import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
 import { upgradePlan } from '#core/recording'
@@ -47,6 +47,8 @@ export const school = pgTable('school', {
   ways: jsonb('ways').$type<SchoolWays>().notNull(),
   /** Null until the school has said when it is closed. */
   calendar: jsonb('calendar').$type<SchoolCalendar>(),
+  /** What a shop sells, as the school has loaded it. */
+  offers: jsonb('offers').$type<Offer[]>().notNull().default([]),
 })
 
 /** The school's cupboard; empty until it is edited for the first time. */

@@ -1,14 +1,13 @@
 import { and, eq, gte, inArray, isNull, lte, lt, ne, notExists, sql } from 'drizzle-orm'
 import { addDays } from '#core/calendar'
 import type { Reservation } from '#core/kit'
-import { offers } from '#demo/supplierList'
 import type { PackDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons, packingTicks } from '../database/schema'
 import { getClass, listClassesById } from './classes'
 import { kitOf, kitsOf, reservationOf } from './lessonKit'
 import { findLesson, type LessonRow } from './lessonRow'
-import { getSchool } from './school'
+import { getSchool, getShopList } from './school'
 import { listSupplies } from './supplies'
 
 /** No lesson goes on for longer, so that one from before that has nothing in use any more. */
@@ -26,7 +25,7 @@ export async function getPack(db: Database, id: string, today: string): Promise<
       return {
         seq: lesson.seq,
         supplies: await listSupplies(tx),
-        offers: [...offers],
+        offers: await getShopList(tx),
         own: reservation,
         others: await othersAround(tx, lesson, reservation, school, today),
         ticks: (await ticksOf(tx, [id])).map(({ lessonId: _lessonId, ...tick }) => tick),

@@ -1,6 +1,7 @@
 import { asc } from 'drizzle-orm'
 import { usualCalendar, type SchoolCalendar } from '#core/calendar'
 import { usualCupboard, type CupboardInstrument } from '#core/instrument'
+import type { Offer } from '#core/kit'
 import { usualWays, type SchoolWays } from '#core/plan'
 import type { SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -36,6 +37,20 @@ export async function saveCalendar(db: Database, calendar: SchoolCalendar): Prom
     .values({ id: onlyRow, ways: usualWays, calendar })
     .onConflictDoUpdate({ target: school.id, set: { calendar } })
   return getSchool(db)
+}
+
+/** What a shop sells; nothing until the school has loaded a list. */
+export async function getShopList(db: Database): Promise<Offer[]> {
+  const [row] = await db.select({ offers: school.offers }).from(school)
+  return row?.offers ?? []
+}
+
+export async function saveShopList(db: Database, offers: Offer[]): Promise<Offer[]> {
+  await db
+    .insert(school)
+    .values({ id: onlyRow, ways: usualWays, offers })
+    .onConflictDoUpdate({ target: school.id, set: { offers } })
+  return getShopList(db)
 }
 
 /** Replaces the list of instruments. Plans keep the copies that they were made with. */

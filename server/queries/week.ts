@@ -10,7 +10,6 @@ import {
   type Reservation,
 } from '#core/kit'
 import { wayOf } from '#core/recording'
-import { offers } from '#demo/supplierList'
 import type { WeekDto, WeekLessonDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons } from '../database/schema'
@@ -19,7 +18,7 @@ import { kitOf, kitsOf, reservationOf } from './lessonKit'
 import { findLesson } from './lessonRow'
 import { ticksOf } from './pack'
 import { safetyByLesson } from './safety'
-import { getSchool } from './school'
+import { getSchool, getShopList } from './school'
 import { listSupplies } from './supplies'
 
 /** Lessons further ahead than this have nothing to be done yet. */
@@ -86,7 +85,7 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
           countedBack: back.has(row.id),
         })
       }
-      return { lessons: listed, supplies: all, offers: [...offers], calendar: school.calendar }
+      return { lessons: listed, supplies: all, offers: await getShopList(tx), calendar: school.calendar }
     },
     { isolationLevel: 'repeatable read' },
   )

@@ -20,6 +20,14 @@ export const supplySchema = object({
   care: openLine(240),
 })
 
+/** What a shop sells, line by line. */
+export const shopListSchema = object({
+  offers: list(
+    object({ name: line(80), unit: openLine(20), packSize: amount(0.001, most), price: amount(0, most) }),
+    suppliesLimit,
+  ).messages({ 'array.max': `A shop list has at most ${suppliesLimit} lines.` }),
+})
+
 /** A file of supplies, as text. */
 export const suppliesFileSchema = object({
   csv: fileText(suppliesLimit * 400, 'This file is too long for one store cupboard.'),

@@ -141,3 +141,23 @@ it('keeps a store cupboard, and reads one in only as a whole', async ({ school, 
   expect(await amountOf('feather')).toBe(7)
   expect(await seriousFindings(page)).toEqual([])
 })
+
+it('loads a shop list, says what is wrong with another one, and can be without', async ({ school, open }) => {
+  const page = await open('/school')
+  await page.getByRole('button', { name: 'Store cupboard' }).click()
+  const list = page.getByRole('region', { name: 'Shop list' })
+  await list.getByText(/Packs and prices of \d+ things/).waitFor()
+  await list.getByRole('button', { name: 'Import shop list' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Lines').fill('name,pack size,price\ncard,0,6.5')
+  await dialog.getByText('Line 2: How much is in a pack?').waitFor()
+  await dialog.getByLabel('Lines').fill('name,unit,pack size,price\ncard,sheets,100,"6,50"')
+  await dialog.getByRole('button', { name: 'Use this list' }).click()
+  await list.getByText('Packs and prices of one thing').waitFor()
+  expect(await school.get('/api/school/shop-list')).toEqual([
+    { name: 'card', unit: 'sheets', packSize: 100, price: 6.5 },
+  ])
+  expect(await seriousFindings(page)).toEqual([])
+  await list.getByRole('button', { name: 'Empty it' }).click()
+  await list.getByText('No shop list yet.').waitFor()
+})

@@ -76,3 +76,38 @@ describe('the cupboard', () => {
     expect(answer.body.error.fields[0]!.path).toBe(path)
   })
 })
+
+describe('the shop list', () => {
+  const card = { name: 'card', unit: 'sheets', packSize: 100, price: 6.5 }
+  const list = async () => (await app.call('GET', '/api/school/shop-list')).body
+
+  it('is empty until the school has loaded one, and is replaced as a whole', async () => {
+    expect(await list()).toEqual([])
+    expect((await app.call('PUT', '/api/school/shop-list', { offers: [card] })).body).toEqual([card])
+    const string = { name: 'string', unit: 'cm', packSize: 5000, price: 2.8 }
+    await app.call('PUT', '/api/school/shop-list', { offers: [string] })
+    expect(await list()).toEqual([string])
+    expect((await app.call('GET', '/api/week/2026-03-09')).body).toMatchObject({ offers: [string] })
+  })
+
+  it.each([
+    [{ ...card, packSize: 0 }, 'offers.0.packSize'],
+    [{ ...card, price: -1 }, 'offers.0.price'],
+    [{ ...card, name: '' }, 'offers.0.name'],
+  ])('refuses %j and keeps what it has', async (offer, path) => {
+    const before = await list()
+    const { status, body } = await app.call<{ error: { fields: { path: string }[] } }>(
+      'PUT',
+      '/api/school/shop-list',
+      { offers: [offer] },
+    )
+    expect([status, body.error.fields[0]!.path]).toEqual([400, path])
+    expect(await list()).toEqual(before)
+  })
+
+  it('leaves as a file', async () => {
+    await app.call('PUT', '/api/school/shop-list', { offers: [card] })
+    const file = await fetch(`${app.url}/api/school/shop-list.csv`)
+    expect(await file.text()).toBe('name,unit,pack size,price\ncard,sheets,100,6.5')
+  })
+})

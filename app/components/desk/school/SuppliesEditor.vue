@@ -170,6 +170,7 @@ const split = (text: string) =>
         </template>
       </tbody>
     </table>
+    <ShopList />
     <SuppliesImport v-model="importShown" />
   </div>
 </template>

@@ -1,0 +1,10 @@
+import { shopListCsv } from '#core/format'
+import { useDatabase } from '../../database/client'
+import { defineRoute } from '../../http/defineRoute'
+import { sendFile } from '../../http/sendFile'
+import { getShopList } from '../../queries/school'
+
+export default defineRoute({
+  handle: async ({ event }) =>
+    sendFile(event, 'text/csv', 'shop list.csv', shopListCsv(await getShopList(useDatabase()))),
+})

@@ -1,0 +1,5 @@
+import { useDatabase } from '../../database/client'
+import { defineRoute } from '../../http/defineRoute'
+import { getShopList } from '../../queries/school'
+
+export default defineRoute({ handle: () => getShopList(useDatabase()) })

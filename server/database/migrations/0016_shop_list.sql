@@ -1,0 +1,1 @@
+ALTER TABLE "school" ADD COLUMN "offers" jsonb DEFAULT '[]'::jsonb NOT NULL;
