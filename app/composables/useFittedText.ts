@@ -4,7 +4,7 @@ import { watch, type Ref } from 'vue'
 /**
  * Sets a text as large as its lines allow: in the first size that needs no more lines than it may, else in the last.
  * @param sizes names of type sizes, from large to small, each with the most lines that a text in it may take
- * @param text what stands there, so that another text is fitted anew
+ * @param text the text, which is fitted again when it changes
  */
 export function useFittedText(
   element: Ref<HTMLElement | null>,

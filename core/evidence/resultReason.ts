@@ -118,7 +118,7 @@ function disagreement(judgement: TrendEvidence | KindsEvidence, plan: Plan): str
   const { groups, agreeing } = judgement
   if (agreeing === 0) return 'The groups don’t agree.'
   return judgement.kind === 'kinds' && judgement.first
-    ? `In ${agreeing} of the ${groups} groups ${levelName(plan, judgement.first.level)} came first, in the others something else.`
+    ? `In ${agreeing} of the ${groups} groups ${levelName(plan, judgement.first.level)} came out ahead, in the others it didn’t.`
     : `${agreeing} of the ${groups} groups lean one way, the others don’t.`
 }
 

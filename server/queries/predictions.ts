@@ -54,11 +54,9 @@ export async function savePrediction(
     )
     const named = levelsNamed(answer)
     if (named.some((id) => !levels.has(id)))
-      throw new ApiError(
-        'invalid',
-        'This prediction names something that the plan does not compare any more.',
-        [{ path: 'answer', message: 'Choose from what the plan compares.' }],
-      )
+      throw new ApiError('invalid', 'This prediction is about something that isn’t in the plan any more.', [
+        { path: 'answer', message: 'Choose from what the plan compares.' },
+      ])
     if (answer.format === 'number' && answer.moment !== undefined) checkMoment(lesson.plan, answer.moment)
     if (new Set(named).size < named.length)
       throw new ApiError('invalid', 'This prediction names the same level twice.', [
@@ -93,7 +91,7 @@ export async function savePrediction(
 
 function checkMoment(plan: Plan, moment: string): void {
   if (!readMoments(plan).includes(moment))
-    throw new ApiError('invalid', 'This prediction is for a moment that is not in the plan.', [
-      { path: 'answer', message: 'Choose from the moments of the plan.' },
+    throw new ApiError('invalid', 'This prediction is for a time that isn’t in the plan.', [
+      { path: 'answer', message: 'Choose one of the times in the plan.' },
     ])
 }

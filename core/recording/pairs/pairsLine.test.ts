@@ -42,6 +42,16 @@ describe('the line of what has been compared', () => {
     ])
   })
 
+  it('tells nothing of a pair while comparisons go round in a circle', () => {
+    const { follows } = line(
+      ['granite', 'slate', 'beats'],
+      ['slate', 'chalk', 'beats'],
+      ['chalk', 'sandstone', 'beats'],
+      ['sandstone', 'granite', 'beats'],
+    )
+    expect(follows).toEqual([])
+  })
+
   it('goes by way of what is the same, and says nothing of what was compared or does not follow', () => {
     expect(
       line(['granite', 'slate', '='], ['slate', 'chalk', 'beats']).follows.map(({ said }) => said),

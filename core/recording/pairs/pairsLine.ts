@@ -5,7 +5,7 @@ import { levelGaveMore } from '../../words'
 import { levelSaid } from '../plainWay'
 import { growOrder } from './insertion'
 import { asRank } from './rankWords'
-import { chain, type Found } from './relation'
+import { chain, impliedOrder, type Found } from './relation'
 import { levelsOfRow, rowsOf } from './rows'
 
 /** How far a group's order has come, in words. */
@@ -46,8 +46,9 @@ export function pairsLine(
     found.some(({ more, less }) => (more === a && less === b) || (more === b && less === a))
   const follows = placed.flatMap((a, place) =>
     placed.slice(place + 1).flatMap((b) => {
-      const steps = isCompared(a, b) ? null : chain(found, a, b)
-      return steps === null || steps.every(({ same }) => same) ? [] : [{ a, b, steps }]
+      // What goes round in a circle settles nothing.
+      const isSettled = !isCompared(a, b) && impliedOrder(found, a, b) === 1
+      return isSettled ? [{ a, b, steps: chain(found, a, b)! }] : []
     }),
   )
   // What the latest comparison settles is what the group has just seen, the shortest way first.

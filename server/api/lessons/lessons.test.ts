@@ -332,7 +332,7 @@ describe('predictions', () => {
     })
     expect((await app.call('PUT', to, number('after'))).body).toMatchObject(number('after'))
     expect((await app.call('PUT', to, number('tomorrow'))).body).toMatchObject({
-      error: { message: 'This prediction is for a moment that is not in the plan.' },
+      error: { message: 'This prediction is for a time that isn’t in the plan.' },
     })
   })
 
