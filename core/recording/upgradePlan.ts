@@ -1,40 +1,28 @@
-import { planFormat, type Recording } from '../plan'
+import type { Recording } from '../plan'
 import { ways } from './registry'
 
 type SavedFields = Record<string, unknown>
 
 /**
- * A plan as this version writes it, whatever version wrote it: what was not asked then gets the answer that it had all the same. What
- * is no plan, or is not understood, stays as it is, for the schema to say what is wrong with it.
+ * A plan in today's format, whichever version saved it: a question that did not exist then gets the answer that the plan implied. Anything
+ * that is not a plan, or is of a later format, is returned as it is, for the schema to say what is wrong with it.
  * @example upgradePlan({ title: 'Ball bounce' }) // { formatVersion: 7, title: 'Ball bounce', properties: [], … }
  */
 export function upgradePlan(saved: unknown): unknown {
   if (!isFields(saved)) return saved
-  return stepsFrom(5, 'formatVersion' in saved ? saved : withFormat(saved))
+  const { formatVersion } = saved
+  const isEarly = formatVersion === undefined || (typeof formatVersion === 'number' && formatVersion < 7)
+  return isEarly ? fromBeforeRelease(saved) : saved
 }
 
-/** What each later version brought, from one version to the next. */
-const steps: Record<number, (plan: SavedFields) => SavedFields> = {
-  5: (plan) => ({ times: {}, ...plan, formatVersion: 6 }),
-  // Before plans said what they compare, several levels were compared with each other.
-  6: (plan) => ({
+/** A plan saved before version 0.2.0, whose formats up to 7 only ever added to each other. */
+function fromBeforeRelease({ aim, ...plan }: SavedFields): SavedFields {
+  return {
+    ...addedSince,
+    // Before plans said what they compare, several levels were compared with each other.
     ...(Array.isArray(plan.levels) && plan.levels.length > 1 ? { comparison: 'levels' } : {}),
     ...plan,
     formatVersion: 7,
-  }),
-}
-
-function stepsFrom(version: number, plan: SavedFields): SavedFields {
-  if (version >= planFormat) return plan
-  return stepsFrom(version + 1, plan.formatVersion === version ? steps[version]!(plan) : plan)
-}
-
-/** A plan from before plans said their version, as version 5 wrote it. */
-function withFormat({ aim, ...plan }: SavedFields): SavedFields {
-  return {
-    ...addedSince,
-    ...plan,
-    formatVersion: 5,
     recording: recordingNow(plan.recording ?? { kind: 'measure' }, aim),
     ideas: part(plan.ideas ?? { change: [], measure: [] }, ({ change, measure, ...others }) => ({
       ...others,
@@ -49,7 +37,7 @@ function withFormat({ aim, ...plan }: SavedFields): SavedFields {
 }
 
 /** Whole fields that earlier versions did not have. */
-const addedSince = { properties: [], leftOut: [], preparing: [], expected: null }
+const addedSince = { properties: [], leftOut: [], preparing: [], expected: null, times: {} }
 
 /** What is changed, and its levels; a card that was the thing changed before keeps both. */
 const changedNow = (saved: SavedFields): SavedFields => ({

@@ -4,6 +4,7 @@ import postgres from 'postgres'
 import type { Database } from './database'
 import { refuseNewer } from './refuseNewer'
 import * as schema from './schema'
+import { upgradeEarlyData } from './upgradeEarlyData'
 
 export type ConnectionOptions = postgres.Options<Record<string, postgres.PostgresType>> & {
   /** What the driver calls with every NOTIFY that comes over any of its connections; its own types leave it out. */
@@ -20,6 +21,7 @@ export function connect(options: ConnectionOptions & { url?: string }) {
     db: db as Database,
     migrate: async (migrationsFolder: string) => {
       await refuseNewer(db, migrationsFolder)
+      await upgradeEarlyData(db, migrationsFolder)
       await migrate(db, { migrationsFolder })
     },
   }

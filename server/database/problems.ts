@@ -36,6 +36,17 @@ export class DataNewer extends Error {
   }
 }
 
+/** The data were written by a version from before the first that this one can upgrade from. */
+export class DataTooOld extends Error {
+  constructor() {
+    super(
+      'These data were written by an early Jolly Beaker, and this program cannot read them. Nothing was changed. Start them once with ' +
+        'version 0.1.0, close it, and start this program again; docs/upgrading.md says how.',
+    )
+    this.name = 'DataTooOld'
+  }
+}
+
 /** The embedded database does not open. */
 export class DatabaseUnreadable extends Error {
   /** @param reason in the database's own words */

@@ -1,9 +1,9 @@
 import type { DatabaseSettings } from '../database/client'
-import { DatabaseMissing, DatabaseUnreadable, DataNewer, FolderInUse } from '../database/problems'
+import { DatabaseMissing, DatabaseUnreadable, DataNewer, DataTooOld, FolderInUse } from '../database/problems'
 
 /** Why the program cannot open its data, in one sentence for whoever starts it, with what to do. */
 export function startupProblem(error: unknown, { url, folder }: DatabaseSettings): string {
-  for (const known of [FolderInUse, DatabaseMissing, DatabaseUnreadable, DataNewer])
+  for (const known of [FolderInUse, DatabaseMissing, DatabaseUnreadable, DataNewer, DataTooOld])
     if (error instanceof known) return error.message
   const code = codeOf(error)
   if (url)

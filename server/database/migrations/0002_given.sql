@@ -1,1 +1,0 @@
-ALTER TABLE "readings" ADD COLUMN "given" text DEFAULT 'typed' NOT NULL;

@@ -1,2 +1,0 @@
-ALTER TABLE "pictures" ALTER COLUMN "bytes" DROP NOT NULL;--> statement-breakpoint
-ALTER TABLE "pictures" ADD COLUMN "hash" text;

@@ -1,1 +1,0 @@
-ALTER TABLE "lessons" ADD COLUMN "saves" jsonb DEFAULT '[]'::jsonb NOT NULL;

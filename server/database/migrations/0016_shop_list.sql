@@ -1,1 +1,0 @@
-ALTER TABLE "school" ADD COLUMN "offers" jsonb DEFAULT '[]'::jsonb NOT NULL;
