@@ -51,6 +51,7 @@ const coreOrder = [
   'safety',
   'method',
   'rehearsal',
+  'checks',
   'format',
   'lesson',
 ]

@@ -1,9 +1,8 @@
 import { computed } from 'vue'
 import { stageStates, type StageState } from '#core/lesson'
 import { capital } from '#core/quantity'
-import { useFairness } from '../stores/fairness'
+import { useChecks } from '../stores/checks'
 import { useLesson } from '../stores/lesson'
-import { usePack } from '../stores/pack'
 import { useResults } from '../stores/results'
 
 /** A stage of the open lesson, with what it is called and the key that opens it. */
@@ -15,15 +14,12 @@ export interface NamedStage extends StageState {
 /** The six stages of the open lesson, which of them are ready, and what the others wait for. */
 export function useStages() {
   const store = useLesson()
-  const fairness = useFairness()
+  const checks = useChecks()
   const results = useResults()
-  const pack = usePack()
   return computed<NamedStage[]>(() =>
     stageStates({
       plan: store.plan,
-      mends: fairness.fair.findings.filter((finding) => finding.severity === 'mend').length,
-      kit: pack.kitted.state,
-      confirmed: store.confirmed,
+      waits: { plan: checks.waitsFor('plan'), pack: checks.waitsFor('pack') },
       progress: store.progress,
       results: results.evidence.results.length,
       answered: results.answer !== null,

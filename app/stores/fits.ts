@@ -5,7 +5,6 @@ import { isRehearsable } from '#core/rehearsal'
 import type { FitsCheck, WayToFit } from '#core/timetable'
 import type { TimetableJob, TimetableNews, TimetableOrder } from '../workers/timetable.worker'
 import { useLesson } from './lesson'
-import { useNotices } from './notices'
 
 /** Long enough for the next key of a fast typist, short enough to feel immediate. */
 const waitFor = 60
@@ -18,7 +17,6 @@ export interface WeighedWay extends WayToFit {
 /** Whether the open lesson ends before the bell, reckoned in the background anew after each change that matters. */
 export const useFits = defineStore('fits', () => {
   const lesson = useLesson()
-  const notices = useNotices()
   const fits = shallowRef<FitsCheck | null>(null)
   const found = shallowRef<WayToFit[]>([])
   const shows = ref<Record<string, number>>({})
@@ -87,10 +85,5 @@ export const useFits = defineStore('fits', () => {
       .sort((a, b) => Number(b.fits) - Number(a.fits) || (b.shows ?? 0) - (a.shows ?? 0)),
   )
 
-  function take(way: WayToFit) {
-    lesson.editPlan(way.changes)
-    notices.tell(`Done: ${way.label}.`, () => lesson.undoPlan())
-  }
-
-  return { fits, failed, ways: waysNow, take }
+  return { fits, failed, ways: waysNow }
 })

@@ -13,6 +13,8 @@ import {
   substitutesFor,
   tasksFor,
   withInstruments,
+  withKitLine,
+  withoutKitLine,
   type Availability,
   type KitLine,
   type LineCount,
@@ -217,26 +219,11 @@ export const usePack = defineStore('pack', () => {
     })
   }
 
-  /** Puts a line in the plan in place of one that was typed or follows from the plan. */
-  function putLine(material: Material) {
-    lesson.editPlan((plan) => ({
-      ...plan,
-      materials: plan.materials.some((one) => one.id === material.id)
-        ? plan.materials.map((one) => (one.id === material.id ? material : one))
-        : [...plan.materials, material],
-    }))
-  }
+  const putLine = (material: Material) => lesson.editPlan((plan) => withKitLine(plan, material))
 
-  function takeOut({ material, origin }: KitLine) {
-    lesson.editPlan((plan) => ({
-      ...plan,
-      materials: plan.materials.filter((one) => one.id !== material.id),
-      leftOut:
-        origin === 'derived' || material.id.startsWith('kit-')
-          ? [...new Set([...plan.leftOut, material.id])]
-          : plan.leftOut,
-    }))
-    notices.tell(`${material.name || 'The line'} is off the list.`, () => lesson.undoPlan())
+  function takeOut(line: KitLine) {
+    lesson.editPlan((plan) => withoutKitLine(plan, line))
+    notices.tell(`${line.material.name || 'The line'} is off the list.`, () => lesson.undoPlan())
   }
 
   /** What may stand in for something that is short. */

@@ -1,6 +1,6 @@
-import { type Plan } from '../plan'
+import type { Plan, Remedy } from '../plan'
 import { moveCard, variableCards, type CardPlace } from '../variables'
-import { quoted, type Remedy } from './finding'
+import { quoted } from './finding'
 
 /** Remedies that pick one of the cards on the board, the first three of them. */
 export function cardRemedies(plan: Plan, from: CardPlace[], to: CardPlace, verb: string): Remedy[] {

@@ -1,8 +1,8 @@
 import { comparesSides } from '../comparison'
-import { looksAtVariation, newId, type Plan } from '../plan'
+import { looksAtVariation, newId, type Plan, remedy } from '../plan'
 import { cardRemedies } from './cardRemedies'
 import { onlyLookAtVariation } from './onlyLookAtVariation'
-import { quoted, remedy, type FairContext, type Finding } from './finding'
+import { quoted, type FairContext, type Finding } from './finding'
 
 /** Findings about the one thing that is changed: none, more than one, or the same as another part of the plan. */
 export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {

@@ -1,13 +1,6 @@
-import type { Plan, SchoolWays } from '../plan'
+import type { Remedy, SchoolWays } from '../plan'
 import type { AgeBand, VariableWords } from '../class'
 import type { CupboardInstrument } from '../instrument'
-
-/** One press that mends what a finding speaks of. */
-export interface Remedy {
-  label: string
-  /** The mended plan; the given plan is left as it is. */
-  apply: (plan: Plan) => Plan
-}
 
 /** One thing that stands between a plan and a fair test. */
 export interface Finding {
@@ -28,14 +21,6 @@ export interface FairContext {
   ways?: SchoolWays
   /** The instruments at hand; those that ship when the school has not listed its own. */
   cupboard?: readonly CupboardInstrument[]
-}
-
-/**
- * A remedy that replaces some fields of the plan.
- * @example remedy('Test it three times', () => ({ tries: 3 })).label // 'Test it three times'
- */
-export function remedy(label: string, change: (plan: Plan) => Partial<Plan>): Remedy {
-  return { label, apply: (plan) => ({ ...plan, ...change(plan) }) }
 }
 
 /**

@@ -1,3 +1,3 @@
 export { checkFair, type FairCheck } from './checkFair'
 export { asksForBest } from './measuredFindings'
-export type { FairContext, Finding, Remedy } from './finding'
+export type { FairContext, Finding } from './finding'

@@ -1,7 +1,7 @@
-import { newId, waysToKeep, type Plan } from '../plan'
+import { newId, waysToKeep, type Plan, remedy } from '../plan'
 import { capital, unitDefinition } from '../quantity'
 import { wayOf, type Forgotten } from '../recording'
-import { quoted, remedy, type FairContext, type Finding } from './finding'
+import { quoted, type FairContext, type Finding } from './finding'
 
 /** Findings about what must not change: nothing listed, or listed without a way to keep it so. */
 export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] {

@@ -9,9 +9,10 @@ import {
   withLevelAdded,
   type Level,
   type Plan,
+  remedy,
 } from '../plan'
 import { onlyLookAtVariation } from './onlyLookAtVariation'
-import { quoted, remedy, type FairContext, type Finding } from './finding'
+import { quoted, type FairContext, type Finding } from './finding'
 
 /** Findings about the levels: unfinished, twice the same, too few, too many, or nothing to compare with. */
 export function levelFindings(plan: Plan, { words }: FairContext): Finding[] {

@@ -1,11 +1,11 @@
 import { endSaid } from '../words'
-import type { Plan } from '../plan'
+import { type Plan, remedy } from '../plan'
 import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrument } from '../instrument'
 import { convertUnit, unitDefinition } from '../quantity'
 import { scoredPlan } from '../comparison'
 import { usesInstrument } from '../recording'
 import { cardRemedies } from './cardRemedies'
-import { quoted, remedy, type FairContext, type Finding } from './finding'
+import { quoted, type FairContext, type Finding } from './finding'
 
 const judging = /\b(best|better|good|nicest|worst|strongest|fastest|quickest|greatest)\b/i
 

@@ -1,5 +1,5 @@
+import type { Remedy } from '../plan'
 import { withAim } from '../variables'
-import type { Remedy } from './finding'
 
 /** Nothing needs to be compared by a class that wants to see how much one setting varies. */
 export const onlyLookAtVariation: Remedy = {

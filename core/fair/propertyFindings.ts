@@ -1,5 +1,5 @@
-import { levelName, newId, type Plan, type Property } from '../plan'
-import { quoted, remedy, type Finding, type Remedy } from './finding'
+import { levelName, newId, type Plan, type Property, remedy, type Remedy } from '../plan'
+import { quoted, type Finding } from './finding'
 
 /** Findings about second properties: whatever the teacher states of the levels that is not the same for all. */
 export function propertyFindings(plan: Plan): Finding[] {

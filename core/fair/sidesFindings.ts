@@ -1,7 +1,7 @@
 import { comparesSides, sidesCompared, withComparison } from '../comparison'
-import type { Plan } from '../plan'
+import { type Plan, remedy } from '../plan'
 import { wayOf, ways } from '../recording'
-import { remedy, type Finding } from './finding'
+import type { Finding } from './finding'
 
 const beforeAndAfter = ways.find(({ sides }) => sides?.kind === 'itself')!
 

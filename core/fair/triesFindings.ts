@@ -1,7 +1,7 @@
 import { comparesSides } from '../comparison'
-import { defaultsForAge, looksAtVariation, triesForVariation, type Plan } from '../plan'
+import { defaultsForAge, looksAtVariation, triesForVariation, type Plan, remedy } from '../plan'
 import { isInRounds, wayOf } from '../recording'
-import { remedy, type FairContext, type Finding } from './finding'
+import type { FairContext, Finding } from './finding'
 
 /** Findings about tries: too few to see the wobble, and levels that every group meets in the same order. */
 export function triesFindings(plan: Plan, { age, ways }: FairContext): Finding[] {

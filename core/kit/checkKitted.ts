@@ -16,6 +16,12 @@ export interface KitFinding {
   need?: string
 }
 
+/** What the Kitted check says of a lesson's kit. */
+export interface KitCheck {
+  state: 'good' | 'think' | 'mend'
+  findings: KitFinding[]
+}
+
 /** What the Kitted check looks at. */
 export interface KitState {
   lines: readonly KitLine[]
@@ -49,7 +55,7 @@ export function isAlwaysThere(name: string): boolean {
  * @returns `good` when nothing is short, unknown or late; `mend` where a tray would be incomplete
  * @example checkKitted(state).findings[0].reason // '2 balances are short: …'
  */
-export function checkKitted(state: KitState): { state: 'good' | 'think' | 'mend'; findings: KitFinding[] } {
+export function checkKitted(state: KitState): KitCheck {
   const findings = [...amountFindings(state), ...stockFindings(state), ...taskFindings(state)]
   const worst = findings.some((one) => one.severity === 'mend')
     ? 'mend'

@@ -1,10 +1,11 @@
-export { checkKitted, isAlwaysThere, type KitFinding, type KitState } from './checkKitted'
+export { checkKitted, isAlwaysThere, type KitCheck, type KitFinding, type KitState } from './checkKitted'
 export { countBack, usedBefore, type CountedLine, type LineCount } from './counting'
 export { cutPlan, type CutPlan } from './cutting/cutPlan'
 export { guillotine, type CutPiece } from './cutting/guillotine'
 export { sticksFor } from './cutting/lengths'
 export { rowsAndColumns, type Size } from './cutting/rowsAndColumns'
 export { derivedKit, isDoneNotBrought, isInstrumentLine } from './derivedKit'
+export { withKitLine, withoutKitLine } from './editLines'
 export { groupJobs, type GroupJob } from './groupJobs'
 export { kitAmounts, kitMaterials, type KitClass, type KitLine } from './kitAmounts'
 export { kitUnit, type KitUnit } from './kitUnit'
@@ -17,13 +18,8 @@ export { brings, isSameName, supplyKey } from './sameThing'
 export { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 export { availability, combinedNeeds, type Availability, type Reservation } from './stock/reservations'
 export { shoppingList, totalCost, type Offer, type ShoppingLine } from './stock/shopping'
-export {
-  substituteNames,
-  substituteCircle,
-  substitutesFor,
-  withSubstitute,
-  type Substitute,
-} from './stock/substitutes'
+export { shortRemedies } from './stock/shortRemedies'
+export { substituteNames, substituteCircle, substitutesFor, type Substitute } from './stock/substitutes'
 export {
   fromSharedUnit,
   inSharedUnit,

@@ -34,9 +34,7 @@ const evidence = weighLesson(plan, entries, ['a', 'b', 'c', 'd', 'e', 'f'])
 describe('the stages of a lesson', () => {
   const begun: LessonState = {
     plan,
-    mends: 0,
-    kit: 'good',
-    confirmed: true,
+    waits: { plan: '', pack: '' },
     progress: [
       { done: 9, needed: 9 },
       { done: 9, needed: 9 },
@@ -57,11 +55,9 @@ describe('the stages of a lesson', () => {
 
   it.each([
     [{ plan: { question: '  ' } }, 0, 'needs a question'],
-    [{ mends: 2 }, 1, '2 to fix'],
+    [{ waits: { plan: '2 to fix', pack: '' } }, 1, '2 to fix'],
     [{ results: 1 }, 4, 'needs readings'],
-    [{ kit: null }, 2, '…'],
-    [{ kit: 'mend' as const }, 2, 'kit to fix'],
-    [{ confirmed: false }, 2, 'cautions to check'],
+    [{ waits: { plan: '', pack: 'kit to fix' } }, 2, 'kit to fix'],
     [
       {
         progress: [

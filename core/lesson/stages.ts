@@ -16,12 +16,8 @@ export interface StageState {
 /** What the stages of a lesson follow from. */
 export interface LessonState {
   plan: Pick<Plan, 'question' | 'comparison'>
-  /** How many findings of the Fair check must be mended. */
-  mends: number
-  /** What the Kitted check says; null while it is not known. */
-  kit: 'mend' | 'think' | 'good' | null
-  /** Whether somebody has checked the school's own risk assessment. */
-  confirmed: boolean
+  /** What planning and packing still wait for, as the checks say it; empty for nothing. */
+  waits: Record<'plan' | 'pack', string>
   progress: readonly Pick<GroupProgress, 'done' | 'needed'>[]
   /** How many levels have a result. */
   results: number
@@ -36,12 +32,11 @@ export function stageStates(lesson: LessonState): StageState[] {
   const done = lesson.progress.reduce((sum, one) => sum + one.done, 0)
   const needed = lesson.progress.reduce((sum, one) => sum + one.needed, 0)
   const asked = lesson.plan.question.trim() !== ''
-  const sound = lesson.mends === 0
   const compared = lesson.results >= (looksAtVariation(lesson.plan) ? 1 : 2)
   return [
     { stage: 'wonder', ready: asked, note: asked ? 'asked' : 'needs a question' },
-    { stage: 'plan', ready: sound, note: sound ? 'can be tested' : `${lesson.mends} to fix` },
-    { stage: 'pack', ...packed(lesson) },
+    { stage: 'plan', ready: lesson.waits.plan === '', note: lesson.waits.plan || 'can be tested' },
+    { stage: 'pack', ready: lesson.waits.pack === '', note: lesson.waits.pack || 'ready' },
     {
       stage: 'test',
       ready: needed > 0 && done === needed,
@@ -50,10 +45,4 @@ export function stageStates(lesson: LessonState): StageState[] {
     { stage: 'compare', ready: compared, note: compared ? 'has results' : 'needs readings' },
     { stage: 'conclude', ready: lesson.answered, note: lesson.answered ? 'answered' : 'no answer yet' },
   ]
-}
-
-function packed({ kit, confirmed }: LessonState): Pick<StageState, 'ready' | 'note'> {
-  if (kit === null) return { ready: false, note: '…' }
-  if (kit === 'mend') return { ready: false, note: 'kit to fix' }
-  return { ready: confirmed, note: confirmed ? 'ready' : 'cautions to check' }
 }

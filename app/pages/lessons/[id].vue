@@ -49,7 +49,7 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
         <div class="stage-work" tabindex="0" role="region" aria-label="The work of this stage">
           <NuxtPage />
         </div>
-        <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="wordsStand" /></div>
+        <div v-if="withChecks" class="checks-place"><ChecksColumn v-if="wordsStand" :stage="stage" /></div>
       </div>
       <KeysDialog v-model="keysShown" />
       <ClashDialog v-if="store.clashes.length > 0" />

@@ -26,7 +26,7 @@ it('say of a plain effect that it will show, and stay in sight on every planning
       .poll(() => five.allTextContents())
       .toEqual([
         'Fair: worth a thought',
-        'Shows: content',
+        'Shows: will show',
         'Fits: fits',
         'Kitted: to fix',
         'Safe: to be checked',

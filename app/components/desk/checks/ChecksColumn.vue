@@ -1,127 +1,69 @@
 <script setup lang="ts">
-import {
-  mdiCheckCircle,
-  mdiCircleOutline,
-  mdiAlertCircle,
-  mdiLightbulbOn,
-  mdiShieldAlertOutline,
-  mdiShieldCheck,
-} from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, watch, type Component } from 'vue'
+import { checks as allChecks, type Check, type CheckId } from '#core/checks'
+import type { Stage } from '#core/lesson'
+import { useChecks } from '~/stores/checks'
 import { useLesson } from '~/stores/lesson'
-import { useFits } from '~/stores/fits'
-import { useFairness } from '~/stores/fairness'
 import { useNotices } from '~/stores/notices'
 import { usePack } from '~/stores/pack'
+import { checkSigns } from './checkSigns'
+import FitsDetails from './FitsDetails.vue'
+import SafeDetails from './SafeDetails.vue'
+import ShowsDetails from './ShowsDetails.vue'
 
-/** The five checks: one line each when content, reason and remedies when not. */
+/** The checks of the plan: all at a glance, and beneath it what each has to say at this stage. */
+const props = defineProps<{ stage: Stage }>()
 const store = useLesson()
-const fairness = useFairness()
+const checks = useChecks()
 const pack = usePack()
-const fits = useFits()
 const notices = useNotices()
-
-const looks = {
-  good: { icon: mdiCheckCircle, colour: 'primary', word: 'fair' },
-  think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
-  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to fix' },
-} as const
-const look = computed(() => looks[fairness.fair.state])
-const shows = ref<keyof typeof signs>('none')
-const signs = {
-  good: { icon: mdiCheckCircle, colour: 'primary', word: 'content' },
-  think: { icon: mdiLightbulbOn, colour: 'accent', word: 'worth a thought' },
-  mend: { icon: mdiAlertCircle, colour: 'error', word: 'to fix' },
-  none: { icon: mdiCircleOutline, colour: undefined, word: 'not looked at yet' },
-  toCheck: { icon: mdiShieldAlertOutline, colour: 'accent', word: 'to be checked' },
-  confirmed: { icon: mdiShieldCheck, colour: 'primary', word: 'checked by the teacher' },
-} as const
-/** Safe is never content by itself: a teacher says so, or it waits for one. */
-const safeState = computed(() =>
-  pack.safe.state === 'mend' ? 'mend' : store.confirmed ? 'confirmed' : 'toCheck',
-)
-const fitsWords = {
-  good: 'fits',
-  think: 'little to spare',
-  mend: 'too long',
-  none: 'not looked at yet',
-} as const
-const fitsSign = computed(() => {
-  const state = fits.fits?.state ?? 'none'
-  return { ...signs[state], word: fitsWords[state] }
-})
-/** All five at a glance, however long the findings below are. */
-const five = computed(() => [
-  { name: 'Fair', ...signs[fairness.fair.state] },
-  { name: 'Shows', ...signs[shows.value] },
-  { name: 'Fits', ...fitsSign.value },
-  { name: 'Kitted', ...signs[pack.data ? pack.kitted.state : 'none'] },
-  { name: 'Safe', ...signs[safeState.value] },
-])
 const route = useRoute()
-const planning = computed(() => route.path.endsWith('/plan'))
-const packing = computed(() => route.path.endsWith('/pack'))
-const usual = 2
-const shown = ref(usual)
+
+/** What a check shows beside sentences. */
+const details: Partial<Record<CheckId, Component>> = {
+  shows: ShowsDetails,
+  fits: FitsDetails,
+  safe: SafeDetails,
+}
+const isHere = (check: Check) => (check.stages as readonly Stage[]).includes(props.stage)
+/** The time view says all of Fits at large. */
+const isBrief = (check: Check) => !isHere(check) || (check.id === 'fits' && route.query.view === 'time')
+const concernsNow = (check: Check) =>
+  check.gate === props.stage || (isHere(check) && checks.resultOf(check.id).state === 'asked')
+/** What this stage waits for comes first. */
+const ordered = computed(() => [...allChecks].sort((a, b) => Number(concernsNow(b)) - Number(concernsNow(a))))
 watch(
-  () => store.open.id,
-  (id) => {
-    shown.value = usual
-    void notices.attempt(() => pack.load(id))
-  },
+  // Another day has other lessons beside it.
+  () => [store.open.id, store.open.date] as const,
+  ([id]) => notices.attempt(() => pack.load(id)),
   { immediate: true },
-)
-// Another day has other lessons beside it.
-watch(
-  () => store.open.date,
-  () => notices.attempt(() => pack.load(store.open.id)),
 )
 </script>
 
 <template>
   <aside class="checks" aria-label="Checks of the plan">
     <h2 class="visually-hidden">Checks</h2>
-    <ul class="five" aria-label="The five checks">
-      <li v-for="one in five" :key="one.name" :title="one.word">
-        <VIcon :icon="one.icon" :color="one.colour" size="18" />
+    <ul class="glance" aria-label="The five checks">
+      <li v-for="{ id, name } in allChecks" :key="id" :title="checks.resultOf(id).word">
+        <VIcon
+          :icon="checkSigns[checks.resultOf(id).state].icon"
+          :color="checkSigns[checks.resultOf(id).state].colour"
+          size="18"
+        />
         <span
-          >{{ one.name }}<span class="visually-hidden">: {{ one.word }}</span></span
+          >{{ name }}<span class="visually-hidden">: {{ checks.resultOf(id).word }}</span></span
         >
       </li>
     </ul>
-    <section class="check" aria-live="polite">
-      <p class="line">
-        <VIcon :icon="look.icon" :color="look.colour" size="20" />
-        <b>Fair</b><span class="state">{{ look.word }}</span>
-      </p>
-      <FindingNote
-        v-for="finding in fairness.fair.findings.slice(0, planning ? shown : 0)"
-        :key="finding.code"
-        :finding="finding"
-        :data-finding="finding.code"
-        class="finding"
-      />
-      <VBtn
-        v-if="planning && fairness.fair.findings.length > shown"
-        size="small"
-        variant="text"
-        @click="shown = 99"
-      >
-        {{ fairness.fair.findings.length - shown }} more
-      </VBtn>
-    </section>
-    <ShowsCheck :brief="!planning" @state="shows = $event" />
-    <FitsCheck :sign="fitsSign" :brief="!planning" />
-    <KittedCheck
-      :sign="signs[pack.data ? pack.kitted.state : 'none']"
-      :brief="!packing"
-      :class="{ first: packing }"
-    />
-    <SafeCheck
-      :sign="signs[safeState]"
-      :brief="planning"
-      :class="{ first: packing || (!planning && !store.confirmed) }"
-    />
+    <CheckSection
+      v-for="check in ordered"
+      :key="`${store.open.id} ${check.id}`"
+      :check="check"
+      :result="checks.resultOf(check.id)"
+      :brief="isBrief(check)"
+    >
+      <component :is="details[check.id]" v-if="details[check.id]" :brief="isBrief(check)" />
+    </CheckSection>
   </aside>
 </template>
 
@@ -135,7 +77,7 @@ watch(
   overflow-y: auto;
 }
 
-.five {
+.glance {
   list-style: none;
   margin: -14px 0 4px;
   padding: 14px 0 8px;
@@ -148,55 +90,11 @@ watch(
   top: -14px;
 }
 
-.five li {
+.glance li {
   display: flex;
   flex-direction: column;
   align-items: center;
   gap: 2px;
   font: 500 var(--text-caption) var(--heading);
-}
-
-.five {
-  order: -2;
-}
-
-.first {
-  order: -1;
-}
-
-.checks :deep(.line) {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-
-.checks :deep(.state) {
-  margin-left: auto;
-  font-size: var(--text-small);
-  color: var(--ink-soft);
-}
-
-.checks :deep(.finding) {
-  border-left: 3px solid var(--marigold);
-  padding: 4px 0 6px 10px;
-  margin-top: 8px;
-  font-size: var(--text-small);
-  line-height: 1.35;
-  display: flex;
-  flex-direction: column;
-  align-items: flex-start;
-  gap: 6px;
-}
-
-.checks :deep(.finding.mend) {
-  border-color: var(--coral);
-}
-
-.checks :deep(.finding .v-btn) {
-  height: auto;
-  min-height: 28px;
-  white-space: normal;
-  text-align: left;
-  padding-block: 3px;
 }
 </style>

@@ -1,31 +1,22 @@
 <script setup lang="ts">
-import type { Finding, Remedy } from '#core/fair'
-import { useLesson } from '~/stores/lesson'
-import { useNotices } from '~/stores/notices'
+import type { CheckFinding } from '#core/checks'
 
 /** Why a check stumbles, with what would mend it in one press. */
-defineProps<{ finding: Finding }>()
-const store = useLesson()
-const notices = useNotices()
-
-function mend(remedy: Remedy) {
-  store.editPlan(remedy.apply)
-  notices.tell(`Done: ${remedy.label}.`, () => store.undoPlan())
+defineProps<{ finding: Omit<CheckFinding, 'refused'> & { refused?: readonly string[] } }>()
+/** Where something can be done about a finding that no change of the plan mends. */
+const links: Record<string, { to: string; label: string }> = {
+  unlisted: { to: '/school?view=supplies', label: 'Open the store cupboard' },
 }
 </script>
 
 <template>
-  <article class="finding" :class="finding.severity">
+  <article class="finding" :class="finding.severity" :data-finding="finding.code">
     <p>{{ finding.reason }}</p>
-    <VBtn
-      v-for="remedy in finding.remedies"
-      :key="remedy.label"
-      size="small"
-      variant="outlined"
-      color="primary"
-      @click="mend(remedy)"
-      >{{ remedy.label }}</VBtn
-    >
+    <NuxtLink v-if="links[finding.code]" :to="links[finding.code]!.to" class="small">{{
+      links[finding.code]!.label
+    }}</NuxtLink>
+    <RemedyButtons :remedies="finding.remedies" />
+    <p v-for="why in finding.refused" :key="why" class="small soft">{{ why }}</p>
   </article>
 </template>
 
@@ -43,13 +34,5 @@ function mend(remedy: Remedy) {
 
 .finding.mend {
   border-color: var(--coral);
-}
-
-.finding .v-btn {
-  height: auto;
-  min-height: 28px;
-  white-space: normal;
-  text-align: left;
-  padding-block: 3px;
 }
 </style>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useChecks } from '~/stores/checks'
 import { useFits } from '~/stores/fits'
 
 /** The plan in time: whether it ends before the bell, what it hangs on, and how long everything takes. */
 const fits = useFits()
+const checks = useChecks()
 const now = computed(() => fits.fits)
 const trouble = computed(() => now.value?.state === 'think' || now.value?.state === 'mend')
 </script>
@@ -35,7 +37,7 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
       <TimesSentence />
       <div v-if="trouble">
         <h2 class="small">{{ now.state === 'mend' ? 'To make it fit' : 'To have more to spare' }}</h2>
-        <WaysToFit :most="4" />
+        <div class="ways"><RemedyButtons :remedies="checks.resultOf('fits').remedies.slice(0, 4)" /></div>
       </div>
     </div>
   </div>
@@ -60,6 +62,13 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
 
 .below h2 {
   margin-bottom: 6px;
+}
+
+.ways {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 4px;
 }
 
 @media (max-width: 800px) {

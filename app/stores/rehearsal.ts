@@ -1,15 +1,16 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { scoredPlan } from '#core/comparison'
 import { isRehearsable, type RankedNeighbour, type Rehearsal } from '#core/rehearsal'
-import { useLesson } from '../stores/lesson'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
+import { useLesson } from './lesson'
 
 /** Long enough for the next key of a fast typist, short enough to feel immediate. */
 const waitFor = 60
 
 /** Rehearses the open plan in the background, anew after each change that matters; a running one is given up. */
-export function useRehearsal() {
+export const useRehearsal = defineStore('rehearsal', () => {
   const store = useLesson()
   const rehearsal = shallowRef<Rehearsal | null>(null)
   const neighbours = shallowRef<RankedNeighbour[]>([])
@@ -19,10 +20,10 @@ export function useRehearsal() {
   let worker: Worker | null = null
   /** The order that is being worked on; news of an earlier one comes too late. */
   let number = 0
-  let left = false
 
   /** What there is to rehearse, or null while the plan or the teacher's answers are not ready. */
   const job = computed<RehearsalJob | null>(() => {
+    if (!store.lesson) return null
     const { plan } = store
     if (!isRehearsable(plan)) return null
     return {
@@ -50,6 +51,7 @@ export function useRehearsal() {
       expected,
     } = job.value.plan
     return JSON.stringify([
+      store.open.id,
       levels,
       comparison,
       changed.kind,
@@ -96,17 +98,21 @@ export function useRehearsal() {
   }
 
   const start = useDebounceFn(() => {
-    if (left) return
     neighbours.value = []
     running.value = job.value !== null
     if (!job.value) rehearsal.value = null
     send(job.value)
   }, waitFor)
 
+  watch(
+    () => store.lesson?.id,
+    () => {
+      // What is still being rehearsed is of the lesson before.
+      number++
+      rehearsal.value = null
+      neighbours.value = []
+    },
+  )
   watch(essence, start, { immediate: true })
-  onScopeDispose(() => {
-    left = true
-    worker?.terminate()
-  })
   return { rehearsal, neighbours, running, share, stop }
-}
+})

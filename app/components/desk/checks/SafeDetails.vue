@@ -7,10 +7,7 @@ import { momentWords } from '~/words/dates'
 import { problemWords } from '~/api/request'
 
 /** The cautions for this plan at this age, and the teacher's word that the school's own assessment was checked. */
-const props = defineProps<{
-  sign: { icon: string; colour: string | undefined; word: string }
-  brief?: boolean
-}>()
+const props = defineProps<{ brief: boolean }>()
 const store = useLesson()
 const pack = usePack()
 const initials = ref('')
@@ -32,11 +29,7 @@ async function confirm() {
 </script>
 
 <template>
-  <section class="check" aria-live="polite">
-    <p class="line">
-      <VIcon :icon="sign.icon" :color="sign.colour" size="20" />
-      <b>Safe</b><span class="state">{{ sign.word }}</span>
-    </p>
+  <div class="details">
     <p v-if="safety?.stands" class="small soft said">
       <template v-if="safety.beforeRule"
         >This lesson was tested before we asked for this check, so it counts as checked.</template
@@ -49,10 +42,6 @@ async function confirm() {
     <p v-else-if="safety" class="small said again">
       Something that needs care has changed since
       {{ safety.beforeRule ? 'it was tested' : `${safety.initials} checked it` }}. Look again.
-    </p>
-    <p v-if="brief && !store.confirmed" class="small soft said">
-      {{ safe.cautions.length }} usual {{ safe.cautions.length === 1 ? 'caution' : 'cautions' }}, to be
-      checked before the first reading.
     </p>
     <VBtn
       v-if="store.confirmed && !brief"
@@ -68,7 +57,7 @@ async function confirm() {
       }}
     </VBtn>
     <div v-if="showAll" class="all">
-      <div v-for="flag in safe.allergies" :key="flag.name" class="finding mend" data-safe="allergy">
+      <div v-for="flag in safe.allergies" :key="flag.name" class="finding" data-safe="allergy">
         <p>
           <b
             >{{ flag.children }} {{ flag.children === 1 ? 'child reacts' : 'children react' }} to
@@ -105,10 +94,22 @@ async function confirm() {
         <VBtn type="submit" color="primary" size="small">Yes, checked</VBtn>
       </form>
     </div>
-  </section>
+  </div>
 </template>
 
 <style scoped>
+.details {
+  align-self: stretch;
+}
+
+.finding {
+  border-left: 3px solid var(--coral);
+  padding: 4px 0 6px 10px;
+  margin-bottom: 8px;
+  font-size: var(--text-small);
+  line-height: 1.35;
+}
+
 .said,
 .all {
   margin-top: 4px;
