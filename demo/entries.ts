@@ -69,7 +69,7 @@ function simulateRead(
         : expected.course
           ? courseAt(expected.course, slot, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
           : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
-      const { mark } = resolutionOf(wayOf(plan).at(plan, slot.moment))
+      const { mark } = resolutionOf(wayOf(plan).planAt(plan, slot.moment))
       const value = Math.max(0, roundToMark(centre + offset, mark))
       if (!expected.course) clock += 20_000 + Math.round(random() * 15_000)
       const take = (read: number, changes: Partial<Entry> = {}): Entry => {

@@ -78,7 +78,7 @@ export function simulateSeen(
     const { against } = mishaps
     if (against?.groupIndex === groupIndex) {
       const [more, less] = [plan.levels[against.more]!.id, plan.levels[against.less]!.id]
-      const slot = way.asSlot(plan, { groupId, tryNumber: 1, levelId: more, moment: less })
+      const slot = way.canonicalSlot(plan, { groupId, tryNumber: 1, levelId: more, moment: less })
       write(slot, letterOf(plan, more))
     }
   })
@@ -89,7 +89,9 @@ export function simulateSeen(
 function asked(plan: Plan, groupId: string, groupIndex: number, entries: readonly Entry[]): Slot[] {
   const way = wayOf(plan)
   const own = entries.filter((entry) => entry.groupId === groupId && entry.status === 'counted')
-  const slots = way.asks ? way.asks(plan, groupId, groupIndex, own) : way.slots(plan, groupId, groupIndex)
+  const slots = way.askedSlots
+    ? way.askedSlots(plan, groupId, groupIndex, own)
+    : way.slots(plan, groupId, groupIndex)
   const filled = new Set(own.filter((one) => !isGone(one, entries)).map(slotKey))
   return slots.filter((slot) => !filled.has(slotKey(slot)))
 }

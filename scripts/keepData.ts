@@ -14,14 +14,14 @@ const opened = await openDatabase({ folder })
 const tables: Record<string, unknown> = {}
 for (const table of Object.values(schema).filter((one) => is(one, PgTable))) {
   const name = getTableName(table)
-  const rows = await opened.db.execute<{ row: object }>(
+  const rows = (await opened.db.execute(
     sql`select to_jsonb(one) as row from ${sql.identifier(name)} one`,
-  )
+  )) as unknown as { row: object }[]
   tables[name] = name === 'pictures' ? [] : rows.map(({ row }) => row)
 }
-const [done] = await opened.db.execute<{ migrations: number }>(
+const [done] = (await opened.db.execute(
   sql`select count(*)::int as migrations from drizzle.__drizzle_migrations`,
-)
+)) as unknown as { migrations: number }[]
 await opened.close()
 rmSync(folder, { recursive: true })
 const kept = JSON.stringify({ migrations: done!.migrations, tables })

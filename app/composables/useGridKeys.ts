@@ -36,7 +36,7 @@ export function useGridKeys(grid: ReturnType<typeof useReadingGrid>, table: Ref<
 
   /** To the next place, or, where what comes next follows from what was found, there. */
   async function onward(row: number, column: number, by: 1 | -1) {
-    if (by === 1 && grid.way.value.asks !== null) {
+    if (by === 1 && grid.way.value.askedSlots !== null) {
       await nextTick()
       const { next } = rows.value[row]!.progress
       if (next) return goTo(next)

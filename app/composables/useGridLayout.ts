@@ -47,7 +47,7 @@ export function useGridLayout() {
   /** All levels are told in one cell, or each cell names its own. */
   const together = computed(() => way.value.layout(store.plan) === 'together')
   const days = computed(() =>
-    way.value.dueOn(store.plan, store.days, currentDay()) === null ? [] : store.days,
+    way.value.momentsDue(store.plan, store.days, currentDay()) === null ? [] : store.days,
   )
   const columns = computed<GridColumn[]>(() => {
     if (beneath.value)
@@ -147,7 +147,7 @@ export function useGridLayout() {
       : row.tests.has(row.levelId ?? column.levelId ?? '')
   /** Whether it is what its group does next, where that follows from what it has found. */
   const isNext = (row: GridRow, column: GridColumn) =>
-    way.value.asks !== null &&
+    way.value.askedSlots !== null &&
     row.progress.next !== null &&
     slotKey(row.progress.next) === slotKey(slotAt(row, column))
 

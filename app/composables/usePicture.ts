@@ -14,6 +14,6 @@ export function usePicture(quantity: () => number = () => 0) {
   /** The plan as that quantity is read. */
   const plan = computed(() => quantities.value[quantity()] ?? store.plan)
   const picture = computed(() => way.value.picture?.(plan.value, counted.value) ?? null)
-  const byDay = computed(() => way.value.dueOn(store.plan, store.days, '') !== null)
+  const byDay = computed(() => way.value.momentsDue(store.plan, store.days, '') !== null)
   return { counted, quantities, plan, picture, byDay }
 }

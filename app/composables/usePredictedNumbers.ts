@@ -57,7 +57,7 @@ export function usePredictedNumbers() {
   const moment = computed(() => lines.value[0]?.moment ?? null)
   /** The plan as these numbers are read, for everything that prints them. */
   const plan = computed(() =>
-    moment.value === null ? store.scored : wayOf(store.plan).at(store.plan, moment.value),
+    moment.value === null ? store.scored : wayOf(store.plan).planAt(store.plan, moment.value),
   )
   /** What they are numbers of: "bounce height in cm at 60 cm". */
   const caption = computed(() => {

@@ -12,8 +12,8 @@ export function useReadNow() {
 
   function readNow(slot: Slot): Entry['fields'] {
     const way = wayOf(store.plan)
-    if (!way.also.includes(atField)) return {}
-    if (way.dueOn(store.plan, store.days, currentDay()) !== null)
+    if (!way.extraFields.includes(atField)) return {}
+    if (way.momentsDue(store.plan, store.days, currentDay()) !== null)
       return readTimeFields(currentDay(), currentDay())
     const start = times.startedAt(slot)
     if (start === null) return {}

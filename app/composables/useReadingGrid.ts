@@ -66,7 +66,7 @@ export function useReadingGrid() {
     if (draft !== undefined) return draft
     const state = stateOf(slot)
     const standing = state?.counted ? [state.counted] : (state?.contested ?? [])
-    return standing.map((one) => way.value.write(store.plan, one)).join(' or ')
+    return standing.map((one) => way.value.typedText(store.plan, one)).join(' or ')
   }
 
   /** A value as the grid shows it; one that was taken between marks keeps its digits. */

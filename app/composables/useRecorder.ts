@@ -67,7 +67,7 @@ export function useRecorder(source: EntrySource) {
   function asSeen(slot: Slot, fields: Entry['fields']): Entry['fields'] {
     const way = wayOf(store.plan)
     const also = Object.fromEntries(
-      Object.entries(countedAt(slot)?.fields ?? {}).filter(([name]) => way.also.includes(name)),
+      Object.entries(countedAt(slot)?.fields ?? {}).filter(([name]) => way.extraFields.includes(name)),
     )
     const understood = way.understand(store.plan, {
       fields: { ...also, ...fields },

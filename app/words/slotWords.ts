@@ -10,5 +10,5 @@ import { wayOf } from '#core/recording'
 export function slotWords({ plan, groups }: { plan: Plan; groups: readonly Tester[] }, slot: Slot): string {
   const testers = [...testersOf(plan, groups), ...groups]
   const group = testers.find((one) => one.id === slot.groupId)?.name ?? 'a group'
-  return `${group}, ${wayOf(plan).named(plan, slot)}`
+  return `${group}, ${wayOf(plan).slotName(plan, slot)}`
 }

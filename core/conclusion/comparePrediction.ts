@@ -129,7 +129,7 @@ function compareNumber(
       ? numberFound(plan, levelId, evidence, groupId)
       : middleOf(read(levelId, moment, groupId))
   if (found === null) return 'open'
-  const { mark } = resolutionOf(moment === undefined ? plan : wayOf(plan).at(plan, moment))
+  const { mark } = resolutionOf(moment === undefined ? plan : wayOf(plan).planAt(plan, moment))
   const room = Math.max(mark, numberWithin * Math.abs(value)) * (1 + 1e-9)
   const away = Math.abs(value - found)
   return away <= room ? 'as-predicted' : away <= 2 * room ? 'nearly' : 'surprised'

@@ -46,7 +46,7 @@ function momentAsked(plan: Plan): string | null {
  * @example predictedOf(plan, plan, null) // 'the bounce height'
  */
 export function predictedOf(plan: Plan, scored: Plan, moment: string | null): string {
-  const { measured } = moment === null ? scored : wayOf(plan).at(plan, moment)
+  const { measured } = moment === null ? scored : wayOf(plan).planAt(plan, moment)
   const noun = `the ${nounOf(measured.name, measured.unit)}`
   if (moment !== null) return `${noun} ${wayOf(plan).momentPhrase(plan, moment)}`
   const side = scored.besides ? orderedLevels(scored).at(-1) : undefined
@@ -78,7 +78,7 @@ export function predictedReadingSaid(
   plan: Plan,
   { levelId, moment, value }: { levelId: string; moment: string; value: number },
 ): string {
-  const printed = printSaid(wayOf(plan).at(plan, moment), value)
+  const printed = printSaid(wayOf(plan).planAt(plan, moment), value)
   const said = `${predictedOf(plan, plan, moment)} will be about ${printed}`
   if (plan.levels.length < 2) return said
   const level = plan.levels.find(({ id }) => id === levelId)

@@ -20,7 +20,10 @@ function notAdded(plan: Plan): Finding[] {
       field: 'measured',
       reason: `${reason} Measure what does, or read the same thing before and after.`,
       remedies: [
-        remedy('Read it before and after', () => ({ recording: beforeAndAfter.usual, expected: null })),
+        remedy('Read it before and after', () => ({
+          recording: beforeAndAfter.usualRecording,
+          expected: null,
+        })),
       ],
     },
   ]

@@ -25,7 +25,7 @@ export function entriesCsv(
   const { slots: states } = standingOf(entries)
   const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
   const way = wayOf(plan)
-  const names = [...way.fields(plan).map(({ name }) => name), ...way.also]
+  const names = [...way.fields(plan).map(({ name }) => name), ...way.extraFields]
   const status = (entry: Entry) => {
     if (!standing.has(entry.id)) return 'superseded'
     if (entry.status === 'set-aside') return 'set aside'

@@ -62,11 +62,11 @@ describe('entries out and in again', () => {
   })
 
   const inTwo: Recording = {
-    ...ways.find((way) => way.kind === 'parts-whole')!.usual,
+    ...ways.find((way) => way.kind === 'parts-whole')!.usualRecording,
     second: { name: 'mass', unit: 'g', instrument: { ...plan.measured.instrument, unit: 'g' } },
   } as Recording
   it.each([
-    ...ways.map((way) => [way.kind, way.usual] as const),
+    ...ways.map((way) => [way.kind, way.usualRecording] as const),
     ['parts-whole in two quantities', inTwo] as const,
   ])('in the way %s', (_, recording) => {
     const own = kindsPlan(['wool', 'foil'], { recording, tries: 2 })

@@ -72,12 +72,12 @@ function reader(header: readonly string[], target: EntriesTarget) {
   const { plan, groups, lessonId, entries, now } = target
   const way = wayOf(plan)
   const slots = groups.flatMap((group, groupIndex) => way.slots(plan, group.id, groupIndex))
-  const moments = [...new Set([...slots.map((slot) => slot.moment), ...way.beside(plan)])]
+  const moments = [...new Set([...slots.map((slot) => slot.moment), ...way.optionalMoments(plan)])]
   // Of two that are compared either may be named as the other.
   const named = [...new Set([...moments, ...slots.flatMap((slot) => slot.levelId ?? [])])]
   const places = new Set(slots.map(({ levelId, moment }) => `${levelId}|${moment}`))
   const hasLevels = slots.some((slot) => slot.levelId !== null)
-  const names = [...way.fields(plan).map((field) => field.name), ...way.also]
+  const names = [...way.fields(plan).map((field) => field.name), ...way.extraFields]
   const known = new Set(entries.map((entry) => entry.id))
   /** The id that an entry of a file has in this lesson: its own where it came from here. */
   const idHere = (id: string) => (known.has(id) ? id : v5(id, lessonId))
@@ -106,14 +106,14 @@ function reader(header: readonly string[], target: EntriesTarget) {
             .join(', ') || 'nothing, here'
         }.`,
       }
-    const slot = way.asSlot(plan, {
+    const slot = way.canonicalSlot(plan, {
       groupId: group.id,
       levelId: hasLevels ? level!.id : null,
       tryNumber,
       moment,
     })
-    if (!places.has(`${slot.levelId}|${slot.moment}`) && !way.beside(plan).includes(moment))
-      return { message: `Nothing goes with ${way.named(plan, slot)}. Leave the line out.` }
+    if (!places.has(`${slot.levelId}|${slot.moment}`) && !way.optionalMoments(plan).includes(moment))
+      return { message: `Nothing goes with ${way.slotName(plan, slot)}. Leave the line out.` }
     return slot
   }
 
@@ -121,7 +121,7 @@ function reader(header: readonly string[], target: EntriesTarget) {
     const cell: Cells = (name) => unquoted((row[header.indexOf(name)] ?? '').trim())
     const slot = slotOf(cell)
     if ('message' in slot) return slot
-    const read = readWithIn(cell, way.at(plan, slot.moment))
+    const read = readWithIn(cell, way.planAt(plan, slot.moment))
     if ('message' in read) return read
     const { readWith } = read
     const fields = Object.fromEntries(

@@ -43,7 +43,7 @@ function notesSaid(plan: Plan, entries: readonly Entry[]): string[] {
   const noted = entries.filter(({ note }) => note.trim() !== '')
   const told = noted
     .slice(0, notesTold)
-    .map((entry) => `${capital(wayOf(plan).named(plan, entry))}: “${entry.note.trim()}”.`)
+    .map((entry) => `${capital(wayOf(plan).slotName(plan, entry))}: “${entry.note.trim()}”.`)
   const more = noted.length - told.length
   return more > 0 ? [...told, more === 1 ? 'There is one more note.' : `There are ${more} more notes.`] : told
 }

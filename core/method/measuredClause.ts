@@ -81,7 +81,7 @@ function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
 function withWay(before: Plan, kind: RecordingKind, cupboard: readonly CupboardInstrument[]): Plan {
   if (kind === before.recording.kind) return before
   const plan = isInRounds(before) ? withAim(before, 'compare') : before
-  const { usual, onlyUnit } = ways.find((way) => way.kind === kind)!
+  const { usualRecording: usual, onlyUnit } = ways.find((way) => way.kind === kind)!
   const own = cupboard.find((one) => one.unit === onlyUnit)
   return asUnjudged({
     ...plan,

@@ -69,7 +69,7 @@ describe('the paragraph', () => {
   })
 
   it.each(ways.map((way) => [way.kind, way] as const))('brings the clause of %s', (_, way) => {
-    const text = methodText(examplePlan({ recording: way.usual }), context())
+    const text = methodText(examplePlan({ recording: way.usualRecording }), context())
     expect(text).toContain(`We ${way.verb} the bounce height`)
     expect(text).not.toMatch(/undefined|null|NaN| ,|\.\./)
   })

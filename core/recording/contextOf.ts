@@ -12,6 +12,6 @@ export function contextOf(plan: Plan, counted: readonly Entry[], slot: Slot): En
   const key = slotKey(slot)
   const besides = counted.filter((one) => slotKey(one) !== key)
   const way = wayOf(plan)
-  const row = besides.filter((one) => one.groupId === slot.groupId && way.sameRow(slot, one))
+  const row = besides.filter((one) => one.groupId === slot.groupId && way.isInRow(slot, one))
   return { slot, row, others: way.comparable(plan, besides, slot), inRounds: way.improves }
 }

@@ -21,17 +21,17 @@ export const hasOrder = (plan: Pick<Plan, 'changed' | 'recording'>): boolean =>
  * @example recordingFor({ kind: 'measure' }, 'count') // { kind: 'count' }
  */
 export function recordingFor(recording: Recording, unit: Unit): Recording {
-  return wayOf({ recording }).suits === null ? recording : usualFor(unit)
+  return wayOf({ recording }).suitsUnit === null ? recording : usualFor(unit)
 }
 
 /**
  * The way that a plan begins with.
  * @example usualFor('cm') // { kind: 'measure' }
  */
-export const usualFor = (unit: Unit): Recording => ways.find((way) => way.suits?.(unit))!.usual
+export const usualFor = (unit: Unit): Recording => ways.find((way) => way.suitsUnit?.(unit))!.usualRecording
 
 /**
  * The way in which a design is improved in rounds.
  * @example inRounds() // { kind: 'rounds' }
  */
-export const inRounds = (): Recording => ways.find((way) => way.improves)!.usual
+export const inRounds = (): Recording => ways.find((way) => way.improves)!.usualRecording

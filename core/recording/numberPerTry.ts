@@ -67,7 +67,7 @@ export const numberPerTry = {
   },
 
   /** A value that was taken between marks keeps its digits. */
-  write: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
+  typedText: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>): string => {
     const value = numberOf(plan, entry)
     if (value === null) return ''
     return printReading(value, resolutionOf(plan).mark, plan.measured.unit)

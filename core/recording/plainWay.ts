@@ -8,7 +8,7 @@ import type { Sides, Way } from './way'
 
 /** What most ways of recording share, whatever they take: it is kept here once. */
 export const plainWay = {
-  at: (plan: Plan, _moment: string): Plan => plan,
+  planAt: (plan: Plan, _moment: string): Plan => plan,
 
   quantities: (plan: Plan): Plan[] => [plan],
 
@@ -20,7 +20,7 @@ export const plainWay = {
 
   keepsFormer: false,
 
-  suits: null as ((unit: Unit) => boolean) | null,
+  suitsUnit: null as ((unit: Unit) => boolean) | null,
 
   onlyUnit: null,
 
@@ -34,14 +34,14 @@ export const plainWay = {
 
   layout: () => 'levels-across' as const,
 
-  asks: null,
+  askedSlots: null,
 
   readMinutes: (_plan: Plan): number[] | null => null,
 
   runsBefore: (_plan: Plan, _moment: string): boolean => true,
 
   /** "20 cm, try 2, before" */
-  named: (plan: Plan, { levelId, tryNumber, moment }: Slot): string =>
+  slotName: (plan: Plan, { levelId, tryNumber, moment }: Slot): string =>
     [
       ...(levelId === null ? [] : [levelSaid(plan, levelId)]),
       `try ${tryNumber}`,
@@ -56,24 +56,24 @@ export const plainWay = {
 
   netReading: (plan: Plan, _counted: readonly Entry[], entry: Entry): number | null => numberOf(plan, entry),
 
-  levelsIn: (_plan: Plan, { levelId }: Slot, _groupIndex: number): string[] =>
+  levelsOfSlot: (_plan: Plan, { levelId }: Slot, _groupIndex: number): string[] =>
     levelId === null ? [] : [levelId],
 
-  levelsTold: ({ levelId }: Pick<Entry, 'levelId'>): string[] => (levelId === null ? [] : [levelId]),
+  levelsOfEntry: ({ levelId }: Pick<Entry, 'levelId'>): string[] => (levelId === null ? [] : [levelId]),
 
   paper: null,
 
-  asSlot: (_plan: Plan, slot: Slot): Slot => slot,
+  canonicalSlot: (_plan: Plan, slot: Slot): Slot => slot,
 
-  sameRow: (slot: Slot, entry: Entry): boolean => entry.levelId === slot.levelId,
+  isInRow: (slot: Slot, entry: Entry): boolean => entry.levelId === slot.levelId,
 
-  dueOn: (): string[] | null => null,
+  momentsDue: (): string[] | null => null,
 
-  beside: (_plan: Plan): string[] => [],
+  optionalMoments: (_plan: Plan): string[] => [],
 
-  also: [] as readonly string[],
+  extraFields: [] as readonly string[],
 
-  spoiltWith: (): Entry[] => [],
+  alsoSpoilt: (): Entry[] => [],
 
   readingsPerScore: (): number => 1,
 

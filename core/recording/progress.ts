@@ -12,7 +12,9 @@ export interface GroupProgress {
 /** What a group is asked to fill, by what it has found so far. */
 function asked(plan: Plan, groupId: string, groupIndex: number, counted: readonly Entry[]): Slot[] {
   const way = wayOf(plan)
-  return way.asks ? way.asks(plan, groupId, groupIndex, counted) : way.slots(plan, groupId, groupIndex)
+  return way.askedSlots
+    ? way.askedSlots(plan, groupId, groupIndex, counted)
+    : way.slots(plan, groupId, groupIndex)
 }
 
 /** Whether a slot needs nothing more of its group; where two devices filled it, the teacher chooses. */
@@ -56,7 +58,7 @@ export function levelProgress(
   const levels = new Map(plan.levels.map((level) => [level.id, { done: 0, needed: 0 }]))
   for (const [groupIndex, groupId] of groupIds.entries())
     for (const slot of asked(plan, groupId, groupIndex, standing.counted))
-      for (const levelId of way.levelsIn(plan, slot, groupIndex)) {
+      for (const levelId of way.levelsOfSlot(plan, slot, groupIndex)) {
         const level = levels.get(levelId)
         if (!level) continue
         level.needed++
@@ -79,7 +81,7 @@ export function dueToday(
   today: string,
 ): number | null {
   const way = wayOf(plan)
-  const due = way.dueOn(plan, days, today)
+  const due = way.momentsDue(plan, days, today)
   if (due === null) return null
   return groupIds
     .flatMap((groupId, groupIndex) => way.slots(plan, groupId, groupIndex))

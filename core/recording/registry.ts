@@ -49,5 +49,5 @@ export function usesInstrument(plan: Plan): boolean {
  * @example readWithOf(plan) // { instrument: 'metre stick', unit: 'cm', mark: 1 }
  */
 export function readWithOf(plan: Plan, moment = ''): ReadWith | null {
-  return usesInstrument(plan) ? instrumentNow(wayOf(plan).at(plan, moment)) : null
+  return usesInstrument(plan) ? instrumentNow(wayOf(plan).planAt(plan, moment)) : null
 }

@@ -62,7 +62,7 @@ describe('a plan of the first version', () => {
   })
 })
 
-it.each(ways.map(({ kind, usual }) => [kind, usual] as const))(
+it.each(ways.map(({ kind, usualRecording: usual }) => [kind, usual] as const))(
   'a plan of now stays as it is: %s',
   (_kind, recording) => {
     const plan = examplePlan({ recording })

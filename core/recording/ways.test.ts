@@ -35,12 +35,12 @@ const printed: Partial<Record<RecordingKind, string>> = {
 }
 
 describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, way) => {
-  const plan = examplePlan({ recording: way.usual })
+  const plan = examplePlan({ recording: way.usualRecording })
 
   it('is found by its plan and has words for a list', () => {
-    expect(way.usual.kind).toBe(kind)
+    expect(way.usualRecording.kind).toBe(kind)
     expect(wayOf(plan)).toBe(way)
-    expect(Object.keys(way.usual)).toEqual([
+    expect(Object.keys(way.usualRecording)).toEqual([
       'kind',
       ...way.options
         .filter((option) => !('optional' in option && option.optional))
@@ -80,10 +80,10 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
     })
     expect(understood).toEqual({ ok: true, fields: { [field!.name]: sent } })
     const kept = entry({ ...slot, fields: { [field!.name]: sent } })
-    expect(way.check(plan, way.write(plan, kept), { slot, others: [], row: [] })).toMatchObject({ value })
+    expect(way.check(plan, way.typedText(plan, kept), { slot, others: [], row: [] })).toMatchObject({ value })
     expect(way.print(plan, kept)).toBe(printed[kind] ?? '12 cm')
-    expect(way.asSlot(plan, slot)).toEqual(slot)
-    expect(way.named(plan, slot).trim()).not.toBe('')
+    expect(way.canonicalSlot(plan, slot)).toEqual(slot)
+    expect(way.slotName(plan, slot).trim()).not.toBe('')
   })
 
   it('asks for what a group has to fill, and for no more once it has', () => {
@@ -120,7 +120,7 @@ describe.each(ways.map((way) => [way.kind, way] as const))('the way %s', (kind, 
     expect(scores.filter((one) => one.levelId === 'h20')).toMatchObject([{ groupId: 'leaf', tryNumber: 1 }])
     expect(scores.every((one) => Number.isFinite(one.value))).toBe(true)
     expect(way.print(plan, spoilt)).toBe('')
-    expect(way.write(plan, spoilt)).toBe('')
+    expect(way.typedText(plan, spoilt)).toBe('')
   })
 
   it('refuses a field that it does not have', () => {

@@ -202,7 +202,7 @@ describe('ways to fit', () => {
 describe('every way of recording', () => {
   it.each(ways.map((way) => [way.kind, way] as const))('%s is reckoned with', (_kind, way) => {
     for (const whoTests of ['all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'] as const) {
-      const plan = kindsPlan(['a', 'b', 'c'], { recording: way.usual, whoTests })
+      const plan = kindsPlan(['a', 'b', 'c'], { recording: way.usualRecording, whoTests })
       const fits = checkFits(plan, context)
       expect(fits.takes).toBeGreaterThan(0)
       expect(fits.least).toBeLessThanOrEqual(fits.takes)
@@ -219,11 +219,12 @@ describe('every way of recording', () => {
         fc.integer({ min: 1, max: 3 }),
         fc.integer({ min: 1, max: 3 }),
         (way, tries, groups) => {
-          const plan = kindsPlan(['a', 'b', 'c'], { recording: way.usual, tries, practiceTries: 0 })
+          const plan = kindsPlan(['a', 'b', 'c'], { recording: way.usualRecording, tries, practiceTries: 0 })
           const testing = testingOf(plan, { ...context, groups })
           for (let group = 0; group < groups; group++) {
-            const asked = wayOf(plan).asks?.(plan, 'g', group, []) ?? wayOf(plan).slots(plan, 'g', group)
-            const due = wayOf(plan).dueOn(plan, ['2026-03-09'], '2026-03-09')
+            const asked =
+              wayOf(plan).askedSlots?.(plan, 'g', group, []) ?? wayOf(plan).slots(plan, 'g', group)
+            const due = wayOf(plan).momentsDue(plan, ['2026-03-09'], '2026-03-09')
             const reads = testing.groups[group]!.filter((act) => act.kind === 'read')
             expect(reads).toHaveLength(
               asked.filter((slot) => due === null || due.includes(slot.moment)).length,

@@ -38,7 +38,7 @@ const standTogether = (plan: Plan) =>
 function triesOf(plan: Plan, groupIndex: number): Slot[][] {
   const way = wayOf(plan)
   const groupId = `group ${groupIndex}`
-  const slots = way.asks?.(plan, groupId, groupIndex, []) ?? way.slots(plan, groupId, groupIndex)
+  const slots = way.askedSlots?.(plan, groupId, groupIndex, []) ?? way.slots(plan, groupId, groupIndex)
   const today = slots.filter(({ moment }) => isOnFirstDay(plan, moment))
   if (way.layout(plan) === 'together') return today.map((slot) => [slot])
   const tries = new Map<string, Slot[]>()
@@ -51,7 +51,7 @@ function triesOf(plan: Plan, groupIndex: number): Slot[][] {
 
 function isOnFirstDay(plan: Plan, moment: string): boolean {
   const day = '2026-03-09'
-  return wayOf(plan).dueOn(plan, [day], day)?.includes(moment) ?? true
+  return wayOf(plan).momentsDue(plan, [day], day)?.includes(moment) ?? true
 }
 
 /** Practice is one whole try, which nobody writes down. */
@@ -111,7 +111,7 @@ function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['a
 }
 
 function reading(plan: Plan, slot: Slot): Activity {
-  const { instrument } = wayOf(plan).at(plan, slot.moment).measured
+  const { instrument } = wayOf(plan).planAt(plan, slot.moment).measured
   const read = usesInstrument(plan)
     ? { seconds: instrument.secondsPerReading, uses: isThing(instrument) ? [instrument.name] : [] }
     : { seconds: lookSeconds, uses: [] }

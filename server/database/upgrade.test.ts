@@ -96,9 +96,9 @@ describe('a folder from before version 0.2.0', () => {
 
   it('gets the tables of now, keeps what it had, and counts lessons that are over as tested', async () => {
     const { kept, early } = await openEarly(Date.UTC(2026, 10, 27))
-    const [past] = await early.db.execute<{ id: string }>(
+    const [past] = (await early.db.execute(
       sql`update lessons set date = '2026-03-09' where id = (select lesson_id from entries limit 1) returning id`,
-    )
+    )) as unknown as { id: string }[]
     await early.close()
     const after = await openNow()
     const lessons = await lessonsIn(after.db, kept)

@@ -94,7 +94,9 @@ const hasScoredAnswer = ({ plan, conclusion }: LessonRow) =>
 
 /** Whether a line of the logbook hangs on what was read: its answer, what is due today, or with pairs how many are needed. */
 const isToldByEntries = (lesson: LessonRow, calendar: SchoolCalendar, today: string) =>
-  hasScoredAnswer(lesson) || wayOf(lesson.plan).asks !== null || daysOf(lesson, calendar).includes(today)
+  hasScoredAnswer(lesson) ||
+  wayOf(lesson.plan).askedSlots !== null ||
+  daysOf(lesson, calendar).includes(today)
 
 const daysOf = ({ date, plan }: LessonRow, calendar: SchoolCalendar) =>
   schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)
@@ -108,7 +110,7 @@ function dueIn(
   today: string,
 ): number | null {
   const days = daysOf(lesson, calendar)
-  if (wayOf(lesson.plan).dueOn(lesson.plan, days, today) === null) return null
+  if (wayOf(lesson.plan).momentsDue(lesson.plan, days, today) === null) return null
   const groupIds = groups.map((group) => group.id)
   return dueToday(lesson.plan, groupIds, standing, days, today)
 }

@@ -55,7 +55,7 @@ const moments = (plan: Plan) =>
     ...wayOf(plan)
       .columns(plan)
       .map((column) => column.moment),
-    ...wayOf(plan).beside(plan),
+    ...wayOf(plan).optionalMoments(plan),
   ])
 
 async function refuseLosingReadings(tx: Database, id: string, before: Plan, after: Plan): Promise<void> {
@@ -64,7 +64,7 @@ async function refuseLosingReadings(tx: Database, id: string, before: Plan, afte
   if (
     standing.some((entry) =>
       wayOf(before)
-        .levelsTold(entry)
+        .levelsOfEntry(entry)
         .some((id) => !kept.has(id) && before.levels.some((level) => level.id === id)),
     )
   )

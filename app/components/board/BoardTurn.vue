@@ -19,7 +19,7 @@ const volunteer = computed(() =>
 
 <template>
   <p v-if="next && volunteer" class="turn">
-    {{ capital(wayOf(store.plan).named(store.plan, next)) }}. A volunteer from
+    {{ capital(wayOf(store.plan).slotName(store.plan, next)) }}. A volunteer from
     <GroupEmblem :emblem="volunteer.emblem" :size="44" named :name="volunteer.name" />
   </p>
   <ul v-else-if="stations" class="turn" aria-label="Who is where">

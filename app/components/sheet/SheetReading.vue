@@ -46,11 +46,11 @@ const empty = ref(false)
 const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
 /** The plan as it is read here: with the instrument of this moment. */
-const here = computed(() => way.value.at(store.plan, props.slotAt.moment))
+const here = computed(() => way.value.planAt(store.plan, props.slotAt.moment))
 const field = computed(() => way.value.fields(here.value)[0]!)
 const unit = computed(() => field.value.unit)
 /** Whether what was altered is asked for; the first of all is as it was built. */
-const keepsAltered = computed(() => way.value.also.includes(alteredField))
+const keepsAltered = computed(() => way.value.extraFields.includes(alteredField))
 const asksAltered = computed(
   () => keepsAltered.value && orderedLevels(store.plan)[0]?.id !== props.slotAt.levelId,
 )

@@ -25,7 +25,7 @@ const which = computed(() => {
   if (way.value.onlyTry !== null && store.plan.tries === 1) return way.value.onlyTry
   const [one] = way.value.tryWord
   const tried = `${one} ${tryNumber} of ${store.plan.tries}`
-  if (moment === '' || levelId === null || way.value.asks !== null) return tried
+  if (moment === '' || levelId === null || way.value.askedSlots !== null) return tried
   return store.plan.tries > 1 ? `${moment}, ${tried}` : moment
 })
 const said = computed(() => [repeat.value ? 'once more' : '', which.value].filter(Boolean).join(', '))
@@ -37,7 +37,7 @@ const reasons = setAsideReasons.filter(
 function spoilt(reason: string) {
   // What was only read wrongly is read once more; what broke or was pushed is begun anew.
   if (reason !== 'read wrongly')
-    for (const one of way.value.spoiltWith(store.plan, store.counted, props.slotAt))
+    for (const one of way.value.alsoSpoilt(store.plan, store.counted, props.slotAt))
       recorder.setAside(one, reason)
   recorder.noteSpoilt(props.slotAt, reason, props.seen, note.value.trim())
   // The note was about this try. An open box for one would also take the next number out of a child's hands.

@@ -59,7 +59,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   )
   /** Whether nobody will test any more, so that what was found is no longer only what it is so far. */
   const testingOver = computed(() => isTestingOver(open.value, open.value.school.calendar, currentDay()))
-  const due = computed(() => wayOf(plan.value).dueOn(plan.value, days.value, currentDay()))
+  const due = computed(() => wayOf(plan.value).momentsDue(plan.value, days.value, currentDay()))
   /** What the time of the lesson goes by besides its plan. */
   const timeContext = computed<FitsContext>(() => ({
     age: open.value.class.ageBand,

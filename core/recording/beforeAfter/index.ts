@@ -66,7 +66,7 @@ export const beforeAfter: Way = {
     changeOption(['how much it went down', 'how much it went up']),
     compareOption,
   ],
-  usual: {
+  usualRecording: {
     kind: 'before-after',
     moments: ['before', 'after'],
     stand: 'in-turn',
@@ -77,7 +77,7 @@ export const beforeAfter: Way = {
   /** The number worked out by hand was after less before. */
   fromOld(saved) {
     if (Object.keys(saved).length > 1) return null
-    return { ...(this.usual as BeforeAfter), change: 'gained', compare: 'amount' }
+    return { ...(this.usualRecording as BeforeAfter), change: 'gained', compare: 'amount' }
   },
   oftenForgotten: [
     {

@@ -204,7 +204,7 @@ describe('before and after', () => {
 describe('what went wrong', () => {
   const spoilt = (plan: Plan, of: Slot) =>
     wayOf(plan)
-      .spoiltWith(plan, jarAndCup, of)
+      .alsoSpoilt(plan, jarAndCup, of)
       .map((one) => one.moment)
 
   it('spoils its try, which begins anew, and not the container', () => {

@@ -19,8 +19,8 @@ export const measure: Way = {
   oneEntry: 'what you read',
   options: [],
   keepsFormer: true,
-  usual: { kind: 'measure' },
-  suits: (unit) => unit !== 'count',
+  usualRecording: { kind: 'measure' },
+  suitsUnit: (unit) => unit !== 'count',
   needs: () => oneByOne,
 
   /** Each piece that is laid has ends of its own, which nobody sets down quite where the last one stopped. */

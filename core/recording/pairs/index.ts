@@ -26,7 +26,7 @@ export const pairs: Way = {
   verb: 'compare two at a time for',
   oneEntry: 'which of the two has more',
   options: [],
-  usual: { kind: 'pairs' },
+  usualRecording: { kind: 'pairs' },
   onlyUnit: 'count',
   onceIsEnough: true,
   onlyTry: 'compare these two',
@@ -40,7 +40,7 @@ export const pairs: Way = {
     ),
 
   /** Those that were done, the next one, and as many as may still come. */
-  asks(plan, groupId, groupIndex, counted) {
+  askedSlots(plan, groupId, groupIndex, counted) {
     const ids = ownLevels(plan, groupIndex).map((level) => level.id)
     return Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) => {
       const own = counted.filter((one) => one.groupId === groupId && one.tryNumber === tryNumber)
@@ -59,17 +59,17 @@ export const pairs: Way = {
         return { levelId, moment, tryNumber, head: plan.tries > 1 ? `${head}, try ${tryNumber}` : head }
       }),
     ),
-  named: (plan, slot) => {
+  slotName: (plan, slot) => {
     const two = [slot.levelId, slot.moment].map((id) => levelSaid(plan, id ?? ''))
     const [a, b] = pairOf(plan, slot).map((level) => levelName(plan, level))
     const pair = a && b ? `${a} or ${b}` : two.join(' or ')
     return plan.tries > 1 ? `${pair}, try ${slot.tryNumber}` : pair
   },
   momentSaid: (plan, moment) => levelSaid(plan, moment),
-  asSlot: (_plan, { groupId, tryNumber, levelId, moment }) =>
+  canonicalSlot: (_plan, { groupId, tryNumber, levelId, moment }) =>
     pairSlot(groupId, tryNumber, levelId ?? '', moment),
-  levelsIn: (_plan, { levelId, moment }) => [levelId ?? '', moment],
-  levelsTold: ({ levelId, moment }) => [levelId ?? '', moment],
+  levelsOfSlot: (_plan, { levelId, moment }) => [levelId ?? '', moment],
+  levelsOfEntry: ({ levelId, moment }) => [levelId ?? '', moment],
   paper: (plan, groupIndex) => {
     const levels = ownLevels(plan, groupIndex)
     const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
@@ -86,7 +86,7 @@ export const pairs: Way = {
       })),
     }
   },
-  sameRow: (slot, entry) => slot.tryNumber === entry.tryNumber,
+  isInRow: (slot, entry) => slot.tryNumber === entry.tryNumber,
   fields: (plan) => [
     {
       name: valueField,
@@ -132,7 +132,7 @@ export const pairs: Way = {
     return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value: read.winner } } }
   },
 
-  write(plan, { fields }) {
+  typedText(plan, { fields }) {
     const winner = fields[valueField]?.value
     if (typeof winner !== 'string') return ''
     return winner === theSame ? theSame : letterOf(plan, winner)

@@ -16,7 +16,7 @@ const pairs = wayOf(rocks)
 
 /** One comparison as a group types it. */
 function found(plan: Plan, a: string, b: string, winner: string, groupId = 'leaf'): Entry {
-  const slot = wayOf(plan).asSlot(plan, { groupId, tryNumber: 1, levelId: a, moment: b })
+  const slot = wayOf(plan).canonicalSlot(plan, { groupId, tryNumber: 1, levelId: a, moment: b })
   return entry({ ...slot, fields: { value: { typed: winner, given: 'typed', value: winner } } })
 }
 
@@ -102,12 +102,22 @@ describe('the way in pairs', () => {
     ['same', '='],
     ['=', '='],
   ])('reads %j', (text, value) => {
-    const slot = pairs.asSlot(rocks, { groupId: 'leaf', tryNumber: 1, levelId: 'slate', moment: 'chalk' })
+    const slot = pairs.canonicalSlot(rocks, {
+      groupId: 'leaf',
+      tryNumber: 1,
+      levelId: 'slate',
+      moment: 'chalk',
+    })
     expect(pairs.check(rocks, text, contextOf(rocks, [], slot))).toEqual({ state: 'value', value, hints: [] })
   })
 
   it('takes neither the third nor a stranger', () => {
-    const slot = pairs.asSlot(rocks, { groupId: 'leaf', tryNumber: 1, levelId: 'slate', moment: 'chalk' })
+    const slot = pairs.canonicalSlot(rocks, {
+      groupId: 'leaf',
+      tryNumber: 1,
+      levelId: 'slate',
+      moment: 'chalk',
+    })
     for (const text of ['granite', 'c', 'sandstone', '7'])
       expect(pairs.check(rocks, text, contextOf(rocks, [], slot))).toMatchObject({
         state: 'unreadable',
@@ -117,7 +127,12 @@ describe('the way in pairs', () => {
 
   it('asks when an answer cannot be beside what stands, and says where to look again', () => {
     const two = [found(rocks, 'chalk', 'slate', 'slate'), found(rocks, 'slate', 'granite', 'granite')]
-    const third = pairs.asSlot(rocks, { groupId: 'leaf', tryNumber: 1, levelId: 'granite', moment: 'chalk' })
+    const third = pairs.canonicalSlot(rocks, {
+      groupId: 'leaf',
+      tryNumber: 1,
+      levelId: 'granite',
+      moment: 'chalk',
+    })
     expect(pairs.check(rocks, 'chalk', contextOf(rocks, two, third))).toMatchObject({
       state: 'value',
       hints: [

@@ -13,7 +13,7 @@ const rocks = kindsPlan(['granite', 'slate', 'chalk', 'sandstone'], {
 /** What a group found: each with what it was harder than; "=" where both were the same. */
 const found = (...pairs: [string, string, 'beats' | '='][]): Entry[] =>
   pairs.map(([a, b, how]) => {
-    const slot = wayOf(rocks).asSlot(rocks, { groupId: 'leaf', tryNumber: 1, levelId: a, moment: b })
+    const slot = wayOf(rocks).canonicalSlot(rocks, { groupId: 'leaf', tryNumber: 1, levelId: a, moment: b })
     const value = how === '=' ? '=' : a
     return entry({ ...slot, fields: { value: { typed: value, given: 'typed', value } } })
   })

@@ -113,9 +113,9 @@ const ofOneQuantity: Way = {
   /** The number worked out by hand was the whole less its parts. */
   fromOld(saved) {
     if (Object.keys(saved).length > 1) return null
-    return { ...(this.usual as PartsWhole), change: 'gained', compare: 'amount' }
+    return { ...(this.usualRecording as PartsWhole), change: 'gained', compare: 'amount' }
   },
-  usual: {
+  usualRecording: {
     kind: 'parts-whole',
     parts: ['first part', 'second part'],
     container: 'none',

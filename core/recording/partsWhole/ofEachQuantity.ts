@@ -27,7 +27,7 @@ export function ofEachQuantity(way: Way): Way {
 
   return {
     ...way,
-    at,
+    planAt: at,
     quantities: quantitiesOf,
 
     slots: (plan, groupId, groupIndex) =>
@@ -59,7 +59,7 @@ export function ofEachQuantity(way: Way): Way {
       return way.check(quantity, text, context && { ...context, row: own(quantity, context.row) })
     },
     understand: (plan, entry) => way.understand(at(plan, entry.moment), entry),
-    write: (plan, entry) => way.write(quantityOf(plan, entry), entry),
+    typedText: (plan, entry) => way.typedText(quantityOf(plan, entry), entry),
     print: (plan, entry) => way.print(quantityOf(plan, entry), entry),
 
     netReading: (plan, counted, entry) => {

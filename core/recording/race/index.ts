@@ -34,7 +34,7 @@ export const race: Way = {
   verb: 'race them for',
   oneEntry: 'the order in which they came in',
   options: [],
-  usual: { kind: 'race' },
+  usualRecording: { kind: 'race' },
   onlyUnit: 'count',
   tryWord: ['heat', 'heats'],
   unrehearsed:
@@ -67,9 +67,9 @@ export const race: Way = {
       moment: '',
       head: `heat ${index + 1}`,
     })),
-  named: (_plan, { tryNumber }) => `heat ${tryNumber}`,
-  levelsIn: (plan, _slot, groupIndex) => ownLevels(plan, groupIndex).map((level) => level.id),
-  levelsTold: (entry) => {
+  slotName: (_plan, { tryNumber }) => `heat ${tryNumber}`,
+  levelsOfSlot: (plan, _slot, groupIndex) => ownLevels(plan, groupIndex).map((level) => level.id),
+  levelsOfEntry: (entry) => {
     const order = orderOf(entry)
     return order ? [...order.places.flat(), ...order.out] : []
   },
@@ -86,7 +86,7 @@ export const race: Way = {
       })),
     }
   },
-  sameRow: () => false,
+  isInRow: () => false,
   fields: (plan) => [
     {
       name: valueField,
@@ -130,7 +130,7 @@ export const race: Way = {
     return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value } } }
   },
 
-  write(plan, entry) {
+  typedText(plan, entry) {
     const order = orderOf(entry)
     return order ? orderTyped(plan, order) : ''
   },

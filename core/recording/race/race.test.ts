@@ -169,7 +169,7 @@ describe('heats', () => {
     const turned = kindsPlan(['B', 'A'], { recording: { kind: 'race' } })
     const one = heat('leaf', 1, 'a b', turned)
     expect(one.fields.value!.value).toBe('B>A')
-    expect(wayOf(turned).write(turned, one)).toBe('A B')
+    expect(wayOf(turned).typedText(turned, one)).toBe('A B')
     for (const value of ['B>A', 'a b', 'B > A'])
       expect(
         wayOf(turned).understand(turned, {

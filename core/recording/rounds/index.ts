@@ -32,13 +32,13 @@ export const rounds: Way = {
           : `with a target of ${printQuantity(answer, plan.measured.unit, resolutionOf(plan).mark)}`,
     },
   ],
-  usual: { kind: 'rounds' },
+  usualRecording: { kind: 'rounds' },
   improves: true,
   onceIsEnough: true,
   // A round goes by its name.
   onlyTry: '',
   needs: () => oneByOne,
-  also: [alteredField],
+  extraFields: [alteredField],
 
   fields: (plan) => [
     ...numberPerTry

@@ -40,7 +40,7 @@ export const daily: Way = {
     scoreOption,
     targetOption,
   ],
-  usual: { kind: 'daily', days: 10, score: 'gained' },
+  usualRecording: { kind: 'daily', days: 10, score: 'gained' },
   /** The number worked out by hand was the last one. */
   fromOld: ({ days, ...others }) =>
     Number.isInteger(days) && !('score' in others)
@@ -56,7 +56,7 @@ export const daily: Way = {
     },
   ],
   needs: (recording) => ({ ...sideBySide, days: (recording as Daily).days }),
-  dueOn: (plan, days, today) =>
+  momentsDue: (plan, days, today) =>
     days
       .slice(0, (plan.recording as Daily).days)
       .flatMap((day, index) =>

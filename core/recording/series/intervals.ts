@@ -52,7 +52,7 @@ export const intervals: Way = {
     scoreOption,
     targetOption,
   ],
-  usual: { kind: 'intervals', minutes: [0, 5, 10, 15, 20], score: 'lost' },
+  usualRecording: { kind: 'intervals', minutes: [0, 5, 10, 15, 20], score: 'lost' },
   /** The number worked out by hand was the total change, from the start on. */
   fromOld({ everyMinutes, times }) {
     if (!Number.isInteger(everyMinutes) || !Number.isInteger(times)) return null
@@ -61,5 +61,5 @@ export const intervals: Way = {
     return { kind: 'intervals', minutes, score: 'lost' }
   },
   needs: () => sideBySide,
-  beside: () => [startMoment],
+  optionalMoments: () => [startMoment],
 }

@@ -92,7 +92,7 @@ export const wordScale: Way = {
       says: (_answer, plan) => targetOf(plan).word,
     },
   ],
-  usual: {
+  usualRecording: {
     kind: 'word-scale',
     words: ['none', 'a little', 'a lot'],
     ...seenOnce(['a lot']),
@@ -110,9 +110,9 @@ export const wordScale: Way = {
     const { seen, days } = recording as WordsRecording
     return { ...sideBySide, instruments: 0, days: seen === 'days' ? days : 1 }
   },
-  also: [atField],
-  beside: (plan) => (wordsOf(plan).seen === 'minutes' ? [startMoment] : []),
-  dueOn: (plan, days, today) =>
+  extraFields: [atField],
+  optionalMoments: (plan) => (wordsOf(plan).seen === 'minutes' ? [startMoment] : []),
+  momentsDue: (plan, days, today) =>
     wordsOf(plan).seen === 'days'
       ? days.slice(0, wordsOf(plan).days).flatMap((day, index) => (day === today ? dayMoment(index + 1) : []))
       : null,
@@ -132,7 +132,7 @@ export const wordScale: Way = {
         head: moment === '' ? `try ${tryNumber}` : plan.tries > 1 ? `${moment}, try ${tryNumber}` : moment,
       })),
     ),
-  sameRow: (slot, entry) => entry.levelId === slot.levelId && entry.tryNumber === slot.tryNumber,
+  isInRow: (slot, entry) => entry.levelId === slot.levelId && entry.tryNumber === slot.tryNumber,
   fields: (plan) => [
     {
       name: valueField,
@@ -176,7 +176,7 @@ export const wordScale: Way = {
       return { ok: true, fields: { [valueField]: { ...field, given: 'typed', value: word } } }
     }),
 
-  write: (_plan, { fields }) => String(fields[valueField]?.value ?? ''),
+  typedText: (_plan, { fields }) => String(fields[valueField]?.value ?? ''),
 
   print(plan, { fields }) {
     const [word, at] = [String(fields[valueField]?.value ?? ''), fields[atField]]

@@ -27,7 +27,7 @@ const isOfKind = (one: Entry, plan: Plan) =>
   one.readWith === null ||
   !usesInstrument(plan) ||
   unitDefinition(one.readWith.unit).dimension ===
-    unitDefinition(wayOf(plan).at(plan, one.moment).measured.unit).dimension
+    unitDefinition(wayOf(plan).planAt(plan, one.moment).measured.unit).dimension
 
 /** Each entry with the values that its own texts give. */
 function understood(sent: Entry[], plan: Plan): Entry[] {
@@ -50,7 +50,7 @@ function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Gene
   const levelIds = new Set(plan.levels.map((level) => level.id))
   // Groups that share levels read what any of them may read.
   const slots = wayOf(plan).slots({ ...plan, whoTests: 'all-levels' }, '', 0)
-  const moments = new Set([...slots.map((slot) => slot.moment), ...wayOf(plan).beside(plan)])
+  const moments = new Set([...slots.map((slot) => slot.moment), ...wayOf(plan).optionalMoments(plan)])
   const places = new Set(slots.map(({ levelId, moment }) => `${levelId}|${moment}`))
   const hasLevels = slots.some((slot) => slot.levelId !== null)
   for (const [index, one] of fresh.entries()) {
@@ -71,7 +71,7 @@ function* placeProblems(fresh: Entry[], plan: Plan, groupIds: Set<string>): Gene
     else if (
       levelIds.has(one.levelId ?? '') &&
       !places.has(`${one.levelId}|${one.moment}`) &&
-      !wayOf(plan).beside(plan).includes(one.moment)
+      !wayOf(plan).optionalMoments(plan).includes(one.moment)
     )
       yield { path: `entries.${index}.moment`, message: 'Nothing goes in this place. Reload the page.' }
   }

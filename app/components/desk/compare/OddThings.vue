@@ -83,7 +83,7 @@ function setAside(reason: string) {
       </p>
       <p class="small">{{ one.said }}</p>
       <VBtn size="small" variant="outlined" color="primary" @click="asking = one.slot"
-        >Repeat {{ wayOf(store.plan).named(store.plan, one.slot) }}</VBtn
+        >Repeat {{ wayOf(store.plan).slotName(store.plan, one.slot) }}</VBtn
       >
     </article>
     <article v-for="(instruments, index) in changedSetUps" :key="index" class="card">

@@ -15,7 +15,7 @@ const observations = useObservations()
 const group = computed(() => store.groups.find((group) => group.id === props.one.groupId) ?? null)
 const place = computed(() =>
   props.one.about && props.one.groupId
-    ? wayOf(store.plan).named(store.plan, { ...props.one.about, groupId: props.one.groupId })
+    ? wayOf(store.plan).slotName(store.plan, { ...props.one.about, groupId: props.one.groupId })
     : '',
 )
 const other = computed(() => (props.one.kind === 'noticed' ? 'guessed' : 'noticed'))

@@ -10,7 +10,7 @@ const store = useLesson()
 const recorder = useRecorder('desk')
 /** Of two starts the first is the one; nobody need be asked. */
 const contested = computed(() => {
-  const beside = wayOf(store.plan).beside(store.plan)
+  const beside = wayOf(store.plan).optionalMoments(store.plan)
   return [...store.slots.values()].filter(
     ({ contested: both }) => both.length > 0 && !beside.includes(both[0]!.moment),
   )

@@ -23,7 +23,7 @@ function show(event: Event) {
   const input = event.target as HTMLInputElement
   const [row, column] = (input.dataset.cell ?? '').split('-').map(Number)
   const { moment } = slotAt(rows.value[row!]!, columns.value[column!]!)
-  const here = wayOf(store.plan).at(store.plan, moment)
+  const here = wayOf(store.plan).planAt(store.plan, moment)
   if (here.measured.unit !== store.plan.measured.unit) return void (shownReading.value = null)
   const read = wayOf(store.plan).check(here, input.value, null)
   shownReading.value = read.state === 'value' && typeof read.value === 'number' ? read.value : null
@@ -36,7 +36,7 @@ const { asked, onKey, onPaste, keepNote, setAside, leave, lookAgain, takeInstead
   table,
 )
 const symbolAt = ({ moment }: Slot) =>
-  unitDefinition(wayOf(store.plan).at(store.plan, moment).measured.unit).symbol
+  unitDefinition(wayOf(store.plan).planAt(store.plan, moment).measured.unit).symbol
 const suggested = computed(() =>
   typeof hint.value?.suggestion === 'number'
     ? `${grid.printValue(hint.value.suggestion)} ${symbolAt(hint.value.slot)}`.trimEnd()
@@ -44,7 +44,7 @@ const suggested = computed(() =>
 )
 /** Words and orders need more room than numbers. */
 const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
-const wide = computed(() => field.value.instrument === null && wayOf(store.plan).asks === null)
+const wide = computed(() => field.value.instrument === null && wayOf(store.plan).askedSlots === null)
 const odd = computed(() => new Set(results.evidence.odd.map((one) => one.id)))
 
 function cellClass(slot: Slot) {

@@ -15,7 +15,7 @@ const groupOf = (id: string) => store.testers.find((group) => group.id === id)
 
 const typedOf = (entry: HistoryStep['entry']) =>
   Object.entries(entry.fields)
-    .filter(([name]) => !wayOf(store.plan).also.includes(name))
+    .filter(([name]) => !wayOf(store.plan).extraFields.includes(name))
     .map(([, field]) => field.typed)
     .join(', ')
 
@@ -71,7 +71,7 @@ const canCount = ({ entry, supersededBy }: HistoryStep) => {
             :size="18"
           />
         </td>
-        <td colspan="2">{{ wayOf(store.plan).named(store.plan, step.entry) }}</td>
+        <td colspan="2">{{ wayOf(store.plan).slotName(store.plan, step.entry) }}</td>
         <td class="n number typed">
           {{ typedOf(step.entry) || (Object.keys(step.entry.fields).length > 0 ? '' : 'nothing') }}
         </td>

@@ -36,7 +36,7 @@ const runners = computed<Runner[]>(() => {
   return slots.slice(0, keys.length).map((slot, index) => {
     const group = store.groups.find((one) => one.id === slot.groupId)?.name ?? ''
     const level = store.plan.levels.find((one) => one.id === slot.levelId)
-    const what = level ? levelName(store.plan, level) : way.named(store.plan, slot)
+    const what = level ? levelName(store.plan, level) : way.slotName(store.plan, slot)
     const name = store.plan.whoTests === 'whole-class' ? what : `${group}, ${what}`
     return { key: keys[index]!, name: `${name}, ${way.tryWord[0]} ${slot.tryNumber}`, slot }
   })

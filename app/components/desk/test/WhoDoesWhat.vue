@@ -28,7 +28,7 @@ const rows = computed(() =>
       anyone who is absent today; they won’t lose a turn.
     </p>
     <p v-if="volunteer && next" class="volunteer">
-      {{ capital(wayOf(store.plan).named(store.plan, next)) }}: <b>{{ volunteer.name }}</b> from
+      {{ capital(wayOf(store.plan).slotName(store.plan, next)) }}: <b>{{ volunteer.name }}</b> from
       {{ store.groups[volunteer.groupIndex]!.name }} comes forward.
     </p>
     <div v-for="{ group, members, said } in rows" :key="group.id" class="row">

@@ -25,7 +25,7 @@ const asked = computed(() => numberAsked(store.plan, store.scored))
 /** The unit and marks of the number that is asked for. */
 const numberIn = computed(() => {
   const moment = asked.value?.moment ?? null
-  const read = moment === null ? store.plan : wayOf(store.plan).at(store.plan, moment)
+  const read = moment === null ? store.plan : wayOf(store.plan).planAt(store.plan, moment)
   return { unit: (moment === null ? store.scored : read).measured.unit, mark: resolutionOf(read).mark }
 })
 const directions = computed(() => {

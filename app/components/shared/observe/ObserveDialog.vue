@@ -69,7 +69,7 @@ const owners = computed(() => [
   { title: 'the whole class', value: null },
   ...store.groups.map((group) => ({ title: group.name, value: group.id })),
 ])
-const placeName = computed(() => (placed.value ? wayOf(store.plan).named(store.plan, placed.value) : ''))
+const placeName = computed(() => (placed.value ? wayOf(store.plan).slotName(store.plan, placed.value) : ''))
 const hint = computed(() => (kind.value === 'noticed' ? guessHint(text.value) : null))
 const canKeep = computed(() => text.value.trim() !== '' || picture.value !== null)
 

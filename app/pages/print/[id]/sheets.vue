@@ -41,12 +41,12 @@ const parts = computed(() => {
 })
 /** The date of a day, where it is read by the day. */
 function dayOf(moment: string): string {
-  if (wayOf(store.plan).dueOn(store.plan, store.days, '') === null) return ''
+  if (wayOf(store.plan).momentsDue(store.plan, store.days, '') === null) return ''
   const day = store.days[(plannedAt(moment) ?? 0) - 1]
   return day ? columnDay(day) : ''
 }
 const symbolAt = (moment: string) =>
-  unitDefinition(wayOf(store.plan).at(store.plan, moment).measured.unit).symbol
+  unitDefinition(wayOf(store.plan).planAt(store.plan, moment).measured.unit).symbol
 /** All that is read, and in what. */
 const caption = computed(() =>
   listed(
@@ -59,7 +59,7 @@ const caption = computed(() =>
 const paperOf = (groupIndex: number) => wayOf(store.plan).paper?.(store.plan, groupIndex) ?? null
 /** The words that are written in place of numbers. */
 const words = computed(() => wayOf(store.plan).fields(store.plan)[0]?.choices ?? [])
-const keepsAltered = computed(() => wayOf(store.plan).also.includes(alteredField))
+const keepsAltered = computed(() => wayOf(store.plan).extraFields.includes(alteredField))
 /** Strokes are made while things are counted; what is counted afterwards is written down at once. */
 const counts = computed(() => wayOf(store.plan).fields(store.plan)[0]?.whole ?? false)
 useHead({ title: () => (ready.value ? `Recording sheets ${store.plan.title}` : 'Recording sheets') })
