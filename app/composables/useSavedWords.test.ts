@@ -15,7 +15,7 @@ let server: ReturnType<typeof fakeServer>
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   server = fakeServer(() => ({ body: lessonDto() }))
-  for (const one of await pendingObservations.all()) await pendingObservations.remove(one.id)
+  for (const one of await pendingObservations.waiting.all()) await pendingObservations.waiting.remove(one)
   await useLesson().load('one')
 })
 afterEach(() => {

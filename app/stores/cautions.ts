@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed } from 'vue'
 import { kitMaterials } from '#core/kit'
 import { cautionsFor, matchPlan } from '#core/safety'
@@ -13,3 +13,5 @@ export const useCautions = defineStore('cautions', () => {
   })
   return { cautions }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useCautions, import.meta.hot))

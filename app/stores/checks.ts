@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, type ComputedRef } from 'vue'
 import { checks as allChecks, type CheckId, type CheckResult, type KnownForChecks } from '#core/checks'
 import type { Remedy } from '#core/plan'
@@ -71,3 +71,5 @@ export const useChecks = defineStore('checks', () => {
 
   return { resultOf, waitsFor, mend }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useChecks, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed } from 'vue'
 import { checkFair } from '#core/fair'
 import { useLesson } from './lesson'
@@ -15,3 +15,5 @@ export const useFairness = defineStore('fairness', () => {
   )
   return { fair }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useFairness, import.meta.hot))

@@ -1,5 +1,5 @@
 import { useDebounceFn } from '@vueuse/core'
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { isRehearsable } from '#core/rehearsal'
 import type { FitsCheck, WayToFit } from '#core/timetable'
@@ -87,3 +87,5 @@ export const useFits = defineStore('fits', () => {
 
   return { fits, failed, ways: waysNow }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useFits, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { ref } from 'vue'
 import { problemWords } from '../api/request'
 
@@ -33,3 +33,5 @@ export const useNotices = defineStore('notices', () => {
 
   return { current, tell, warn, attempt }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useNotices, import.meta.hot))

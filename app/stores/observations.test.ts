@@ -33,7 +33,8 @@ let server: ReturnType<typeof fakeServer>
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   server = fakeServer(takes)
-  for (const one of await pendingObservations.all()) await pendingObservations.remove(one.id)
+  for (const one of [pendingObservations.waiting, pendingObservations.refused])
+    for (const kept of await one.all()) await one.remove(kept)
   await useLesson().load('one')
 })
 afterEach(() => {
@@ -47,7 +48,7 @@ describe('observations on their way', () => {
   it('are sent, shown, and then kept here no longer', async () => {
     await useObservations().add(input())
     await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
-    await vi.waitFor(async () => expect(await pendingObservations.all()).toEqual([]))
+    await vi.waitFor(async () => expect(await pendingObservations.waiting.all()).toEqual([]))
     expect(useObservations().waiting).toEqual([])
   })
 
@@ -55,23 +56,23 @@ describe('observations on their way', () => {
     server.answerWith(() => 'offline')
     await useObservations().add(input())
     await vi.waitFor(() => expect(useObservations().offline).toBe(true))
-    expect((await pendingObservations.all()).map((one) => one.input.picture)).toEqual(['aGVsbG8='])
+    expect((await pendingObservations.waiting.all()).map((one) => one.input.picture)).toEqual(['aGVsbG8='])
     setActivePinia(createPinia())
     server.answerWith(takes)
     await useLesson().load('one')
     await useObservations().flush()
     expect(texts()).toEqual(['It spins'])
     expect(new Set(server.of('PUT').map(idOf)).size).toBe(1)
-    expect(await pendingObservations.all()).toEqual([])
+    expect(await pendingObservations.waiting.all()).toEqual([])
   })
 
   it('are not held up by a damaged one beside them', async () => {
     const damaged = { id: 'damaged', lessonId: 'one', input: null } as unknown as PendingObservation
-    await pendingObservations.put(damaged)
+    await pendingObservations.waiting.put(damaged)
     await useObservations().add(input())
     await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
-    expect(await pendingObservations.all()).toEqual([])
-    await pendingObservations.remove('damaged')
+    expect(await pendingObservations.waiting.all()).toEqual([])
+    await pendingObservations.waiting.remove({ id: 'damaged' })
   })
 
   it('that the server fails at hold up no other and are sent later', async () => {
@@ -97,6 +98,7 @@ describe('observations on their way', () => {
     await vi.waitFor(() =>
       expect(useObservations().refused.map((one) => one.message)).toEqual(['refused: conflict']),
     )
+    expect(await pendingObservations.waiting.all()).toEqual([])
     setActivePinia(createPinia())
     server.answerWith(takes)
     await useLesson().load('one')
@@ -104,6 +106,7 @@ describe('observations on their way', () => {
     await useObservations().sendAgain(useObservations().refused[0]!)
     await vi.waitFor(() => expect(texts()).toEqual(['It spins']))
     expect(useObservations().refused).toEqual([])
+    expect(await pendingObservations.refused.all()).toEqual([])
   })
 })
 

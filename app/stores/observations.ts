@@ -1,11 +1,11 @@
-import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { acceptHMRUpdate, defineStore } from 'pinia'
+import { computed } from 'vue'
 import { observationsAt, standingObservations, withObservation, type Observation } from '#core/observation'
 import { newId } from '#core/plan'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
-import { request, RequestProblem } from '../api/request'
-import { pendingObservations, type PendingObservation } from './sending/pendingObservations'
-import { sender } from './sending/sender'
+import { request } from '../api/request'
+import { byId, pendingObservations, type PendingObservation } from './sending/pendingObservations'
+import { sendingQueue, type Refused } from './sending/sendingQueue'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
 
@@ -16,13 +16,23 @@ import { useNotices } from './notices'
 export const useObservations = defineStore('observations', () => {
   const lesson = useLesson()
   const notices = useNotices()
-  const waiting = shallowRef<PendingObservation[]>([])
-  const refused = shallowRef<PendingObservation[]>([])
-  const sending = sender({ waiting: () => waiting.value, deliver })
-  // What waited when this browser was closed comes first; nothing is sent before it is known.
-  const opened = pendingObservations.all().then((kept) => {
-    waiting.value = kept.filter((one) => one.message === undefined)
-    refused.value = kept.filter((one) => one.message !== undefined)
+  const queue = sendingQueue<PendingObservation>({
+    waiting: pendingObservations.waiting,
+    refusedStore: pendingObservations.refused,
+    keyOf: ({ id }) => id,
+    lessonOf: ({ lessonId }) => lessonId,
+    inOrder: byId,
+    send: async (id, items) => {
+      for (const { id: observationId, input } of items)
+        show(
+          id,
+          await request('PUT', '/api/lessons/:id/observations/:observationId', {
+            params: { id, observationId },
+            body: input,
+            takes: 'picture',
+          }),
+        )
+    },
   })
 
   const standing = computed(() => standingObservations(lesson.open.observations))
@@ -30,42 +40,8 @@ export const useObservations = defineStore('observations', () => {
   const takenOff = computed(() => lesson.open.observations.filter((one) => one.removed))
   const at = (slot: Parameters<typeof observationsAt>[1]) => observationsAt(lesson.open.observations, slot)
 
-  async function add(input: ObservationInput): Promise<void> {
-    await opened
-    const kept = { id: newId(), lessonId: lesson.open.id, input }
-    waiting.value = [...waiting.value, kept]
-    await pendingObservations.put(kept)
-    void flush()
-  }
-
-  async function flush(): Promise<void> {
-    await opened
-    await sending.flush()
-  }
-
-  /** What the server will never take is set apart with its reason. */
-  async function deliver(one: PendingObservation): Promise<[PendingObservation]> {
-    const params = { id: one.lessonId, observationId: one.id }
-    try {
-      show(
-        one.lessonId,
-        await request('PUT', '/api/lessons/:id/observations/:observationId', {
-          params,
-          body: one.input,
-          takes: 'picture',
-        }),
-      )
-      await pendingObservations.remove(one.id)
-    } catch (error) {
-      if (!(error instanceof RequestProblem) || error.offline) throw error
-      if (error.passes) return [one]
-      const kept = { ...one, message: error.message }
-      await pendingObservations.put(kept)
-      refused.value = [...refused.value, kept]
-    }
-    waiting.value = waiting.value.filter((other) => other.id !== one.id)
-    return [one]
-  }
+  /** Keeps a new observation and begins to send it. */
+  const add = (input: ObservationInput) => queue.put({ id: newId(), lessonId: lesson.open.id, input })
 
   function show(lessonId: string, observation: Observation) {
     if (lesson.lesson?.id === lessonId)
@@ -73,14 +49,9 @@ export const useObservations = defineStore('observations', () => {
   }
 
   /** Sends what was refused once more, perhaps changed; it is another one then. */
-  async function sendAgain(one: PendingObservation): Promise<void> {
+  async function sendAgain(one: Refused<PendingObservation>): Promise<void> {
     await add(one.input)
-    await dismiss(one.id)
-  }
-
-  async function dismiss(id: string): Promise<void> {
-    refused.value = refused.value.filter((one) => one.id !== id)
-    await pendingObservations.remove(id)
+    await queue.dismiss(one)
   }
 
   /** @returns whether the server has taken it */
@@ -121,19 +92,21 @@ export const useObservations = defineStore('observations', () => {
   }
 
   return {
-    waiting,
-    refused,
-    offline: sending.offline,
+    waiting: queue.waiting,
+    refused: queue.refused,
+    offline: queue.offline,
     standing,
     onBoard,
     takenOff,
     at,
     add,
-    flush,
+    flush: queue.flush,
     sendAgain,
-    dismiss,
+    dismiss: queue.dismiss,
     change,
     takeOff,
     deletePicture,
   }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useObservations, import.meta.hot))

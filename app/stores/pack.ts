@@ -1,6 +1,6 @@
 import { currentDay } from '#shared/lesson/currentDay'
 import { closedReason } from '#core/calendar'
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
   availability as availabilityOf,
@@ -22,14 +22,14 @@ import {
 import type { Material } from '#core/plan'
 import { checkSafe } from '#core/safety'
 import { applyToPack, tickKey } from '#shared/lesson/applyEvent'
-import type { NewEvent, PackDto } from '#shared/types/api'
-import { request, RequestProblem } from '../api/request'
+import type { NewEvent, PackDto, TickDto } from '#shared/types/api'
+import { request } from '../api/request'
 import { pendingTicks, type PendingTick } from './sending/pendingTicks'
-import { sender } from './sending/sender'
+import { sendingQueue } from './sending/sendingQueue'
 import { useLesson } from './lesson'
 import { useNotices } from './notices'
 
-const ticksAtOnce = 200
+const asTick = ({ lessonId: _id, ...tick }: PendingTick): TickDto => tick
 
 /** One line of the kit in one place: a group's tray, the front table or the teacher, the spares. */
 export interface PackCell {
@@ -45,9 +45,19 @@ export const usePack = defineStore('pack', () => {
   const notices = useNotices()
   const data = shallowRef<PackDto | null>(null)
   const loadedFor = ref('')
-  const pending = ref<PendingTick[]>(pendingTicks.all())
   const today = ref(currentDay())
-  const sending = sender({ waiting: () => pending.value, deliver })
+  const queue = sendingQueue<PendingTick>({
+    waiting: pendingTicks,
+    keyOf: (one) => `${one.lessonId}|${tickKey(one)}`,
+    lessonOf: ({ lessonId }) => lessonId,
+    inOrder: () => 0,
+    atOnce: 200,
+    send: (id, items) =>
+      request('PUT', '/api/lessons/:id/ticks', { params: { id }, body: { ticks: items.map(asTick) } }),
+    // The live stream may be slower than the answer; until it has come, this is what is packed.
+    taken: (id, items) => id === loadedFor.value && take({ kind: 'ticks', ticks: items.map(asTick) }),
+    refused: (_one, error) => notices.warn(error),
+  })
 
   const people = computed(() => ({
     groups: lesson.groups.length,
@@ -99,7 +109,7 @@ export const usePack = defineStore('pack', () => {
   )
   /** What has been packed, by line and place; what is on its way to the server counts already. */
   const ticks = computed(() => {
-    const onItsWay = pending.value.filter((one) => one.lessonId === loadedFor.value)
+    const onItsWay = queue.waiting.value.filter((one) => one.lessonId === loadedFor.value)
     return new Map([...(data.value?.ticks ?? []), ...onItsWay].map((one) => [tickKey(one), one.amount]))
   })
 
@@ -111,7 +121,7 @@ export const usePack = defineStore('pack', () => {
     data.value = fetched
     loadedFor.value = id
     today.value = currentDay()
-    void sending.flush()
+    void queue.flush()
     await catchUp()
   }
 
@@ -136,7 +146,7 @@ export const usePack = defineStore('pack', () => {
     else if (lesson.lesson && event.seq) told = { lessonId: lesson.lesson.id, seq: event.seq }
   }
 
-  lesson.onPacking(take)
+  lesson.onEvent(take)
 
   /** Where a line may be packed, in the order of the columns, and how much of it in each place. */
   const cellsOf = (line: KitLine): PackCell[] => [
@@ -175,32 +185,7 @@ export const usePack = defineStore('pack', () => {
   const packed = (materialId: string, place: string) => ticks.value.get(tickKey({ materialId, place })) ?? 0
 
   function tick(materialId: string, place: string, amount: number) {
-    const one = { lessonId: lesson.open.id, materialId, place, amount }
-    pendingTicks.put(one)
-    pending.value = [...pending.value.filter((other) => !sameCell(other, one)), one]
-    void sending.flush()
-  }
-
-  const sameCell = (a: PendingTick, b: PendingTick) => a.lessonId === b.lessonId && tickKey(a) === tickKey(b)
-
-  /** Sends one with as many others of its lesson as go together. */
-  async function deliver({ lessonId }: PendingTick): Promise<PendingTick[]> {
-    const batch = pending.value.filter((one) => one.lessonId === lessonId).slice(0, ticksAtOnce)
-    const ticks = batch.map(({ lessonId: _id, ...tick }) => tick)
-    try {
-      await request('PUT', '/api/lessons/:id/ticks', { params: { id: lessonId }, body: { ticks } })
-      // The live stream may be slower than the answer; until it has come, this is what is packed.
-      if (lessonId === loadedFor.value) take({ kind: 'ticks', ticks })
-    } catch (error) {
-      if (!(error instanceof RequestProblem) || error.offline) throw error
-      // A server in trouble may be asked again; a refusal may not.
-      if (error.passes) return batch
-      notices.warn(error)
-    }
-    // What was ticked differently while it was on its way stays.
-    for (const one of batch) if (pending.value.includes(one)) pendingTicks.remove(one)
-    pending.value = pending.value.filter((one) => !batch.includes(one))
-    return batch
+    void queue.add({ lessonId: lesson.open.id, materialId, place, amount })
   }
 
   async function count(counts: LineCount[]) {
@@ -248,8 +233,8 @@ export const usePack = defineStore('pack', () => {
   return {
     data,
     loadedFor,
-    pending,
-    offline: sending.offline,
+    pending: queue.waiting,
+    offline: queue.offline,
     lines,
     made,
     supplies,
@@ -275,3 +260,5 @@ export const usePack = defineStore('pack', () => {
     substitutes,
   }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(usePack, import.meta.hot))

@@ -1,5 +1,5 @@
 import { useDebounceFn } from '@vueuse/core'
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { scoredPlan } from '#core/comparison'
 import { isRehearsable, type RankedNeighbour, type Rehearsal } from '#core/rehearsal'
@@ -116,3 +116,5 @@ export const useRehearsal = defineStore('rehearsal', () => {
   watch(essence, start, { immediate: true })
   return { rehearsal, neighbours, running, share, stop }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useRehearsal, import.meta.hot))

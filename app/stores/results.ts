@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed } from 'vue'
 import { classAnswer, foretoldBy } from '#core/conclusion'
 import { caveatsOf, classSays, lessonResult } from '#core/lesson'
@@ -33,3 +33,5 @@ export const useResults = defineStore('results', () => {
   const caveats = computed(() => caveatsOf(lesson.plan, lesson.standing))
   return { evidence, byLevel, found, caveats, answer, said }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useResults, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Slot } from '#core/entries'
 import {
@@ -101,3 +101,5 @@ export const useRoles = defineStore('roles', () => {
 
   return { data, loadedFor, absent, load, nameOf, turnsOf, saidAt, volunteerAt, setAbsent }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useRoles, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { ClassDto, ClassInput, InvestigationDto, LessonSummaryDto } from '#shared/types/api'
 import { request } from '../api/request'
@@ -107,3 +107,5 @@ export const useSchool = defineStore('school', () => {
     importInvestigation,
   }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useSchool, import.meta.hot))

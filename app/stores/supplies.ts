@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Supply } from '#core/kit'
 import { request } from '../api/request'
@@ -33,3 +33,5 @@ export const useSupplies = defineStore('supplies', () => {
 
   return { all, loaded, load, save, remove, preview, take }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useSupplies, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { WeekDto } from '#shared/types/api'
 import { request } from '../api/request'
@@ -13,3 +13,5 @@ export const useWeek = defineStore('week', () => {
 
   return { data, load }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useWeek, import.meta.hot))

@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia'
+import { acceptHMRUpdate, defineStore } from 'pinia'
 import { ref } from 'vue'
 import { newId } from '#core/plan'
 import type { Note, NoteKind, Stimulus } from '#core/wonder'
@@ -42,3 +42,5 @@ export const useWonder = defineStore('wonder', () => {
 
   return { movedNote, addNote, changeNote, removeNote, setStimulus }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useWonder, import.meta.hot))

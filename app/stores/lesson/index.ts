@@ -1,5 +1,6 @@
-import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { createEventHook } from '@vueuse/core'
+import { acceptHMRUpdate, defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { Conclusion, PredictionAnswer, PredictorSeat } from '#core/conclusion'
 import { planFormat, type Plan, type PredictionStep } from '#core/plan'
 import type { clockActSchema, FieldProblem, Given } from '#shared/schemas'
@@ -45,8 +46,7 @@ export const useLesson = defineStore('lesson', () => {
   )
   /** The id that was asked for last; an answer for another one comes too late. */
   let wanted = ''
-  /** Takes in what is packed, once somebody wants to know. */
-  let packing: (event: LessonEvent) => void = () => {}
+  const events = createEventHook<LessonEvent>()
 
   const planDraft = versionedDraft<Plan>({
     held: () =>
@@ -173,7 +173,7 @@ export const useLesson = defineStore('lesson', () => {
     if (event.seq > now.seq + 1 || event.kind === 'parts') return void load(now.id)
     // The echo of an earlier act of this screen doesn't take a later one back that is still on its way.
     hearOf(outbox.withWaiting(applyEvent(now, event)))
-    packing(event)
+    void events.trigger(event)
     if (event.kind === 'absent' || event.kind === 'class') membersTold.value++
     if (event.kind === 'safety') void queue.flush()
   }
@@ -255,13 +255,14 @@ export const useLesson = defineStore('lesson', () => {
     })
   }
 
-  /** Hands on what is packed and counted back, of the lesson that is open. */
-  const onPacking = (take: typeof packing) => void (packing = take)
-
   // What is shown was done before something that the server refused: what it has is shown instead.
-  outbox.onUndone((id) => {
-    if (heard.value?.id === id) void load(id)
-  })
+  watch(
+    () => outbox.refused,
+    (now, before) => {
+      const isNew = now.some((one) => one.act.lessonId === heard.value?.id && !before.includes(one))
+      if (isNew && heard.value) void load(heard.value.id)
+    },
+  )
 
   return {
     ...lessonDerivations(open),
@@ -279,7 +280,7 @@ export const useLesson = defineStore('lesson', () => {
     load,
     patch,
     apply,
-    onPacking,
+    onEvent: events.on,
     editPlan,
     undoPlan,
     editConclusion,
@@ -291,3 +292,5 @@ export const useLesson = defineStore('lesson', () => {
     pressClock,
   }
 })
+
+if (import.meta.hot) import.meta.hot.accept(acceptHMRUpdate(useLesson, import.meta.hot))

@@ -20,7 +20,7 @@ const mine = computed(() => observations.refused.filter((one) => one.lessonId ==
       <VBtn :size="size" variant="outlined" color="secondary" @click="observations.sendAgain(one)"
         >Send it again</VBtn
       >
-      <VBtn :size="size" variant="text" @click="observations.dismiss(one.id)">Leave it</VBtn>
+      <VBtn :size="size" variant="text" @click="observations.dismiss(one)">Leave it</VBtn>
     </div>
   </div>
 </template>
