@@ -2,8 +2,8 @@ import { computed, ref } from 'vue'
 import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
 import { printReading, type QuantityReading } from '#core/quantity'
-import { hasSameValues, slotKey, type Entry, type Slot } from '#core/entries'
-import { answerTo, contextOf, readWithOf, type EntryValidation } from '#core/recording'
+import { slotKey, type Entry, type Slot } from '#core/entries'
+import { answerTo, contextOf, type EntryValidation } from '#core/recording'
 import { resolutionOf } from '#core/instrument'
 import { useLesson } from '../stores/lesson'
 import { draftTextsIn, saveDraftText } from '../stores/sending/draftText'
@@ -132,11 +132,7 @@ export function useReadingGrid() {
   function keep(entered: Entered) {
     const before = stateOf(entered.slot)?.counted ?? null
     forget(entered.slot)
-    const fields = recorder.asSeen(entered.slot, entered.fields)
-    if (before && hasSameValues(before, { fields, readWith: readWithOf(store.plan, entered.slot.moment) }))
-      return
-    acts.push({ slot: entered.slot, before })
-    recorder.recordAll([entered])
+    if (recorder.recordAll([entered]).length > 0) acts.push({ slot: entered.slot, before })
   }
 
   /** Takes the suggestion, or one of the two readings of a text. */
@@ -215,8 +211,9 @@ export function useReadingGrid() {
         }
       }
     }
-    for (const { slot } of good) acts.push({ slot, before: stateOf(slot)?.counted ?? null })
-    recorder.recordAll(good)
+    const before = new Map(good.map(({ slot }) => [slotKey(slot), stateOf(slot)?.counted ?? null]))
+    for (const slot of recorder.recordAll(good))
+      acts.push({ slot, before: before.get(slotKey(slot)) ?? null })
     return { taken: good.length, left }
   }
 

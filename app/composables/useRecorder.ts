@@ -77,19 +77,20 @@ export function useRecorder(source: EntrySource) {
     return understood.ok ? understood.fields : { ...also, ...fields }
   }
 
-  /** Records many at once, leaving out those that say what stands there already. */
-  function recordAll(entered: Entered[]) {
-    send(
-      entered.flatMap(({ slot, fields, note }) => {
-        const before = countedAt(slot)
-        const seen = asSeen(slot, fields)
-        if (before && hasSameValues(before, { fields: seen, readWith: readWithOf(store.plan, slot.moment) }))
-          return []
-        return [
-          make(slot, { fields: seen, note: note ?? before?.note ?? '', supersedes: before?.id ?? null }),
-        ]
-      }),
-    )
+  /**
+   * Records many at once, leaving out those that say what stands there already.
+   * @returns what was recorded
+   */
+  function recordAll(entered: Entered[]): Entry[] {
+    const recorded = entered.flatMap(({ slot, fields, note }) => {
+      const before = countedAt(slot)
+      const seen = asSeen(slot, fields)
+      if (before && hasSameValues(before, { fields: seen, readWith: readWithOf(store.plan, slot.moment) }))
+        return []
+      return [make(slot, { fields: seen, note: note ?? before?.note ?? '', supersedes: before?.id ?? null })]
+    })
+    send(recorded)
+    return recorded
   }
 
   /** Lets an entry stand again as it was, in the unit that it was read in. */
@@ -148,7 +149,6 @@ export function useRecorder(source: EntrySource) {
   }
 
   return {
-    asSeen,
     record,
     recordAll,
     putBack,
