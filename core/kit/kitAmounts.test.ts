@@ -175,7 +175,7 @@ describe('mixtures', () => {
   })
 
   it('lets a strong mixture down for every level', () => {
-    const series = { kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 } as const
+    const series = { kind: 'series', of: 'sugar', unit: 'g', inMillilitres: 1000 } as const
     expect(
       dilute(
         series,
@@ -228,16 +228,16 @@ describe('mixtures', () => {
 
   it('makes a series over the plan’s own levels', () => {
     const plan = examplePlan({
-      changed: { name: 'salt in a litre', kind: 'number', unit: 'g', range: null },
+      changed: { name: 'sugar in a litre', kind: 'number', unit: 'g', range: null },
       levels: [0, 20, 40].map((value) => numberLevel(value)),
       materials: [
         material({
-          name: 'salt water',
+          name: 'bubble mix',
           unit: 'mL',
           amount: 100,
           per: 'level',
           use: 'used-up',
-          made: { kind: 'series', of: 'salt', unit: 'g', inMillilitres: 1000 },
+          made: { kind: 'series', of: 'sugar', unit: 'g', inMillilitres: 1000 },
         }),
       ],
     })

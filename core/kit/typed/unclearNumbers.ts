@@ -34,7 +34,7 @@ const unclear: [pattern: RegExp, message: (...found: string[]) => string][] = [
   [
     /\d\s*(?:%|per ?cent)/iu,
     () =>
-      'For a mixture, type what goes into how much, like “100 mL salt water, 5 g salt to 100 mL”. For spares, type “10% spare”.',
+      'For a mixture, type what goes into how much, like “120 mL bubble mix, 60 g sugar to 1 L”. For spares, type “10% spare”.',
   ],
   [/\b\d+\s+(?:hundred|thousand|score)\b/iu, (all) => `Type “${all}” in digits.`],
 ]

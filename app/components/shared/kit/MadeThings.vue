@@ -28,8 +28,8 @@ const nameOf = (levelId: string) => {
 <template>
   <div class="made">
     <p v-if="things.length === 0" class="soft">
-      Nothing to cut or mix. Type a line like “12 x 8 cm card from A4 per try”, “150 mL salt water per level,
-      35 g salt to 1 L”, or for a series over the levels “100 mL salt water per level, g salt to 1 L by
+      Nothing to cut or mix. Type a line like “12 x 8 cm card from A4 per try”, “120 mL bubble mix per level,
+      60 g sugar to 1 L”, or for a series over the levels “120 mL bubble mix per level, g sugar to 1 L by
       level”.
     </p>
     <article v-for="{ line, made } in things" :key="line.material.id">
