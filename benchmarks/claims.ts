@@ -1,5 +1,5 @@
-import { ownWords } from '../starters/ownWords'
-import { checkCorpus, type Checked } from '../starters/ownWords/tally'
+import { ownWords } from '../starters/sentences'
+import { checkCorpus, type Checked } from '../starters/sentences/tally'
 import type { Figure } from './figure'
 
 /** What is made of a corpus of sentences in children's own words, and of the third that was kept back while the rules were written. */

@@ -1,3 +1,4 @@
+import type { HazardId } from '#core/catalogue'
 import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
 import { planFormat, type KeptSame, type Level, type Material, type Plan } from '#core/plan'
 
@@ -7,6 +8,8 @@ export interface Starter {
   plan: Plan
   /** One line for the list of starters. */
   about: string
+  /** The cautions that it shows to a class of 7 to 9, each looked at by hand: what the test really has. */
+  cautions: readonly HazardId[]
   /** What a careful class may expect, and where these numbers come from. */
   expected: {
     /** The score at each level, by level id: what is read, or what is worked out of it. */

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { variableWords } from '#core/class'
 import { checkFair } from '#core/fair'
@@ -10,6 +10,7 @@ import { readWithOf, wayOf, ways } from '#core/recording'
 import { entry } from '#core/testing/exampleEntries'
 import { checkSafe } from '#core/safety'
 import { planSchema, validate } from '#shared/schemas'
+import { ownWords } from './sentences'
 import { starters, type Starter } from '.'
 
 describe('starters', () => {
@@ -28,32 +29,13 @@ describe('starters', () => {
   )
 })
 
-/** The cautions that each starter shows to a class of 7 to 9, each looked at by hand: what the test really has. */
-const cautions: Record<string, string[]> = {
-  'ball-bounce': ['rolling'],
-  'shoe-grip': ['falling-loads'],
-  'shadow-length': ['bright-light', 'batteries', 'dark-room'],
-  'paper-towels': ['spills'],
-  'dough-shapes': ['allergens'],
-  'poured-together': ['allergens', 'rolling', 'small-parts'],
-  'pulse-jumps': ['exertion'],
-  'magnet-layers': ['magnets', 'small-parts'],
-  'bubble-lifetime': ['allergens', 'spills', 'stinging', 'mouth-things'],
-  'bottle-jackets': ['warm-water', 'sharp-points', 'spills'],
-  'bean-sprouts': ['plants', 'spills'],
-  'paper-bridge': ['small-parts'],
-  'rock-scratch': ['focused-sun', 'hammer-and-chips', 'dust'],
-  'wicking-race': ['spills'],
-  'rusting-clips': ['sharp-points', 'small-parts', 'spills', 'stinging', 'rust'],
-}
-
 describe.each([
   { groups: 6, children: 24 },
   { groups: 8, children: 31 },
 ])('the kit of every starter for $children children in $groups groups', (people) => {
   const own = { ...people, cupboard: instrumentCupboard }
 
-  it.each(starters.map((starter) => [starter.id, starter] as const))('%s', (id, { plan }) => {
+  it.each(starters.map((starter) => [starter.id, starter] as const))('%s', (_, { plan, cautions }) => {
     const lines = kitAmounts(plan, own)
     const names = lines.map((line) => line.material.name)
     // A tray can run the test: something to read with where something is read, and somewhere to write.
@@ -70,7 +52,7 @@ describe.each([
     if (perChild) expect(perChild.needed).toBe(people.children)
     const safe = checkSafe(plan, { age: '7-9', lines, allergies: [], supplies: [] })
     expect(safe.unknown).toEqual([])
-    expect(safe.cautions.map((one) => one.hazard).sort()).toEqual([...cautions[id]!].sort())
+    expect(safe.cautions.map((one) => one.hazard).sort()).toEqual([...cautions].sort())
   })
 })
 
@@ -85,6 +67,16 @@ function sidesExpected(plan: Plan, { row, values }: Starter['expected']): number
 }
 
 describe('the list of starters', () => {
+  it('has each folder that holds one, with its plan, its drawing and what classes say of it', () => {
+    const folders = readdirSync('starters', { withFileTypes: true })
+      .filter((one) => one.isDirectory() && one.name !== 'sentences')
+      .map((one) => one.name)
+    expect(starters.map(({ id }) => id).sort()).toEqual(folders.sort())
+    for (const folder of folders)
+      expect(readdirSync(`starters/${folder}`).sort()).toEqual(['drawing.svg', 'index.ts', 'sentences.ts'])
+    expect(ownWords.map(({ starter }) => starter.id)).toEqual(expect.arrayContaining(folders))
+  })
+
   it('shows many ways of recording, each with a basis for its numbers and steps for the groups', () => {
     expect(starters).toHaveLength(15)
     expect(new Set(starters.map(({ plan }) => plan.recording.kind)).size).toBe(ways.length)
@@ -98,7 +90,7 @@ describe('the list of starters', () => {
 
   it('has a drawing of each', () => {
     for (const { id } of starters)
-      expect(readFileSync(`app/assets/starters/${id}.svg`, 'utf8')).toMatch(/^<svg [^>]*viewBox="0 0 48 48"/)
+      expect(readFileSync(`starters/${id}/drawing.svg`, 'utf8')).toMatch(/^<svg [^>]*viewBox="0 0 48 48"/)
   })
 
   it('expects of each plan what its own values say, at either end', () => {

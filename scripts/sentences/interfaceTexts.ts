@@ -34,7 +34,7 @@ export function interfaceTexts(): InterfaceText[] {
     .filter(
       (file) =>
         /\.(?:ts|vue)$/.test(file) &&
-        !/\.test\.ts$|\/testing\/|\/migrations\/|ownWords\/|^scripts\/sentences/.test(file),
+        !/\.test\.ts$|\/testing\/|\/migrations\/|\/sentences(?:\/|\.ts$)|^scripts\/sentences/.test(file),
     )
     .sort()
     .flatMap((file) => {

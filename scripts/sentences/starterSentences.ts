@@ -7,8 +7,8 @@ import {
 } from '../../core/conclusion'
 import { resultSentence } from '../../core/evidence'
 import type { Plan } from '../../core/plan'
-import { ownWords } from '../../starters/ownWords'
-import { lessonFound } from '../../starters/ownWords/lessonFound'
+import { ownWords } from '../../starters/sentences'
+import { lessonFound } from '../../starters/sentences/lessonFound'
 
 /** The sentences that the program makes of each starter and of what a class may find with it. */
 export function starterSentences(): { title: string; sentences: string[] }[] {

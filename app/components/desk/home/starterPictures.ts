@@ -1,4 +1,4 @@
-const files = import.meta.glob<string>('~/assets/starters/*.svg', {
+const files = import.meta.glob<string>('#starters/*/drawing.svg', {
   query: '?inline',
   import: 'default',
   eager: true,
@@ -6,5 +6,5 @@ const files = import.meta.glob<string>('~/assets/starters/*.svg', {
 
 /** The picture of each starter, written into the page: they are small, and fifteen requests are not. */
 export const starterPictures = new Map(
-  Object.entries(files).map(([file, picture]) => [/([\w-]+)\.svg$/.exec(file)![1]!, picture]),
+  Object.entries(files).map(([file, picture]) => [/([\w-]+)\/drawing\.svg$/.exec(file)![1]!, picture]),
 )
