@@ -38,40 +38,52 @@ export function entriesCsv(
       ? { ...field, value: way.print(plan, { ...entry, fields: { [name]: field } }) }
       : field
   }
-  const rows = entries.map((entry) => ({
-    group: safeCell(groupNames[entry.groupId] ?? entry.groupId),
-    level: safeCell(entry.levelId === null ? '' : (levels.get(entry.levelId) ?? entry.levelId)),
-    try: entry.tryNumber,
-    moment: safeCell(way.momentSaid(plan, entry.moment)),
-    ...Object.assign({}, ...names.map((name) => fieldCells(name, asWords(entry, name)))),
-    unit: unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
-    instrument: safeCell(entry.readWith?.instrument ?? ''),
-    mark: entry.readWith?.mark ?? '',
-    status: status(entry),
-    reason: safeCell(entry.reason),
-    note: safeCell(entry.note),
-    source: entry.source,
-    taken_at: entry.takenAt,
-    id: entry.id,
-    supersedes: entry.supersedes ?? '',
-  }))
-  const columns = [
-    ...['group', 'level', 'try', 'moment'],
-    ...names.flatMap((name) => Object.keys(fieldCells(name, undefined))),
-    ...['unit', 'instrument', 'mark', 'status', 'reason', 'note', 'source', 'taken_at', 'id', 'supersedes'],
+  const columns: Column[] = [
+    { name: 'group', cell: (entry) => safeCell(groupNames[entry.groupId] ?? entry.groupId) },
+    {
+      name: 'level',
+      cell: ({ levelId }) => safeCell(levelId === null ? '' : (levels.get(levelId) ?? levelId)),
+    },
+    { name: 'try', cell: (entry) => entry.tryNumber },
+    { name: 'moment', cell: (entry) => safeCell(way.momentSaid(plan, entry.moment)) },
+    ...names.flatMap((name) => fieldColumns(name, (entry) => asWords(entry, name))),
+    { name: 'unit', cell: (entry) => unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol },
+    { name: 'instrument', cell: (entry) => safeCell(entry.readWith?.instrument ?? '') },
+    { name: 'mark', cell: (entry) => entry.readWith?.mark ?? '' },
+    { name: 'status', cell: status },
+    { name: 'reason', cell: (entry) => safeCell(entry.reason) },
+    { name: 'note', cell: (entry) => safeCell(entry.note) },
+    { name: 'source', cell: (entry) => entry.source },
+    { name: 'taken_at', cell: (entry) => entry.takenAt },
+    { name: 'id', cell: (entry) => entry.id },
+    { name: 'supersedes', cell: (entry) => entry.supersedes ?? '' },
   ]
   return Papa.unparse(
-    { fields: columns, data: rows.map((row: Record<string, unknown>) => columns.map((one) => row[one])) },
+    {
+      fields: columns.map(({ name }) => name),
+      data: entries.map((entry) => columns.map(({ cell }) => cell(entry))),
+    },
     { newline: '\r\n' },
   )
 }
 
-function fieldCells(name: string, field: EntryField | undefined): Record<string, string | number> {
+/** A column of the file: one more is one more line in the list above. */
+interface Column {
+  name: string
+  cell: (entry: Entry) => string | number
+}
+
+function fieldColumns(name: string, fieldOf: (entry: Entry) => EntryField | undefined): Column[] {
   const before = name === valueField ? '' : `${name}_`
-  const value = field?.value ?? ''
-  return {
-    [name]: typeof value === 'number' ? value : safeCell(value),
-    [`${before}typed`]: safeCell(field?.typed ?? ''),
-    [`${before}given`]: field?.given ?? '',
-  }
+  return [
+    {
+      name,
+      cell: (entry) => {
+        const value = fieldOf(entry)?.value ?? ''
+        return typeof value === 'number' ? value : safeCell(value)
+      },
+    },
+    { name: `${before}typed`, cell: (entry) => safeCell(fieldOf(entry)?.typed ?? '') },
+    { name: `${before}given`, cell: (entry) => fieldOf(entry)?.given ?? '' },
+  ]
 }

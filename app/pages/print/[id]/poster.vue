@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { predictionsSaid } from '#core/lesson'
+import { posterSections, predictionsSaid } from '#core/lesson'
 import { paperDay } from '~/words/dates'
 import { usePrintLesson } from '~/composables/usePrintLesson'
 import { useResults } from '~/stores/results'
@@ -15,12 +15,15 @@ const predicted = computed(() =>
     store.readings,
   ),
 )
-/** The reasons stand under the sentence that they belong to, which may not be the class's own. */
-const showed = computed(() => {
-  const { sentence, reasons, detail } = results.found
-  const own = results.said === sentence ? '' : sentence
-  return [own, ...reasons.slice(0, 2), detail, predicted.value].filter(Boolean).join(' ')
-})
+const sections = computed(() =>
+  posterSections({
+    conclusion: store.open.conclusion,
+    found: results.found,
+    said: results.said,
+    predicted: predicted.value,
+    caveats: results.caveats,
+  }),
+)
 useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') })
 </script>
 
@@ -36,28 +39,10 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
         <div v-if="results.evidence.results.length" class="chart">
           <LessonChart :size="{ text: 15, symbol: 15, summary: true }" />
         </div>
-        <h3>Our answer</h3>
-        <p class="answer">{{ results.said }}</p>
-        <template v-if="store.open.conclusion.why">
-          <h3>Our idea why</h3>
-          <p>{{ store.open.conclusion.why }}</p>
-          <p class="small">It is an idea: this test did not check it.</p>
-        </template>
-        <h3>What the test showed</h3>
-        <p class="small">{{ showed }}</p>
-        <p v-if="results.caveats.length" class="small">{{ results.caveats.join(' ') }}</p>
-        <template v-if="store.open.conclusion.dissent"
-          ><h3>Seen differently</h3>
-          <p>{{ store.open.conclusion.dissent }}</p></template
-        >
-        <template v-if="store.open.conclusion.better"
-          ><h3>Next time we would</h3>
-          <p>{{ store.open.conclusion.better }}</p></template
-        >
-        <template v-if="store.open.conclusion.nextQuestion"
-          ><h3>Our next question</h3>
-          <p class="next">{{ store.open.conclusion.nextQuestion }}</p></template
-        >
+        <section v-for="section in sections" :key="section.id" :class="section.size">
+          <h3>{{ section.heading }}</h3>
+          <p v-for="paragraph in section.paragraphs" :key="paragraph">{{ paragraph }}</p>
+        </section>
       </article>
     </template>
     <LessonLoading v-else :problem="store.problem" />
@@ -88,11 +73,20 @@ useHead({ title: () => (ready.value ? `Poster ${store.plan.title}` : 'Poster') }
   height: 92mm;
 }
 
-.answer {
+section {
+  display: grid;
+  gap: 3mm;
+}
+
+.large p {
   font: 600 22px/1.35 var(--heading);
 }
 
-.next {
+.medium p {
   font-size: 18px;
+}
+
+.small p {
+  font-size: var(--text-small);
 }
 </style>
