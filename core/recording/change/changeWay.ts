@@ -6,7 +6,7 @@ import type { Entry, Slot } from '../../entries'
 import type { EntryValidation, EntryContext, EntryHint } from '../entryValidation'
 import { numberOf } from '../numberOf'
 import { numberPerTry, readScores } from '../numberPerTry'
-import type { Column, ReadRow, Working } from '../way'
+import type { Column, ReadRow, Working, Way } from '../way'
 import { againstContainer } from './againstRow'
 import { difference, inSum, working, type DifferenceWords } from '../working'
 import { amountOf, changeRecording, goesByShare, hasShare, shareOf, type Change } from './changes'
@@ -115,7 +115,7 @@ export function changeWay(parts: ChangeParts) {
     },
 
     /** The container stays what it was; what stands side by side goes on without the one that was spoilt. */
-    spoiltWith: (plan: Plan, counted: readonly Entry[], slot: Slot): Entry[] =>
+    alsoSpoilt: (plan: Plan, counted: readonly Entry[], slot: Slot): Entry[] =>
       together(plan)
         ? []
         : counted.filter(
@@ -186,7 +186,7 @@ export function changeWay(parts: ChangeParts) {
 
     detail: (plan: Plan, counted: readonly Entry[], results: readonly LevelResult[]) =>
       changesTold(plan, changes(plan, counted), results, readings(plan), parts.whole, parts.verbs),
-  }
+  } satisfies Partial<Way>
 }
 
 function lessContainer(plan: Plan, { values }: ReadRow, moments: readonly string[], off: number): Working[] {

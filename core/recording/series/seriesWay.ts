@@ -80,7 +80,7 @@ export function seriesWay({
     layout: () => 'levels-beneath' as const,
     runsBefore: () => false,
     momentPhrase: (_plan: Plan, moment: string) => momentPhrase(moment),
-    also: [atField] as const,
+    extraFields: [atField] as const,
 
     /** Containers stand side by side, so all are read at one moment before the next comes. */
     slots: (plan: Plan, groupId: string, groupIndex: number): Slot[] =>
@@ -173,5 +173,5 @@ export function seriesWay({
       soFarOf(plan, curves(plan, counted), moments(plan).flat().at(-1)!),
 
     scores,
-  }
+  } satisfies Partial<Way>
 }
