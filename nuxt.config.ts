@@ -1,5 +1,5 @@
 import { readdirSync } from 'node:fs'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chunkByFace } from './scripts/bundle/chunkByFace'
 import { bundleThreads } from './scripts/bundle/bundleThreads'
@@ -103,6 +103,21 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    // Nitro writes down what each route gives; this adds what it takes, so that pages are checked against both.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('types:extend', ({ routes }) => {
+        const from = (file: string) =>
+          relative(join(nitro.options.buildDir, 'types'), file).replace(/\.ts$/, '')
+        for (const { route, method, handler } of nitro.scannedHandlers)
+          if (route && method)
+            routes[`takes ${route}`] = {
+              ...routes[`takes ${route}`],
+              [method]: [
+                `import('${from(folder('./server/http/defineRoute.ts'))}').TakenBy<typeof import('${from(handler)}').default>`,
+              ],
+            }
+      })
+    },
     // A first page announces nothing that it does not need: what else there is comes when that page stands (app/loading).
     'build:manifest': (manifest) => {
       Object.assign(faceFiles, filesByFace(manifest))
@@ -120,18 +135,6 @@ export default defineNuxtConfig({
     externals: { traceInclude: lockBinaries },
     errorHandler: folder('./server/http/errorHandler.ts'),
     esbuild: { options: { target: 'node20' } },
-    hooks: {
-      // Nitro writes down what each route gives; this adds what it takes, so that both are known where pages call it.
-      'types:extend': ({ routes }) => {
-        for (const [path, methods] of Object.entries(routes))
-          routes[`takes ${path}`] = Object.fromEntries(
-            Object.entries(methods).map(([method, [given]]) => {
-              const handler = /typeof import\('[^']+'\)\.default/.exec(given!)![0]
-              return [method, [`import('../../server/http/defineRoute').TakenBy<${handler}>`]]
-            }),
-          )
-      },
-    },
   },
   // The development server has an entry of its own; of an application without server rendering it asks for one all the same.
   $production: {
