@@ -28,6 +28,7 @@ const outside = (folders, packages = [], beside = []) => ({
 
 /** The folders of the core, each of which may use those before it and none after it. */
 const coreOrder = [
+  'defined',
   'random',
   'quantity',
   'class',
@@ -87,6 +88,17 @@ const serverUsesNone = ['app', 'demo', 'scripts', 'tests']
 const appUsesNone = ['server', 'starters', 'demo', 'scripts', 'tests']
 const corePackages = ['vue', 'pinia', 'nuxt', 'h3', 'drizzle-orm', '@electric-sql/pglite']
 
+/** Files that add to elements in place (`sums[index]! += one`), which no function can stand before. */
+const adds = [
+  'contrast',
+  'jonckheere',
+  'jonckheereNull',
+  'levelEffects',
+  'medianPolish',
+  'pageNull',
+  'sumNull',
+].map((name) => `core/evidence/${name}.ts`)
+
 /** Each folder with what it may not use: what its floor may not, and the folders after it. Tests may look at more. */
 const inOrder = (floor, order, none, packages = [], besides = []) =>
   order.map((folder, place) => ({
@@ -132,6 +144,12 @@ export default typescript.config(
   ...inOrder('server', serverOrder, serverUsesNone),
   { files: ['app/**/*.{ts,vue}'], rules: outside(appUsesNone) },
   ...inOrder('app', appOrder, appUsesNone),
+  {
+    // What must be there is asked for by `core/defined`, which throws where it is not; templates and tests are not looked at.
+    files: ['{core,shared,starters,server,app,demo,scripts}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', '**/tests/**', '**/testing/**', ...adds],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'error' },
+  },
   { files: ['scripts/**/*.ts', 'benchmarks/**/*.ts', 'tests/**/*.ts'], rules: { 'no-console': 'off' } },
   prettier,
 )

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '#core/defined'
 import { slotKey, type Entry, type Slot } from '#core/entries'
 import {
   alteredField,
@@ -53,8 +54,9 @@ function simulateRead(
     const rows = new Map<string, Record<string, number>>()
     function rowOf({ levelId, tryNumber }: Slot): Record<string, number> {
       const key = `${levelId}|${tryNumber}`
-      const change = expected.values[levelId!]! * groupFactor * (1 + expected.trySpread * normal())
-      const row = rows.get(key) ?? expected.row!(levelId!, change, normal)
+      const change =
+        defined(expected.values[defined(levelId)]) * groupFactor * (1 + expected.trySpread * normal())
+      const row = rows.get(key) ?? defined(expected.row)(defined(levelId), change, normal)
       rows.set(key, row)
       return row
     }
@@ -65,10 +67,18 @@ function simulateRead(
         mishaps.late?.groupIndex === groupIndex && mishaps.late.moment === slot.moment ? mishaps.late.by : 0
       const when = readingTime(slot, start, days, late, random)
       const centre = expected.row
-        ? times * rowOf(slot)[slot.moment]!
+        ? times * defined(rowOf(slot)[slot.moment])
         : expected.course
-          ? courseAt(expected.course, slot, when.at, days ? 1 : 0, steepness.get(slot.levelId!)!)
-          : expected.values[slot.levelId!]! * groupFactor * (1 + expected.trySpread * normal())
+          ? courseAt(
+              expected.course,
+              slot,
+              when.at,
+              days ? 1 : 0,
+              defined(steepness.get(defined(slot.levelId))),
+            )
+          : defined(expected.values[defined(slot.levelId)]) *
+            groupFactor *
+            (1 + expected.trySpread * normal())
       const { mark } = resolutionOf(wayOf(plan).planAt(plan, slot.moment))
       const value = Math.max(0, roundToMark(centre + offset, mark))
       if (!expected.course) clock += 20_000 + Math.round(random() * 15_000)
@@ -98,18 +108,18 @@ function simulateRead(
         mishap !== undefined &&
         slotKey(slot) ===
           slotKey({
-            groupId: groupIds[mishap.groupIndex]!,
-            levelId: plan.levels[mishap.level]!.id,
+            groupId: itemAt(groupIds, mishap.groupIndex),
+            levelId: itemAt(plan.levels, mishap.level).id,
             tryNumber: mishap.tryNumber,
             moment: mishap.moment ?? '',
           })
       if (here(mishaps.slip)) {
         const slipped = take(value * 10)
-        if (mishaps.slip!.corrected) take(value, { supersedes: slipped.id })
+        if (defined(mishaps.slip).corrected) take(value, { supersedes: slipped.id })
       } else if (here(mishaps.spoilt)) {
         const read = roundToMark(value * 0.6, mark)
         const spoilt = take(read)
-        take(read, { status: 'set-aside', reason: mishaps.spoilt!.reason, supersedes: spoilt.id })
+        take(read, { status: 'set-aside', reason: defined(mishaps.spoilt).reason, supersedes: spoilt.id })
         take(value)
       } else take(value)
     }
@@ -123,7 +133,7 @@ function alteredAt(
   { levelId }: Slot,
   groupIndex: number,
 ): Entry['fields'] {
-  const said = altered?.[levelId!]
+  const said = altered?.[defined(levelId)]
   const text = said?.[groupIndex % said.length]
   return text ? { [alteredField]: { typed: text, given: 'typed', value: text } } : {}
 }
@@ -136,7 +146,7 @@ function courseAt(
   first: number,
   steepness: number,
 ): number {
-  const value = (when: number) => course(levelId!, when, positionOf(moment))
+  const value = (when: number) => course(defined(levelId), when, positionOf(moment))
   const start = value(first)
   return start + (value(at) - start) * steepness
 }
@@ -152,7 +162,7 @@ function readingTime(
   const planned = plannedAt(moment)
   if (planned === null || levelId === null) return { at: 0, takenAt: null, fields: {} }
   if (days) {
-    const day = days[planned - 1]!
+    const day = itemAt(days, planned - 1)
     const takenAt = Date.parse(`${day}T09:10:00.000Z`) + Math.round(random() * 600_000)
     return { at: planned, takenAt, fields: { [atField]: { typed: day, given: 'typed', value: day } } }
   }

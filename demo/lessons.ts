@@ -1,4 +1,5 @@
 // One list: the lessons of the demo school, each with its mishaps.
+import { firstOf } from '#core/defined'
 import { addDays, formatISO } from 'date-fns'
 import { schoolDays, usualCalendar } from '#core/calendar'
 import { emptyConclusion, type Conclusion, type PredictionAnswer } from '#core/conclusion'
@@ -51,7 +52,7 @@ const idea = (name: string) => ({ id: newId(), name })
 export function kestrelLessons(today: Date): DemoLesson[] {
   const day = (from: number) => formatISO(addDays(today, from), { representation: 'date' })
   /** A day to come with lessons: the first Monday to Friday from then on. */
-  const schoolDay = (from: number) => schoolDays(usualCalendar, day(from), 1)[0]!
+  const schoolDay = (from: number) => firstOf(schoolDays(usualCalendar, day(from), 1))
   /** The school days since the beans were laid out, without today. */
   const sprouting = schoolDays(usualCalendar, day(-10), 7).filter((one) => one < day(0))
   const tray = schoolDays(usualCalendar, day(-40), 8)
@@ -280,7 +281,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: rustingClips,
-      date: rusting[0]!,
+      date: firstOf(rusting),
       stage: 'conclude',
       predictions: [
         choice(0, 'vinegar', 'it eats things'),
@@ -288,7 +289,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         choice(5, 'tap', 'wet things rust'),
       ],
       readings: {
-        start: `${rusting[0]!}T09:10:00.000Z`,
+        start: `${firstOf(rusting)}T09:10:00.000Z`,
         days: rusting,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { missed: { groupIndex: 3, moment: 'day 5' } },
@@ -325,7 +326,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: beanSprouts,
-      date: sprouting[0]!,
+      date: firstOf(sprouting),
       stage: 'test',
       predictions: [
         choice(0, 'light', 'plants love the sun'),
@@ -333,7 +334,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         choice(2, 'dark', 'they stretch to find the light'),
       ],
       readings: {
-        start: `${sprouting[0]!}T09:10:00.000Z`,
+        start: `${firstOf(sprouting)}T09:10:00.000Z`,
         days: sprouting,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: { missed: { groupIndex: 2, moment: 'day 4' } },
@@ -342,7 +343,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
     },
     {
       starter: sproutTray,
-      date: tray[0]!,
+      date: firstOf(tray),
       stage: 'conclude',
       predictions: [
         beside(0, 'less', 'plants need light'),
@@ -350,7 +351,7 @@ export function kestrelLessons(today: Date): DemoLesson[] {
         beside(3, 'more', 'they stretch to find the light'),
       ],
       readings: {
-        start: `${tray[0]!}T09:15:00.000Z`,
+        start: `${firstOf(tray)}T09:15:00.000Z`,
         days: tray,
         done: [1, 1, 1, 1, 1, 1],
         mishaps: {},

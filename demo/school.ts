@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import { addDays, formatISO } from 'date-fns'
 import { usualCalendar, type SchoolCalendar } from '#core/calendar'
 import { emblemIds, emblemWord } from '#core/class'
@@ -50,7 +51,7 @@ export function kestrelClass(random: Random): ClassInput {
     pupils: kestrelNames.map((name, index) => ({
       id: uuidFrom(random),
       name,
-      groupId: groups[index % groups.length]!.id,
+      groupId: itemAt(groups, index % groups.length).id,
     })),
   }
 }

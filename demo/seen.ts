@@ -1,3 +1,4 @@
+import { itemAt, defined } from '#core/defined'
 import { levelsForGroup, type Plan } from '#core/plan'
 import { standingOf, slotKey, type Entry, type Slot } from '#core/entries'
 import { atField, groupProgress, letterOf, plannedAt, valueField, wayOf } from '#core/recording'
@@ -77,7 +78,7 @@ export function simulateSeen(
     }
     const { against } = mishaps
     if (against?.groupIndex === groupIndex) {
-      const [more, less] = [plan.levels[against.more]!.id, plan.levels[against.less]!.id]
+      const [more, less] = [itemAt(plan.levels, against.more).id, itemAt(plan.levels, against.less).id]
       const slot = way.canonicalSlot(plan, { groupId, tryNumber: 1, levelId: more, moment: less })
       write(slot, letterOf(plan, more))
     }
@@ -107,17 +108,20 @@ function eyesOf({ plan, expected }: Starter, random: Random): (slot: Slot, group
   return ({ levelId, moment }, groupIndex) => {
     const { recording } = plan
     if (recording.kind === 'word-scale') {
-      const day = (plannedAt(moment) ?? 1) + lag.get(levelId!)!
-      const word = recording.words[expected.course!(levelId!, day, '')]!
+      const day = (plannedAt(moment) ?? 1) + defined(lag.get(defined(levelId)))
+      const word = itemAt(recording.words, defined(expected.course)(defined(levelId), day, ''))
       return word.replace(/ \(.*$/u, '')
     }
     if (recording.kind === 'pairs') {
-      const [a, b] = [levelId!, moment].map((id) => ({ id, value: spread(expected.values[id]!) }))
-      if (Math.abs(a!.value - b!.value) < alike) return '='
-      return letterOf(plan, a!.value > b!.value ? a!.id : b!.id)
+      const [a, b] = [defined(levelId), moment].map((id) => ({
+        id,
+        value: spread(defined(expected.values[id])),
+      }))
+      if (Math.abs(defined(a).value - defined(b).value) < alike) return '='
+      return letterOf(plan, defined(a).value > defined(b).value ? defined(a).id : defined(b).id)
     }
     const times = levelsForGroup(plan, groupIndex)
-      .map(({ id }) => ({ id, seconds: spread(expected.values[id]!) }))
+      .map(({ id }) => ({ id, seconds: spread(defined(expected.values[id])) }))
       .sort((a, b) => a.seconds - b.seconds)
     return times
       .map(({ id, seconds }, index) => {

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { rmSync, writeFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
 import { getTableName, is, sql } from 'drizzle-orm'
@@ -24,5 +25,5 @@ const [done] = (await opened.db.execute(
 )) as unknown as { migrations: number }[]
 await opened.close()
 rmSync(folder, { recursive: true })
-const kept = JSON.stringify({ migrations: done!.migrations, tables })
+const kept = JSON.stringify({ migrations: defined(done).migrations, tables })
 writeFileSync(`server/database/kept/${packageJson.version}.json.gz`, gzipSync(kept, { level: 9 }))

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -25,7 +26,7 @@ const textsIn = (folder: string) =>
 /** What this application is made with: every package that it names, and in full the licences of fonts, icons and charts. */
 export function thirdPartyNotices(): string {
   const { dependencies } = packageIn(root)
-  const packages = Object.keys(dependencies!)
+  const packages = Object.keys(defined(dependencies))
     .sort()
     .map((name) => ({
       folder: join(root, 'node_modules', name),

@@ -1,3 +1,4 @@
+import { firstOf, defined } from '#core/defined'
 import { mkdirSync } from 'node:fs'
 import { chromium } from 'playwright-core'
 import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
@@ -38,11 +39,11 @@ await buildWhenNeeded()
 mkdirSync('docs/screenshots', { recursive: true })
 const server = await startServer(await makeDataFolder('demo'))
 const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
-const own = ((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])[0]!
-const titled = (title: string) => lessons.find((lesson) => lesson.title === title)!.id
+const own = firstOf((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])
+const titled = (title: string) => defined(lessons.find((lesson) => lesson.title === title)).id
 const ids: Record<string, string> = {
   class: own.id,
-  leaf: own.groups[0]!.id,
+  leaf: firstOf(own.groups).id,
   bounce: titled('Ball bounce'),
   grip: titled('Which sole grips'),
   shadow: titled('Shadow length'),
@@ -76,7 +77,7 @@ for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
   // As at a second visit, when the faces are there before the words.
   await page.addInitScript(`localStorage.setItem('jolly-beaker-faces', 'yes')`)
-  await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => ids[key]!))
+  await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => defined(ids[key])))
   await page.waitForTimeout(1500)
   if (/^.lessons.*[^r]$/.test(path)) await page.getByText('We keep the same').first().waitFor()
   if (['plan', 'pack', 'test'].includes(name)) await page.getByText('Kitted').first().waitFor()

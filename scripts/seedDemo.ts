@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { addMinutes } from 'date-fns'
@@ -42,7 +43,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     }
     for (const note of notes ?? []) await saveNote(db, id, { ...note, id: uuidFrom(random) })
     for (const { groupIndex, answer, because } of predictions)
-      await savePrediction(db, id, groupIds[groupIndex]!, { seat: 0, answer, because })
+      await savePrediction(db, id, itemAt(groupIds, groupIndex), { seat: 0, answer, because })
     if (readings || stage === 'test') {
       const version = isChanged ? 1 : 0
       await confirmSafety(db, id, 'MT', version)
@@ -69,12 +70,12 @@ async function seedObservations(
   for (const one of demoObservations[starter.id] ?? []) {
     const { groupIndex, kind, text, sketch, about, after, onBoard } = one
     const kept = await addObservation(db, id, uuidFrom(random), {
-      groupId: groupIndex === null ? null : groupIds[groupIndex]!,
+      groupId: groupIndex === null ? null : itemAt(groupIds, groupIndex),
       kind,
       text,
       about: about
         ? {
-            levelId: starter.plan.levels[about.level]!.id,
+            levelId: itemAt(starter.plan.levels, about.level).id,
             tryNumber: about.tryNumber,
             moment: about.moment ?? '',
           }

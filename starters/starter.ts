@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { HazardId } from '#core/catalogue'
 import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
 import { planFormat, type KeptSame, type Level, type Material, type Plan } from '#core/plan'
@@ -48,7 +49,7 @@ export const starterDefaults = {
 
 /** An instrument as it lies in the cupboard. */
 export function instrument(id: string): Instrument {
-  return fromCupboard(instrumentCupboard.find((one) => one.id === id)!)
+  return fromCupboard(defined(instrumentCupboard.find((one) => one.id === id)))
 }
 
 /** Levels that are numbers, named by a letter and their value. */

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { InternalApi } from 'nitropack/types'
 import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
@@ -82,7 +83,9 @@ export async function request<P extends Path, M extends MethodOf<P>>(
     body?: object
     takes?: keyof typeof timeouts
   }
-  const address = path.replace(/:(\w+)/g, (_whole, name: string) => encodeURIComponent(params![name]!))
+  const address = path.replace(/:(\w+)/g, (_whole, name: string) =>
+    encodeURIComponent(defined(defined(params)[name])),
+  )
   try {
     return await trackPending(
       $fetch<GivenAt<P, M>>(address, {

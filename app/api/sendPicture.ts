@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { request } from './request'
 
 const longestSide = 1600
@@ -20,7 +21,7 @@ export async function shrinkPhoto(file: File): Promise<Blob> {
   const canvas = document.createElement('canvas')
   canvas.width = Math.max(1, Math.round(picture.width * scale))
   canvas.height = Math.max(1, Math.round(picture.height * scale))
-  canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  defined(canvas.getContext('2d')).drawImage(picture, 0, 0, canvas.width, canvas.height)
   picture.close()
   return canvasBlob(canvas, 'image/jpeg', quality)
 }

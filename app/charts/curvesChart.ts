@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import type { EChartsCoreOption } from 'echarts/core'
 import { addDays as laterBy, format } from 'date-fns'
 import { levelName, orderedLevels, type Level, type Plan } from '#core/plan'
@@ -75,7 +76,7 @@ function lineName(plan: Plan, level: Level, position: string): string {
   if (position !== '' && plan.levels.length === 1) return position
   return position === '' ? levelName(plan, level) : `${levelName(plan, level)}, ${position}`
 }
-const look = (place: number) => looks[place % looks.length]!
+const look = (place: number) => itemAt(looks, place % looks.length)
 const printed = (plan: Plan, value: number) =>
   printQuantity(value, plan.measured.unit, resolutionOf(plan).mark, 1)
 const dayName = (at: number) => format(laterBy(new Date(1970, 0, 1), at), 'EEE d MMM')
@@ -101,7 +102,7 @@ function thinLine(
     itemStyle: { color: look(Math.max(0, place)).colour, opacity: 0.5 },
     z: 2,
     tooltip: {
-      formatter: (point: { value: number[] }) => asText(`${name}: ${printed(plan, point.value[1]!)}`),
+      formatter: (point: { value: number[] }) => asText(`${name}: ${printed(plan, itemAt(point.value, 1))}`),
     },
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import type { EChartsCoreOption } from 'echarts/core'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Plan } from '#core/plan'
@@ -38,7 +39,7 @@ export function pairedChart(data: PairedData, size: ChartSize): EChartsCoreOptio
       axisLabel: {
         ...chartText(size),
         customValues: levels.map((_, place) => place),
-        formatter: (place: number) => `${levelName(plan, levels[place]!)}\n${moments.join(' → ')}`,
+        formatter: (place: number) => `${levelName(plan, itemAt(levels, place))}\n${moments.join(' → ')}`,
         lineHeight: size.text * 1.25,
         width: (size.text * 34) / Math.max(1, levels.length),
         overflow: 'break',
@@ -68,7 +69,7 @@ export function pairedChart(data: PairedData, size: ChartSize): EChartsCoreOptio
             z: 3,
             tooltip: {
               formatter: (point: { value: number[] }) =>
-                asText(`all groups, ${levelName(plan, level)}: ${printed(plan, point.value[1]!)}`),
+                asText(`all groups, ${levelName(plan, level)}: ${printed(plan, itemAt(point.value, 1))}`),
             },
           }))
         : []),
@@ -89,7 +90,7 @@ function rowSeries(
   // Groups stand a little aside of one another, so that equal readings stay apart.
   const aside = groups.length > 1 ? (place / (groups.length - 1) - 0.5) * 0.16 : 0
   const { path, colour } = emblemLooks[group.emblem]
-  const name = `${group.name}, ${levelName(plan, orderedLevels(plan)[level]!)}`
+  const name = `${group.name}, ${levelName(plan, itemAt(orderedLevels(plan), level))}`
   return [
     {
       type: 'line',
@@ -100,7 +101,7 @@ function rowSeries(
           : [
               {
                 value: [placeOf(level, moment) + aside, value],
-                words: `${name}, ${picture.moments[moment]!}: ${printed(plan, value)}`,
+                words: `${name}, ${itemAt(picture.moments, moment)}: ${printed(plan, value)}`,
               },
             ],
       ),
@@ -120,7 +121,7 @@ export function pairedWords({ plan, picture }: Omit<PairedData, 'groups'>): stri
   const class_ = classRows(picture.rows, 'median')
   const lines = orderedLevels(plan).flatMap((level) => {
     const values = class_.get(level.id)
-    const said = values?.map((value, moment) => `${picture.moments[moment]!} ${printed(plan, value)}`)
+    const said = values?.map((value, moment) => `${itemAt(picture.moments, moment)} ${printed(plan, value)}`)
     return said ? [`${levelName(plan, level)}, ${said.join(', ')}`] : []
   })
   return lines.length === 0

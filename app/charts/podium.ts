@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import type { Tiles } from '#core/recording'
 import { palette } from '../theme/palette'
 import { asText, chartText, ink, type ChartSize } from './frame'
@@ -16,7 +17,7 @@ export function podiumParts(tiles: Tiles, size: ChartSize) {
       {
         type: 'category',
         gridIndex: 1,
-        data: podium.map(({ row }) => asText(rows[row]!)),
+        data: podium.map(({ row }) => asText(itemAt(rows, row))),
         axisLabel: { ...chartText(size), interval: 0, overflow: 'truncate', width: size.text * 7 },
         axisTick: { show: false },
         axisLine: { lineStyle: { color: ink } },
@@ -31,7 +32,7 @@ export function podiumParts(tiles: Tiles, size: ChartSize) {
         barCategoryGap: '4%',
         data: podium.map(({ row, text, height }) => ({
           value: height,
-          words: `${rows[row]!}: mean ${text}`,
+          words: `${itemAt(rows, row)}: mean ${text}`,
           label: { formatter: `mean ${text}` },
         })),
         itemStyle: { color: palette.teal, borderColor: ink, borderWidth: 1, borderRadius: [4, 4, 0, 0] },

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Evidence, Score } from '#core/evidence'
 import { levelName, orderedLevels, printResult, type Level, type Plan } from '#core/plan'
@@ -41,7 +42,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
         customValues: places,
         ...(numbers ? {} : wrapped(size, levels.length)),
         formatter: (place: number) =>
-          numbers ? printPlain(place, plan.changed.unit) : levelName(plan, levels[place]!),
+          numbers ? printPlain(place, plan.changed.unit) : levelName(plan, itemAt(levels, place)),
       },
       axisTick: { customValues: places },
     },
@@ -118,7 +119,7 @@ function levelPlaces(plan: Plan): number[] {
 }
 
 function placeGap(places: number[]): number {
-  const gaps = places.slice(1).map((place, index) => place - places[index]!)
+  const gaps = places.slice(1).map((place, index) => place - itemAt(places, index))
   return Math.min(...gaps.filter((gap) => gap > 0), Infinity) === Infinity
     ? 1
     : Math.min(...gaps.filter((gap) => gap > 0))
@@ -147,7 +148,9 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
     lineStyle: plan.changed.kind === 'number' ? { color: ink, width: 2 } : { width: 0, opacity: 0 },
     itemStyle: { color: ink },
     z: 3,
-    tooltip: { formatter: (point: { value: number[] }) => `all groups: ${printed(plan, point.value[1]!)}` },
+    tooltip: {
+      formatter: (point: { value: number[] }) => `all groups: ${printed(plan, itemAt(point.value, 1))}`,
+    },
   }
 }
 
@@ -170,10 +173,10 @@ function groupSeries(
     const level = levels.findIndex((one) => one.id === levelId)
     if (groupId !== group.id || level < 0 || !Number.isFinite(value)) return []
     const off = top !== null && value > top
-    const name = levelName(plan, levels[level]!)
+    const name = levelName(plan, itemAt(levels, level))
     return [
       {
-        value: [places[level]! + aside, off ? top : value],
+        value: [itemAt(places, level) + aside, off ? top : value],
         words: `${group.name}, ${name}: ${printed(plan, value)}`,
         label: off ? offScaleLabel(plan, value, size) : undefined,
       },

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/defined'
 import type { EChartsCoreOption } from 'echarts/core'
 import { resolutionOf } from '#core/instrument'
 import { levelName, orderedLevels, type Plan } from '#core/plan'
@@ -67,7 +68,7 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
         ...base,
         name: asText(part),
         color: colours[index],
-        data: rows.flatMap(({ values }) => [values[index]!, null]),
+        data: rows.flatMap(({ values }) => [itemAt(values, index), null]),
         label: labelled,
         tooltip: told(part),
       })),
@@ -75,13 +76,13 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
         ...base,
         name: picture.whole,
         color: wholeColour,
-        data: rows.flatMap(({ values }) => [null, values.at(-1)!]),
+        data: rows.flatMap(({ values }) => [null, lastOf(values)]),
         label: labelled,
         tooltip: told(picture.whole),
       },
       ...rows.map(({ values }, index) => ({
         type: 'line',
-        data: [-1, 1].map((side) => [2 * index + 1, values.at(-1)! + side * picture.within]),
+        data: [-1, 1].map((side) => [2 * index + 1, lastOf(values) + side * picture.within]),
         symbol: 'rect',
         symbolSize: [size.symbol * 1.4, 2],
         lineStyle: { color: ink, width: 2 },
@@ -97,8 +98,8 @@ export function stackedChart(data: StackedData, size: ChartSize): EChartsCoreOpt
 export function stackedWords(data: StackedData): string {
   const { plan, picture } = data
   const lines = drawnRows(data).map(({ name, values }) => {
-    const parts = picture.parts.map((part, index) => `${part} ${printed(plan, values[index]!)}`)
-    return `${name}, ${[...parts, `${picture.whole} ${printed(plan, values.at(-1)!)}`].join(', ')}`
+    const parts = picture.parts.map((part, index) => `${part} ${printed(plan, itemAt(values, index))}`)
+    return `${name}, ${[...parts, `${picture.whole} ${printed(plan, lastOf(values))}`].join(', ')}`
   })
   return lines.length === 0
     ? 'No try has all its readings yet.'

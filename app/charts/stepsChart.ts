@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import type { EChartsCoreOption } from 'echarts/core'
 import { levelName, orderedLevels, printResult, type Plan } from '#core/plan'
 import { middlesOf, type RoundSteps } from '#core/recording'
@@ -25,7 +26,7 @@ export function stepsChart(data: StepsData, size: ChartSize): EChartsCoreOption 
       axisLabel: {
         ...chartText(size),
         customValues: rounds.map((_, place) => place),
-        formatter: (place: number) => levelName(plan, rounds[place]!),
+        formatter: (place: number) => levelName(plan, itemAt(rounds, place)),
       },
       axisTick: { customValues: rounds.map((_, place) => place) },
     },
@@ -61,7 +62,7 @@ export function stepsChart(data: StepsData, size: ChartSize): EChartsCoreOption 
               if (value === null) return []
               const isBest = round === best
               const was = altered[round] ? `, altered: ${altered[round]}` : ''
-              const name = `${group.name}, ${levelName(plan, rounds[round]!)}`
+              const name = `${group.name}, ${levelName(plan, itemAt(rounds, round))}`
               return [
                 {
                   value: [round + aside, value],
@@ -97,7 +98,7 @@ export function stepsWords(data: Omit<StepsData, 'groups'>): string {
   const { plan } = data
   const rounds = orderedLevels(plan)
   const said = middlesOf(data.steps, rounds.length).flatMap((value, round) =>
-    value === null ? [] : [`${levelName(plan, rounds[round]!)}, ${printResult(plan, value, 1)}`],
+    value === null ? [] : [`${levelName(plan, itemAt(rounds, round))}, ${printResult(plan, value, 1)}`],
   )
   return said.length === 0
     ? 'No round has a result yet.'

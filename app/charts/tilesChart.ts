@@ -1,3 +1,4 @@
+import { itemAt, defined } from '#core/defined'
 import type { CustomSeriesRenderItemAPI, CustomSeriesRenderItemParams } from 'echarts'
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Tiles } from '#core/recording'
@@ -63,7 +64,7 @@ export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption 
         type: 'custom',
         data: tiles.cells.map((cell) => ({
           value: [cell.column, cell.row, cell.share],
-          words: `${tiles.rows[cell.row]!}, ${columnSaid(data, cell.column)}: ${cell.text}`,
+          words: `${itemAt(tiles.rows, cell.row)}, ${columnSaid(data, cell.column)}: ${cell.text}`,
         })),
         renderItem: tileDrawn(tiles, size),
         tooltip: { formatter: (point: { data: { words: string } }) => asText(point.data.words) },
@@ -91,7 +92,7 @@ export function tilesChart(data: TilesData, size: ChartSize): EChartsCoreOption 
 function emblemDrawn({ path, colour }: EmblemLook, size: ChartSize) {
   return (_params: CustomSeriesRenderItemParams, api: CustomSeriesRenderItemAPI) => {
     const [x, y] = api.coord([api.value(0), 0]) as [number, number]
-    const [, height] = api.size!([1, 1]) as [number, number]
+    const [, height] = defined(api.size)([1, 1]) as [number, number]
     const side = size.symbol * 1.3
     return {
       type: 'path' as const,
@@ -103,9 +104,9 @@ function emblemDrawn({ path, colour }: EmblemLook, size: ChartSize) {
 
 function tileDrawn(tiles: Tiles, size: ChartSize) {
   return (params: CustomSeriesRenderItemParams, api: CustomSeriesRenderItemAPI) => {
-    const cell = tiles.cells[params.dataIndex]!
+    const cell = itemAt(tiles.cells, params.dataIndex)
     const [x, y] = api.coord([cell.column, cell.row]) as [number, number]
-    const [width, height] = api.size!([1, 1]) as [number, number]
+    const [width, height] = defined(api.size)([1, 1]) as [number, number]
     const shape = {
       x: x - width / 2 + 1.5,
       y: y - height / 2 + 1.5,
@@ -140,12 +141,12 @@ function tileDrawn(tiles: Tiles, size: ChartSize) {
 
 /** From light to dark. */
 function shade(share: number): string {
-  const at = light.map((from, index) => Math.round(from + (dark[index]! - from) * share))
+  const at = light.map((from, index) => Math.round(from + (defined(dark[index]) - from) * share))
   return `rgb(${at.join(',')})`
 }
 
 function columnSaid({ tiles, groups }: TilesData, column: number): string {
-  const { head, groupId } = tiles.columns[column]!
+  const { head, groupId } = itemAt(tiles.columns, column)
   const group = groups.find((one) => one.id === groupId)?.name ?? ''
   const isNamed = head === '' || head === tiles.of.columns
   return [group, isNamed ? head : `${tiles.of.columns} ${head}`].filter(Boolean).join(' ')

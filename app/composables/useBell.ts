@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, readonly, ref } from 'vue'
 
@@ -8,7 +9,7 @@ const silent = ref(false)
 function listen(): AudioContext {
   if (!audio) {
     audio = new AudioContext()
-    const look = () => (silent.value = audio!.state !== 'running')
+    const look = () => (silent.value = defined(audio).state !== 'running')
     audio.addEventListener('statechange', look)
     look()
   }

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '#core/defined'
 import { nextTick, ref, type Ref } from 'vue'
 import { slotKey, type Slot } from '#core/entries'
 import { useNotices } from '../stores/notices'
@@ -38,7 +39,7 @@ export function useGridKeys(grid: ReturnType<typeof useReadingGrid>, table: Ref<
   async function onward(row: number, column: number, by: 1 | -1) {
     if (by === 1 && grid.way.value.askedSlots !== null) {
       await nextTick()
-      const { next } = rows.value[row]!.progress
+      const { next } = itemAt(rows.value, row).progress
       if (next) return goTo(next)
     }
     step(row, column, by)
@@ -78,12 +79,12 @@ export function useGridKeys(grid: ReturnType<typeof useReadingGrid>, table: Ref<
   }
 
   function keepNote(note: string) {
-    grid.addNote(asked.value!.slot, note)
+    grid.addNote(defined(asked.value).slot, note)
     void leave()
   }
 
   function setAside(reason: string) {
-    grid.setAside(asked.value!.slot, reason)
+    grid.setAside(defined(asked.value).slot, reason)
     void leave()
   }
 
@@ -97,19 +98,19 @@ export function useGridKeys(grid: ReturnType<typeof useReadingGrid>, table: Ref<
 
   /** Back to the cell that is asked about, its text ready to be typed over. */
   function lookAgain() {
-    const { slot } = hint.value!
+    const { slot } = defined(hint.value)
     hint.value = null
     goTo(slot)
   }
 
   function takeInstead() {
-    const { slot, suggestion } = hint.value!
-    grid.takeInstead(suggestion!)
+    const { slot, suggestion } = defined(hint.value)
+    grid.takeInstead(defined(suggestion))
     goTo(slot)
   }
 
   function keepIt() {
-    grid.settle(hint.value!.slot, true)
+    grid.settle(defined(hint.value).slot, true)
     hint.value = null
   }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import { computed } from 'vue'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { slotKey, type Entry, type Slot } from '#core/entries'
@@ -67,7 +68,7 @@ export function useGridLayout() {
         ...column,
         levelId: column.levelId ?? null,
         under: '',
-        first: index === 0 || all[index - 1]!.tryNumber !== column.tryNumber,
+        first: index === 0 || itemAt(all, index - 1).tryNumber !== column.tryNumber,
         worked: false,
       }))
     return levels.value.flatMap((level) => {
@@ -88,7 +89,7 @@ export function useGridLayout() {
       const row = {
         group,
         tests: new Set(tested.map((level) => level.id)),
-        progress: store.progress[groupIndex]!,
+        progress: itemAt(store.progress, groupIndex),
         slots: new Set(way.value.slots(store.plan, group.id, groupIndex).map(slotKey)),
       }
       if (!beneath.value) return [{ ...row, key: group.id, levelId: null, first: true }]

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { computed } from 'vue'
 import { numberAsked, predictedNumbers, predictedOf } from '#core/conclusion'
 import { isDoneForAll } from '#core/lesson'
@@ -31,7 +32,7 @@ export function usePredictedNumbers() {
       ofOne
         .filter((one) => one.groupId === group.id && known.some(({ id }) => id === one.levelId))
         .map((one) => {
-          const level = known.find(({ id }) => id === one.levelId)!
+          const level = defined(known.find(({ id }) => id === one.levelId))
           const whose = one.ofClass
             ? 'the class'
             : one.seat > 0

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { computed, ref } from 'vue'
 import type { Score } from '#core/evidence'
 import { gridFromClipboard } from '#core/format'
@@ -124,7 +125,7 @@ export function useReadingGrid() {
   ): GridHint {
     const where = whereWords(slot)
     if (about.state === 'value')
-      return { where, typed, slot, value: about.value, readings: [], ...about.hints[0]! }
+      return { where, typed, slot, value: about.value, readings: [], ...firstOf(about.hints) }
     const readings = about.state === 'two-ways' ? about.readings : []
     return { where, typed, slot, value: null, suggestion: null, readings, message: about.message }
   }

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { computed, ref } from 'vue'
 import type { Entry, Slot } from '#core/entries'
 import { answerTo, contextOf, wayOf } from '#core/recording'
@@ -32,7 +33,8 @@ export function useSheetAnswer(slot: () => Slot, written: (slot: Slot) => void) 
     asked.value = null
     if (answer.does === 'keep') keep()
     else if (answer.does === 'ask')
-      asked.value = answer.about.state === 'value' ? answer.about.hints[0]!.message : answer.about.message
+      asked.value =
+        answer.about.state === 'value' ? firstOf(answer.about.hints).message : answer.about.message
   }
 
   function keep() {

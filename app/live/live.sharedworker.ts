@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { LiveStream, type LiveMessage } from './liveStream'
 
 /** What a page sends to the worker, over a port of its own. */
@@ -10,15 +11,15 @@ const scope = self as unknown as { onconnect: (event: MessageEvent) => void }
 
 scope.onconnect = ({ ports: [port] }) => {
   let unsubscribe = () => {}
-  port!.onmessage = ({ data }: MessageEvent<LiveRequest>) => {
+  defined(port).onmessage = ({ data }: MessageEvent<LiveRequest>) => {
     if (data.kind === 'look') return stream.wake()
     unsubscribe()
-    if (data.kind === 'leave') return port!.close()
+    if (data.kind === 'leave') return defined(port).close()
     const { lessonId, cursor } = data
     unsubscribe = stream.subscribe({
       lessonId,
       cursor,
-      onMessage: (message: LiveMessage) => port!.postMessage(message),
+      onMessage: (message: LiveMessage) => defined(port).postMessage(message),
     })
   }
 }

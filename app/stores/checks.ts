@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, type ComputedRef } from 'vue'
 import { checks as allChecks, type CheckId, type CheckResult, type KnownForChecks } from '#core/checks'
@@ -56,7 +57,7 @@ export const useChecks = defineStore('checks', () => {
   const results = new Map<CheckId, ComputedRef<CheckResult>>(
     allChecks.map((check) => [check.id, computed(() => check.look(known))]),
   )
-  const resultOf = (id: CheckId): CheckResult => results.get(id)!.value
+  const resultOf = (id: CheckId): CheckResult => defined(results.get(id)).value
 
   /** What keeps a stage from being ready; empty for nothing. */
   function waitsFor(stage: 'plan' | 'pack'): string {

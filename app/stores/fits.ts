@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { useDebounceFn } from '@vueuse/core'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -81,7 +82,10 @@ export const useFits = defineStore('fits', () => {
   /** Those that fit first, and of those the ones that cost the least of what the lesson shows. */
   const waysNow = computed<WeighedWay[]>(() =>
     found.value
-      .map((way) => ({ ...way, shows: way.id in shows.value ? Math.round(12 * shows.value[way.id]!) : null }))
+      .map((way) => ({
+        ...way,
+        shows: way.id in shows.value ? Math.round(12 * defined(shows.value[way.id])) : null,
+      }))
       .sort((a, b) => Number(b.fits) - Number(a.fits) || (b.shows ?? 0) - (a.shows ?? 0)),
   )
 

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import { currentDay } from '#shared/lesson/currentDay'
 import { closedReason } from '#core/calendar'
 import { acceptHMRUpdate, defineStore } from 'pinia'
@@ -154,7 +155,10 @@ export const usePack = defineStore('pack', () => {
       line,
       place: group.id,
       name: group.name,
-      amount: line.perGroup[lesson.groups.findIndex(({ id }) => id === group.id)]!,
+      amount: itemAt(
+        line.perGroup,
+        lesson.groups.findIndex(({ id }) => id === group.id),
+      ),
     })),
     {
       line,

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Slot } from '#core/entries'
@@ -58,7 +59,7 @@ export const useRoles = defineStore('roles', () => {
     const ids = here.map(({ id }) => id)
     const { plan } = lesson
     if (plan.whoTests === 'whole-class') {
-      const all = turnsIn(plan, lesson.groups[0]!.id, 0)
+      const all = turnsIn(plan, firstOf(lesson.groups).id, 0)
       return turnRoles(
         ids,
         ['starter'],

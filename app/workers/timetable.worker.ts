@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { Plan } from '#core/plan'
 import { seededRandom } from '#core/random'
 import { rehearse } from '#core/rehearsal'
@@ -49,7 +50,7 @@ onmessage = async ({ data: { number, job } }: MessageEvent<TimetableOrder>) => {
   tell({ number, kind: 'ways', ways })
   if (!rehearsed) return
   const share = (other: Plan) =>
-    rehearse(other, other.expected!, context.groups, classes, seededRandom(seed)).right / classes
+    rehearse(other, defined(other.expected), context.groups, classes, seededRandom(seed)).right / classes
   let now: number | null = null
   for (const way of ways) {
     await turn()

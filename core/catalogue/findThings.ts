@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../defined'
 import { stems, type Token } from './stems'
 import type { Thing } from './thing'
 import { things } from './things'
@@ -20,7 +21,7 @@ const phrases = new Map<string, Phrase[]>()
 for (const thing of things) {
   const add = (name: string, onLists: boolean) => {
     const words = stems(name).map((token) => token.stem)
-    phrases.set(words[0]!, [...(phrases.get(words[0]!) ?? []), { stems: words, thing, onLists }])
+    phrases.set(firstOf(words), [...(phrases.get(firstOf(words)) ?? []), { stems: words, thing, onLists }])
   }
   for (const name of [thing.name, ...thing.also]) add(name, false)
   for (const name of thing.named) add(name, true)
@@ -45,9 +46,9 @@ export function findThings(text: string, where: 'list' | 'sentence' = 'list'): F
     const phrase = phraseAt(tokens, at, text, where)
     if (!phrase) at += 1
     else {
-      const last = tokens[at + phrase.stems.length - 1]!
+      const last = itemAt(tokens, at + phrase.stems.length - 1)
       if (!isDenied(tokens, at, text))
-        found.push({ thing: phrase.thing, words: text.slice(tokens[at]!.at, last.end) })
+        found.push({ thing: phrase.thing, words: text.slice(itemAt(tokens, at).at, last.end) })
       at += phrase.stems.length
     }
   }
@@ -61,21 +62,21 @@ function phraseAt(
   where: 'list' | 'sentence',
 ): Phrase | undefined {
   return phrases
-    .get(tokens[at]!.stem)
+    .get(itemAt(tokens, at).stem)
     ?.find(
       ({ stems: words, onLists }) =>
         (where === 'list' || !onLists) &&
         words.every((word, index) => tokens[at + index]?.stem === word) &&
-        !/[.,;:!?()]/.test(text.slice(tokens[at]!.end, tokens[at + words.length - 1]!.at)),
+        !/[.,;:!?()]/.test(text.slice(itemAt(tokens, at).end, itemAt(tokens, at + words.length - 1).at)),
     )
 }
 
 function isDenied(tokens: readonly Token[], at: number, text: string): boolean {
   for (let back = at - 1; back >= 0 && back >= at - 3; back--) {
-    const word = tokens[back]!
-    if (/[.,;:!?()]/.test(text.slice(word.end, tokens[back + 1]!.at))) return false
+    const word = itemAt(tokens, back)
+    if (/[.,;:!?()]/.test(text.slice(word.end, itemAt(tokens, back + 1).at))) return false
     if (without.has(word.stem)) return true
-    if (word.stem === 'instead' && tokens[back + 1]!.stem === 'of') return true
+    if (word.stem === 'instead' && itemAt(tokens, back + 1).stem === 'of') return true
     if (!between.has(word.stem)) return false
   }
   return false
@@ -87,6 +88,6 @@ function isDenied(tokens: readonly Token[], at: number, text: string): boolean {
  * @example thingNamed('large sheet of paper')?.name // 'paper'
  */
 export function thingNamed(name: string): Thing | null {
-  const head = name.split(/,|\(| for | with | of each | to /i)[0]!
+  const head = firstOf(name.split(/,|\(| for | with | of each | to /i))
   return (findThings(head).at(-1) ?? findThings(name)[0])?.thing ?? null
 }

@@ -1,3 +1,5 @@
+import { defined } from '../defined'
+
 const irregular: Record<string, string> = {
   knives: 'knife',
   mice: 'mouse',
@@ -26,7 +28,7 @@ const irregular: Record<string, string> = {
  */
 export function stem(word: string): string {
   const low = word.toLowerCase().replace(/[’']s$/, '')
-  if (Object.hasOwn(irregular, low)) return irregular[low]!
+  if (Object.hasOwn(irregular, low)) return defined(irregular[low])
   if (low.length <= 3) return low
   if (/[^aeiou]ies$/.test(low) && low.length > 4) return `${low.slice(0, -3)}y`
   if (/(?:s|x|z|ch|sh)es$/.test(low)) return low.slice(0, -2)

@@ -1,3 +1,5 @@
+import { firstOf, lastOf } from '../defined'
+
 /** Why a text cannot stand as a pupil's name, with what could stand instead, or null when it can. */
 export interface NameProblem {
   message: string
@@ -16,12 +18,12 @@ export function firstNameProblem(text: string): NameProblem | null {
   if (name.length > 24)
     return {
       message: 'This is too long for a first name. Use at most 24 letters.',
-      suggestion: name.split(' ')[0]!.slice(0, 24),
+      suggestion: firstOf(name.split(' ')).slice(0, 24),
     }
   const [first, ...rest] = name.split(' ')
   if (rest.every((word) => word.replace('.', '').length <= 3)) return null
   return {
     message: 'Only first names are kept here, with an initial where two are alike.',
-    suggestion: `${first} ${rest.at(-1)!.charAt(0)}`,
+    suggestion: `${first} ${lastOf(rest).charAt(0)}`,
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { Score } from '../evidence'
 import { orderedLevels, type Plan } from '../plan'
 import type { Entry } from '../entries'
@@ -32,9 +33,9 @@ export function sideScores(
     .sort((a, b) => b.read.length - a.read.length)
     .flatMap(({ groupId, levelId, tryNumber, read }) =>
       read.slice(0, width || read.length).map((value, side) => ({
-        id: `${groupId}|${levelId}|${tryNumber}|${levels[side]!.id}`,
+        id: `${groupId}|${levelId}|${tryNumber}|${itemAt(levels, side).id}`,
         groupId,
-        levelId: levels[side]!.id,
+        levelId: itemAt(levels, side).id,
         tryNumber: places.indexOf(levelId) * most + tryNumber,
         value,
       })),

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../defined'
 import { weighEvidence, type Comparison, type Evidence, type Strand } from '../evidence'
 import { levelsForGroup, orderedLevels, testingGroups, type Level, type Plan } from '../plan'
 import type { Entry } from '../entries'
@@ -35,13 +36,13 @@ export function weighSides(
       const own = levels.length < 2 ? [] : levels.map((level) => weigh(quantity, level))
       return { whole: weigh(quantity, null), own: own.filter(({ evidence }) => evidence.cells.length > 0) }
     })
-  const { evidence } = first!.whole
+  const { evidence } = defined(first).whole
   return {
     ...evidence,
     // Levels differ from each other, so what is odd among the tries of one is not odd among all.
-    odd: first!.own.length > 0 ? first!.own.flatMap((one) => one.evidence.odd) : evidence.odd,
+    odd: defined(first).own.length > 0 ? defined(first).own.flatMap((one) => one.evidence.odd) : evidence.odd,
     drift: levels.length > 1 ? null : evidence.drift,
-    strands: [...first!.own, ...others.flatMap(({ whole, own }) => [whole, ...own])],
+    strands: [...defined(first).own, ...others.flatMap(({ whole, own }) => [whole, ...own])],
   }
 }
 
@@ -83,12 +84,12 @@ function sidesComparison(
   const levelsOf = (groupIndex: number) =>
     levelsForGroup(plan, groupIndex).filter((one) => level === null || one.id === level.id).length
   const testing = testingGroups(plan, groupIds.length).filter((groupIndex) => levelsOf(groupIndex) > 0)
-  const meant = testing.map((groupIndex) => groupIds[groupIndex]!)
+  const meant = testing.map((groupIndex) => itemAt(groupIds, groupIndex))
   return {
     ...sidesJudging(scored, sides.readings(plan), groupIds, finished),
     meant: Object.fromEntries(scored.levels.map(({ id }) => [id, meant])),
     triesOf: Object.fromEntries(
-      testing.map((groupIndex) => [groupIds[groupIndex]!, plan.tries * levelsOf(groupIndex)]),
+      testing.map((groupIndex) => [itemAt(groupIds, groupIndex), plan.tries * levelsOf(groupIndex)]),
     ),
   }
 }

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../defined'
 import type { Evidence } from '../evidence'
 import { levelName, type Plan } from '../plan'
 import { levelGaveMost, levelSaid, measureWent } from '../words'
@@ -37,7 +38,7 @@ export function checkParts(plan: Plan, claim: Claim, evidence: Evidence): { fit:
 /** Why a part of the levels, or two of them, needed no more than the whole. */
 function foretoldWords({ subject, scope, levelIds }: Claim, { comparison }: Evidence): string {
   const two = subject === 'pair' ? levelIds : scope.kind === 'between' ? [scope.fromId, scope.toId] : []
-  return two.length === 2 && isForetold(comparison, [two[0]!, two[1]!])
+  return two.length === 2 && isForetold(comparison, [firstOf(two), itemAt(two, 1)])
     ? ' It was predicted before we tested.'
     : ''
 }
@@ -93,13 +94,8 @@ function contradiction(
 
 /** What did come out at that end. */
 function endFound(plan: Plan, end: 'most' | 'least', { judgement: { order } }: Evidence): string {
-  const rank = (end === 'most' ? order[0] : order.at(-1))!
-  const names = rank.map((id) =>
-    levelSaid(
-      plan,
-      plan.levels.find((level) => level.id === id)!,
-    ),
-  )
+  const rank = defined(end === 'most' ? order[0] : order.at(-1))
+  const names = rank.map((id) => levelSaid(plan, defined(plan.levels.find((level) => level.id === id))))
   return capital(levelGaveMost(plan.measured, listed(names), end))
 }
 

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../defined'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { listed } from '../quantity'
@@ -96,7 +97,7 @@ export function claimEffect(plan: Plan, { subject, comparison, levelIds }: Claim
     return level ? [levelSaid(plan, level)] : []
   })
   if (subject === 'pair' && names.length === 2) {
-    return levelGaveMore(measured, names[0]!, comparison, names[1]!)
+    return levelGaveMore(measured, firstOf(names), comparison, itemAt(names, 1))
   }
   if (isSuperlative(subject) && names.length > 0)
     return levelGaveMost(measured, `${listed(names)}${names.length > 1 ? ' together' : ''}`, subject)
@@ -118,8 +119,9 @@ export function claimScope(plan: Plan, { subject, scope }: Claim): string {
   if (subject === 'pair' && !hasOrder(plan)) return 'for these two'
   if (!hasOrder(plan) || levels.length < 2)
     return `${isSuperlative(subject) ? 'of' : 'for'} the ${levels.length} we tested`
-  const first = plan.changed.unit === 'count' ? levelName(plan, levels[0]!) : levelSaid(plan, levels[0]!)
-  return `from ${first} to ${levelSaid(plan, levels.at(-1)!)}`
+  const first =
+    plan.changed.unit === 'count' ? levelName(plan, firstOf(levels)) : levelSaid(plan, firstOf(levels))
+  return `from ${first} to ${levelSaid(plan, lastOf(levels))}`
 }
 
 /** "For any kind of paper at all", "for any design at all", "for any number of layers of card at all". */

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf, defined } from '../defined'
 import {
   clearAt,
   leaderAgreement,
@@ -114,9 +115,9 @@ function judgePair(
   const [a, b] = places
   if (places.length !== 2 || a === undefined || b === undefined || a < 0 || b < 0 || a === b) return nothing
   const test = testPair(table, a, b)
-  const choices = choicesOf(compared, [levelIds[0]!, levelIds[1]!])
+  const choices = choicesOf(compared, [firstOf(levelIds), itemAt(levelIds, 1)])
   const rankOf = (id: string) => judgement.order.findIndex((rank) => rank.includes(id))
-  const apart = rankOf(levelIds[0]!) !== rankOf(levelIds[1]!)
+  const apart = rankOf(firstOf(levelIds)) !== rankOf(itemAt(levelIds, 1))
   // Any pair can be picked after looking, so it must be beyond chance among all that could be, or set apart by the order.
   const level = judgement.verdict.word === 'no-difference' || levelAtTop(judgement, levelIds)
   const verdict: Verdict = level
@@ -125,8 +126,8 @@ function judgePair(
       ? { ...verdictOf(test), word: 'clear' }
       : verdictOf({ ...test, p: Math.min(1, test.p * choices) })
   const two = cells.filter((cell) => levelIds.includes(cell.levelId))
-  const ordered = { ...compared, levels: [levels[b]!, levels[a]!] }
-  const ahead = apart ? Math.sign(rankOf(levelIds[1]!) - rankOf(levelIds[0]!)) : test.ahead
+  const ordered = { ...compared, levels: [itemAt(levels, b), itemAt(levels, a)] }
+  const ahead = apart ? Math.sign(rankOf(itemAt(levelIds, 1)) - rankOf(firstOf(levelIds))) : test.ahead
   return {
     verdict,
     agrees: ahead === 0 ? null : ahead === (comparison === 'less' ? -1 : 1),
@@ -139,7 +140,7 @@ function judgePair(
 /** Whether all of these are among those that came first, level with each other. */
 function levelAtTop(judgement: Evidence['judgement'], levelIds: readonly string[]): boolean {
   if (judgement.kind !== 'kinds' || judgement.verdict.because !== 'level-at-top') return false
-  const top = judgement.order.find((rank) => rank.includes(judgement.first!.level.id))!
+  const top = defined(judgement.order.find((rank) => rank.includes(defined(judgement.first).level.id)))
   return levelIds.every((id) => top.includes(id))
 }
 
@@ -201,7 +202,7 @@ function judgeEndOfTrend(
   const tested = testedLevels(table)
   const place = compared.levels.findIndex((level) => level.id === levelIds[0])
   const isUp = (direction === 'rising') === (end === 'most')
-  const [last, next] = isUp ? [tested.at(-1)!, tested.at(-2)!] : [tested[0]!, tested[1]!]
+  const [last, next] = isUp ? [lastOf(tested), defined(tested.at(-2))] : [firstOf(tested), itemAt(tested, 1)]
   if (place === (isUp ? tested[0] : tested.at(-1))) return { verdict, agrees: false }
   if (place !== last || testPair(table, last, next).p > clearAt) return null
   return { verdict, agrees: true }

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { Evidence } from '../evidence'
 import type { Plan } from '../plan'
 
@@ -21,7 +22,7 @@ export function neighboursRight(
   const ranks = best === 'least' ? [...judgement.order].reverse() : judgement.order
   const rankOf = (id: string) => ranks.findIndex((rank) => rank.includes(id))
   const steps = predicted.slice(1).flatMap((id, index) => {
-    const [before, after] = [rankOf(predicted[index]!), rankOf(id)]
+    const [before, after] = [rankOf(itemAt(predicted, index)), rankOf(id)]
     return before < 0 || after < 0 || before === after ? [] : [before < after]
   })
   return { right: steps.filter(Boolean).length, of: steps.length }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { sideFindings, type Evidence } from '../evidence'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { listed } from '../quantity'
@@ -63,7 +64,8 @@ export function sidePredictionsSaid(plan: Plan, answers: readonly SidePrediction
     // What will differ is what the class talks about.
     .sort(
       ([a], [b]) =>
-        a!.quantity - b!.quantity || Number(a!.direction === 'same') - Number(b!.direction === 'same'),
+        defined(a).quantity - defined(b).quantity ||
+        Number(defined(a).direction === 'same') - Number(defined(b).direction === 'same'),
     )
     .map((same) => alikeSaid(plan, same, answers))
   return clauses.length > 2 ? clauses.join('; ') : listed(clauses)

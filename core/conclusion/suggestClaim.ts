@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../defined'
 import type { Evidence, TrendEvidence } from '../evidence'
 import { orderedLevels, type Plan } from '../plan'
 import { hasOrder } from '../recording'
@@ -33,7 +34,7 @@ function candidates(plan: Plan, evidence: Evidence): Omit<Claim, 'strength'>[] {
   if (judgement.kind === 'kinds') {
     const end = plan.best === 'least' ? 'least' : 'most'
     const level = judgement.verdict.because === 'level-at-top'
-    const top = end === 'least' ? judgement.order.at(-1)! : judgement.order[0]!
+    const top = end === 'least' ? lastOf(judgement.order) : firstOf(judgement.order)
     return [
       {
         subject: end,
@@ -60,10 +61,10 @@ function partOneWay(
   const comparison = direction === 'falling' ? 'less' : 'more'
   const between = (from: number, to: number): Claim['scope'] => ({
     kind: 'between',
-    fromId: levels[from]!.id,
-    toId: levels[to]!.id,
+    fromId: itemAt(levels, from).id,
+    toId: itemAt(levels, to).id,
   })
-  const [start, end] = [steps[0]!.from, steps.at(-1)!.to]
+  const [start, end] = [firstOf(steps).from, lastOf(steps).to]
   if (shape.kind === 'levels-off') return { comparison, scope: between(start, shape.at) }
   if (shape.kind === 'starts-late') return { comparison, scope: between(shape.at, end) }
   if (shape.kind === 'turns')
@@ -74,8 +75,9 @@ function partOneWay(
 /** All levels when both ends have readings, else the part between those that have. */
 function testedScope(plan: Plan, { results }: Evidence): Claim['scope'] {
   const levels = orderedLevels(plan)
-  const fromId = results[0]!.level.id
-  const toId = results.at(-1)!.level.id
-  if (!hasOrder(plan) || (levels[0]!.id === fromId && levels.at(-1)!.id === toId)) return { kind: 'tested' }
+  const fromId = firstOf(results).level.id
+  const toId = lastOf(results).level.id
+  if (!hasOrder(plan) || (firstOf(levels).id === fromId && lastOf(levels).id === toId))
+    return { kind: 'tested' }
   return { kind: 'between', fromId, toId }
 }

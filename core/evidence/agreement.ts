@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Comparison } from './comparison'
 import { directionOf, type Direction } from './judgeTrend'
 import { pageTrend } from './pageTrend'
@@ -36,7 +37,7 @@ export function trendAgreement(
     return {
       agrees: direction !== 'none' && lean === direction,
       dissents: lean !== 'none' && lean !== direction,
-      wholly: centres.slice(1).every((centre, index) => sign * (centre - centres[index]!) > 0),
+      wholly: centres.slice(1).every((centre, index) => sign * (centre - defined(centres[index])) > 0),
     }
   })
 }
@@ -61,8 +62,8 @@ export function leaderAgreement(
   const comparing = cells.filter((cell) => tested.has(cell.groupId))
   const found = agreementOf(comparing, (own) => {
     const ranked = [...own].sort((a, b) => sign * apart(centre(b), centre(a)))
-    const tied = centre(ranked[0]!) === centre(ranked[1]!)
-    const agrees = !tied && ranked[0]!.levelId === first
+    const tied = centre(defined(ranked[0])) === centre(defined(ranked[1]))
+    const agrees = !tied && defined(ranked[0]).levelId === first
     return { agrees, dissents: !tied && !agrees, wholly: agrees }
   })
   return { ...found, unanimous: found.unanimous && !others }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Summary } from '../plan'
 import { stripRoundingNoise } from '../quantity'
 
@@ -37,17 +38,17 @@ export function summariseCell(values: readonly number[], summary: Summary): Cell
  * @example centreOf(Float64Array.of(62, 66, 65), 0, 3, 'median') // 65
  */
 export function centreOf(values: ArrayLike<number>, start: number, count: number, summary: Summary): number {
-  if (count === 1) return values[start]!
+  if (count === 1) return defined(values[start])
   if (summary === 'mean') {
     let sum = 0
-    for (let index = start; index < start + count; index++) sum += values[index]!
+    for (let index = start; index < start + count; index++) sum += defined(values[index])
     return stripRoundingNoise(sum / count)
   }
   for (let index = 0; index < count; index++) {
-    const value = values[start + index]!
+    const value = defined(values[start + index])
     let place = index
-    while (place > 0 && sorted[place - 1]! > value) {
-      sorted[place] = sorted[place - 1]!
+    while (place > 0 && defined(sorted[place - 1]) > value) {
+      sorted[place] = defined(sorted[place - 1])
       place--
     }
     sorted[place] = value
@@ -57,7 +58,9 @@ export function centreOf(values: ArrayLike<number>, start: number, count: number
     if (common !== null) return common
   }
   const middle = count >> 1
-  return count % 2 === 1 ? sorted[middle]! : stripRoundingNoise((sorted[middle - 1]! + sorted[middle]!) / 2)
+  return count % 2 === 1
+    ? defined(sorted[middle])
+    : stripRoundingNoise((defined(sorted[middle - 1]) + defined(sorted[middle])) / 2)
 }
 
 /** The value that occurs most often among the sorted ones, the smallest of several; null when none is repeated. */
@@ -69,7 +72,7 @@ function mostCommon(count: number): number | null {
     run = sorted[index] === sorted[index - 1] ? run + 1 : 1
     if (run > most) {
       most = run
-      best = sorted[index]!
+      best = defined(sorted[index])
     }
   }
   return best

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { levelEffects, solve } from './levelEffects'
 import { midRanks } from './midRanks'
 import type { ScoreTable } from './scoreTable'
@@ -23,7 +24,8 @@ export function testContrast(table: ScoreTable, a: number, b: number): { p: numb
   if (!potential) return { p: 1, ahead: 0 }
   const { effects } = levelEffects(table, 'number')
   const shift = (level: number) => {
-    const own = level === a || level === b ? (effects[a]! + effects[b]!) / 2 : effects[level]!
+    const own =
+      level === a || level === b ? (defined(effects[a]) + defined(effects[b])) / 2 : defined(effects[level])
     // Solved in steps, so that equal ones differ in their last digits.
     return Number.isNaN(own) ? 0 : Math.round(own * 1e4) / 1e4
   }
@@ -35,10 +37,10 @@ export function testContrast(table: ScoreTable, a: number, b: number): { p: numb
       const weights: number[] = []
       for (let level = 0; level < levels; level++) {
         const cell = group * levels + level
-        const to = inHeats ? Math.min(heat + 1, counts[cell]!) : counts[cell]!
+        const to = inHeats ? Math.min(heat + 1, defined(counts[cell])) : defined(counts[cell])
         for (let one = heat; one < to; one++) {
-          aligned.push(values[cell * room + one]! - shift(level))
-          weights.push(potential[level]!)
+          aligned.push(defined(values[cell * room + one]) - shift(level))
+          weights.push(defined(potential[level]))
         }
       }
       const n = aligned.length
@@ -48,7 +50,7 @@ export function testContrast(table: ScoreTable, a: number, b: number): { p: numb
       let ofWeights = 0
       let ofRanks = 0
       ranks.forEach((rank, index) => {
-        const weight = weights[index]! - middle
+        const weight = defined(weights[index]) - middle
         // A larger group has larger ranks; dividing by its size keeps a try a try.
         const place = (rank - (n + 1) / 2) / (n + 1)
         statistic += weight * place
@@ -73,10 +75,10 @@ function contrastWeights({ levels, groups, counts }: ScoreTable, a: number, b: n
     for (let i = 0; i < levels; i++)
       for (let j = 0; j < levels; j++) {
         if (i === j || own[i] === 0 || own[j] === 0) continue
-        const weight = (own[i]! * own[j]!) / all
-        matrix[i]![i]! += weight
-        matrix[i]![j]! -= weight
-        const [from, to] = [joined[i]!, joined[j]!]
+        const weight = (defined(own[i]) * defined(own[j])) / all
+        defined(matrix[i])[i]! += weight
+        defined(matrix[i])[j]! -= weight
+        const [from, to] = [defined(joined[i]), defined(joined[j])]
         if (from !== to) joined.forEach((part, level) => part === from && (joined[level] = to))
       }
   }

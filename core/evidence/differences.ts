@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { ScoreTable } from './scoreTable'
 
 /** What each group that tested both levels found, and how many tested either of them beside another level. */
@@ -10,11 +11,11 @@ export function groupDifferences(
   let either = 0
   for (let group = 0; group < groups; group++) {
     const row = group * levels
-    const [atA, atB] = [counts[row + a]! > 0, counts[row + b]! > 0]
-    if (atA && atB) differences.push(apart(centres[row + a]!, centres[row + b]!))
+    const [atA, atB] = [defined(counts[row + a]) > 0, defined(counts[row + b]) > 0]
+    if (atA && atB) differences.push(apart(defined(centres[row + a]), defined(centres[row + b])))
     if (!atA && !atB) continue
     for (let other = 0; other < levels; other++)
-      if (other !== (atA ? a : b) && counts[row + other]! > 0) {
+      if (other !== (atA ? a : b) && defined(counts[row + other]) > 0) {
         either++
         break
       }
@@ -43,7 +44,7 @@ export function pairDifferences(
   let comparing = 0
   for (let group = 0; group < groups; group++) {
     const [cellA, cellB] = [group * levels + a, group * levels + b]
-    const [countA, countB] = [counts[cellA]!, counts[cellB]!]
+    const [countA, countB] = [defined(counts[cellA]), defined(counts[cellB])]
     if (countA === 0 || countB === 0) continue
     comparing++
     if (count + countA * countB > room.length) {
@@ -53,7 +54,7 @@ export function pairDifferences(
     }
     for (let i = 0; i < countA; i++)
       for (let j = inHeats ? i : 0; j < (inHeats ? Math.min(i + 1, countB) : countB); j++)
-        room[count++] = apart(values[cellA * tries + i]!, values[cellB * tries + j]!)
+        room[count++] = apart(defined(values[cellA * tries + i]), defined(values[cellB * tries + j]))
   }
   return { sorted: room.subarray(0, count).sort(), groups: comparing }
 }

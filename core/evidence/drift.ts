@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import { median } from 'simple-statistics'
 import type { Cell } from './cells'
 import { pageTrend } from './pageTrend'
@@ -31,6 +32,6 @@ export function driftOf(cells: readonly Cell[]): Drift | null {
   if (2 * Math.min(pRising, pFalling) > driftAt) return null
   return {
     direction: pRising < pFalling ? 'rising' : 'falling',
-    amount: Math.abs(median(rows.map((tries) => tries.at(-1)! - tries[0]!))),
+    amount: Math.abs(median(rows.map((tries) => lastOf(tries) - defined(tries[0])))),
   }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { midRanks } from './midRanks'
 import { chiSquareTail } from './tails'
 
@@ -34,7 +35,7 @@ export function friedman(blocks: readonly (readonly number[])[]): DifferenceTest
   const untied = ranks.flat().reduce((sum, rank) => sum + (rank - middle) ** 2, 0)
   if (kinds < 2 || untied === 0) return { statistic: 0, p: 1 }
   const spread = spreadOf(
-    Array.from({ length: kinds }, (_, kind) => ranks.reduce((sum, block) => sum + block[kind]!, 0)),
+    Array.from({ length: kinds }, (_, kind) => ranks.reduce((sum, block) => sum + defined(block[kind]), 0)),
   )
   const statistic = ((kinds - 1) * spread) / untied
   const p =
@@ -53,13 +54,13 @@ function spreadOf(sums: readonly number[]): number {
 /** The share of all orders within blocks whose rank sums spread at least this far; kinds are exchangeable, so sums are kept sorted. */
 function exactTail(ranks: readonly (readonly number[])[], seen: number): number {
   let states = new Map<string, { sums: number[]; share: number }>()
-  states.set('', { sums: ranks[0]!.map(() => 0), share: 1 })
+  states.set('', { sums: defined(ranks[0]).map(() => 0), share: 1 })
   for (const block of ranks) {
     const orders = permutations(block)
     const next = new Map<string, { sums: number[]; share: number }>()
     for (const { sums, share } of states.values())
       for (const order of orders) {
-        const after = sums.map((sum, kind) => sum + order[kind]!).sort((a, b) => a - b)
+        const after = sums.map((sum, kind) => sum + defined(order[kind])).sort((a, b) => a - b)
         const key = after.join(' ')
         const state = next.get(key)
         if (state) state.share += share / orders.length

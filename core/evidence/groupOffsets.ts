@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { median } from 'simple-statistics'
 import type { Cell } from './cells'
 import { medianPolish } from './medianPolish'
@@ -29,8 +30,8 @@ export function groupOffsets(cells: readonly Cell[], readingError: number): Grou
   )
   const scale = Math.max(median(rows.map(Math.abs)) / 0.6745, readingError)
   return groupIds.flatMap((groupId, index) =>
-    Math.abs(rows[index]!) / scale > oddScore
-      ? [{ groupId, offset: Number(rows[index]!.toPrecision(6)) }]
+    Math.abs(defined(rows[index])) / scale > oddScore
+      ? [{ groupId, offset: Number(defined(rows[index]).toPrecision(6)) }]
       : [],
   )
 }

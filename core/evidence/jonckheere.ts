@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { jonckheereNull } from './jonckheereNull'
 import type { Stratum } from './stratum'
 import type { TrendTest } from './pageTrend'
@@ -95,18 +96,18 @@ function stratumOf(
   for (const level of levels) {
     const cell = group * wide + level
     const from = heat ?? 0
-    const count = heat === null ? counts[cell]! : counts[cell]! > heat ? 1 : 0
+    const count = heat === null ? defined(counts[cell]) : defined(counts[cell]) > heat ? 1 : 0
     if (count === 0) continue
     if (size + count > room.length)
       room = Float64Array.from({ length: 2 * (size + count) }, (_, i) => room[i] ?? 0)
     const start = cell * tries + from
     // Those of earlier levels stand in order, so that counting may stop at the first that is larger.
     for (let one = start; one < start + count; one++) {
-      const value = values[one]!
-      for (let before = 0; before < size && room[before]! <= value; before++)
-        statistic2 += room[before]! < value ? 2 : 1
+      const value = defined(values[one])
+      for (let before = 0; before < size && defined(room[before]) <= value; before++)
+        statistic2 += defined(room[before]) < value ? 2 : 1
     }
-    for (let one = start; one < start + count; one++) putInOrder(values[one]!, size + one - start)
+    for (let one = start; one < start + count; one++) putInOrder(defined(values[one]), size + one - start)
     pairs += size * count
     size += count
     sizes.push(count)
@@ -118,8 +119,8 @@ function stratumOf(
 /** Puts one more behind so many that stand in order, where it belongs. */
 function putInOrder(value: number, size: number): void {
   let place = size
-  while (place > 0 && room[place - 1]! > value) {
-    room[place] = room[place - 1]!
+  while (place > 0 && defined(room[place - 1]) > value) {
+    room[place] = defined(room[place - 1])
     place--
   }
   room[place] = value
@@ -157,7 +158,7 @@ export function momentsOf(strata: readonly Pick<Stratum, 'sizes' | 'ties'>[]): M
 function sumsOf(counts: readonly number[]) {
   const sums = { n: 0, squared: 0, square: 0, cube: 0, pair: 0, evenFourth: 0 }
   for (let index = 0; index < counts.length; index++) {
-    const n = counts[index]!
+    const n = defined(counts[index])
     sums.n += n
     sums.squared += n * n
     sums.square += square(n)

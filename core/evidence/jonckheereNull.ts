@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Stratum } from './stratum'
 import { sumNull, type Distribution, type Tails } from './sumNull'
 
@@ -79,9 +80,9 @@ function nullOf(sizes: readonly number[], ties: readonly number[]): Float64Array
     for (const { used, ways } of states.values())
       for (const { dealt, orders } of deals(
         tie,
-        sizes.map((size, i) => size - used[i]!),
+        sizes.map((size, i) => size - defined(used[i])),
       )) {
-        const after = used.map((count, i) => count + dealt[i]!)
+        const after = used.map((count, i) => count + defined(dealt[i]))
         const key = after.join(' ')
         const into = next.get(key) ?? { used: after, ways: new Float64Array(pairs2 + 1) }
         next.set(key, into)
@@ -89,13 +90,13 @@ function nullOf(sizes: readonly number[], ties: readonly number[]): Float64Array
           (sum, count, i) => sum + count * (2 * before(used, i) + before(dealt, i)),
           0,
         )
-        for (let sum = 0; sum + gain <= pairs2; sum++) into.ways[sum + gain]! += orders * ways[sum]!
+        for (let sum = 0; sum + gain <= pairs2; sum++) into.ways[sum + gain]! += orders * defined(ways[sum])
       }
     states = next
   }
   const [end] = states.values()
-  const all = end!.ways.reduce((sum, count) => sum + count, 0)
-  return end!.ways.map((count) => count / all)
+  const all = defined(end).ways.reduce((sum, count) => sum + count, 0)
+  return defined(end).ways.map((count) => count / all)
 }
 
 const before = (counts: readonly number[], place: number) =>

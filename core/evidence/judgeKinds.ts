@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import type { Judging } from './comparison'
 import { testedLevels } from './judgeTrend'
 import { openDifference } from './noDifference'
@@ -49,7 +50,7 @@ export function judgeKinds(table: ScoreTable, judging: Judging): KindsJudgement 
   })
   const verdict = verdictOf(ranking.gap(stated))
   if (verdict.word === 'clear') return told(verdict)
-  const top = most ? ranks()[0]! : ranks().at(-1)!
+  const top = most ? defined(ranks()[0]) : lastOf(ranks())
   const { within, bound, coarse } = openDifference(table, judging, top, order.length)
   if (within && ranks().length === 1)
     return told({ ...verdict, word: 'no-difference', because: 'within-noticing' }, bound)

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { stripRoundingNoise } from '../quantity'
 import type { Comparison } from './comparison'
 import { apart } from './differences'
@@ -63,8 +64,8 @@ function differencesOf(table: ScoreTable, { mark, error }: Judging, place: numbe
   const { levels, counts, values, room, unit } = table
   const groups = Array.from({ length: table.groups }, (_, group) => {
     const [from, to] = [group * levels, group * levels + place]
-    return Array.from({ length: Math.min(counts[from]!, counts[to]!) }, (_try, one) =>
-      apart(values[to * room + one]!, values[from * room + one]!),
+    return Array.from({ length: Math.min(defined(counts[from]), defined(counts[to])) }, (_try, one) =>
+      apart(defined(values[to * room + one]), defined(values[from * room + one])),
     )
   })
   // Counts have no error of their own, but no count lies between two whole numbers.

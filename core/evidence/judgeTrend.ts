@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Judging } from './comparison'
 import { jonckheere } from './jonckheere'
 import { joinedChance, neverClear } from './joinedChance'
@@ -82,7 +83,7 @@ export function directionOf({ pRising, pFalling }: TrendTest): Direction {
  */
 export function testedLevels({ counts, levels, groups }: ScoreTable): number[] {
   return Array.from({ length: levels }, (_, level) => level).filter((level) => {
-    for (let group = 0; group < groups; group++) if (counts[group * levels + level]! > 0) return true
+    for (let group = 0; group < groups; group++) if (defined(counts[group * levels + level]) > 0) return true
     return false
   })
 }
@@ -93,6 +94,6 @@ export function testedLevels({ counts, levels, groups }: ScoreTable): number[] {
  */
 export function wholeBlocks({ centres, levels, groups }: ScoreTable, tested: readonly number[]): number[][] {
   return Array.from({ length: groups }, (_, group) =>
-    tested.map((level) => centres[group * levels + level]!),
+    tested.map((level) => defined(centres[group * levels + level])),
   ).filter((block) => !block.some(Number.isNaN))
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { leaderAgreement, type Agreement } from './agreement'
 import type { Cell, LevelResult } from './cells'
 import type { Comparison } from './comparison'
@@ -47,8 +48,8 @@ export function kindsEvidence(
     verdict: judged.verdict,
     first,
     next,
-    ahead: first && next ? sign * (effects[judged.first]! - effects[judged.next]!) : 0,
-    order: judged.order.map((rank) => rank.map((place) => levels[place]!.id)),
+    ahead: first && next ? sign * (defined(effects[judged.first]) - defined(effects[judged.next])) : 0,
+    order: judged.order.map((rank) => rank.map((place) => defined(levels[place]).id)),
     differ: tested.length >= 2 && friedman(wholeBlocks(table, tested)).p <= clearAt,
     effects,
     bound: judged.bound,

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { apart, pairDifferences } from './differences'
 import type { ScoreScale } from './score'
 import type { ScoreTable } from './scoreTable'
@@ -49,7 +50,7 @@ function pairsCompared(table: ScoreTable): Compared {
       const [there, back] = [a * levels + b, b * levels + a]
       compared.groups[there] = compared.groups[back] = groups
       compared.won[there] = share / groups
-      compared.won[back] = -compared.won[there]!
+      compared.won[back] = -defined(compared.won[there])
     }
   return compared
 }
@@ -80,12 +81,12 @@ function shareWon(
   let comparing = 0
   for (let group = 0; group < groups; group++) {
     const [cellA, cellB] = [group * levels + a, group * levels + b]
-    const [countA, countB] = [counts[cellA]!, counts[cellB]!]
+    const [countA, countB] = [defined(counts[cellA]), defined(counts[cellB])]
     const pairs = inHeats ? Math.min(countA, countB) : countA * countB
     let won = 0
     for (let i = 0; i < countA; i++)
       for (let j = inHeats ? i : 0; j < (inHeats ? Math.min(i + 1, countB) : countB); j++)
-        won += Math.sign(apart(values[cellA * room + i]!, values[cellB * room + j]!))
+        won += Math.sign(apart(defined(values[cellA * room + i]), defined(values[cellB * room + j])))
     if (pairs === 0) continue
     share += won / pairs
     comparing++
@@ -95,8 +96,8 @@ function shareWon(
 
 function medianOfSorted(sorted: Float64Array): number {
   const middle = sorted.length >> 1
-  if (sorted.length % 2 === 1) return sorted[middle]!
-  const [below, above] = [sorted[middle - 1]!, sorted[middle]!]
+  if (sorted.length % 2 === 1) return defined(sorted[middle])
+  const [below, above] = [defined(sorted[middle - 1]), defined(sorted[middle])]
   return below === above ? below : (below + above) / 2
 }
 
@@ -106,15 +107,15 @@ function fit(levels: number, weights: Float64Array, differences: Float64Array): 
   for (let level = 0; level < levels; level++)
     if (weights.subarray(level * levels, (level + 1) * levels).some((weight) => weight > 0))
       compared.push(level)
-  const matrix = compared.map((i) => compared.map((j) => (i === j ? 0 : -weights[i * levels + j]!)))
+  const matrix = compared.map((i) => compared.map((j) => (i === j ? 0 : -defined(weights[i * levels + j]))))
   const right = compared.map((i, row) => {
     let sum = 0
     compared.forEach((j) => {
-      const weight = weights[i * levels + j]!
+      const weight = defined(weights[i * levels + j])
       if (weight === 0) return
-      matrix[row]![row]! += weight
+      defined(matrix[row])[row]! += weight
       // A level that never came lies beyond all others, however far: a large distance stands for it.
-      sum += weight * Math.max(-farAway, Math.min(farAway, differences[i * levels + j]!))
+      sum += weight * Math.max(-farAway, Math.min(farAway, defined(differences[i * levels + j])))
     })
     return sum
   })
@@ -122,7 +123,7 @@ function fit(levels: number, weights: Float64Array, differences: Float64Array): 
   matrix.forEach((row) => row.forEach((_, column) => (row[column]! += 1)))
   const solved = solve(matrix, right)
   const effects = new Float64Array(levels).fill(NaN)
-  compared.forEach((level, index) => (effects[level] = solved[index]!))
+  compared.forEach((level, index) => (effects[level] = defined(solved[index])))
   return effects
 }
 
@@ -134,23 +135,27 @@ export function solve(matrix: number[][], right: number[]): number[] {
   for (let column = 0; column < n; column++) {
     let pivot = column
     for (let row = column + 1; row < n; row++)
-      if (Math.abs(matrix[row]![column]!) > Math.abs(matrix[pivot]![column]!)) pivot = row
-    ;[matrix[column], matrix[pivot]] = [matrix[pivot]!, matrix[column]!]
-    ;[right[column], right[pivot]] = [right[pivot]!, right[column]!]
-    const head = matrix[column]![column]!
+      if (Math.abs(defined(defined(matrix[row])[column])) > Math.abs(defined(defined(matrix[pivot])[column])))
+        pivot = row
+    ;[matrix[column], matrix[pivot]] = [defined(matrix[pivot]), defined(matrix[column])]
+    ;[right[column], right[pivot]] = [defined(right[pivot]), defined(right[column])]
+    const head = defined(defined(matrix[column])[column])
     if (Math.abs(head) < 1e-9) continue
     for (let row = column + 1; row < n; row++) {
-      const factor = matrix[row]![column]! / head
+      const factor = defined(defined(matrix[row])[column]) / head
       if (factor === 0) continue
-      for (let next = column; next < n; next++) matrix[row]![next]! -= factor * matrix[column]![next]!
-      right[row]! -= factor * right[column]!
+      for (let next = column; next < n; next++)
+        defined(matrix[row])[next]! -= factor * defined(defined(matrix[column])[next])
+      right[row]! -= factor * defined(right[column])
     }
   }
   const solution = new Array<number>(n).fill(0)
   for (let row = n - 1; row >= 0; row--) {
-    let sum = right[row]!
-    for (let column = row + 1; column < n; column++) sum -= matrix[row]![column]! * solution[column]!
-    solution[row] = Math.abs(matrix[row]![row]!) < 1e-9 ? 0 : sum / matrix[row]![row]!
+    let sum = defined(right[row])
+    for (let column = row + 1; column < n; column++)
+      sum -= defined(defined(matrix[row])[column]) * defined(solution[column])
+    solution[row] =
+      Math.abs(defined(defined(matrix[row])[row])) < 1e-9 ? 0 : sum / defined(defined(matrix[row])[row])
   }
   return solution
 }

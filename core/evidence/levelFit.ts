@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { ScoreTable } from './scoreTable'
 import { studentTail } from './tails'
 
@@ -25,17 +26,17 @@ export function levelFit(
 ): LevelFit | null {
   const blocks: number[][] = []
   for (let group = 0; group < groups; group++) {
-    const block = tested.map((level) => centres[group * levels + level]!)
+    const block = tested.map((level) => defined(centres[group * levels + level]))
     if (!block.some(Number.isNaN)) blocks.push(block)
   }
   if (blocks.length < 2 || tested.length < 2) return null
   const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
-  const means = tested.map((_, place) => mean(blocks.map((block) => block[place]!)))
+  const means = tested.map((_, place) => mean(blocks.map((block) => defined(block[place]))))
   const all = mean(means)
   let squares = 0
   for (const block of blocks) {
     const high = mean(block) - all
-    block.forEach((value, place) => (squares += (value - means[place]! - high) ** 2))
+    block.forEach((value, place) => (squares += (value - defined(means[place]) - high) ** 2))
   }
   const freedom = (blocks.length - 1) * (tested.length - 1)
   // Results are never known better than they are read.
@@ -53,7 +54,7 @@ export function contrast(
   weights: readonly number[],
   beside = 0,
 ): { amount: number; p: number } {
-  const amount = weights.reduce((sum, weight, place) => sum + weight * means[place]!, 0)
+  const amount = weights.reduce((sum, weight, place) => sum + weight * defined(means[place]), 0)
   const length = Math.sqrt(weights.reduce((sum, weight) => sum + weight ** 2, 0))
   return { amount, p: studentTail((amount - beside) / (spread * length), freedom) }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { testContrast } from './contrast'
 import { groupDifferences, pairDifferences } from './differences'
 import { jonckheere } from './jonckheere'
@@ -26,7 +27,10 @@ function isBeyondMark(table: ScoreTable, a: number, b: number): boolean {
   if (table.mark === 0) return true
   const { sorted } = pairDifferences(table, a, b)
   const middle = sorted.length >> 1
-  const apart = sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
+  const apart =
+    sorted.length % 2 === 1
+      ? defined(sorted[middle])
+      : (defined(sorted[middle - 1]) + defined(sorted[middle])) / 2
   return Math.abs(apart) > table.mark * (1 + 1e-9)
 }
 

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { stripRoundingNoise } from '../quantity'
 import type { Judging } from './comparison'
 import { pairDifferences } from './differences'
@@ -37,7 +38,9 @@ function middleResult(table: ScoreTable): number {
     .filter(Number.isFinite)
     .map(Math.abs)
     .sort((a, b) => a - b)
-  return means.length === 0 ? 0 : (means[(means.length - 1) >> 1]! + means[means.length >> 1]!) / 2
+  return means.length === 0
+    ? 0
+    : (defined(means[(means.length - 1) >> 1]) + defined(means[means.length >> 1])) / 2
 }
 
 const open: OpenDifference = { bound: Infinity, within: false, coarse: false }
@@ -72,7 +75,7 @@ export function openDifference(
     (table.looks.share < 1 ? intervalAlpha / 4 : intervalAlpha) / ((of * (of - 1)) / 2) / table.chosenFrom
   // Once one pair is open, the others need not be asked: the one furthest apart is the likeliest.
   const means = levelMeans(table)
-  const away = ([a, b]: readonly [number, number]) => Math.abs(means[a]! - means[b]!)
+  const away = ([a, b]: readonly [number, number]) => Math.abs(defined(means[a]) - defined(means[b]))
   let bound = 0
   for (const [a, b] of pairs.sort((one, other) => away(other) - away(one))) {
     const { least, greatest } = shiftInterval(table, a, b, alpha)

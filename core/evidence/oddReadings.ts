@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { median } from 'simple-statistics'
 import type { Cell } from './cells'
 import type { Comparison } from './comparison'
@@ -44,7 +45,7 @@ export function oddReadings(
   if (replicated.length === 0) return []
   const model = residualModel(replicated, { mark, error })
   return replicated.flatMap((cell) =>
-    oddInCell(cell, model.fit(cell.groupId, cell.levelId)!, model.scale(cell.levelId)),
+    oddInCell(cell, defined(model.fit(cell.groupId, cell.levelId)), model.scale(cell.levelId)),
   )
 }
 

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { planLimits } from '../plan'
 import { sumNull, type Distribution } from './sumNull'
 import type { Moments } from './tails'
@@ -79,17 +80,17 @@ function permutationSums(ranks: readonly number[]): Distribution {
   ways[0] = new Float64Array(greatest + 1)
   ways[0][0] = 1
   for (let set = 0; set < 2 ** size - 1; set++) {
-    const from = ways[set]!
+    const from = defined(ways[set])
     const place = bitsIn(set) + 1
     for (let item = 0; item < size; item++) {
       if (set & (1 << item)) continue
       const into = (ways[set | (1 << item)] ??= new Float64Array(greatest + 1))
-      const step = place * ranks[item]!
-      for (let sum = 0; sum + step <= greatest; sum++) into[sum + step]! += from[sum]!
+      const step = place * defined(ranks[item])
+      for (let sum = 0; sum + step <= greatest; sum++) into[sum + step]! += defined(from[sum])
     }
     ways[set] = undefined
   }
-  const all = ways[2 ** size - 1]!
+  const all = defined(ways[2 ** size - 1])
   const least = all.findIndex((count) => count > 0)
   const orders = all.reduce((sum, count) => sum + count, 0)
   return { least, chances: all.slice(least).map((count) => count / orders) }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { mostLevels, pageMoments, pageNull, patternShift } from './pageNull'
 import { edgeworthTail } from './tails'
 
@@ -52,7 +53,7 @@ export function pageOfTable({
   for (let block = 0; block < blocks; block++) {
     let size = 0
     for (let level = 0; level < levels; level++) {
-      const value = values[block * levels + level]!
+      const value = defined(values[block * levels + level])
       if (Number.isNaN(value)) continue
       if (size === mostLevels) throw new RangeError(`a trend is tested over at most ${mostLevels} levels`)
       present[size++] = value
@@ -60,12 +61,12 @@ export function pageOfTable({
     if (size < 2) continue
     let ties = 0
     for (let place = 0; place < size; place++) {
-      const value = present[place]!
+      const value = defined(present[place])
       let below = 0
       let equal = 0
       for (let other = 0; other < size; other++) {
-        if (present[other]! < value) below++
-        else if (present[other]! === value) equal++
+        if (defined(present[other]) < value) below++
+        else if (defined(present[other]) === value) equal++
       }
       // Ranks are doubled, so that mid-ranks stay whole numbers.
       statistic2 += (place + 1) * (2 * below + equal + 1)

@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import { levelEffects } from './levelEffects'
 import { testPair, type PairComparison } from './levelPair'
 import type { ScoreScale } from './score'
@@ -27,16 +28,17 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
   let effects: Float64Array | null = null
   const distances = () => (effects ??= found.effects)
   const order = tested
-    .filter((level) => !Number.isNaN(dominance[level]!))
+    .filter((level) => !Number.isNaN(defined(dominance[level])))
     .sort((a, b) => apartBy(dominance, b, a) || apartBy(distances(), b, a))
   const gaps = new Map<number, PairComparison>()
   return {
     order,
-    lead: (place) => dominance[order[place]!]! - dominance[order[place + 1]!]!,
+    lead: (place) =>
+      defined(dominance[defined(order[place])]) - defined(dominance[defined(order[place + 1])]),
     gap(place) {
       const known = gaps.get(place)
       if (known) return known
-      const test = testPair(table, order[place]!, order[place + 1]!)
+      const test = testPair(table, defined(order[place]), defined(order[place + 1]))
       const made = test.ahead === 1 ? test : { ...test, p: 1 }
       gaps.set(place, made)
       return made
@@ -49,7 +51,7 @@ export function rankLevels(table: ScoreTable, tested: readonly number[], scale: 
 
 /** Shares are sums of many small ones, so a difference in the last digits is none. */
 function apartBy(shares: Float64Array, one: number, other: number): number {
-  const difference = shares[one]! - shares[other]!
+  const difference = defined(shares[one]) - defined(shares[other])
   return Math.abs(difference) < 1e-7 ? 0 : difference
 }
 
@@ -77,7 +79,7 @@ export function tiedOrder({ order, gap, lead }: Ranking, first: number | null): 
   const ranks: number[][] = []
   order.forEach((level, index) => {
     if (index === 0 || apart.has(index - 1)) ranks.push([level])
-    else ranks.at(-1)!.push(level)
+    else lastOf(ranks).push(level)
   })
   return ranks
 }

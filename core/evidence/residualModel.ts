@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { mean, median } from 'simple-statistics'
 import type { Cell } from './cells'
 import type { Comparison } from './comparison'
@@ -52,7 +53,7 @@ export function residualModel(
   const fitted = groupIds.length + levelIds.length - 1
   const residuals = cells.flatMap((cell) =>
     cell.values.map((value) => ({
-      away: Math.abs(value - fit(cell.groupId, cell.levelId)!),
+      away: Math.abs(value - defined(fit(cell.groupId, cell.levelId))),
       grown: grown(cell.levelId),
     })),
   )

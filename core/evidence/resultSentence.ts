@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { capital, listed } from '../quantity'
 import {
@@ -70,7 +71,7 @@ function trendSentence(plan: Plan, judgement: TrendEvidence, say: ResultWords): 
       return clearTrend(plan, judgement, say, effect)
     case 'leaning':
       return judgement.verdict.because === 'uneven'
-        ? `it looks as if the ${ofMeasured} differs, but not steadily up or down: ${endWords(plan.measured).most} at ${say.named(judgement.order[0]!.slice(0, 1))}.`
+        ? `it looks as if the ${ofMeasured} differs, but not steadily up or down: ${endWords(plan.measured).most} at ${say.named(defined(judgement.order[0]).slice(0, 1))}.`
         : `it looks as if ${effect}, but it is not certain.`
     case 'no-difference':
       return `we couldn’t measure any difference in the ${ofMeasured}${say.within(judgement.bound)}.`
@@ -91,14 +92,14 @@ function clearTrend(plan: Plan, judgement: TrendEvidence, say: ResultWords, effe
       return `${effect}, up to ${say.name(shape.at)}, then no more that we could measure.`
     case 'starts-late':
       return shape.lastStepOnly
-        ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(judgement.steps.at(-1)!.to)}.`
+        ? `${went} only in the last step, from ${say.name(shape.at)} to ${say.name(lastOf(judgement.steps).to)}.`
         : lateStart(plan, direction === 'falling' ? 'down' : 'up', say.name(shape.at))
     case 'mostly':
       return `${effect}. Most of the change was between ${say.name(shape.from)} and ${say.name(shape.to)}.`
     case 'mixed':
       // It rises and falls more than once: there is no way that it goes overall.
       if (direction === 'none')
-        return `it goes up and down more than once: ${endWords(plan.measured).most} at ${say.named(judgement.order[0]!)}, ${endWords(plan.measured).least} at ${say.named(judgement.order.at(-1)!)}.`
+        return `it goes up and down more than once: ${endWords(plan.measured).most} at ${say.named(defined(judgement.order[0]))}, ${endWords(plan.measured).least} at ${say.named(lastOf(judgement.order))}.`
       return `${effect}, but not by the same at each step.`
     case 'steady':
       return `${effect}${sizeWords(plan, judgement, say)}.`
@@ -130,9 +131,9 @@ function sizeWords(plan: Plan, { slope, effects, order }: TrendEvidence, say: Re
   if (slope === null || values.length < 2 || !plan.changed.unit || order.length < 2) return ''
   const steps = values
     .slice(1)
-    .map((value, index) => value - values[index]!)
+    .map((value, index) => value - defined(values[index]))
     .sort((a, b) => a - b)
-  const step = steps[Math.floor(steps.length / 2)]!
+  const step = defined(steps[Math.floor(steps.length / 2)])
   const amount = Math.abs(slope * step)
   if (amount < comparison.mark / 10) return ''
   const fewer = wordsFor(plan.measured).counted ? 'fewer' : 'less'
@@ -157,7 +158,7 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
   switch (judgement.verdict.word) {
     case 'clear':
       if (judgement.verdict.because === 'level-at-top')
-        return `${say.named(top!)} came out level, and ${top!.length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(below!)}.`
+        return `${say.named(defined(top))} came out level, and ${defined(top).length === 2 ? 'both' : 'all'} ${aheadOfRest(plan, more)} ${say.named(defined(below))}.`
       return `${never ?? `${levelGaveMost(measured, first, most)}${aheadWords(judgement, say, more, next)}`}.${orderWords(ranks, say)}`
     case 'leaning':
       return `it looks as if ${never ?? levelGaveMost(measured, first, most)}, but it is not certain.${orderWords(ranks, say)}`
@@ -167,8 +168,8 @@ function kindsSentence(plan: Plan, judgement: KindsEvidence, say: ResultWords): 
         : `${say.named(ranks.flat())} came out level: if there is any difference, it is no more than ${say.bound(judgement.bound)}.`
     case 'cant-tell':
       if (judgement.verdict.because === 'too-coarse')
-        return `our scale is too coarse to tell ${say.named(top!)} apart.${orderWords(ranks, say)}`
-      if (below) return `${say.named(top!)} are too close to tell apart yet.${orderWords(ranks, say)}`
+        return `our scale is too coarse to tell ${say.named(defined(top))} apart.${orderWords(ranks, say)}`
+      if (below) return `${say.named(defined(top))} are too close to tell apart yet.${orderWords(ranks, say)}`
       if (judgement.unanimous && judgement.groups > 1)
         return `${levelGaveMost(measured, first, most)} in each of the ${judgement.groups} groups, but that can still be luck.`
       return judgement.differ
@@ -201,8 +202,8 @@ function aheadWords(
 /** The order of more than two, where something in it is certain beside the first. */
 function orderWords(ranks: readonly string[][], say: ResultWords): string {
   if (ranks.flat().length < 3 || ranks.length < 2 || say.evidence.coverage.partial) return ''
-  const last = ranks.at(-1)!
-  if (ranks.length === 2 && ranks[0]!.length === 1) return ''
+  const last = lastOf(ranks)
+  if (ranks.length === 2 && defined(ranks[0]).length === 1) return ''
   const tied = (rank: string[]) => (rank.length > 1 ? `${say.named(rank)} (not told apart)` : say.named(rank))
   const [from, to] = endsSaid(say.plan)
   return ` From ${from} to ${to}: ${ranks.slice(0, -1).map(tied).join('; ')}; ${tied(last)}.`

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Plan } from '../plan'
 import { fractionStep, listed, printFraction, printQuantity, stripRoundingNoise, withUnit } from '../quantity'
 import { levelSaid } from '../words'
@@ -12,17 +13,12 @@ export class ResultWords {
   ) {}
 
   name(place: number): string {
-    return levelSaid(this.plan, this.evidence.comparison.levels[place]!)
+    return levelSaid(this.plan, defined(this.evidence.comparison.levels[place]))
   }
 
   named(ids: readonly string[]): string {
     return listed(
-      ids.map((id) =>
-        levelSaid(
-          this.plan,
-          this.plan.levels.find((one) => one.id === id)!,
-        ),
-      ),
+      ids.map((id) => levelSaid(this.plan, defined(this.plan.levels.find((one) => one.id === id)))),
     )
   }
 

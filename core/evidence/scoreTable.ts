@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Summary } from '../plan'
 import { stripRoundingNoise } from '../quantity'
 import { centreOf } from './cellSummary'
@@ -90,7 +91,7 @@ export function tableOf(tries: readonly (readonly (readonly number[])[])[], summ
 /** Works out the centre of each cell anew, by the plan's way of summing up. */
 export function summarise({ values, counts, centres, room }: ScoreTable, summary: Summary): void {
   for (let cell = 0; cell < counts.length; cell++)
-    centres[cell] = counts[cell] === 0 ? NaN : centreOf(values, cell * room, counts[cell]!, summary)
+    centres[cell] = counts[cell] === 0 ? NaN : centreOf(values, cell * room, defined(counts[cell]), summary)
 }
 
 /**
@@ -111,8 +112,8 @@ export function hasUnreached(
 ): boolean {
   for (let group = 0; group < groups; group++) {
     const cell = group * levels + level
-    for (let one = 0; one < counts[cell]!; one++) {
-      const value = values[cell * room + one]!
+    for (let one = 0; one < defined(counts[cell]); one++) {
+      const value = defined(values[cell * room + one])
       if (value > latest || !Number.isFinite(value)) return true
     }
   }
@@ -124,7 +125,7 @@ export function hasUnreached(
  * @example isReplicated(tableOf([[[1], [2]]], 'mean')) // false
  */
 export function isReplicated({ counts }: ScoreTable): boolean {
-  for (let cell = 0; cell < counts.length; cell++) if (counts[cell]! > 1) return true
+  for (let cell = 0; cell < counts.length; cell++) if (defined(counts[cell]) > 1) return true
   return false
 }
 
@@ -136,7 +137,7 @@ export function comparingGroups({ counts, levels, groups }: ScoreTable): number 
   let comparing = 0
   for (let group = 0; group < groups; group++) {
     let present = 0
-    for (let level = 0; level < levels; level++) if (counts[group * levels + level]! > 0) present++
+    for (let level = 0; level < levels; level++) if (defined(counts[group * levels + level]) > 0) present++
     if (present >= 2) comparing++
   }
   return comparing
@@ -151,7 +152,7 @@ export function levelMeans({ centres, levels, groups }: ScoreTable): Float64Arra
     let sum = 0
     let count = 0
     for (let group = 0; group < groups; group++) {
-      const centre = centres[group * levels + level]!
+      const centre = defined(centres[group * levels + level])
       if (Number.isNaN(centre)) continue
       sum += centre
       count++

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { ScoreTable } from './scoreTable'
 
 /** How far set-ups seem to be off, as far as a class shows it. */
@@ -35,12 +36,12 @@ export function setUpSpread(
     let at = 0
     let present = 0
     for (let place = 0; place < across; place++) {
-      const count = counts[group * wide + levels[place]!]!
+      const count = defined(counts[group * wide + defined(levels[place])])
       let sum = 0
-      for (let one = 0; one < count; one++) sum += ranks[at + one]!
+      for (let one = 0; one < count; one++) sum += defined(ranks[at + one])
       const mean = sum / count
       means[comparing * across + place] = mean
-      for (let one = 0; one < count; one++) within += (ranks[at + one]! - mean) ** 2
+      for (let one = 0; one < count; one++) within += (defined(ranks[at + one]) - mean) ** 2
       at += count
       if (count > 0) present++
     }
@@ -60,12 +61,12 @@ export function setUpSpread(
     let size = 0
     for (const level of levels) {
       const cell = group * wide + level
-      for (let one = 0; one < counts[cell]!; one++) {
+      for (let one = 0; one < defined(counts[cell]); one++) {
         if (size === own.length) {
           own = Float64Array.from({ length: 2 * size }, (_, index) => own[index] ?? 0)
           ranks = new Float64Array(2 * size)
         }
-        own[size++] = values[cell * room + one]!
+        own[size++] = defined(values[cell * room + one])
       }
     }
     return size
@@ -80,7 +81,7 @@ function rankInto(size: number): void {
   for (let one = 0; one < size; one++) {
     let [below, equal] = [0, 0]
     for (let other = 0; other < size; other++)
-      if (own[other]! < own[one]!) below++
+      if (defined(own[other]) < defined(own[one])) below++
       else if (own[other] === own[one]) equal++
     ranks[one] = (below + equal / 2 - size / 2) / (size + 1)
   }
@@ -92,7 +93,7 @@ function interaction(rows: number, across: number): { squares: number; freedom: 
   const ofLevel = Array.from({ length: across }, (_, place) => {
     let [sum, count] = [0, 0]
     for (let row = 0; row < rows; row++) {
-      const mean = means[row * across + place]!
+      const mean = defined(means[row * across + place])
       if (Number.isNaN(mean)) continue
       sum += mean
       count++
@@ -102,13 +103,13 @@ function interaction(rows: number, across: number): { squares: number; freedom: 
   for (let row = 0; row < rows; row++) {
     let [sum, count] = [0, 0]
     for (let place = 0; place < across; place++) {
-      const left = means[row * across + place]! - ofLevel[place]!
+      const left = defined(means[row * across + place]) - defined(ofLevel[place])
       if (Number.isNaN(left)) continue
       sum += left
       count++
     }
     for (let place = 0; place < across; place++) {
-      const left = means[row * across + place]! - ofLevel[place]!
+      const left = defined(means[row * across + place]) - defined(ofLevel[place])
       if (!Number.isNaN(left)) squares += (left - sum / count) ** 2
     }
     cells += count

@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import type { Direction } from './judgeTrend'
 import { contrast, levelFit, type LevelFit } from './levelFit'
 import type { ScoreTable } from './scoreTable'
@@ -44,7 +45,9 @@ const unevenAt = 0.2
  */
 export function shapeOf({ table, tested, steps, direction, effects, along, measured }: TrendPath): Shape {
   const moving = steps.filter((step) => step.direction !== 'open')
-  const changes = moving.slice(1).filter((step, index) => step.direction !== moving[index]!.direction).length
+  const changes = moving
+    .slice(1)
+    .filter((step, index) => step.direction !== defined(moving[index]).direction).length
   if (changes === 1) return turn(steps, effects)
   if (changes > 1) return { kind: 'mixed' }
   const forward = direction === 'falling' ? 'down' : 'up'
@@ -63,10 +66,10 @@ function isEven(fit: LevelFit, along: readonly number[], mark: number): boolean 
   const middle = along.reduce((sum, x) => sum + x, 0) / along.length
   const square = along.reduce((sum, x) => sum + (x - middle) ** 2, 0)
   const off = steps(along.length).map((step) => {
-    const long = along[step + 1]! - along[step]!
+    const long = defined(along[step + 1]) - defined(along[step])
     return along.map((x, place) => between(step, step + 1)(place) - (long * (x - middle)) / square)
   })
-  const [first, last] = [fit.means[0]!, fit.means.at(-1)!]
+  const [first, last] = [defined(fit.means[0]), lastOf(fit.means)]
   const within = Math.max(mark, (saidWithin * Math.abs(last - first)) / off.length)
   return off.every((weights) => {
     const [above, below] = [contrast(fit, weights, within).p, 1 - contrast(fit, weights, -within).p]
@@ -94,10 +97,10 @@ function flatEnd(fit: LevelFit, tested: readonly number[], sign: 1 | -1): Shape 
     Array.from({ length: to - from + 1 }, (_, index) => from + index).every((place) => isLevel(at, place))
   for (let at = 1; at < last; at++)
     if (moves(at - 1, at) && all(at + 1, last, at))
-      return { kind: 'levels-off', at: tested[at]!, lastStepOnly: false }
+      return { kind: 'levels-off', at: defined(tested[at]), lastStepOnly: false }
   for (let at = last - 1; at > 0; at--)
     if (moves(at, at + 1) && all(0, at - 1, at))
-      return { kind: 'starts-late', at: tested[at]!, lastStepOnly: at === last - 1 }
+      return { kind: 'starts-late', at: defined(tested[at]), lastStepOnly: at === last - 1 }
   return null
 }
 
@@ -109,8 +112,12 @@ function mostOfIt(fit: LevelFit, tested: readonly number[], sign: 1 | -1): Shape
       return { from, p: moreThanHalf(fit, from, from + length, sign).p }
     })
     const [first] = parts.sort((a, b) => a.p - b.p)
-    if (first!.p * parts.length <= wrongAt)
-      return { kind: 'mostly', from: tested[first!.from]!, to: tested[first!.from + length]! }
+    if (defined(first).p * parts.length <= wrongAt)
+      return {
+        kind: 'mostly',
+        from: defined(tested[defined(first).from]),
+        to: defined(tested[defined(first).from + length]),
+      }
   }
   return null
 }
@@ -148,22 +155,22 @@ function moreThanHalf(fit: LevelFit, from: number, to: number, sign: 1 | -1) {
   const whole = weigh(fit, between(0, fit.means.length - 1))
   return contrast(
     fit,
-    part.map((weight, place) => sign * (2 * weight - whole[place]!)),
+    part.map((weight, place) => sign * (2 * weight - defined(whole[place]))),
   )
 }
 
 /** Between the last step one way and the first step back lies the turn, at the level furthest out. */
 function turn(steps: readonly Step[], effects: Float64Array): Shape {
-  const first = steps.find((step) => step.direction === 'up' || step.direction === 'down')!.direction as
-    'up' | 'down'
+  const first = defined(steps.find((step) => step.direction === 'up' || step.direction === 'down'))
+    .direction as 'up' | 'down'
   const back = steps.findIndex(({ direction }) => direction === (first === 'up' ? 'down' : 'up'))
   const last = steps
     .slice(0, back)
     .map((step) => step.direction)
     .lastIndexOf(first)
   const sign = first === 'up' ? 1 : -1
-  let at = steps[last]!.to
+  let at = defined(steps[last]).to
   for (const step of steps.slice(last + 1, back))
-    if (sign * (effects[step.to]! - effects[at]!) > 0) at = step.to
+    if (sign * (defined(effects[step.to]) - defined(effects[at])) > 0) at = step.to
   return { kind: 'turns', at, first }
 }

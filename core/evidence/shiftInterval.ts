@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { groupDifferences, pairDifferences } from './differences'
 import { momentsOf } from './jonckheere'
 import type { Stratum } from './stratum'
@@ -46,15 +47,15 @@ function triesInterval(table: ScoreTable, a: number, b: number, alpha: number): 
   const { counts, levels, groups } = table
   const strata: Stratum[] = []
   for (let group = 0; group < groups; group++) {
-    const sizes = [counts[group * levels + a]!, counts[group * levels + b]!]
+    const sizes = [defined(counts[group * levels + a]), defined(counts[group * levels + b])]
     if (sizes[0] === 0 || sizes[1] === 0) continue
     if (table.inHeats) {
       // Tries of one number are compared with each other alone, so each pair of them is a stratum.
       for (let heat = 0; heat < Math.min(...sizes); heat++) strata.push(onePair())
       continue
     }
-    const ties = new Array<number>(sizes[0]! + sizes[1]!).fill(1)
-    strata.push({ sizes, ties, statistic2: 0, pairs: sizes[0]! * sizes[1]! })
+    const ties = new Array<number>(defined(sizes[0]) + defined(sizes[1])).fill(1)
+    strata.push({ sizes, ties, statistic2: 0, pairs: defined(sizes[0]) * defined(sizes[1]) })
   }
   const { sorted } = pairDifferences(table, a, b)
   return cutOff(sorted, rankSumCut(strata, setUpAllowance(table, [a, b]), alpha))
@@ -99,5 +100,5 @@ function walshAverages(differences: readonly number[]): Float64Array {
 function cutOff(sorted: Float64Array, cut: number): Interval {
   return cut === 0
     ? { least: -Infinity, greatest: Infinity }
-    : { least: sorted[cut - 1]!, greatest: sorted[sorted.length - cut]! }
+    : { least: defined(sorted[cut - 1]), greatest: defined(sorted[sorted.length - cut]) }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { levelName, orderedLevels, type Level, type Plan } from '../plan'
 import { capital, listed, printQuantity } from '../quantity'
 import { saysWhere, sideClause, sideSaid, whateverPhrase } from '../words'
@@ -92,16 +93,17 @@ function quantitySaid(quantity: Quantity, again: boolean): string {
   const [first] = said
   if (
     again &&
-    first!.level === null &&
-    first!.findings.every(({ verdict }) => verdict.word === 'no-difference')
+    defined(first).level === null &&
+    defined(first).findings.every(({ verdict }) => verdict.word === 'no-difference')
   )
-    return `${sideClause(first!.plan.measured, 'same')}${withinSaid(first!, first!.findings)}${everywhere(quantity, first!)}.`
-  if (said[0]!.level === null) return `${oneSaid(said[0]!, '', everywhere(quantity, said[0]!))}.`
+    return `${sideClause(defined(first).plan.measured, 'same')}${withinSaid(defined(first), defined(first).findings)}${everywhere(quantity, defined(first))}.`
+  if (defined(said[0]).level === null)
+    return `${oneSaid(defined(said[0]), '', everywhere(quantity, defined(said[0])))}.`
   const isShort = said.every(({ findings }) => findings.length === 1)
   if (!isShort) return `${said.map((one) => capital(oneSaid(one, nameOf(one)))).join('. ')}.`
   const kinds = new Map<unknown, Said[]>()
   for (const one of said) {
-    const found = outcome(one.findings[0]!)
+    const found = outcome(defined(one.findings[0]))
     kinds.set(found, [...(kinds.get(found) ?? []), one])
   }
   const order = [1, -1, 'no-difference', 'leaning', 'cant-tell']
@@ -110,8 +112,8 @@ function quantitySaid(quantity: Quantity, again: boolean): string {
     .map(([found, same], at) =>
       // "Took up the same" behind what took up less is said beside the same sides.
       at > 0 && found === 'no-difference'
-        ? sideClause(same[0]!.plan.measured, 'same', { of: namesOf(same) })
-        : oneSaid(same[0]!, namesOf(same), '', same.length > 1),
+        ? sideClause(defined(same[0]).plan.measured, 'same', { of: namesOf(same) })
+        : oneSaid(defined(same[0]), namesOf(same), '', same.length > 1),
     )
     .join('; ')}.`
 }
@@ -139,16 +141,18 @@ function everywhere({ own }: Quantity, { plan, findings, evidence }: Said): stri
 function oneSaid(said: Said, of: string, suffix = '', isSeveral = false): string {
   const { plan, findings } = said
   const [base] = sidesOf(plan)
-  if (findings.length === 1) return `${pairSaid(said, findings[0]!, of, isSeveral)}${suffix}`
+  if (findings.length === 1) return `${pairSaid(said, defined(findings[0]), of, isSeveral)}${suffix}`
   if (findings.every(({ verdict }) => verdict.word === 'no-difference')) {
     const clause = sideClause(plan.measured, 'same', { of })
     return `${clause} each time${withinSaid(said, findings)}${suffix}: ${listed(sidesOf(plan))}`
   }
   const firm = findings.filter(isSettled)
   const open = findings.filter((one) => !isSettled(one))
-  const leaning = open.filter(({ verdict, ahead }) => verdict.word === 'leaning' && ahead === open[0]!.ahead)
+  const leaning = open.filter(
+    ({ verdict, ahead }) => verdict.word === 'leaning' && ahead === defined(open[0]).ahead,
+  )
   if (firm.length === 0 && leaning.length > 0)
-    return `it looks as if ${sideClause(plan.measured, wayOf(leaning[0]!), { of })} ${listed(leaning.map(({ level }) => sideOf(plan, level)))} than ${base!}, but it is not certain`
+    return `it looks as if ${sideClause(plan.measured, wayOf(defined(leaning[0])), { of })} ${listed(leaning.map(({ level }) => sideOf(plan, level)))} than ${defined(base)}, but it is not certain`
   if (firm.length === 0)
     return `we can’t tell yet whether ${sideClause(plan.measured, 'same', { of })} each time: ${listed(sidesOf(plan))}`
   const amountSaid = (one: SideFinding) => {
@@ -156,7 +160,7 @@ function oneSaid(said: Said, of: string, suffix = '', isSeveral = false): string
     if (one.verdict.word === 'no-difference') return `the same ${side}`
     return `${sideAmount(said, one)} ${side}`
   }
-  const lead = `compared with ${behindWith(base!)}, ${firstClause(said, firm, of)}`
+  const lead = `compared with ${behindWith(defined(base))}, ${firstClause(said, firm, of)}`
   const told = listed([lead, ...firm.slice(1).map(amountSaid)])
   return open.length === 0
     ? told
@@ -173,11 +177,11 @@ const quotedSide = (side: string) => `“${side}”`
 
 function firstClause(said: Said, firm: readonly SideFinding[], of: string): string {
   const [first] = firm
-  const side = sideOf(said.plan, first!.level)
-  if (first!.verdict.word === 'no-difference')
+  const side = sideOf(said.plan, defined(first).level)
+  if (defined(first).verdict.word === 'no-difference')
     return `${sideClause(said.plan.measured, 'same', { of })} ${side}`
-  const amount = amountOf(said, first!)
-  return `${sideClause(said.plan.measured, wayOf(first!), { of, amount })} ${side}`
+  const amount = amountOf(said, defined(first))
+  return `${sideClause(said.plan.measured, wayOf(defined(first)), { of, amount })} ${side}`
 }
 
 const wayOf = ({ ahead }: SideFinding) => (ahead > 0 ? 'more' : 'less')
@@ -204,7 +208,7 @@ function withinSaid({ plan, evidence }: Said, findings: readonly SideFinding[]):
 function pairSaid(said: Said, finding: SideFinding, of: string, isSeveral: boolean): string {
   const { plan } = said
   const { measured } = plan
-  const [base, side] = [sidesOf(plan)[0]!, sideOf(plan, finding.level)]
+  const [base, side] = [defined(sidesOf(plan)[0]), sideOf(plan, finding.level)]
   const amount = isSeveral ? '' : amountOf(said, finding)
   switch (finding.verdict.word) {
     case 'clear':

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { midRanks } from './midRanks'
 import { sumNull } from './sumNull'
 
@@ -23,7 +24,7 @@ export function signedRank(differences: readonly number[]): { statistic: number;
   // Ranks are doubled, so that mid-ranks stay whole numbers.
   const ranks2 = midRanks(told.map(Math.abs)).map((rank) => rank * 2)
   const all2 = ranks2.reduce((sum, rank) => sum + rank, 0)
-  const above2 = ranks2.reduce((sum, rank, index) => sum + (told[index]! > 0 ? rank : 0), 0)
+  const above2 = ranks2.reduce((sum, rank, index) => sum + (defined(told[index]) > 0 ? rank : 0), 0)
   const { from, upTo } = exact(ranks2, above2)
   return { statistic: (2 * above2 - all2) / 2, p: Math.min(1, 2 * Math.min(from, upTo)) }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { testPair } from './levelPair'
 import { levelMeans, type ScoreTable } from './scoreTable'
 import { clearAt } from './verdict'
@@ -19,8 +20,10 @@ export interface Step {
  */
 export function turningSteps(table: ScoreTable, tested: readonly number[], alpha = clearAt): Step[] {
   const means = levelMeans(table)
-  const steps = tested.slice(1).map((to, index): Step => ({ from: tested[index]!, to, direction: 'open' }))
-  const away = ({ from, to }: Step) => Math.abs(means[to]! - means[from]!)
+  const steps = tested
+    .slice(1)
+    .map((to, index): Step => ({ from: defined(tested[index]), to, direction: 'open' }))
+  const away = ({ from, to }: Step) => Math.abs(defined(means[to]) - defined(means[from]))
   const largestFirst = [...steps].sort((a, b) => away(b) - away(a))
   for (const [index, step] of largestFirst.entries()) {
     const { p, ahead } = testPair(table, step.to, step.from)

@@ -1,3 +1,5 @@
+import { defined } from '../defined'
+
 /** Probabilities of whole-numbered sums, from the least sum on. */
 export interface Distribution {
   least: number
@@ -61,7 +63,7 @@ export function sumNull(
     const index = seen - least
     return {
       from: index <= 0 ? 1 : (at.tails.from[index] ?? 0),
-      upTo: index < 0 ? 0 : index >= chances.length ? 1 : at.tails.upTo[index]!,
+      upTo: index < 0 ? 0 : index >= chances.length ? 1 : defined(at.tails.upTo[index]),
     }
   }
 }
@@ -76,17 +78,18 @@ function tailsOf({ chances }: Distribution): NonNullable<Node['tails']> {
   const from = Float64Array.from(chances)
   const upTo = Float64Array.from(chances)
   for (let index = from.length - 2; index >= 0; index--)
-    from[index] = Math.min(1, from[index]! + from[index + 1]!)
-  for (let index = 1; index < upTo.length; index++) upTo[index] = Math.min(1, upTo[index]! + upTo[index - 1]!)
+    from[index] = Math.min(1, defined(from[index]) + defined(from[index + 1]))
+  for (let index = 1; index < upTo.length; index++)
+    upTo[index] = Math.min(1, defined(upTo[index]) + defined(upTo[index - 1]))
   return { from, upTo }
 }
 
 function convolve(a: Distribution, b: Distribution): Distribution {
   const chances = new Float64Array(a.chances.length + b.chances.length - 1)
   for (let i = 0; i < a.chances.length; i++) {
-    const pa = a.chances[i]!
+    const pa = defined(a.chances[i])
     if (pa === 0) continue
-    for (let j = 0; j < b.chances.length; j++) chances[i + j]! += pa * b.chances[j]!
+    for (let j = 0; j < b.chances.length; j++) chances[i + j]! += pa * defined(b.chances[j])
   }
   return { least: a.least + b.least, chances }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Level } from '../plan'
 import { trendAgreement, type Agreement } from './agreement'
 import type { Cell } from './cells'
@@ -42,7 +43,7 @@ export function trendEvidence(
   const judged = unevenWhereOpen(judgeTrend(table, comparison), table, comparison, tested)
   const ranking = rankLevels(table, tested, comparison.scale)
   const steps = turningSteps(table, tested)
-  const numbers = tested.map((place) => comparison.levels[place]!.value)
+  const numbers = tested.map((place) => defined(comparison.levels[place]).value)
   const shape = shapeOf({
     table,
     tested,
@@ -58,7 +59,7 @@ export function trendEvidence(
     slope: shape.kind === 'steady' ? slopeOf(comparison.levels, cells) : null,
     steps,
     shape,
-    order: tiedOrder(ranking, null).map((rank) => rank.map((place) => comparison.levels[place]!.id)),
+    order: tiedOrder(ranking, null).map((rank) => rank.map((place) => defined(comparison.levels[place]).id)),
     effects: inScores(ranking.effects, table),
     ...trendAgreement(comparison, cells, judged.direction),
   }

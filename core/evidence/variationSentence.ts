@@ -1,3 +1,4 @@
+import { defined, lastOf } from '../defined'
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../instrument'
 import { hasOneSetting, printResult, type Plan } from '../plan'
@@ -31,10 +32,10 @@ export interface Spread {
 export function mostlyWithin(values: readonly number[]): Spread {
   const sorted = [...values].sort((a, b) => a - b)
   const needed = Math.ceil(mostShare * sorted.length - 1e-9)
-  const middle = sorted[sorted.length >> 1]!
+  const middle = defined(sorted[sorted.length >> 1])
   const stretches = Array.from({ length: sorted.length - needed + 1 }, (_, from) => ({
-    least: sorted[from]!,
-    greatest: sorted[from + needed - 1]!,
+    least: defined(sorted[from]),
+    greatest: defined(sorted[from + needed - 1]),
   }))
   const size = (one: { least: number; greatest: number }) => one.greatest - one.least
   const off = (one: { least: number; greatest: number }) => Math.abs(one.least + one.greatest - 2 * middle)
@@ -116,7 +117,7 @@ const isHeld = ({ measured }: Plan) => / held$/u.test(wordsFor(measured).thing)
 function groupsDiffer(plan: Plan, { cells }: Evidence): string {
   if (cells.length < 2) return ''
   const centres = cells.map((cell) => cell.summary.centre).sort((a, b) => a - b)
-  const [least, greatest] = [printResult(plan, centres[0]!, 1), printResult(plan, centres.at(-1)!, 1)]
+  const [least, greatest] = [printResult(plan, defined(centres[0]), 1), printResult(plan, lastOf(centres), 1)]
   return least === greatest
     ? `Each of the ${cells.length} groups usually found ${least}.`
     : `What the ${cells.length} groups usually found goes from ${least} to ${greatest}.`

@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import { comparesSides } from '../comparison'
 import {
   levelName,
@@ -120,7 +121,9 @@ const severalSettings = (plan: Plan): Finding => ({
   reason: 'How much it varies is seen at one setting. Keep one, or compare them.',
   remedies: [
     remedy('Compare them', withLevelsCompared),
-    remedy(`Keep ${levelName(plan, plan.levels[0]!)}`, (before) => ({ levels: before.levels.slice(0, 1) })),
+    remedy(`Keep ${levelName(plan, firstOf(plan.levels))}`, (before) => ({
+      levels: before.levels.slice(0, 1),
+    })),
   ],
 })
 

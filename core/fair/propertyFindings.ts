@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../defined'
 import { levelName, newId, type Plan, type Property, remedy, type Remedy } from '../plan'
 import { quoted, type Finding } from './finding'
 
@@ -15,10 +16,10 @@ const stated = (plan: Plan, property: Property) =>
 
 function differing(plan: Plan, property: Property): Finding[] {
   const all = stated(plan, property)
-  const other = all.find((one) => plain(one.value) !== plain(all[0]!.value))
+  const other = all.find((one) => plain(one.value) !== plain(firstOf(all).value))
   if (!other || property.name.trim() === '') return []
   const [first] = all
-  const told = [first!, other]
+  const told = [defined(first), other]
     .map(({ level, value }) => `${quoted(levelName(plan, level), 20)}: ${quoted(value, 20)}`)
     .join(', ')
   return [
@@ -38,7 +39,7 @@ function differing(plan: Plan, property: Property): Finding[] {
 function unstated(plan: Plan, property: Property): Finding[] {
   const all = stated(plan, property)
   if (all.length === 0 || all.length === plan.levels.length) return []
-  const open = plan.levels.find((level) => !all.some((one) => one.level.id === level.id))!
+  const open = defined(plan.levels.find((level) => !all.some((one) => one.level.id === level.id)))
   return [
     {
       code: `property-unstated-${property.id}`,
@@ -71,7 +72,7 @@ function askInstead(plan: Plan, property: Property): Remedy[] {
       changed: { name: property.name.trim(), kind: 'kinds', unit: null, range: null },
       levels: before.levels.map((level) => ({
         ...level,
-        name: property.at[level.id]!.trim(),
+        name: defined(property.at[level.id]).trim(),
         value: null,
       })),
       properties: before.properties.filter((one) => one.id !== property.id),
@@ -82,5 +83,5 @@ function askInstead(plan: Plan, property: Property): Remedy[] {
 
 function mostCommon(values: readonly string[]): string {
   const count = (value: string) => values.filter((other) => plain(other) === plain(value)).length
-  return [...values].sort((a, b) => count(b) - count(a))[0]!
+  return firstOf([...values].sort((a, b) => count(b) - count(a)))
 }

@@ -1,9 +1,10 @@
+import { defined } from '../defined'
 import { comparesSides, sidesCompared, withComparison } from '../comparison'
 import { type Plan, remedy } from '../plan'
 import { wayOf, ways } from '../recording'
 import type { Finding } from './finding'
 
-const beforeAndAfter = ways.find(({ sides }) => sides?.kind === 'itself')!
+const beforeAndAfter = defined(ways.find(({ sides }) => sides?.kind === 'itself'))
 
 /** Findings about what is compared inside of one try: parts that don't add up, or a comparison that the way of recording can't give. */
 export function sidesFindings(plan: Plan): Finding[] {

@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import ICAL from 'ical.js'
 import Papa from 'papaparse'
 import { addDays, daysBetween, isDay, type ClosedDays } from '../calendar'
@@ -36,7 +37,7 @@ const refused = (problem: string): ClosedDaysRead => ({ closed: [], notes: [], p
 function fromCsv(text: string): ClosedDaysRead {
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
   const rows = parsed.data.map((row) => row.map((cell) => cell.trim()))
-  const header = rows[0]!.map((cell) => cell.toLowerCase())
+  const header = firstOf(rows).map((cell) => cell.toLowerCase())
   const [from, to, name] = ['from', 'to', 'name'].map((wanted) =>
     header.findIndex((cell) => cell === wanted || (wanted === 'from' && (cell === 'date' || cell === 'day'))),
   ) as [number, number, number]

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { v5 } from 'uuid'
 import { resolutionOf } from '../instrument'
 import { levelName, planLimits, type Plan } from '../plan'
@@ -108,7 +109,7 @@ function reader(header: readonly string[], target: EntriesTarget) {
       }
     const slot = way.canonicalSlot(plan, {
       groupId: group.id,
-      levelId: hasLevels ? level!.id : null,
+      levelId: hasLevels ? defined(level).id : null,
       tryNumber,
       moment,
     })
@@ -160,7 +161,7 @@ const alike = (one: string, other: string) => one.trim().toLowerCase() === other
 
 /** A level goes by its name, with or without its unit. */
 function isLevel(plan: Plan, id: string, text: string): boolean {
-  const level = plan.levels.find((one) => one.id === id)!
+  const level = defined(plan.levels.find((one) => one.id === id))
   if (alike(levelName(plan, level), text)) return true
   const number = parseNumber(text)
   return level.value !== null && number.kind === 'number' && number.value === level.value

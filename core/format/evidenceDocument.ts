@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { suggestClaim, type Claim } from '../conclusion'
 import {
   resultSentence,
@@ -74,8 +75,8 @@ export function evidenceDocument(plan: Plan, evidence: Evidence): EvidenceDocume
     steps:
       judgement.kind === 'trend'
         ? judgement.steps.map(({ from, to, direction }) => ({
-            fromId: comparison.levels[from]!.id,
-            toId: comparison.levels[to]!.id,
+            fromId: itemAt(comparison.levels, from).id,
+            toId: itemAt(comparison.levels, to).id,
             direction,
           }))
         : [],

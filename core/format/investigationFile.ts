@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { planFormat, type FormerlyChanged, type Level, type Plan } from '../plan'
 
 /** Marks a JSON file as an investigation of ours. */
@@ -56,12 +57,12 @@ export function openInvestigation(text: string): OpenedInvestigation {
       ok: false,
       message: 'This is not an investigation file. Choose one that was saved from a lesson here.',
     }
-  if (!Number.isInteger(file.version) || file.version! < 1)
+  if (!Number.isInteger(file.version) || defined(file.version) < 1)
     return {
       ok: false,
       message: 'This investigation file does not say its version. Save it again where it came from.',
     }
-  if (file.version! > investigationVersion)
+  if (defined(file.version) > investigationVersion)
     return {
       ok: false,
       message: `This file was written by a newer Jolly Beaker (version ${file.version}). Update this one to open it.`,

@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import Papa from 'papaparse'
 import { firstNameProblem } from '../class'
 
@@ -49,7 +50,7 @@ export function previewRoster(csv: string, { groups, pupils }: RosterContext): R
     .map((cells, index) => ({ cells: cells.map((cell) => cell.trim()), line: index + 1 }))
     .filter(({ cells }) => cells.some(Boolean))
   if (lines.length === 0) return { rows: [], problem: emptyList }
-  const header = lines[0]!.cells.map((cell) => cell.toLowerCase())
+  const header = firstOf(lines).cells.map((cell) => cell.toLowerCase())
   const nameColumn = header.findIndex((cell) => nameHeaders.includes(cell))
   const groupColumn = nameColumn >= 0 ? header.findIndex((cell) => groupHeaders.includes(cell)) : 1
   const body = nameColumn >= 0 ? lines.slice(1) : lines

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../defined'
 import Papa from 'papaparse'
 import { supplyKey, type Offer } from '../kit'
 import { safeCell, unquoted } from './cells'
@@ -64,7 +65,7 @@ export function readShopList(csv: string): ShopListRead {
     ? { ok: true, offers }
     : {
         ok: false,
-        problem: `Line ${twin + 2}: “${offers[twin]!.name}” is on line ${keys.indexOf(keys[twin]!) + 2} already. Keep the one you buy.`,
+        problem: `Line ${twin + 2}: “${itemAt(offers, twin).name}” is on line ${keys.indexOf(itemAt(keys, twin)) + 2} already. Keep the one you buy.`,
       }
 }
 
@@ -76,7 +77,7 @@ function readLine(cell: (column: Column) => string): Offer | string {
   if (name === '') return 'There is no name here.'
   if (name.length > letters.name) return `This name is too long. Use at most ${letters.name} letters.`
   if (unit.length > letters.unit) return `This unit is too long. Use at most ${letters.unit} letters.`
-  if (packSize.problem ?? price.problem) return (packSize.problem ?? price.problem)!
+  if (packSize.problem ?? price.problem) return defined(packSize.problem ?? price.problem)
   if (!packSize.value) return 'How much is in a pack? Type a number above 0.'
   if (price.value === null) return 'What does a pack cost? Type a number.'
   return { name, unit, packSize: packSize.value, price: price.value }

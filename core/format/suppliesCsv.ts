@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import Papa from 'papaparse'
 import { supplyKey, type Supply } from '../kit'
 import { newId } from '../plan'
@@ -98,10 +99,10 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
         id: known?.id ?? newId(),
         name,
         unit: unquoted(cell('unit')),
-        amount: amount!.value ?? 0,
+        amount: defined(amount).value ?? 0,
         shelf: unquoted(cell('place')),
-        packSize: packSize!.value,
-        price: price!.value,
+        packSize: defined(packSize).value,
+        price: defined(price).value,
         instead: unquoted(cell('instead'))
           .split(';')
           .map((one) => one.trim())
@@ -112,10 +113,10 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
         (name === '' ? 'There is no name here.' : null) ??
         tooLong(cell, name) ??
         (twin ? `“${name}” is on line ${twin} already. Put both into one line.` : null) ??
-        amount!.problem ??
-        packSize!.problem ??
-        price!.problem ??
-        (packSize!.value === 0 ? 'A pack of 0 cannot be bought. Leave it empty.' : null),
+        defined(amount).problem ??
+        defined(packSize).problem ??
+        defined(price).problem ??
+        (defined(packSize).value === 0 ? 'A pack of 0 cannot be bought. Leave it empty.' : null),
     }
   })
   return { rows, problem: null }

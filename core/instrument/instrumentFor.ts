@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import { convertUnit, unitDefinition, type Unit } from '../quantity'
 import { fromCupboard, usualCupboard, type CupboardInstrument, type Instrument } from './instrument'
 
@@ -28,7 +29,7 @@ export function instrumentFor(
     .find((all) => all.length > 0)
   if (!fitting) return null
   const isComparable = unitDefinition(inUse.unit).dimension === unitDefinition(unit).dimension
-  if (!isComparable) return fromCupboard(fitting[0]!)
+  if (!isComparable) return fromCupboard(firstOf(fitting))
   const wanted = convertUnit(inUse.greatest, inUse.unit, unit)
   const lengthOf = (one: Instrument) => convertUnit(one.greatest, one.unit, unit)
   const offBy = (one: Instrument) => Math.abs(Math.log(lengthOf(one) / wanted))

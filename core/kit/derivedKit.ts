@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../defined'
 import { findThings, thingNamed, type Thing } from '../catalogue'
 import { instrumentsRead, levelName, type KeptSame, type Material, type Plan } from '../plan'
 import { isInRounds, wayOf } from '../recording'
@@ -176,7 +177,7 @@ function numberLine(plan: Plan): Material[] {
   const thing = thingNamed(what)
   if (what === '' || thing === null || thing.room) return []
   const measure =
-    of && dimension === 'count' ? /\b(spoon|drop|layer|cup|pinch)/i.exec(of[1]!)?.[1] : undefined
+    of && dimension === 'count' ? /\b(spoon|drop|layer|cup|pinch)/i.exec(itemAt(of, 1))?.[1] : undefined
   return [
     base('kit-value', what, {
       unit:
@@ -184,7 +185,7 @@ function numberLine(plan: Plan): Material[] {
           ? measure && /spoon|drop|cup|pinch/i.test(measure)
             ? `${measure.toLowerCase()}s`
             : ''
-          : unit!,
+          : defined(unit),
       per: 'value',
       use: thing.use,
       spare: { kind: 'percent', value: thing.spare },

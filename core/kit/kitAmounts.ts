@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../defined'
 import type { CupboardInstrument } from '../instrument'
 import { testingGroups, type Material, type Plan } from '../plan'
 import { stripRoundingNoise } from '../quantity'
@@ -65,7 +66,7 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     const forAll = per === 'class' || per === 'turns'
     const onTrays = !stays && !forAll && place === 'tray'
     const perGroup = Array.from({ length: groups }, (_, one) =>
-      onTrays && one < times.length ? up(amount * times[one]!) : 0,
+      onTrays && one < times.length ? up(amount * itemAt(times, one)) : 0,
     )
     const together = forAll
       ? 1
@@ -77,7 +78,12 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     const usual = up(spare.kind === 'percent' ? (needed * spare.value) / 100 : spare.value)
     const ready = Math.max(
       usual,
-      up(Math.max(0, (Object.hasOwn(usedBefore, material.name) ? usedBefore[material.name]! : 0) - needed)),
+      up(
+        Math.max(
+          0,
+          (Object.hasOwn(usedBefore, material.name) ? defined(usedBefore[material.name]) : 0) - needed,
+        ),
+      ),
     )
     return {
       material,

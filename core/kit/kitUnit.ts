@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { unitFromText, unitDefinition, type Unit } from '../quantity'
 
 /** How a line of the kit is measured: whole things, perhaps with a word for them, or an amount in a unit. */
@@ -27,5 +28,5 @@ const small: Partial<Record<string, Unit>> = { length: 'cm', mass: 'g', volume: 
 export function sharedUnit(text: string): string {
   const known = kitUnit(text)
   if (known.kind === 'things') return known.word
-  return small[unitDefinition(known.unit).dimension]!
+  return defined(small[unitDefinition(known.unit).dimension])
 }

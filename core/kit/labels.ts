@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { levelName, levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
 
 /** How containers are labelled: by their level, or by a letter or number that does not give it away. */
@@ -29,11 +30,11 @@ export function containerLabels(
     labels: testingGroups(plan, groups).flatMap((groupIndex) =>
       levels
         .filter((level) => levelsForGroup(plan, groupIndex).some((one) => one.id === level.id))
-        .map((level) => ({ groupIndex, levelId: level.id, text: labels.get(level.id)! })),
+        .map((level) => ({ groupIndex, levelId: level.id, text: defined(labels.get(level.id)) })),
     ),
     key:
       style === 'levels'
         ? []
-        : levels.map((level) => ({ text: labels.get(level.id)!, level: levelName(plan, level) })),
+        : levels.map((level) => ({ text: defined(labels.get(level.id)), level: levelName(plan, level) })),
   }
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { CupboardInstrument } from '../instrument'
 import { convertUnit, unitDefinition, stripRoundingNoise, type Unit } from '../quantity'
 import { kitUnit } from './kitUnit'
@@ -37,6 +38,6 @@ function marksFor(amount: number, unit: Unit, cupboard: readonly CupboardInstrum
     .sort((a, b) => b.most - a.most)
   const fits = usable.filter((one) => one.most >= amount)
   if (usable.length > 0) return (fits.length > 0 ? fits : usable.slice(0, 1)).map((one) => one.mark)
-  const [mark, of] = usualMark[dimension]!
+  const [mark, of] = defined(usualMark[dimension])
   return [convertUnit(mark, of, unit)]
 }

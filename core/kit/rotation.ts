@@ -1,3 +1,5 @@
+import { itemAt } from '../defined'
+
 /** A thing that groups take turns with, and how many of it there are. */
 export interface Turnable {
   id: string
@@ -34,14 +36,14 @@ export function rotation(groups: number, things: readonly Turnable[]): (string |
   const groupAt = places.map(() => new Array<number>(turns).fill(-1))
   for (const [place, { groups: own }] of places.entries())
     for (const group of own) {
-      const freeForGroup = placeAt[group]!.indexOf(-1)
-      const freeForPlace = groupAt[place]!.indexOf(-1)
+      const freeForGroup = itemAt(placeAt, group).indexOf(-1)
+      const freeForPlace = itemAt(groupAt, place).indexOf(-1)
       if (freeForGroup !== freeForPlace) swapPath(placeAt, groupAt, place, freeForGroup, freeForPlace)
-      placeAt[group]![freeForGroup] = place
-      groupAt[place]![freeForGroup] = group
+      itemAt(placeAt, group)[freeForGroup] = place
+      itemAt(groupAt, place)[freeForGroup] = group
     }
   return Array.from({ length: turns }, (_, turn) =>
-    placeAt.map((own) => (own[turn] === -1 ? null : places[own[turn]!]!.thing)),
+    placeAt.map((own) => (own[turn] === -1 ? null : itemAt(places, itemAt(own, turn)).thing)),
   )
 }
 
@@ -56,23 +58,23 @@ function swapPath(
   const path: [place: number, group: number, at: number][] = []
   let place = start
   for (let at = turn; ;) {
-    const group = groupAt[place]![at]!
+    const group = itemAt(itemAt(groupAt, place), at)
     if (group === -1) break
     path.push([place, group, at])
     const back = at === turn ? other : turn
-    const next = placeAt[group]![back]!
+    const next = itemAt(itemAt(placeAt, group), back)
     if (next === -1) break
     path.push([next, group, back])
     place = next
     at = turn
   }
   for (const [at, group, when] of path) {
-    groupAt[at]![when] = -1
-    placeAt[group]![when] = -1
+    itemAt(groupAt, at)[when] = -1
+    itemAt(placeAt, group)[when] = -1
   }
   for (const [at, group, when] of path) {
     const swapped = when === turn ? other : turn
-    groupAt[at]![swapped] = group
-    placeAt[group]![swapped] = at
+    itemAt(groupAt, at)[swapped] = group
+    itemAt(placeAt, group)[swapped] = at
   }
 }

@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import { levelName, type Plan } from '../plan'
 import { capital, listed } from '../quantity'
 import { setUps, wayOf } from '../recording'
@@ -31,7 +32,9 @@ function setAsideSaid(aside: readonly Entry[]): string[] {
     count: reasons.filter((one) => one === reason).length,
   }))
   const why =
-    counts.length === 1 ? counts[0]!.reason : listed(counts.map(({ reason, count }) => `${count} ${reason}`))
+    counts.length === 1
+      ? firstOf(counts).reason
+      : listed(counts.map(({ reason, count }) => `${count} ${reason}`))
   return [
     reasons.length === 1
       ? `One reading was set aside: ${why}.`
@@ -62,7 +65,7 @@ function propertiesSaid(plan: Plan): string[] {
       const value = at[level.id]?.trim() ?? ''
       return value === '' ? [] : [{ level, value }]
     })
-    const differs = stated.some(({ value }) => value.toLowerCase() !== stated[0]!.value.toLowerCase())
+    const differs = stated.some(({ value }) => value.toLowerCase() !== firstOf(stated).value.toLowerCase())
     if (!differs || name.trim() === '') return []
     const told = stated.map(({ level, value }) => `${levelName(plan, level)} ${value}`)
     return [`The ${name.trim()} differed, too: ${listed(told)}.`]

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import {
   classAnswer,
   comparePrediction,
@@ -42,7 +43,7 @@ export function lessonResult(plan: Plan, counted: readonly Entry[], evidence: Ev
       sentence,
       reasons: [...reasons, unfinishedSaid(unfinishedTries(plan, inside, counted))].filter(Boolean),
       detail: '',
-      word: sidesVerdict(scored, evidence)!,
+      word: defined(sidesVerdict(scored, evidence)),
     }
   return {
     sentence,

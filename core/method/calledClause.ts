@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Called, Plan } from '../plan'
 import { isInRounds } from '../recording'
 import { calledLetters, comparativePhrase, hasOwnWords, nounOf, wordsFor } from '../words'
@@ -17,7 +18,7 @@ export function calledClause(plan: Plan, variable: Variable): MethodSentence {
   if (variable === 'changed' && (plan.changed.kind === 'kinds' || isInRounds(plan))) return []
   if (!isSaid && hasOwnWords({ name, unit })) return []
   const [more, less] = ends.map((end) => calledWord(plan, variable, end))
-  return [`More of the ${nounOf(name, unit)} is called `, more!, ', less of it ', less!, '.']
+  return [`More of the ${nounOf(name, unit)} is called `, defined(more), ', less of it ', defined(less), '.']
 }
 
 const ids = {

@@ -1,3 +1,4 @@
+import { lastOf } from '../defined'
 import { comparesSides } from '../comparison'
 import type { Vocabulary } from '../class'
 import {
@@ -110,7 +111,7 @@ export function levelsSaid(plan: Pick<Plan, 'changed' | 'levels'>): string {
 
 /** "20, 40 and 60 cm": the unit is said once. */
 function numbersListed(plan: Pick<Plan, 'changed' | 'levels'>, names: string[]): string {
-  const unit = / (\D+)$/u.exec(names.at(-1)!)?.[0] ?? ''
+  const unit = / (\D+)$/u.exec(lastOf(names))?.[0] ?? ''
   return listed(names.map((name) => name.replace(/ \D+$/u, ''))) + unit
 }
 

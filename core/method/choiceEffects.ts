@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { checkFair, type FairContext } from '../fair'
 import { testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
@@ -42,8 +43,8 @@ function readings(before: Plan, after: Plan, groups: number): ChoiceEffect[] {
 /** Another kind of instrument brings another unit with it. */
 function unit({ measured: now }: Plan, { measured: then }: Plan): ChoiceEffect[] {
   const [before, after] = [now, then].map((one) => unitDefinition(one.unit))
-  if (before!.dimension === after!.dimension) return []
-  return [{ kind: 'asks', text: `would measure in ${after!.spoken}` }]
+  if (defined(before).dimension === defined(after).dimension) return []
+  return [{ kind: 'asks', text: `would measure in ${defined(after).spoken}` }]
 }
 
 interface Readings {

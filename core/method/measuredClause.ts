@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { fromCupboard, type CupboardInstrument } from '../instrument'
 import { asksForBest } from '../fair'
 import { type Plan, type RecordingKind } from '../plan'
@@ -81,7 +82,7 @@ function wayWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
 function withWay(before: Plan, kind: RecordingKind, cupboard: readonly CupboardInstrument[]): Plan {
   if (kind === before.recording.kind) return before
   const plan = isInRounds(before) ? withAim(before, 'compare') : before
-  const { usualRecording: usual, onlyUnit } = ways.find((way) => way.kind === kind)!
+  const { usualRecording: usual, onlyUnit } = defined(ways.find((way) => way.kind === kind))
   const own = cupboard.find((one) => one.unit === onlyUnit)
   return asUnjudged({
     ...plan,
@@ -133,11 +134,7 @@ function instrumentWord(plan: Plan, { cupboard }: MethodContext): MethodWord {
   const edit = choiceOf(
     instrument.name,
     [...fitting, ...others].map((one) => [one.name, one.name] as const),
-    (before, name) =>
-      withInstrument(
-        before,
-        cupboard.find((one) => one.name === name)!,
-      ),
+    (before, name) => withInstrument(before, defined(cupboard.find((one) => one.name === name))),
   )
   return word('instrument', 'With', instrument.name || 'what?', { ...edit, panel: 'marks' })
 }

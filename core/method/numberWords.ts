@@ -1,3 +1,4 @@
+import { lastOf, defined } from '../defined'
 import { numberAsked, numberLevels, predictedOf } from '../conclusion'
 import { levelName, type Plan } from '../plan'
 import { readMoments } from '../recording'
@@ -40,16 +41,13 @@ export function numberWords(plan: Plan, scored: Plan): MethodSentence {
           word(
             'numberLevel',
             'A number for',
-            levelName(
-              plan,
-              levels.find(({ id }) => id === asked.levelId)!,
-            ),
+            levelName(plan, defined(levels.find(({ id }) => id === asked.levelId))),
             choiceOf(
               asked.levelId,
               levels.map((level) => [level.id, levelName(plan, level)] as const),
               (before, levelId) => put(before, { levelId }),
             ),
-            { chosen: asked.levelId !== levels.at(-1)!.id },
+            { chosen: asked.levelId !== lastOf(levels).id },
           ),
         ]),
   ]

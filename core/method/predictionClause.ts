@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { scoredPlan } from '../comparison'
 import { laterSteps, predictionFormat, predictionFormatsFor, predictionSteps } from '../conclusion'
 import type { Plan, PredictionFormat, PredictionStep, Predictor } from '../plan'
@@ -29,7 +30,7 @@ const agains = {
   parts: 'and once more when the parts are measured',
 } as const
 
-const said = <T>(of: [T, string][], value: T) => of.find(([one]) => one === value)![1]
+const said = <T>(of: [T, string][], value: T) => defined(of.find(([one]) => one === value))[1]
 
 /** "Before that each group predicts which way it goes, with because." */
 export function predictionClause(plan: Plan, { ways }: MethodContext): MethodSentence {

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { canSumUp, comparesSides } from '../comparison'
 import {
   defaultsForAge,
@@ -92,7 +93,7 @@ export function triesClause(plan: Plan, context: MethodContext): MethodSentence 
 export function workOutClause(plan: Plan, { age }: MethodContext): MethodSentence {
   if (!wayOf(plan).arithmetic?.head(plan)) return []
   const who = workOutOf(plan, age)
-  const text = sums.find(([one]) => one === who)![1]
+  const text = defined(sums.find(([one]) => one === who))[1]
   const edit = choiceOf<WorkOut>(who, sums, (before, chosen) => ({ ...before, workOut: chosen }))
   return [
     word('workOut', 'Who does the sums', text, edit, { chosen: plan.workOut !== undefined, silent: true }),
@@ -110,7 +111,7 @@ const turns = (plan: Plan) =>
   !wayOf(plan).needs(plan.recording).sideBySide
 
 function whoTestsWord(plan: Plan, { ways }: MethodContext): MethodWord {
-  const text = whoTests.find(([who]) => who === plan.whoTests)![1]
+  const text = defined(whoTests.find(([who]) => who === plan.whoTests))[1]
   return word(
     'whoTests',
     'Who tests what',
@@ -131,7 +132,7 @@ function orderWord(plan: Plan): MethodWord {
   return word(
     'levelOrder',
     'Order of levels',
-    orders.find(([order]) => order === plan.levelOrder)![1],
+    defined(orders.find(([order]) => order === plan.levelOrder))[1],
     choiceOf(plan.levelOrder, orders, (before, levelOrder) => ({ ...before, levelOrder })),
     { chosen: plan.levelOrder === 'own' },
   )
@@ -142,7 +143,7 @@ function sumUpWord(plan: Plan): MethodWord {
   return word(
     'sumUp',
     'Who works it out',
-    sumsUp.find(([one]) => one === who)![1],
+    defined(sumsUp.find(([one]) => one === who))[1],
     choiceOf<WorkOut>(who, sumsUp, (before, sumUp) => ({ ...before, sumUp })),
     { chosen: who === 'children', silent: who === 'shown' },
   )
@@ -152,7 +153,7 @@ function summaryWord(plan: Plan, usual: Summary): MethodWord {
   return word(
     'summary',
     'One number from tries',
-    summaries.find(([summary]) => summary === plan.summary)![1],
+    defined(summaries.find(([summary]) => summary === plan.summary))[1],
     choiceOf(plan.summary, summaries, (before, summary) => ({ ...before, summary })),
     { chosen: plan.summary !== usual },
   )

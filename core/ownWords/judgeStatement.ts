@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { checkClaim, fitReasons, judgeClaim, type Claim } from '../conclusion'
 import type { Evidence } from '../evidence'
 import { resolutionOf } from '../instrument'
@@ -59,7 +60,7 @@ function mattersFit(word: Evidence['judgement']['verdict']['word'], negated: boo
 }
 
 function neverFit(plan: Plan, places: readonly number[], { cells }: Evidence): StatementFit {
-  const ids = places.map((place) => orderedLevels(plan)[place]!.id)
+  const ids = places.map((place) => itemAt(orderedLevels(plan), place).id)
   const tries = cells.filter((cell) => ids.includes(cell.levelId)).flatMap((cell) => cell.tries)
   if (tries.length === 0) return 'open'
   const came = tries.filter((one) => one.short === undefined).length
@@ -79,7 +80,7 @@ export function claimOf(
   return {
     subject,
     comparison,
-    levelIds: places.map((place) => levels[place]!.id),
+    levelIds: places.map((place) => itemAt(levels, place).id),
     strength,
     scope: { kind: 'tested' },
   }
@@ -130,7 +131,7 @@ function amountFit(plan: Plan, { amount, places }: Claimed, { results }: Evidenc
   if (amount === null) return 'fits'
   const levels = orderedLevels(plan)
   const [one, other] = places.map(
-    (place) => results.find(({ level }) => level.id === levels[place]!.id)?.centre,
+    (place) => results.find(({ level }) => level.id === itemAt(levels, place).id)?.centre,
   )
   if (one === undefined || other === undefined || !Number.isFinite(one - other)) return 'open'
   const off = Math.abs(Math.abs(one - other) - amount)

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { ParsedLesson } from './parsedLesson'
 import type { ParsedWord } from './parsedWord'
 import { isSameWord, meantWord } from './sameWord'
@@ -26,13 +27,14 @@ const ordinals = [
 export const nameLevel = { whole, part }
 
 function whole({ levels, inRounds }: ParsedLesson, words: readonly ParsedWord[], at: number): Named | null {
-  const round = inRounds ? roundNamed(levels.length, words[at]!) : null
+  const round = inRounds ? roundNamed(levels.length, itemAt(words, at)) : null
   if (round !== null) return { length: 1, places: [round] }
   const found = levels
     .map((name, place) => ({ length: name.length, places: [place], name }))
     .filter(
       ({ name, length }) =>
-        length > 0 && name.every((word, index) => words[at + index] && isSaid(words[at + index]!, word)),
+        length > 0 &&
+        name.every((word, index) => words[at + index] && isSaid(itemAt(words, at + index), word)),
     )
     .sort((a, b) => b.length - a.length)
   return found[0] ?? null
@@ -54,15 +56,15 @@ function part(
   at: number,
 ): Named | null {
   if (inRounds) return null
-  const typed = words[at]!
+  const typed = itemAt(words, at)
   if (changed.some((own) => isSameWord(own, typed)) && !startsName(levels, typed)) return null
   const places = placesOf(levels, typed)
   if (places.length === 0) return null
   // Words that several levels share name one of them only together with a word of its own.
   let length = 1
   let common = places
-  while (words[at + length] && !words[at + length - 1]!.stop) {
-    const next = placesOf(levels, words[at + length]!)
+  while (words[at + length] && !itemAt(words, at + length - 1).stop) {
+    const next = placesOf(levels, itemAt(words, at + length))
     const both = common.filter((place) => next.includes(place))
     if (both.length === 0) break
     common = both

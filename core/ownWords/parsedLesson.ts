@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../defined'
 import { levelName, orderedLevels, type Plan } from '../plan'
 import { isInRounds } from '../recording'
 import type { ParsedWord } from './parsedWord'
@@ -43,7 +44,9 @@ export function lessonTexts(plan: Plan): LessonTexts {
     levels: orderedLevels(plan).map(({ name }) => (plan.besides ? name.replace(/^as /iu, '') : name)),
     changed: plan.changed.name,
     measured: plan.measured.name,
-    besides: plan.besides ? orderedLevels(plan.besides).map((level) => levelName(plan.besides!, level)) : [],
+    besides: plan.besides
+      ? orderedLevels(plan.besides).map((level) => levelName(defined(plan.besides), level))
+      : [],
     others:
       'second' in plan.recording && plan.recording.second && plan.besides ? [plan.recording.second.name] : [],
     topic: [
@@ -82,4 +85,4 @@ export const lessonOf = (plan: Plan, texts: ParsedTexts): ParsedLesson => ({
 })
 
 const isSide = ({ levels }: ParsedTexts, word: ParsedWord) =>
-  levels.some((name) => name.length === 1 && name[0]!.normal === word.normal)
+  levels.some((name) => name.length === 1 && firstOf(name).normal === word.normal)

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../defined'
 import type { Claim } from '../conclusion'
 import type { ParsedLesson } from './parsedLesson'
 import type { ParsedWord } from './parsedWord'
@@ -49,7 +50,7 @@ function sentencesOf(pieces: readonly Piece[]): Piece[][] {
   const sentences: Piece[][] = [[]]
   for (const piece of pieces) {
     if (piece.role.kind === 'joint' && /^[.!?;]$/.test(piece.text)) sentences.push([])
-    else sentences.at(-1)!.push(piece)
+    else lastOf(sentences).push(piece)
   }
   return sentences.filter((sentence) => sentence.length > 0)
 }
@@ -59,7 +60,10 @@ function readParts(lesson: ParsedLesson, pieces: readonly Piece[]): ReadPart[] {
   const whole = readPieces(lesson, pieces)
   if (whole) return whole.map((clause) => partOf(clause.pieces, clause.statements))
   for (let at = pieces.length - 2; at > 0; at--) {
-    if (pieces[at]!.role.kind !== 'joint' || (pieces[at]!.text === ',' && lesson.others.length === 0))
+    if (
+      itemAt(pieces, at).role.kind !== 'joint' ||
+      (itemAt(pieces, at).text === ',' && lesson.others.length === 0)
+    )
       continue
     const [left, right] = [pieces.slice(0, at), pieces.slice(at + 1)]
     if (readPieces(lesson, left) || readPieces(lesson, right))

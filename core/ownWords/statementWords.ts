@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { claimEffect } from '../conclusion'
 import { levelName, orderedLevels, printSaid, type Plan } from '../plan'
 import { listed } from '../quantity'
@@ -20,7 +21,7 @@ export function statementWords(plan: Plan, statement: Statement): string {
       return `the ${nounOf(plan.changed.name, plan.changed.unit)} made ${statement.negated ? 'no' : 'a'} difference`
     case 'never': {
       const levels = orderedLevels(plan)
-      return `${listed(statement.places.map((place) => levelName(plan, levels[place]!)))} never got there`
+      return `${listed(statement.places.map((place) => levelName(plan, itemAt(levels, place))))} never got there`
     }
     case 'claim': {
       const said = plan.besides
@@ -37,7 +38,7 @@ function sidesSaid(plan: Plan, { comparison, places }: Extract<Statement, { kind
   const [one, other = one === 0 ? sides.length - 1 : 0] = places
   return one === undefined
     ? `${sideClause(plan.measured, comparison)}: ${listed(sides)}`
-    : sideGaveMore(plan.measured, comparison, sides[one]!, sides[other]!)
+    : sideGaveMore(plan.measured, comparison, itemAt(sides, one), itemAt(sides, other))
 }
 
 /** What is said of one setting, in other words. */

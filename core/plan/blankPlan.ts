@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import type { AgeBand } from '../class'
 import { fromCupboard, instrumentCupboard, usualCupboard, type CupboardInstrument } from '../instrument'
 import { planFormat, type Plan } from './plan'
@@ -47,5 +48,7 @@ export function blankPlan(
 function firstInstrument({ units }: SchoolWays, cupboard: readonly CupboardInstrument[]): CupboardInstrument {
   const lengths = cupboard.filter((one) => one.dimension === 'length')
   const inches = [...lengths, ...usualCupboard(units)].find((one) => one.unit === 'in')
-  return (units === 'customary' ? inches : undefined) ?? lengths[0] ?? cupboard[0] ?? usualCupboard(units)[0]!
+  return (
+    (units === 'customary' ? inches : undefined) ?? lengths[0] ?? cupboard[0] ?? firstOf(usualCupboard(units))
+  )
 }

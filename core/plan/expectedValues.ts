@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { orderedLevels } from './levelName'
 import type { Expectation, Plan } from './plan'
 
@@ -16,7 +17,9 @@ export function expectedValues(
   return new Map(
     levels.map((level, index) => [
       level.id,
-      to === from ? (first + last) / 2 : first + ((last - first) * (places[index]! - from)) / (to - from),
+      to === from
+        ? (first + last) / 2
+        : first + ((last - first) * (itemAt(places, index) - from)) / (to - from),
     ]),
   )
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { unitDefinition } from '../quantity'
 import type { Plan } from './plan'
 
@@ -9,7 +10,7 @@ export function levelStep({ changed, levels }: Pick<Plan, 'changed' | 'levels'>)
   const largest = Math.max(0, ...levels.map(({ value }) => Math.abs(value ?? 0)))
   const rough = largest > 0 ? largest / 20 : 1
   const power = 10 ** Math.floor(Math.log10(rough))
-  const round = [1, 2, 5, 10].find((factor) => factor * power >= rough * 0.8)! * power
+  const round = defined([1, 2, 5, 10].find((factor) => factor * power >= rough * 0.8)) * power
   const step = Number(round.toPrecision(1))
   return changed.unit && unitDefinition(changed.unit).dimension === 'count'
     ? Math.max(1, Math.round(step))

@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../defined'
 import {
   hasRaisedDigit,
   listPieces,
@@ -59,7 +60,10 @@ export function levelsFromText(plan: Plan, text: string): TypedLevels {
       message: `“${raised}” has a small raised digit in it. Type the whole number in normal digits.`,
     }
   if (unread < pieces.length && plan.changed.kind === 'number' && plan.levels.length > 0) {
-    const piece = pieces[numbers.findIndex((one) => !one.ok)]!
+    const piece = itemAt(
+      pieces,
+      numbers.findIndex((one) => !one.ok),
+    )
     return {
       ok: false,
       message: `“${piece}” isn’t a number like the others. Write numbers only, or names only.`,
@@ -92,7 +96,7 @@ function asNumbers(plan: Plan, unit: Unit, numbers: ReturnType<typeof parseQuant
   const levels = kept(before, values, (level, value) => level.value === value).map((level, index): Level => ({
     ...(level ?? newLevel()),
     name: '',
-    value: values[index]!,
+    value: itemAt(values, index),
   }))
   return { ok: true, plan: { ...plan, changed, levels } }
 }
@@ -103,8 +107,8 @@ function asKinds(plan: Plan, typed: readonly string[]): Plan {
   const before = plan.changed.kind === 'kinds' ? plan.levels : []
   const levels = kept(before, names, (level, name) => plain(levelName(plan, level)) === plain(name)).map(
     (level, index): Level => ({
-      ...(level ?? newLevel({ baseline: nothingAdded.test(names[index]!) })),
-      name: names[index]!,
+      ...(level ?? newLevel({ baseline: nothingAdded.test(itemAt(names, index)) })),
+      name: itemAt(names, index),
       value: null,
     }),
   )
@@ -121,11 +125,11 @@ function kept<T>(
   const left = [...before]
   const found = typed.map((one) => {
     const at = left.findIndex((level) => same(level, one))
-    return at < 0 ? null : left.splice(at, 1)[0]!
+    return at < 0 ? null : firstOf(left.splice(at, 1))
   })
   if (before.length !== typed.length) return found
   return found.map((level, index) => {
-    const inPlace = before[index]!
+    const inPlace = itemAt(before, index)
     return level ?? (left.includes(inPlace) ? inPlace : null)
   })
 }

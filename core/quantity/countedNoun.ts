@@ -1,3 +1,5 @@
+import { lastOf } from '../defined'
+
 /** Words that change a number, or count by more than one, or join it to something else. */
 const changing = new Set(
   `and or to but of plus minus less more half halves with without then not no than about nearly almost over under per each
@@ -21,6 +23,6 @@ export function isCountedNoun(letters: string, amount: number): boolean {
   const words = letters.toLowerCase().split(/[\s-]+/u)
   if (words.length > 3 || words.some((word) => !/^\p{L}+(?:[’']s?)?$/u.test(word) || changing.has(word)))
     return false
-  const last = words.at(-1)!
+  const last = lastOf(words)
   return last.length >= 3 && (amount === 1 || last.endsWith('s') || plurals.test(last))
 }

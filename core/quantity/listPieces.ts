@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { plainText } from './plainText'
 
 /** A typed list in its pieces, or what to type instead where it can be cut in two ways. */
@@ -21,7 +22,7 @@ export function listPieces(text: string): ListPieces {
     return { ok: true, pieces: numbers.split(/\s+(?=[-−–\d])/u) }
   if (bySlashes.test(numbers)) return { ok: true, pieces: numbers.split(/\s*\/\s*/u) }
   if (/^[^,;\n]*\d,\d[^,;\n]*$/u.test(line) && !/\band\b/u.test(line)) {
-    const [lone, before, after] = /(\d+),(\d+)/u.exec(line)!
+    const [lone, before, after] = defined(/(\d+),(\d+)/u.exec(line))
     return {
       ok: false,
       message: `“${lone}” reads two ways. Type ${before}.${after} for one number, or “${before}, ${after}” for two.`,

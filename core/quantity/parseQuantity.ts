@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../defined'
 import { isCountedNoun } from './countedNoun'
 import { numberPattern, parseNumber, type ParsedNumber, type PointsPart } from './parseNumber'
 import { hasRaisedDigit, plainText } from './plainText'
@@ -101,13 +102,13 @@ function readParts(body: string, unit: Unit, mark?: number): ParsedQuantity | nu
   while (partPattern.lastIndex < body.length) {
     const match = partPattern.exec(body)
     if (!match) return null
-    parts.push({ text: match[1]!, letters: match[2]?.trim() ?? '' })
+    parts.push({ text: itemAt(match, 1), letters: match[2]?.trim() ?? '' })
   }
   for (const part of parts) {
     const number = parseNumber(part.text)
     if (number.kind === 'none') return number.why ? refuse('not-a-number', number.why) : null
   }
-  if (parts.length === 1) return readOne(parts[0]!, unit, mark)
+  if (parts.length === 1) return readOne(firstOf(parts), unit, mark)
   return parts.length > 1 && parts.length <= 3 ? readCompound(parts, unit) : null
 }
 
@@ -169,12 +170,12 @@ function readCompound(parts: readonly Part[], unit: Unit): ParsedQuantity | null
     if (due && number.value >= due.many)
       return refuse(
         'not-a-number',
-        `${capital(due.spoken)} go up to ${due.many - 1} beside ${before!.spoken}.`,
+        `${capital(due.spoken)} go up to ${due.many - 1} beside ${defined(before).spoken}.`,
       )
     sum += inUnit(number.value, found, unit)
     before = found
   }
-  return { ok: true, value: Number(sum.toPrecision(12)), typedUnit: before!.unit }
+  return { ok: true, value: Number(sum.toPrecision(12)), typedUnit: defined(before).unit }
 }
 
 /** The unit of typed letters, or why they do not fit here. Things counted may be called what they are. */
@@ -196,19 +197,19 @@ function unitOf(letters: string, unit: Unit, amount: number): TypedUnit | Parsed
 function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQuantity | null {
   const [first, second, third] = match.slice(1, 4).map((part) => (part === undefined ? null : Number(part)))
   const rest = match[4] ? Number(`0${match[4].replace(',', '.')}`) : 0
-  const letters = match[5]!.toLowerCase()
+  const letters = itemAt(match, 5).toLowerCase()
   const hours = ['h', 'hr', 'hrs', 'hour', 'hours'].includes(letters)
   const minutes = ['', 'min', 'mins', 'm', 'minute', 'minutes'].includes(letters)
   if (!hours && !minutes) return null
-  if (match[third === null ? 2 : 3]!.length === 1)
+  if (itemAt(match, third === null ? 2 : 3).length === 1)
     return refuse('not-a-number', 'Type two digits after the colon, like 1:05 or 1:50.')
-  const limits = (third ?? 0) < 60 && second! < 60
+  const limits = (third ?? 0) < 60 && defined(second) < 60
   const seconds =
     third !== null
-      ? first! * 3600 + second! * 60 + third!
+      ? defined(first) * 3600 + defined(second) * 60 + defined(third)
       : hours
-        ? first! * 3600 + second! * 60
-        : first! * 60 + second!
+        ? defined(first) * 3600 + defined(second) * 60
+        : defined(first) * 60 + defined(second)
   const asTime: QuantityReading = {
     value: inSeconds(seconds + rest, unit),
     words:
@@ -218,8 +219,8 @@ function readClock(match: RegExpExecArray, unit: Unit, mark?: number): ParsedQua
   }
   const finest = mark === undefined ? Infinity : inUnit(mark, { unit, times: 1, spoken: '' }, 's')
   if (finest <= hundredths && letters === '' && rest === 0) {
-    const whole = third === null ? first! : first! * 60 + second!
-    const parts = (third ?? second)! / 100
+    const whole = third === null ? defined(first) : defined(first) * 60 + defined(second)
+    const parts = defined(third ?? second) / 100
     const asHundredths = {
       value: inSeconds(whole + parts, unit),
       words: `${Number((whole + parts).toFixed(2))} s`,

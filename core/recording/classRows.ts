@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../defined'
 import { mean, median } from 'simple-statistics'
 import type { ReadRow } from './way'
 
@@ -16,6 +17,9 @@ export function classRows(rows: readonly ReadRow[], centre: 'mean' | 'median'): 
   }
   const of = centre === 'mean' ? mean : median
   return new Map(
-    [...complete].map(([levelId, all]) => [levelId, all[0]!.map((_, at) => of(all.map((one) => one[at]!)))]),
+    [...complete].map(([levelId, all]) => [
+      levelId,
+      firstOf(all).map((_, at) => of(all.map((one) => itemAt(one, at)))),
+    ]),
   )
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { Comparison, ScoreScale, WorthNoticing } from '../evidence'
 import { resolutionOf, smallestDifference } from '../instrument'
 import { levelsForGroup, orderedLevels, testingGroups, type Plan } from '../plan'
@@ -70,7 +71,8 @@ const hasNought = ({ measured: { unit, scale, instrument } }: Plan) =>
 function groupsMeant(plan: Plan, groupIds: readonly string[]): Record<string, string[]> {
   const meant: Record<string, string[]> = {}
   for (const groupIndex of testingGroups(plan, groupIds.length))
-    for (const { id } of levelsForGroup(plan, groupIndex)) (meant[id] ??= []).push(groupIds[groupIndex]!)
+    for (const { id } of levelsForGroup(plan, groupIndex))
+      (meant[id] ??= []).push(itemAt(groupIds, groupIndex))
   return meant
 }
 

@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../defined'
 import { median } from 'simple-statistics'
 import {
   cellsOf,
@@ -49,7 +50,7 @@ export function expectedReading(
   const here = cells.filter((cell) => cell.levelId === levelId)
   const count = here.reduce((sum, cell) => sum + cell.values.length, 0)
   if (count < 2) return fromTrend(comparison, cells, model, groupId, levelId)
-  const value = model.fit(groupId, levelId)!
+  const value = defined(model.fit(groupId, levelId))
   const scale = model.scale(levelId)
   // The middle of few readings is rough itself.
   const spread = Math.hypot(scale, scale / Math.sqrt(count), ofGroup(model, groupId, levelId, value))
@@ -72,15 +73,17 @@ function fromTrend(
   const x = levels.find((level) => level.id === levelId)?.value
   const points = levels.flatMap(({ id, value }) => {
     const tested = cells.some((cell) => cell.levelId === id)
-    return value === null || !tested || id === levelId ? [] : [[value, model.fit(groupId, id)!] as const]
+    return value === null || !tested || id === levelId
+      ? []
+      : [[value, defined(model.fit(groupId, id))] as const]
   })
   if (x === null || x === undefined || points.length < levelsForTrend) return null
   const slope = theilSen([points])
   if (slope === null) return null
   const start = median(points.map(([at, y]) => y - slope * at))
   const value = start + slope * x
-  const nearest = [...points].sort((a, b) => Math.abs(a[0] - x) - Math.abs(b[0] - x))[0]!
-  const nearestId = levels.find((level) => level.value === nearest[0])!.id
+  const nearest = firstOf([...points].sort((a, b) => Math.abs(a[0] - x) - Math.abs(b[0] - x)))
+  const nearestId = defined(levels.find((level) => level.value === nearest[0])).id
   const misfit = Math.max(...points.map(([at, y]) => Math.abs(y - start - slope * at)))
   // A trend need not go on as it began: a quarter of the way from the nearest level is left open.
   const onward = Math.abs(value - nearest[1]) / 4

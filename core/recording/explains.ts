@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { ExpectedReading } from './expectedReading'
 
 /** What lies this many spreads away is asked about: nearer where a usual slip explains it. */
@@ -63,5 +64,5 @@ export function explainsRoughly(
 export function middleOf(values: readonly number[]): number {
   if (values.length === 0) return NaN
   const sorted = [...values].sort((a, b) => a - b)
-  return sorted[sorted.length >> 1]!
+  return itemAt(sorted, sorted.length >> 1)
 }

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Plan, Recording } from '../plan'
 import type { Unit } from '../quantity'
 import { wayOf, ways } from './registry'
@@ -28,10 +29,11 @@ export function recordingFor(recording: Recording, unit: Unit): Recording {
  * The way that a plan begins with.
  * @example usualFor('cm') // { kind: 'measure' }
  */
-export const usualFor = (unit: Unit): Recording => ways.find((way) => way.suitsUnit?.(unit))!.usualRecording
+export const usualFor = (unit: Unit): Recording =>
+  defined(ways.find((way) => way.suitsUnit?.(unit))).usualRecording
 
 /**
  * The way in which a design is improved in rounds.
  * @example inRounds() // { kind: 'rounds' }
  */
-export const inRounds = (): Recording => ways.find((way) => way.improves)!.usualRecording
+export const inRounds = (): Recording => defined(ways.find((way) => way.improves)).usualRecording

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { convertUnit, unitDefinition, type Unit } from '../quantity'
 import type { Plan } from '../plan'
 
@@ -57,7 +58,7 @@ function swapped(value: number): Misreading[] {
   const found: Misreading[] = []
   for (let place = 0; place < digits.length - 1; place++) {
     const next = digits[place + 1] === '.' ? place + 2 : place + 1
-    const [one, other] = [digits[place]!, digits[next]!]
+    const [one, other] = [itemAt(digits, place), itemAt(digits, next)]
     if (one === '.' || one === other || other === undefined) continue
     const turned = digits.split('')
     turned[place] = other

@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../defined'
 import type { Score } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { levelsForGroup, type Plan } from '../plan'
@@ -55,7 +56,7 @@ export const numberPerTry = {
     if (!field || Object.keys(fields).length > 1)
       return {
         ok: false,
-        field: Object.keys(fields)[0]!,
+        field: firstOf(Object.keys(fields)),
         message: 'One number is asked for here. Reload the page.',
       }
     const derived = derivedValue(asReadWith(plan, readWith), {
@@ -63,7 +64,7 @@ export const numberPerTry = {
       value: typeof field.value === 'number' ? field.value : null,
     })
     if (!derived.ok) return { ok: false, field: valueField, message: derived.message }
-    return { ok: true, fields: { [valueField]: { ...field, value: derived.value! } } }
+    return { ok: true, fields: { [valueField]: { ...field, value: defined(derived.value) } } }
   },
 
   /** A value that was taken between marks keeps its digits. */

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { resolutionOf } from '../instrument'
 import type { Comparison } from '../evidence'
 import { levelName, type Plan } from '../plan'
@@ -130,7 +131,7 @@ function slipHint(
   if (turned)
     return {
       code: 'stands-apart',
-      message: `${nearWords(expected?.by ?? 'level', show(usual!))} Look again: ${turned}`,
+      message: `${nearWords(expected?.by ?? 'level', show(defined(usual)))} Look again: ${turned}`,
       suggestion: null,
     }
   const fixed = fixingCauses(value, plan).find(

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { emptyTable, summarise, type ScoreTable } from '../evidence'
 import { nearestMark, reactionSd, resolutionOf, scaleInUnit } from '../instrument'
 import {
@@ -61,7 +62,7 @@ export function classroom(
     return levels.flatMap((level, index) => (own.has(level) ? [index] : []))
   })
   const atLevel = expectedValues(plan, expected)
-  const centre = Float64Array.from(levels, (level) => atLevel.get(level.id)!)
+  const centre = Float64Array.from(levels, (level) => defined(atLevel.get(level.id)))
   const read = reader(plan, expected, random, perScore)
   const table = { ...emptyTable(levels.length, testing, tries), mark: resolutionOf(plan).mark }
   testedBy.forEach((own, group) =>
@@ -72,10 +73,10 @@ export function classroom(
     let clipped = 0
     for (let group = 0; group < testing; group++) {
       const factor = 1 + classAssumptions.groupSpread * read.normal()
-      for (const level of testedBy[group]!) {
+      for (const level of defined(testedBy[group])) {
         const start = (group * levels.length + level) * tries
         for (let one = 0; one < tries; one++)
-          clipped += read.into(table.values, start + one, centre[level]! * factor)
+          clipped += read.into(table.values, start + one, defined(centre[level]) * factor)
       }
     }
     summarise(table, summary)

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { judgeKinds, judgeSide, judgeTrend, levelMeans, type VerdictWord } from '../evidence'
 import { resolutionOf } from '../instrument'
 import { type Expectation, type Plan } from '../plan'
@@ -86,7 +87,7 @@ function trueAnswer(plan: Plan, expected: Expectation, mark: number): string {
   if (Math.abs(expected.last - expected.first) <= mark) return 'no-difference'
   if (hasOrder(plan) || plan.besides) return expected.last > expected.first ? 'rising' : 'falling'
   const sign = plan.best === 'least' ? -1 : 1
-  return [...expectedValues(plan, expected)].sort((a, b) => sign * (b[1] - a[1]))[0]![0]
+  return defined([...expectedValues(plan, expected)].sort((a, b) => sign * (b[1] - a[1]))[0])[0]
 }
 
 /** Judges the class that was drawn last, as real data are judged. */

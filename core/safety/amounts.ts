@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { AgeBand } from '../class'
 import type { HazardId } from '../catalogue'
 import { convertUnit, parseNumber, unitFromText, unitDefinition, type Unit } from '../quantity'
@@ -29,9 +30,11 @@ const amountPattern =
 
 function amountsIn(text: string): Amount[] {
   return [...text.matchAll(amountPattern)].flatMap((match) => {
-    const parsed = parseNumber(match[1]!)
+    const parsed = parseNumber(itemAt(match, 1))
     const value = parsed.kind === 'number' ? parsed.value : parsed.kind === 'either' ? parsed.values[1] : null
-    const word = match[2]!.replace(/\s/g, '').replace(/^degrees$/i, 'C')
+    const word = itemAt(match, 2)
+      .replace(/\s/g, '')
+      .replace(/^degrees$/i, 'C')
     const unit =
       unitFromText(word) ??
       unitFromText(word.replace(/^degrees/i, '°')) ??

@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '../defined'
 import type { AgeBand } from '../class'
 import {
   findThings,
@@ -84,7 +85,7 @@ function byTheKit(found: FoundThing, listed: readonly string[]): FoundThing {
   if (words.length !== 1) return found
   const meant = listed
     .flatMap((name) => findThings(name))
-    .find((one) => one.thing !== found.thing && stems(one.words).at(-1)!.stem === words[0]!.stem)
+    .find((one) => one.thing !== found.thing && lastOf(stems(one.words)).stem === firstOf(words).stem)
   return meant ? { ...found, thing: meant.thing } : found
 }
 

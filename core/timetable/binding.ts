@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing } from '../quantity'
 import { wayOf } from '../recording'
@@ -96,7 +97,7 @@ function busiest({ groups }: Testing): { tries: number; seconds: number } {
 /** How long a group stands by until what it needs is free, in seconds. */
 function waiting(acts: readonly PlacedActivity[]): number {
   return acts.reduce((sum, act, index) => {
-    const must = act.after ? acts[act.after.act]!.to + act.after.seconds : 0
+    const must = act.after ? itemAt(acts, act.after.act).to + act.after.seconds : 0
     return sum + act.from - Math.max(acts[index - 1]?.to ?? 0, must)
   }, 0)
 }

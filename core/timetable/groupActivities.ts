@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '../defined'
 import { levelsForGroup, testingGroups, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import type { Slot } from '../entries'
@@ -56,7 +57,7 @@ function isOnFirstDay(plan: Plan, moment: string): boolean {
 
 /** Practice is one whole try, which nobody writes down. */
 const practiceOf = (tries: readonly Slot[][], levelId: string | null) =>
-  (tries.find((slots) => slots[0]!.levelId === levelId) ?? tries[0]!).map((slot) => ({
+  (tries.find((slots) => firstOf(slots).levelId === levelId) ?? firstOf(tries)).map((slot) => ({
     ...slot,
     tryNumber: 0,
   }))
@@ -68,10 +69,10 @@ function tryActs(
   plan: Plan,
   slots: readonly Slot[],
   age: TimesContext['age'],
-  at = slots[0]!.levelId,
+  at = firstOf(slots).levelId,
 ): Activity[] {
   const { setUp, run, reset } = trySeconds(plan, at ?? '', age)
-  const [first, last] = [actOf(slots[0]!), actOf(slots.at(-1)!)]
+  const [first, last] = [actOf(firstOf(slots)), actOf(lastOf(slots))]
   return [
     { ...first, kind: 'set-up', seconds: setUp, uses: [] },
     ...slots.flatMap((slot): Activity[] => [
@@ -88,7 +89,7 @@ function tryActs(
 function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['age']): Activity[] {
   const acts: Activity[] = []
   const latest = new Map<readonly Slot[], number>()
-  const seconds = (slots: readonly Slot[]) => trySeconds(plan, slots[0]!.levelId ?? '', age)
+  const seconds = (slots: readonly Slot[]) => trySeconds(plan, firstOf(slots).levelId ?? '', age)
   const most = Math.max(...tries.map((slots) => slots.length))
   for (let round = 0; round < most; round++)
     for (const slots of tries) {
@@ -102,7 +103,7 @@ function togetherActs(plan: Plan, tries: readonly Slot[][], age: TimesContext['a
   return [
     ...acts,
     ...tries.map((slots): Activity => ({
-      ...actOf(slots.at(-1)!),
+      ...actOf(lastOf(slots)),
       kind: 'reset',
       seconds: seconds(slots).reset,
       uses: [],

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../defined'
 import type { Activity } from './activity'
 
 /**
@@ -20,7 +21,7 @@ export function lowerBound(
 export function earliestEnds(acts: readonly Activity[]): number[] {
   const ends: number[] = []
   for (const [index, { seconds, after }] of acts.entries()) {
-    const ready = Math.max(ends[index - 1] ?? 0, after ? ends[after.act]! + after.seconds : 0)
+    const ready = Math.max(ends[index - 1] ?? 0, after ? itemAt(ends, after.act) + after.seconds : 0)
     ends.push(ready + seconds)
   }
   return ends
@@ -32,9 +33,9 @@ export function tails(acts: readonly Activity[]): number[] {
   /** What must still follow each act, through the waiting of others for it. */
   const behind = new Array<number>(acts.length).fill(0)
   for (let index = acts.length - 1; index >= 0; index--) {
-    const { seconds, after } = acts[index]!
-    tail[index] = seconds + Math.max(behind[index]!, tail[index + 1] ?? 0)
-    if (after) behind[after.act] = Math.max(behind[after.act]!, after.seconds + tail[index]!)
+    const { seconds, after } = itemAt(acts, index)
+    tail[index] = seconds + Math.max(itemAt(behind, index), tail[index + 1] ?? 0)
+    if (after) behind[after.act] = Math.max(itemAt(behind, after.act), after.seconds + itemAt(tail, index))
   }
   return tail
 }
@@ -47,9 +48,9 @@ function queueSeconds(groups: readonly (readonly Activity[])[], thing: string, h
     if (own.length === 0) return []
     const [ends, tail] = [earliestEnds(acts), tails(acts)]
     return {
-      seconds: own.reduce((sum, index) => sum + acts[index]!.seconds, 0),
-      before: ends[own[0]!]! - acts[own[0]!]!.seconds,
-      behind: tail[own.at(-1)!]! - acts[own.at(-1)!]!.seconds,
+      seconds: own.reduce((sum, index) => sum + itemAt(acts, index).seconds, 0),
+      before: itemAt(ends, firstOf(own)) - itemAt(acts, firstOf(own)).seconds,
+      behind: itemAt(tail, lastOf(own)) - itemAt(acts, lastOf(own)).seconds,
     }
   })
   if (uses.length === 0) return 0

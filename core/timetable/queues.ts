@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../defined'
 import type { Activity, PlacedActivity } from './activity'
 import { tails } from './lowerBound'
 
@@ -34,7 +35,7 @@ export class Queues {
     this.takes = groups.map((acts) =>
       acts.map((act) => act.uses.map((name) => this.things.indexOf(name)).filter((place) => place >= 0)),
     )
-    this.free = this.things.map((name) => new Array<number>(owned.get(name)!).fill(0))
+    this.free = this.things.map((name) => new Array<number>(defined(owned.get(name))).fill(0))
     this.starts = groups.map((acts) => new Array<number>(acts.length).fill(0))
     this.at = groups.map(() => 0)
     for (const group of groups.keys()) this.goOn(group)
@@ -43,24 +44,26 @@ export class Queues {
   /** Whose turns there are; none once all is done. */
   turns(): Turn[] {
     return this.groups.flatMap((acts, group) => {
-      const index = this.at[group]!
+      const index = itemAt(this.at, group)
       const act = acts[index]
       if (!act) return []
       const start = Math.max(
         this.ready(group, index),
-        ...this.takes[group]![index]!.map((thing) => this.free[thing]![0]!),
+        ...itemAt(itemAt(this.takes, group), index).map((thing) => firstOf(itemAt(this.free, thing))),
       )
-      return [{ group, start, end: start + act.seconds, tail: this.tail[group]![index]! }]
+      return [{ group, start, end: start + act.seconds, tail: itemAt(itemAt(this.tail, group), index) }]
     })
   }
 
   /** Gives a turn to a group. The answer takes it back. */
   take({ group, start, end }: Turn): () => void {
-    const index = this.at[group]!
+    const index = itemAt(this.at, group)
     const before = this.free
-    this.starts[group]![index] = start
+    itemAt(this.starts, group)[index] = start
     this.free = before.map((copies, thing) =>
-      this.takes[group]![index]!.includes(thing) ? [...copies.slice(1), end].sort((a, b) => a - b) : copies,
+      itemAt(itemAt(this.takes, group), index).includes(thing)
+        ? [...copies.slice(1), end].sort((a, b) => a - b)
+        : copies,
     )
     this.at[group] = index + 1
     this.goOn(group)
@@ -94,14 +97,14 @@ export class Queues {
 
   /** When the last act so far is done. */
   seconds(): number {
-    return Math.max(0, ...this.groups.map((_, group) => this.endOf(group, this.at[group]! - 1)))
+    return Math.max(0, ...this.groups.map((_, group) => this.endOf(group, itemAt(this.at, group) - 1)))
   }
 
   /** Everything that matters for what is still to come: how far each group is, and the times that later acts go by. */
   state(): { key: string; times: number[] } {
     const pending = this.groups.flatMap((acts, group) =>
       acts.flatMap(({ after }, index) =>
-        after && index >= this.at[group]! && after.act < this.at[group]!
+        after && index >= itemAt(this.at, group) && after.act < itemAt(this.at, group)
           ? [this.endOf(group, after.act)]
           : [],
       ),
@@ -109,7 +112,7 @@ export class Queues {
     return {
       key: this.at.join(),
       times: [
-        ...this.groups.map((_, group) => this.endOf(group, this.at[group]! - 1)),
+        ...this.groups.map((_, group) => this.endOf(group, itemAt(this.at, group) - 1)),
         ...this.free.flat(),
         ...pending,
       ],
@@ -118,40 +121,48 @@ export class Queues {
 
   placed(): PlacedActivity[][] {
     return this.groups.map((acts, group) =>
-      acts.map((act, index) => ({ ...act, from: this.starts[group]![index]!, to: this.endOf(group, index) })),
+      acts.map((act, index) => ({
+        ...act,
+        from: itemAt(itemAt(this.starts, group), index),
+        to: this.endOf(group, index),
+      })),
     )
   }
 
   private endOf(group: number, index: number): number {
-    return index < 0 ? 0 : this.starts[group]![index]! + this.groups[group]![index]!.seconds
+    return index < 0
+      ? 0
+      : itemAt(itemAt(this.starts, group), index) + itemAt(itemAt(this.groups, group), index).seconds
   }
 
   private ready(group: number, index: number): number {
-    const { after } = this.groups[group]![index]!
+    const { after } = itemAt(itemAt(this.groups, group), index)
     return Math.max(this.endOf(group, index - 1), after ? this.endOf(group, after.act) + after.seconds : 0)
   }
 
   /** What needs nothing scarce is done at once. */
   private goOn(group: number) {
-    const acts = this.groups[group]!
-    for (let index = this.at[group]!; index < acts.length; index = ++this.at[group]!) {
-      if (this.takes[group]![index]!.length > 0) return
-      this.starts[group]![index] = this.ready(group, index)
+    const acts = itemAt(this.groups, group)
+    for (let index = itemAt(this.at, group); index < acts.length; index++) {
+      this.at[group] = index
+      if (itemAt(itemAt(this.takes, group), index).length > 0) return
+      itemAt(this.starts, group)[index] = this.ready(group, index)
     }
+    this.at[group] = acts.length
   }
 
   private readonly kept = new Map<string, { seconds: number; behind: number }>()
   /** How long a group still uses a thing, and what comes behind its last use. */
   private left(group: number, thing: number): { seconds: number; behind: number } {
-    const key = `${group}|${thing}|${this.at[group]!}`
+    const key = `${group}|${thing}|${itemAt(this.at, group)}`
     const known = this.kept.get(key)
     if (known) return known
-    const acts = this.groups[group]!
+    const acts = itemAt(this.groups, group)
     let [seconds, behind] = [0, Infinity]
-    for (let index = this.at[group]!; index < acts.length; index++)
-      if (this.takes[group]![index]!.includes(thing)) {
-        seconds += acts[index]!.seconds
-        behind = this.tail[group]![index]! - acts[index]!.seconds
+    for (let index = itemAt(this.at, group); index < acts.length; index++)
+      if (itemAt(itemAt(this.takes, group), index).includes(thing)) {
+        seconds += itemAt(acts, index).seconds
+        behind = itemAt(itemAt(this.tail, group), index) - itemAt(acts, index).seconds
       }
     const left = { seconds, behind }
     this.kept.set(key, left)

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { seededRandom } from '../random'
 import type { Activity, Schedule } from './activity'
 import { lowerBound } from './lowerBound'
@@ -105,7 +106,7 @@ function byChance(
   let best = first
   for (let pass = 0; pass < passes && best.seconds > bound; pass++) {
     const shake = groups.map(() => 1 + 0.3 * (random() - 0.5))
-    const weight = (turn: Turn) => turn.start - shake[turn.group]! * turn.tail
+    const weight = (turn: Turn) => turn.start - itemAt(shake, turn.group) * turn.tail
     const made = byRule(groups, owned, (a, b) => weight(a) - weight(b))
     if (made.seconds < best.seconds) best = made
   }
@@ -128,7 +129,10 @@ function byRule(
 function isNoBetter(queues: Queues, known: Map<string, number[][]>): boolean {
   const { key, times } = queues.state()
   const before = known.get(key) ?? []
-  if (before.some((other) => other.every((time, index) => time <= times[index]!))) return true
-  known.set(key, [...before.filter((other) => !times.every((time, index) => time <= other[index]!)), times])
+  if (before.some((other) => other.every((time, index) => time <= itemAt(times, index)))) return true
+  known.set(key, [
+    ...before.filter((other) => !times.every((time, index) => time <= itemAt(other, index))),
+    times,
+  ])
   return false
 }

@@ -1,3 +1,5 @@
+import { itemAt, lastOf } from '../defined'
+
 /** Containers that are read at the same minutes after their start, and what they are read with. */
 export interface Staggered {
   /** Minutes after its start at which each container is read. */
@@ -51,7 +53,7 @@ export function stagger(told: Staggered, effort = usualEffort): StartOffsets {
     effort,
   )
   const offsets = search.offsets(containers).map((offset) => offset * step)
-  return { offsets, seconds: offsets.at(-1)! + span, proven: search.proven }
+  return { offsets, seconds: lastOf(offsets) + span, proven: search.proven }
 }
 
 /**
@@ -63,7 +65,9 @@ export function readsOverlap({
   readingSeconds,
 }: Pick<Staggered, 'minutes' | 'readingSeconds'>): boolean {
   const sorted = [...minutes].sort((a, b) => a - b)
-  return sorted.some((minute, index) => index > 0 && (minute - sorted[index - 1]!) * 60 < readingSeconds)
+  return sorted.some(
+    (minute, index) => index > 0 && (minute - itemAt(sorted, index - 1)) * 60 < readingSeconds,
+  )
 }
 
 /**
@@ -122,14 +126,14 @@ class OffsetSearch {
     let offsets = [0]
     for (let count = 2; count <= containers; count++) {
       offsets = this.shortest(count, [...offsets, this.nextAfter(offsets)])
-      this.latest[count] = this.proven ? offsets.at(-1)! : this.latest[count - 1]!
+      this.latest[count] = this.proven ? lastOf(offsets) : itemAt(this.latest, count - 1)
     }
     return offsets
   }
 
   private shortest(count: number, first: number[]): number[] {
     let best = first
-    const least = Math.max(this.latest[count - 1]!, this.atLeast(count))
+    const least = Math.max(itemAt(this.latest, count - 1), this.atLeast(count))
     const starts = [0]
     const each = this.reads.length * this.length
     const busy = new Busy(this.reads, this.length, this.readers)
@@ -141,8 +145,8 @@ class OffsetSearch {
       }
       const left = count - starts.length
       // Those still to come start no sooner after the next than so many do among themselves.
-      const last = best.at(-1)! - 1 - this.latest[left]!
-      for (let at = starts.at(-1)! + this.apart; at <= last && best.at(-1)! > least; at++) {
+      const last = lastOf(best) - 1 - itemAt(this.latest, left)
+      for (let at = lastOf(starts) + this.apart; at <= last && lastOf(best) > least; at++) {
         this.tried += each
         if (this.tried > this.effort) {
           this.proven = false
@@ -155,7 +159,7 @@ class OffsetSearch {
         busy.put(at, -1)
         starts.pop()
         if (!this.proven) return
-        if (best.at(-1)! - 1 - this.latest[left]! < at) return
+        if (lastOf(best) - 1 - itemAt(this.latest, left) < at) return
       }
     }
     search()
@@ -173,7 +177,7 @@ class OffsetSearch {
   private nextAfter(offsets: readonly number[]): number {
     const busy = new Busy(this.reads, this.length, this.readers)
     for (const offset of offsets) busy.put(offset, 1)
-    let at = offsets.at(-1)! + this.apart
+    let at = lastOf(offsets) + this.apart
     while (!busy.allows(at)) at++
     return at
   }

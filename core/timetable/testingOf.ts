@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import type { CupboardInstrument } from '../instrument'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { wayOf } from '../recording'
@@ -100,9 +101,9 @@ function byMinutes(
   const { offsets, seconds, proven } = stagger({ ...readings, containers, readers, startSeconds })
   const starts = offsets.flatMap((offset, index): Start[] => {
     const turn = alone ? index : Math.floor(index / places.length)
-    return (alone ? places : [places[index % places.length]!]).map((groupIndex) => {
+    return (alone ? places : [itemAt(places, index % places.length)]).map((groupIndex) => {
       const slots = containersOf(plan, groupIndex)
-      const slot = slots[turn % slots.length]!
+      const slot = itemAt(slots, turn % slots.length)
       return { groupIndex, levelId: slot.levelId ?? '', tryNumber: slot.tryNumber, at: setUp + offset }
     })
   })
@@ -192,7 +193,7 @@ function turning(plan: Plan, acts: readonly (readonly Activity[])[]) {
       const place = turn[groupIndex]
       if (place === null || place === undefined) return []
       let end = index * turnSeconds
-      return unlinked(atLevel(own, levels[place]!.id)).map((act) => {
+      return unlinked(atLevel(own, itemAt(levels, place).id)).map((act) => {
         const from = end
         end += act.seconds
         return { ...act, from, to: end }

@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { fromCupboard } from '../instrument'
 import type { Plan } from '../plan'
 import { unitDefinition } from '../quantity'
@@ -123,7 +124,7 @@ function fewerReadings(plan: Plan, context: FitsContext): Candidate[] {
   return [
     ...(count === undefined
       ? []
-      : [{ id: 'sooner', label: `Stop after ${minutes[count - 1]!} minutes`, changes: until(count) }]),
+      : [{ id: 'sooner', label: `Stop after ${itemAt(minutes, count - 1)} minutes`, changes: until(count) }]),
     ...(halved.length < 2 || halved.length === minutes.length
       ? []
       : [

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Called } from '../plan'
 import { adjectiveForm, formsOf, type AdjectiveForm } from './degrees'
 import type { Sign } from './sign'
@@ -17,9 +18,9 @@ const lettersBeforeMore = 6
  * @example formsTyped('runnier') // { adjective: 'runny', comparative: 'runnier', superlative: 'runniest' }
  */
 export function formsTyped(typed: string): AdjectiveForms {
-  const [, lead, word] = /^(?:the )?(more |most )?(.*)$/u.exec(typed.trim().toLowerCase())!
-  const known = adjectiveForm(word!)
-  const adjective = known ? known.adjective : lead ? word! : plainOf(word!)
+  const [, lead, word] = defined(/^(?:the )?(more |most )?(.*)$/u.exec(typed.trim().toLowerCase()))
+  const known = adjectiveForm(defined(word))
+  const adjective = known ? known.adjective : lead ? defined(word) : plainOf(defined(word))
   const isLong = adjective.length > lettersBeforeMore && !adjective.endsWith('y') && adjective === word
   return lead || (isLong && !known)
     ? { adjective, comparative: `more ${adjective}`, superlative: `most ${adjective}` }

@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '../defined'
 import { adjectives } from './scales'
 
 /** How strongly an adjective compares: "high", "higher", "highest". */
@@ -34,9 +35,9 @@ const doubling = /^(?:big|hot|thin|fat|wet|dim|flat|slim|sad|fit)$/
  */
 export function formsOf(adjective: string): { comparative: string; superlative: string } {
   const own = irregular[adjective]
-  if (own) return { comparative: own[0][0]!, superlative: own[1][0]! }
+  if (own) return { comparative: firstOf(own[0]), superlative: firstOf(own[1]) }
   const stem = doubling.test(adjective)
-    ? adjective + adjective.at(-1)!
+    ? adjective + lastOf(adjective)
     : adjective.replace(/([^aeiou])y$/, '$1i').replace(/e$/, '')
   return { comparative: `${stem}er`, superlative: `${stem}est` }
 }

@@ -1,3 +1,4 @@
+import { firstOf } from '../defined'
 import { stem } from '../catalogue'
 import { levelName, type Level, type Plan } from '../plan'
 import { printPlain, withUnit } from '../quantity'
@@ -19,7 +20,7 @@ export const levelSaid = (plan: Pick<Plan, 'changed' | 'levels'>, level: Level):
 export function valueSaid({ changed }: Pick<Plan, 'changed'>, value: number): string {
   const words = wordsFor(changed)
   if (changed.unit === 'count' && words.counted) {
-    const things = words.thing.split(' of ')[0]!
+    const things = firstOf(words.thing.split(' of '))
     return `${value === 0 ? 'no' : value} ${value === 1 ? things.replace(/\p{L}+$/u, stem) : things}`
   }
   return changed.unit ? withUnit(printPlain(value, changed.unit), changed.unit) : String(value)

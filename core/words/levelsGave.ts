@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { changeOf } from './change'
 import { gaveMore, gaveMost, type Comparative, type Tense, type MeasuredNoun } from './gave'
 import { predicateOf } from './predicate'
@@ -57,7 +58,7 @@ export function levelGaveMore(
   const words = wordsFor(measured)
   if (!isPlain(measured)) {
     // The word that the other one follows stands behind the place: "it cooled less on the sill than in the shade".
-    const [, what, than] = /^(.+) (than|as)$/u.exec(more)!
+    const [, what, than] = defined(/^(.+) (than|as)$/u.exec(more))
     return `it ${what} ${level} ${than} ${other}`
   }
   return comparison === 'same'

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import { stem } from '../catalogue'
 import type { Measured, Plan } from '../plan'
 import { unitDefinition } from '../quantity'
@@ -125,7 +126,7 @@ export function verbSign(name: string, unit: Plan['changed']['unit'], verb: stri
     if (!/temperature|heat|warm/.test(words)) return null
     return (warming.has(verb) ? 1 : -1) * (isLoss ? -1 : 1) === 1 ? 1 : -1
   }
-  if (verb in quickening) return / a minute$|speed/.test(name) ? quickening[verb]! : null
+  if (verb in quickening) return / a minute$|speed/.test(name) ? defined(quickening[verb]) : null
   if (gaining.has(verb)) return isLoss ? -1 : 1
   if (losing.has(verb)) return isLoss ? 1 : -1
   return null

@@ -1,3 +1,4 @@
+import { defined } from '../defined'
 import type { Measured } from '../plan'
 import { calledForms } from './called'
 import { changeOf } from './change'
@@ -49,7 +50,7 @@ export function predicateOf({
   const scaleOf = [...own, ...Object.values(scales)].find(({ more }) => more.has(adjective))
   if (!scaleOf) return null
   const [opposite] = scaleOf.less
-  const [up, down] = [formsOf(adjective), formsOf(opposite!)]
+  const [up, down] = [formsOf(adjective), formsOf(defined(opposite))]
   return {
     adjective,
     more: up.comparative,

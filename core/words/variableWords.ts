@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '../defined'
 import type { Unit } from '../quantity'
 import { formsOf } from './degrees'
 import { nounOf } from './nounOf'
@@ -54,9 +55,9 @@ export function wordsFor({ name, unit }: { name: string; unit: Unit | null }): V
   if (counted)
     return { noun, thing: counted, counted: true, more: 'more', most: 'most', less: 'fewer', least: 'fewest' }
   const parts = noun.split(' ')
-  const head = byHead[parts.at(-1)!.toLowerCase()]
+  const head = byHead[lastOf(parts).toLowerCase()]
   if (!head) {
-    const isMeasure = [parts[0]!, parts.at(-1)!].some((word) => measures.has(word.toLowerCase()))
+    const isMeasure = [firstOf(parts), lastOf(parts)].some((word) => measures.has(word.toLowerCase()))
     return isMeasure
       ? { noun, thing: noun, counted: false, ...polesOf('great', 'small') }
       : { noun, thing: noun, counted: true, more: 'more', most: 'most', less: 'less', least: 'least' }
@@ -88,8 +89,7 @@ export function hasOwnWords({ name, unit }: { name: string; unit: Unit | null })
 function countedThing(noun: string, unit: Unit | null): string | null {
   const of = /^number of (.+)$/iu.exec(noun)?.[1]
   if (of !== undefined) return of
-  const isPlural = noun
-    .split(' of ')[0]!
+  const isPlural = firstOf(noun.split(' of '))
     .split(' ')
     .some((word) => /[^s]s$/.test(word))
   return unit === 'count' && isPlural ? noun : null

@@ -1,3 +1,5 @@
+import { defined } from '#core/defined'
+
 /** What the bundler knows of a module, as far as files are chosen by it. */
 export interface BundledModule {
   isEntry: boolean
@@ -30,7 +32,7 @@ export function chunkByFace(): (id: string, rollup: { getModuleInfo: Lookup }) =
   return (id, { getModuleInfo }) => {
     if (charts.test(id)) return 'charts'
     const roots = rootsOf(id, getModuleInfo)
-    if (roots.some((root) => getModuleInfo(root)!.isEntry)) return 'entry'
+    if (roots.some((root) => defined(getModuleInfo(root)).isEntry)) return 'entry'
     const showing = new Set(roots.flatMap((root) => faceOf(root) ?? []))
     const asking = facesAsking(roots, getModuleInfo)
     // A tablet fetches nothing that only the teacher's screens share.
@@ -48,9 +50,10 @@ type Lookup = (id: string) => BundledModule | null
 function rootsOf(id: string, getModuleInfo: Lookup): string[] {
   const seen = new Set([id])
   // A set that grows is walked to its end.
-  for (const current of seen) for (const importer of getModuleInfo(current)!.importers) seen.add(importer)
+  for (const current of seen)
+    for (const importer of defined(getModuleInfo(current)).importers) seen.add(importer)
   return [...seen].filter((one) => {
-    const { isEntry, dynamicImporters } = getModuleInfo(one)!
+    const { isEntry, dynamicImporters } = defined(getModuleInfo(one))
     return isEntry || dynamicImporters.length > 0
   })
 }
@@ -60,10 +63,10 @@ function facesAsking(roots: string[], getModuleInfo: Lookup): string[] {
   const parts = new Set(roots.filter((root) => !faceOf(root)))
   const asking = new Set<string>()
   for (const part of parts)
-    for (const importer of getModuleInfo(part)!.dynamicImporters)
+    for (const importer of defined(getModuleInfo(part)).dynamicImporters)
       for (const root of rootsOf(importer, getModuleInfo)) {
-        if (getModuleInfo(root)!.isEntry) asking.add('every')
-        else if (faceOf(root)) asking.add(faceOf(root)!)
+        if (defined(getModuleInfo(root)).isEntry) asking.add('every')
+        else if (faceOf(root)) asking.add(defined(faceOf(root)))
         else parts.add(root)
       }
   return [...asking]

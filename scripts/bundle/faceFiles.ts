@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { FaceFiles } from '../../server/http/preloadLinks'
 
 /** A file of the build, as the manifest tells of it. */
@@ -16,7 +17,7 @@ export function filesByFace(manifest: Record<string, BuiltFile>): FaceFiles {
   const withImports = (key: string, seen = new Set<string>()): Set<string> => {
     if (!seen.has(key)) {
       seen.add(key)
-      for (const imported of manifest[key]!.imports ?? []) withImports(imported, seen)
+      for (const imported of defined(manifest[key]).imports ?? []) withImports(imported, seen)
     }
     return seen
   }
@@ -27,9 +28,11 @@ export function filesByFace(manifest: Record<string, BuiltFile>): FaceFiles {
     Object.entries(manifest)
       .filter(([, { name, file }]) => name && file.endsWith('.js'))
       .map(([key, { name }]) => {
-        const built = [...withImports(key)].filter((one) => !entry.has(one)).map((one) => manifest[one]!)
+        const built = [...withImports(key)]
+          .filter((one) => !entry.has(one))
+          .map((one) => defined(manifest[one]))
         return [
-          name!,
+          defined(name),
           { scripts: built.map(({ file }) => file), styles: built.flatMap(({ css }) => css ?? []) },
         ]
       }),

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { createHash } from 'node:crypto'
 import { mkdir, open, readdir, readFile, rename, stat, unlink } from 'node:fs/promises'
 import { join } from 'node:path'
@@ -88,7 +89,7 @@ export async function movePicturesToFiles(db: Database, folder: string): Promise
       .where(isNotNull(pictures.bytes))
       .limit(1)
     if (!row) break
-    await storeBytes(folder, row.bytes!, (kept) =>
+    await storeBytes(folder, defined(row.bytes), (kept) =>
       db.update(pictures).set(kept).where(eq(pictures.id, row.id)),
     )
     moved++

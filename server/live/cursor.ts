@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { desc, eq, sql, type SQLWrapper } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { events } from '../database/schema'
@@ -16,7 +17,7 @@ const pattern = /^(?<seq>\d{1,9})\.(?<at>\d{1,17})$/
  */
 export function readCursor(text: string): Cursor | null {
   const found = pattern.exec(text)?.groups
-  return found ? { seq: Number(found.seq), at: found.at! } : null
+  return found ? { seq: Number(found.seq), at: defined(found.at) } : null
 }
 
 /** A cursor as pages keep it. */

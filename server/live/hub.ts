@@ -1,3 +1,4 @@
+import { lastOf } from '#core/defined'
 import type { Database, OpenDatabase } from '../database/database'
 import { logProblem } from '../errors/logProblem'
 import { cursorText } from './cursor'
@@ -98,7 +99,7 @@ export class LiveHub {
       for (const one of this.proven(lessonId)) {
         const missed = own.filter(({ cursor }) => cursor.seq > one.cursor.seq)
         if (missed.length === 0) continue
-        one.cursor = missed.at(-1)!.cursor
+        one.cursor = lastOf(missed).cursor
         one.send(missed.map(({ message }) => message))
       }
     }

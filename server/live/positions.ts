@@ -1,3 +1,4 @@
+import { itemAt } from '#core/defined'
 import { sql } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { executePrepared } from '../database/prepared'
@@ -32,7 +33,7 @@ export async function validPositions<P extends Position>(
     where lessons.seq - one.seq between 0 and ${atMost}
       and coalesce((select ${momentOf(events.madeAt)} from ${events} where events.lesson_id = one.id and events.seq = one.seq), '0') = one.at`,
   )
-  return new Set(rows.map(({ nth }) => positions[nth - 1]!))
+  return new Set(rows.map(({ nth }) => itemAt(positions, nth - 1)))
 }
 
 /** An event as it is sent on: its text is not taken apart. */

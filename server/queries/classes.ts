@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { ClassDto, ClassInput, LessonClassDto } from '#shared/types/api'
@@ -61,7 +62,7 @@ export async function updateClass(db: Database, id: string, input: ClassInput): 
   await getClass(db, id)
   await db.transaction(async (tx) => {
     // Lessons first, as everybody does: whoever writes an entry holds its lesson while it looks at the group.
-    const open = await lockLessons(tx, and(eq(lessons.classId, id), isNull(lessons.removedAt))!)
+    const open = await lockLessons(tx, defined(and(eq(lessons.classId, id), isNull(lessons.removedAt))))
     await refuseLosingGroups(tx, id, input)
     await tx.update(classes).set(ownFields(input)).where(eq(classes.id, id))
     await tx.delete(pupils).where(eq(pupils.classId, id))

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { eq } from 'drizzle-orm'
 import type { Plan } from '#core/plan'
 import { standingOf } from '#core/entries'
@@ -98,7 +99,7 @@ function workedOut(plan: Plan, context: FitsContext): Promise<ClassClock['steps'
   const steps = stepsInThread(plan, context)
   known.set(key, steps)
   steps.catch(() => known.delete(key))
-  if (known.size > mostKnown) known.delete([...known.keys()][0]!)
+  if (known.size > mostKnown) known.delete(firstOf([...known.keys()]))
   return steps
 }
 

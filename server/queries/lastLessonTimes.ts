@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, desc, eq, isNull, or, sql } from 'drizzle-orm'
 import type { PlanTimes } from '#core/plan'
 import { standingOf } from '#core/entries'
@@ -31,7 +32,9 @@ export async function lastLessonTimes(
 
 /** Itself, or another that began with the same starter. */
 const sameInvestigation = (id: string) =>
-  or(
-    eq(investigations.id, id),
-    sql`${investigations.starterId} = (select own.starter_id from investigations own where own.id = ${id})`,
-  )!
+  defined(
+    or(
+      eq(investigations.id, id),
+      sql`${investigations.starterId} = (select own.starter_id from investigations own where own.id = ${id})`,
+    ),
+  )

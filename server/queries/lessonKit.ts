@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, desc, eq, inArray, isNull } from 'drizzle-orm'
 import {
   kitAmounts,
@@ -32,7 +33,7 @@ export async function kitOf(
   school: SchoolDto,
 ): Promise<LessonKit> {
   const [only] = await kitsOf(db, [lesson], new Map([[whole.id, whole]]), school)
-  return only!.kit
+  return defined(only).kit
 }
 
 /** The kits of several lessons with their classes, in a few statements however many they are. */
@@ -48,7 +49,7 @@ export async function kitsOf(
   )
   const counted = await countedLessons(db, [...new Set(rows.map((row) => row.investigationId))])
   return rows.map((lesson) => {
-    const whole = byClass.get(lesson.classId)!
+    const whole = defined(byClass.get(lesson.classId))
     const { groups, children } = withoutNames(whole, groupsById.get(lesson.id) ?? new Set())
     const own = { groups: groups.length, children, cupboard: school.cupboard }
     const usedBefore = earlierUse(counted, lesson, own.groups)

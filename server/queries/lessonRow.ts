@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, asc, eq, isNull, or, type SQL } from 'drizzle-orm'
 import type { Database } from '../database/database'
 import { lessons } from '../database/schema'
@@ -57,7 +58,7 @@ export async function lockFamily(
   // A part never changes its whole, so this may be read before the lock.
   const [asked] = await tx.select({ partOf: lessons.partOf }).from(lessons).where(eq(lessons.id, id))
   const wholeId = asked?.partOf ?? id
-  const family = await lockLessons(tx, or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId))!)
+  const family = await lockLessons(tx, defined(or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId))))
   const lesson = family.find((row) => row.id === id)
   const whole = family.find((row) => row.id === wholeId)
   if (!lesson || !whole) throw notFound('lesson')

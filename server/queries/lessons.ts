@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { currentDay } from '#shared/lesson/currentDay'
 import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
@@ -57,7 +58,7 @@ export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
     wanted.map(({ lesson }) => lesson.id),
   )
   return rows.map(({ lesson, own, groupIds }) => {
-    const whole = byClass.get(own.id)!
+    const whole = defined(byClass.get(own.id))
     const { groups } = withoutNames(whole, new Set(groupIds))
     const standing = standingOf(read.get(lesson.id) ?? [])
     return {
@@ -244,7 +245,7 @@ export async function changeLesson(
       finished === undefined ? lesson.finishedAt : finished ? (lesson.finishedAt ?? new Date()) : null
     const changed = [
       { ...lesson, ...changes, finishedAt },
-      ...parts.map((part) => ({ ...part, date: changes.date! })),
+      ...parts.map((part) => ({ ...part, date: defined(changes.date) })),
     ]
     for (const { id: changedId, ...now } of changed)
       await tx

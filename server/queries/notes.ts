@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, asc, count, eq, inArray, isNull, ne } from 'drizzle-orm'
 import { wonderLimits, type Note, type Stimulus } from '#core/wonder'
 import type { Database } from '../database/database'
@@ -59,7 +60,7 @@ async function refuseTooMany(tx: Database, lessonId: string, id: string): Promis
     .select({ count: count() })
     .from(notes)
     .where(and(eq(notes.lessonId, lessonId), isNull(notes.removedAt), ne(notes.id, id)))
-  if (others!.count >= wonderLimits.notes)
+  if (defined(others).count >= wonderLimits.notes)
     throw new ApiError(
       'conflict',
       `The board is full: ${wonderLimits.notes} notes are all it holds. Take some off first.`,

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, asc, count, eq } from 'drizzle-orm'
 import { observationLimits, type Observation } from '#core/observation'
 import type { ObservationChange, ObservationInput } from '#shared/types/api'
@@ -77,7 +78,7 @@ async function addSeen(
         seenAt: new Date(seenAt),
       })
       .returning()
-    return tell(tx, lessonId, row!)
+    return tell(tx, lessonId, defined(row))
   })
 }
 
@@ -96,7 +97,7 @@ async function refuseTooMany(tx: Database, lessonId: string): Promise<void> {
     .select({ count: count() })
     .from(observations)
     .where(eq(observations.lessonId, lessonId))
-  if (kept!.count >= observationLimits.count)
+  if (defined(kept).count >= observationLimits.count)
     throw new ApiError(
       'conflict',
       `This lesson keeps ${observationLimits.count} observations, which is all it can. Write the rest on paper.`,
@@ -124,7 +125,7 @@ export async function changeObservation(
       .set({ kind: next.kind, text: next.text, removed: next.removed, onBoard })
       .where(eq(observations.id, id))
       .returning()
-    return tell(tx, lessonId, row!)
+    return tell(tx, lessonId, defined(row))
   })
 }
 
@@ -143,7 +144,7 @@ export async function deleteObservedPicture(
       .where(eq(observations.id, id))
       .returning()
     const hash = await deletePicture(tx, before.picture)
-    return [await tell(tx, lessonId, row!), hash] as const
+    return [await tell(tx, lessonId, defined(row)), hash] as const
   })
   await deleteUnusedBytes(db, useOpenDatabase().folder, hash)
   return observation

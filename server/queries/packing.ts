@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, eq } from 'drizzle-orm'
 import {
   countBack,
@@ -79,7 +80,7 @@ async function countLines(tx: Database, lesson: LessonRow, counts: LineCount[]) 
     ])
   const supplies = withInstruments(await listSupplies(tx), school.cupboard)
   return counted(lines, counts).map((line) => {
-    const material = lines.find((one) => one.material.id === line.materialId)!
+    const material = defined(lines.find((one) => one.material.id === line.materialId))
     const gone = needsOf([{ ...material, total: line.gone }], lesson.plan, own)
     return {
       line,

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, asc, eq, inArray, isNull, or } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { emptyConclusion } from '#core/conclusion'
@@ -66,7 +67,7 @@ export async function splitLesson(db: Database, id: string, groupIds: string[]):
 
 /** A part cannot come back while its groups are busy with another one. */
 export async function refuseTakenGroups(tx: Database, part: LessonRow): Promise<void> {
-  const free = await groupsOf(tx, { id: part.partOf! })
+  const free = await groupsOf(tx, { id: defined(part.partOf) })
   if (!part.groupIds?.every((groupId) => free.has(groupId)))
     throw new ApiError('conflict', 'One of its groups has begun another test of its own since.')
 }

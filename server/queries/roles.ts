@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { and, eq, isNull, lt, ne, or, sql } from 'drizzle-orm'
 import { standingOf } from '#core/entries'
 import {
@@ -58,7 +59,7 @@ export async function saveRoleTurns(tx: Database, lesson: LessonRow): Promise<vo
   const own = groups.flatMap(([groupId, members], groupIndex) => {
     const here = members.filter(({ id }) => !absent.has(id)).map(({ id }) => id)
     if (together) {
-      const all = turnsTaken(lesson.plan, groups[0]![0], 0, counted)
+      const all = turnsTaken(lesson.plan, firstOf(groups)[0], 0, counted)
       return turnRoles(here, ['starter'], before, volunteerTurns(all, groups.length, groupIndex))
     }
     return turnRoles(

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { eq } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { RosterContext } from '#core/format'
@@ -32,7 +33,7 @@ export async function importRoster(db: Database, classId: string, csv: string): 
       throw new ApiError(
         'invalid',
         `${bad.length} of ${rows.length} lines need a look. Nobody was added.`,
-        bad.map((row) => ({ path: `csv.${row.line}`, message: row.problem! })),
+        bad.map((row) => ({ path: `csv.${row.line}`, message: defined(row.problem) })),
       )
     const { id: _id, ...before } = await getClass(tx, classId)
     const added = rows.map((row) => ({ id: newId(), name: row.name, groupId: row.groupId }))

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { kitMaterials } from '#core/kit'
@@ -73,7 +74,7 @@ export async function confirmSafety(
       basis: await basisOf(tx, lesson, lesson.plan),
       madeAt: new Date(),
     })
-    const safety = (await safetyOf(tx, id))!
+    const safety = defined(await safetyOf(tx, id))
     await recordEvent(tx, id, { kind: 'safety', safety })
     return safety
   })
@@ -119,7 +120,7 @@ export async function recheckConfirmations(
   touched: { classId: string } | 'all',
 ): Promise<void> {
   const ofClass = touched === 'all' ? undefined : eq(lessons.classId, touched.classId)
-  const rows = await lockLessons(tx, and(isNull(lessons.removedAt), ofClass)!)
+  const rows = await lockLessons(tx, defined(and(isNull(lessons.removedAt), ofClass)))
   for (const lesson of rows) {
     const row = await newest(tx, lesson.id)
     if (row?.basis) await weigh(tx, row, lesson)

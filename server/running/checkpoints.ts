@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { sql } from 'drizzle-orm'
 import type { OpenDatabase } from '../database/database'
 import { logProblem } from '../errors/logProblem'
@@ -22,7 +23,7 @@ export async function checkpointWhenDue({ db }: OpenDatabase, due = enough): Pro
   const [log] = (await db.execute(
     sql`select pg_current_wal_insert_lsn() - redo_lsn as waiting from pg_control_checkpoint()`,
   )) as unknown as { waiting: string }[]
-  if (Number(log!.waiting) < due) return false
+  if (Number(defined(log).waiting) < due) return false
   await db.execute(sql`checkpoint`)
   return true
 }

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import type { DatabaseSettings } from '../database/client'
 import { DatabaseMissing, DatabaseUnreadable, DataNewer, DataTooOld, FolderInUse } from '../database/problems'
 
@@ -52,4 +53,4 @@ function codeOf(error: unknown): string {
 }
 
 const wordsOf = (error: unknown): string =>
-  error instanceof Error ? error.message.split('\n')[0]! : String(error)
+  error instanceof Error ? firstOf(error.message.split('\n')) : String(error)

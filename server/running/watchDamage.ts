@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '#core/defined'
 import { newestBackup } from '../database/backup/backupFolder'
 import type { OpenDatabase } from '../database/database'
 import { lookThrough } from '../database/lookThrough'
@@ -46,7 +47,7 @@ const after = (milliseconds: number) => new Promise((done) => setTimeout(done, m
 
 function wordsOf(damaged: readonly string[], folder: string): string {
   const parts =
-    damaged.length === 1 ? damaged[0]! : `${damaged.slice(0, -1).join(', ')} and ${damaged.at(-1)!}`
+    damaged.length === 1 ? firstOf(damaged) : `${damaged.slice(0, -1).join(', ')} and ${lastOf(damaged)}`
   const newest = newestBackup(folder)
   return (
     `Part of the school’s data is damaged and cannot be read: ${parts}. We’ve stopped making backups, so that the good ones stay. ` +

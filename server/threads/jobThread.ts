@@ -1,3 +1,4 @@
+import { defined } from '../../core/defined'
 import { parentPort } from 'node:worker_threads'
 import { jobs, type Jobs } from './jobs'
 
@@ -11,8 +12,10 @@ export interface Asked {
 export type Answered = { ok: true; answer: unknown } | { ok: false; message: string }
 
 // A thread of its own for what reads files and works out timetables: it is ended when it takes too long, and the program goes on.
-parentPort!.on('message', ({ job, given }: Asked) => parentPort!.postMessage(done(job, given)))
-parentPort!.postMessage('ready')
+defined(parentPort).on('message', ({ job, given }: Asked) =>
+  defined(parentPort).postMessage(done(job, given)),
+)
+defined(parentPort).postMessage('ready')
 
 function done(job: keyof Jobs, given: unknown[]): Answered {
   try {

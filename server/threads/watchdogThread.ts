@@ -1,3 +1,4 @@
+import { defined } from '../../core/defined'
 import { writeSync } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 
@@ -14,7 +15,7 @@ export interface Watched {
 // Ends a program whose loop stands still: it answers nobody and could not even be stopped. Turns are counted and not time, so that a
 // machine that slept is not taken for one that hangs.
 const { turns, mostMissed, every } = workerData as Watched
-parentPort!.postMessage('watching')
+defined(parentPort).postMessage('watching')
 let seen = -1
 let still = 0
 setInterval(() => {

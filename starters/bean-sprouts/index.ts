@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
 
 const places = [
@@ -50,7 +51,7 @@ export const beanSprouts: Starter = {
   expected: {
     values: tallest,
     // Nothing to see for two days, then about as much every day.
-    course: (levelId, day) => (tallest[levelId]! * Math.max(0, day - 2)) / 8,
+    course: (levelId, day) => (defined(tallest[levelId]) * Math.max(0, day - 2)) / 8,
     trySpread: 0.12,
     groupSpread: 0.06,
     basis:

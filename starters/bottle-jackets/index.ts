@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
 
 const jackets = [
@@ -65,7 +66,7 @@ export const bottleJackets: Starter = {
   expected: {
     values: { none: 7.6, paper: 6, wool: 4.9, wrap: 3.6 },
     // From 40 °C towards the room's 20 °C, at the rate of each jacket.
-    course: (levelId, minute) => 20 + 20 * Math.exp(-rates[levelId]! * minute),
+    course: (levelId, minute) => 20 + 20 * Math.exp(-defined(rates[levelId]) * minute),
     trySpread: 0.05,
     groupSpread: 0.05,
     basis:

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
 
 const papers = [
@@ -63,7 +64,7 @@ export const paperTowels: Starter = {
   cautions: ['spills'],
   expected: {
     values: { napkin: 4, plain: 10, bumpy: 16 },
-    row: (levelId, gained) => ({ dry: dry[levelId]!, wet: dry[levelId]! + gained }),
+    row: (levelId, gained) => ({ dry: defined(dry[levelId]), wet: defined(dry[levelId]) + gained }),
     trySpread: 0.1,
     groupSpread: 0.05,
     basis:

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
 
 const liquids = [
@@ -83,7 +84,7 @@ export const rustingClips: Starter = {
   cautions: ['sharp-points', 'small-parts', 'spills', 'stinging', 'rust'],
   expected: {
     values: { oil: 0, tap: 2, salt: 3, vinegar: 3 },
-    course: (levelId, day) => reachedOn[levelId]!.filter((at) => day >= at).length,
+    course: (levelId, day) => defined(reachedOn[levelId]).filter((at) => day >= at).length,
     trySpread: 0.1,
     groupSpread: 0.1,
     basis:

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '#core/defined'
 import { weighEvidence, type Evidence, type Score } from '#core/evidence'
 import { orderedLevels, type Plan } from '#core/plan'
 import { comparesSides, scoredPlan, weighLesson } from '#core/comparison'
@@ -21,7 +22,7 @@ function levelsFound({ starter, found, wobble }: OwnWords): { plan: Plan; eviden
   const scores = groups.flatMap((groupId, group) =>
     orderedLevels(plan).flatMap(({ id: levelId }, level) =>
       Array.from({ length: tries }, (_, index): Score => {
-        const value = found[level]!
+        const value = itemAt(found, level)
         const one = { id: `${group}|${level}|${index}`, groupId, levelId, tryNumber: index + 1 }
         return value === null
           ? { ...one, value: Infinity, short: 1 }
@@ -46,7 +47,11 @@ function sidesFound({ starter: { plan, expected }, found, wobble }: OwnWords): {
     orderedLevels(plan).flatMap(({ id: levelId }, level) =>
       Array.from({ length: plan.tries }, (_, index) => index).flatMap((index) => {
         let read = 0
-        const row = expected.row!(levelId, found[level]!, () => wobble * off(group, index, level + read++))
+        const row = defined(expected.row)(
+          levelId,
+          defined(found[level]),
+          () => wobble * off(group, index, level + read++),
+        )
         return Object.entries(row).map(([moment, value]) =>
           entry({
             ...{ groupId, levelId, tryNumber: index + 1, moment, value: Math.round(value) },

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { magnetLayers } from '../magnet-layers'
 import type { Starter } from '../starter'
 import { said, type OwnWords } from './said'
@@ -11,7 +12,7 @@ const oneMagnet: Starter = {
     question: 'How many clips does our magnet hold?',
     comparison: 'variation',
     changed: { name: '', kind: 'kinds', unit: null, range: null },
-    levels: [{ ...magnetLayers.plan.levels[0]!, id: 'magnet', name: 'the magnet', value: null }],
+    levels: [{ ...firstOf(magnetLayers.plan.levels), id: 'magnet', name: 'the magnet', value: null }],
     tries: 8,
   },
 }

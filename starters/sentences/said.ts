@@ -1,3 +1,4 @@
+import { firstOf, defined } from '#core/defined'
 import type { Starter } from '../starter'
 
 /** Whether a sentence is true of what was found, false, or neither: the class's own, which nothing is to be said against. */
@@ -33,4 +34,4 @@ export const said = (lines: string): Said[] =>
     .split('\n')
     .map((line) => line.trim())
     .filter(Boolean)
-    .map((line) => ({ truth: truths[line[0]!]!, text: line.slice(2).trim() }))
+    .map((line) => ({ truth: defined(truths[firstOf(line)]), text: line.slice(2).trim() }))

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import { beanSprouts } from '../bean-sprouts'
 import type { Starter } from '../starter'
 import { said, type OwnWords } from './said'
@@ -12,7 +13,7 @@ const sproutTray: Starter = {
     best: null,
     comparison: 'places',
     recording: { kind: 'daily', days: 8, score: 'end', positions: ['window side', 'door side'] },
-    levels: [{ ...beanSprouts.plan.levels[0]!, id: 'tray', name: 'the tray' }],
+    levels: [{ ...firstOf(beanSprouts.plan.levels), id: 'tray', name: 'the tray' }],
     changed: { name: '', kind: 'kinds', unit: null, range: null },
   },
   expected: {

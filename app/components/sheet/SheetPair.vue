@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { firstOf } from '#core/defined'
 import { levelName, orderedLevels } from '#core/plan'
 import type { Slot } from '#core/entries'
 import { letterOf, wayOf } from '#core/recording'
@@ -10,7 +11,7 @@ import { useLesson } from '~/stores/lesson'
 const props = defineProps<{ slotAt: Slot; level: string }>()
 const emit = defineEmits<{ written: [slot: Slot] }>()
 const store = useLesson()
-const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const field = computed(() => firstOf(wayOf(store.plan).fields(store.plan)))
 const { note, typed, asked, seen, answer, write, keep } = useSheetAnswer(
   () => props.slotAt,
   (slot) => emit('written', slot),

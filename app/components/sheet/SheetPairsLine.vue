@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { firstOf } from '#core/defined'
 import { scoredPlan } from '#core/comparison'
 import { pairsLine, wayOf } from '#core/recording'
 import { endWords } from '#core/words'
@@ -12,7 +13,7 @@ const known = computed(() =>
   pairsLine(store.plan, store.counted, props.groupId, props.tryNumber ?? store.plan.tries),
 )
 const ends = computed(() => endWords(scoredPlan(store.plan).measured))
-const question = computed(() => wayOf(store.plan).fields(store.plan)[0]!.label)
+const question = computed(() => firstOf(wayOf(store.plan).fields(store.plan)).label)
 </script>
 
 <template>

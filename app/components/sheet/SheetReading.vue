@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiDraw } from '@mdi/js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { firstOf } from '#core/defined'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
 import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
@@ -47,7 +48,7 @@ const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
 /** The plan as it is read here: with the instrument of this moment. */
 const here = computed(() => way.value.planAt(store.plan, props.slotAt.moment))
-const field = computed(() => way.value.fields(here.value)[0]!)
+const field = computed(() => firstOf(way.value.fields(here.value)))
 const unit = computed(() => field.value.unit)
 /** Whether what was altered is asked for; the first of all is as it was built. */
 const keepsAltered = computed(() => way.value.extraFields.includes(alteredField))
@@ -99,7 +100,7 @@ const converted = computed(() => {
   const isOther = quantity.ok && quantity.typedUnit !== null && quantity.typedUnit !== unit.value
   return isOther && read.value !== null ? `${text} is ${shown(quantity.value)}` : ''
 })
-const hint = computed(() => (asked.value?.state === 'value' ? asked.value.hints[0]! : null))
+const hint = computed(() => (asked.value?.state === 'value' ? firstOf(asked.value.hints) : null))
 
 /** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
 function write() {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { firstOf } from '#core/defined'
 import type { Slot } from '#core/entries'
 import { wayOf } from '#core/recording'
 import { useSheetAnswer } from '~/composables/useSheetAnswer'
@@ -9,7 +10,7 @@ import { useLesson } from '~/stores/lesson'
 const props = defineProps<{ slotAt: Slot; level: string }>()
 const emit = defineEmits<{ written: [slot: Slot] }>()
 const store = useLesson()
-const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const field = computed(() => firstOf(wayOf(store.plan).fields(store.plan)))
 const { note, typed, asked, seen, start, answer, write, keep } = useSheetAnswer(
   () => props.slotAt,
   (slot) => emit('written', slot),

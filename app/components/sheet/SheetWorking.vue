@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import { unitDefinition } from '#core/quantity'
 import { isWorkedOut, type Working } from '#core/recording'
 
@@ -16,7 +17,7 @@ const shown = computed(() => props.steps.slice(0, now.value ? props.steps.indexO
 const helped = computed(() => misses.value >= 2)
 
 function check() {
-  if (isWorkedOut(now.value!, typed.value)) next()
+  if (isWorkedOut(defined(now.value), typed.value)) next()
   else misses.value++
 }
 

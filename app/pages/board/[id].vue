@@ -2,6 +2,7 @@
 import { mdiFullscreen } from '@mdi/js'
 import { useFullscreen, useLocalStorage, useWindowSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import { useClassClock } from '~/composables/useClassClock'
 import { useLiveLesson } from '~/composables/useLiveLesson'
 import { usePicture } from '~/composables/usePicture'
@@ -43,7 +44,8 @@ const face = computed<Face>(
 )
 const done = computed(() => store.progress.reduce((sum, one) => sum + one.done, 0))
 const needed = computed(() => store.progress.reduce((sum, one) => sum + one.needed, 0))
-const progressOf = (groupId: string) => store.progress[store.groups.findIndex(({ id }) => id === groupId)]!
+const progressOf = (groupId: string) =>
+  defined(store.progress[store.groups.findIndex(({ id }) => id === groupId)])
 const crowded = computed(() => store.lesson !== null && store.groups.length > 6)
 const { width } = useWindowSize()
 /** A chart grows with the words around it (`--board-text`). */

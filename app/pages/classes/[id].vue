@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { defined } from '#core/defined'
 import { ageBands, emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
@@ -72,7 +73,7 @@ watch(
 )
 
 async function make() {
-  const input = made.value!
+  const input = defined(made.value)
   noName.value = input.name.trim() ? null : 'Give the class a name.'
   if (noName.value) return
   try {

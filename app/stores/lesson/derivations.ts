@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { computed, type ComputedRef } from 'vue'
 import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
@@ -40,7 +41,7 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
       return {
         groupId,
         seat,
-        group: groups.value.find((group) => group.id === groupId)!,
+        group: defined(groups.value.find((group) => group.id === groupId)),
         made: own.find(({ step }) => step === 'before') ?? null,
         /** What was predicted at later steps. */
         again: own.filter(({ step }) => step !== 'before'),

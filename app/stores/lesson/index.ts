@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { createEventHook } from '@vueuse/core'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -58,7 +59,7 @@ export const useLesson = defineStore('lesson', () => {
     saved(plan, planVersion) {
       planProblems.value = []
       // Others may have been heard of since.
-      if (planVersion > heard.value!.planVersion) patch({ plan, planVersion })
+      if (planVersion > defined(heard.value).planVersion) patch({ plan, planVersion })
     },
     fetch: fetchAnew,
     async ask(id) {
@@ -88,7 +89,7 @@ export const useLesson = defineStore('lesson', () => {
       return (await request('PUT', '/api/lessons/:id/conclusion', { params: { id }, body })).conclusionVersion
     },
     saved(conclusion, conclusionVersion) {
-      if (conclusionVersion > heard.value!.conclusionVersion) patch({ conclusion, conclusionVersion })
+      if (conclusionVersion > defined(heard.value).conclusionVersion) patch({ conclusion, conclusionVersion })
     },
     fetch: fetchAnew,
     async ask(id) {

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import isSame from 'fast-deep-equal'
 
 /** Something that two have changed in different ways since they last agreed. */
@@ -79,7 +80,7 @@ const isItems = (value: unknown): value is Item[] =>
 
 /** What is of another kind has other fields: one is taken or the other, never some of each. */
 const areOfOneKind = (...all: Fields[]) =>
-  ['kind', 'format'].every((name) => all.every((one) => one[name] === all[0]![name]))
+  ['kind', 'format'].every((name) => all.every((one) => one[name] === firstOf(all)[name]))
 
 /** The order of whoever has changed it, mine where both have, with what the other has added behind what it stood behind there. */
 function orderOf(before: Item[], here: Item[], there: Item[]): string[] {

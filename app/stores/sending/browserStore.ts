@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { storageFailed } from './storageFailed'
 
 type Store = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>
@@ -30,6 +31,6 @@ export function browserStore(): { store: Store; lasts: boolean } {
 /** The keys of all that is kept under one of these beginnings. */
 export function keysWithPrefix(...starts: string[]): string[] {
   const { store } = browserStore()
-  const keys = Array.from({ length: store.length }, (_, index) => store.key(index)!)
+  const keys = Array.from({ length: store.length }, (_, index) => defined(store.key(index)))
   return keys.filter((key) => starts.some((start) => key.startsWith(start)))
 }

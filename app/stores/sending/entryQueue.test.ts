@@ -90,7 +90,7 @@ describe('entries on their way', () => {
     expect(sentIds()).toEqual([['a', 'bad', 'c'], ['a'], ['bad'], ['c']])
     expect(queue.refused.map((one) => [one.entry.id, one.message])).toEqual([['bad', 'refused: conflict']])
     expect(queue.count).toBe(0)
-    queue.dismiss(queue.refused[0]!)
+    await queue.dismiss(queue.refused[0]!)
     expect([queue.refused, server.kept.size]).toEqual([[], 0])
   })
 

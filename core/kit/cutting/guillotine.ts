@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { fits, rowsAndColumns, type Size } from './rowsAndColumns'
 
 /** One piece on a sheet, in centimetres from the upper left corner. */
@@ -63,17 +64,17 @@ function exact(w: number, h: number, xs: number[], ys: number[]): CutPiece[] {
   const yFloor = floors(ys)
   for (let i = 1; i < xs.length; i++)
     for (let j = 1; j < rows; j++) {
-      const [x, y] = [xs[i]!, ys[j]!]
+      const [x, y] = [itemAt(xs, i), itemAt(ys, j)]
       const here = i * rows + j
       let most = (w <= x && h <= y) || (h <= x && w <= y) ? 1 : 0
       let cut = 0
       const bound = Math.floor((x * y) / (w * h))
-      for (let k = 1; k < i && most < bound && xs[k]! * 2 <= x; k++) {
-        const count = best[k * rows + j]! + best[xFloor(x - xs[k]!) * rows + j]!
+      for (let k = 1; k < i && most < bound && itemAt(xs, k) * 2 <= x; k++) {
+        const count = itemAt(best, k * rows + j) + itemAt(best, xFloor(x - itemAt(xs, k)) * rows + j)
         if (count > most) [most, cut] = [count, k]
       }
-      for (let k = 1; k < j && most < bound && ys[k]! * 2 <= y; k++) {
-        const count = best[i * rows + k]! + best[i * rows + yFloor(y - ys[k]!)]!
+      for (let k = 1; k < j && most < bound && itemAt(ys, k) * 2 <= y; k++) {
+        const count = itemAt(best, i * rows + k) + itemAt(best, i * rows + yFloor(y - itemAt(ys, k)))
         if (count > most) [most, cut] = [count, -k]
       }
       best[here] = most
@@ -82,15 +83,15 @@ function exact(w: number, h: number, xs: number[], ys: number[]): CutPiece[] {
   const pieces: CutPiece[] = []
   const lay = (i: number, j: number, x: number, y: number): void => {
     if (best[i * rows + j] === 0) return
-    const cut = cuts[i * rows + j]!
+    const cut = itemAt(cuts, i * rows + j)
     if (cut > 0) {
       lay(cut, j, x, y)
-      lay(xFloor(xs[i]! - xs[cut]!), j, x + xs[cut]!, y)
+      lay(xFloor(itemAt(xs, i) - itemAt(xs, cut)), j, x + itemAt(xs, cut), y)
     } else if (cut < 0) {
       lay(i, -cut, x, y)
-      lay(i, yFloor(ys[j]! - ys[-cut]!), x, y + ys[-cut]!)
+      lay(i, yFloor(itemAt(ys, j) - itemAt(ys, -cut)), x, y + itemAt(ys, -cut))
     } else {
-      const upright = w <= xs[i]! && h <= ys[j]!
+      const upright = w <= itemAt(xs, i) && h <= itemAt(ys, j)
       pieces.push({ x, y, width: upright ? w : h, height: upright ? h : w })
     }
   }
@@ -104,7 +105,7 @@ function floors(sorted: readonly number[]): (length: number) => number {
     let [low, high] = [0, sorted.length - 1]
     while (low < high) {
       const middle = (low + high + 1) >> 1
-      if (sorted[middle]! <= length) low = middle
+      if (itemAt(sorted, middle) <= length) low = middle
       else high = middle - 1
     }
     return low

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { thingNamed } from '../../catalogue'
 import type { Plan } from '../../plan'
 import {
@@ -120,7 +121,7 @@ export function understandTask(
     const word = (counted[1] ?? 'one').toLowerCase()
     const number = asWord.indexOf(word) + 1 || Number(word)
     // What takes a few hours is done on the morning itself.
-    const unit = counted[2] ?? counted[4]!
+    const unit = counted[2] ?? itemAt(counted, 4)
     nights = /hour/i.test(unit)
       ? number < 4
         ? 0

@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { stripRoundingNoise } from '../../quantity'
 import type { Need } from '../needs'
 import { inSharedUnit, supplyFor, type Supply } from './supply'
@@ -88,7 +89,7 @@ export function combinedNeeds(lessons: readonly Reservation[]): Need[] {
       const key = `${need.key}|${need.unit}|${need.use}`
       const before = all.get(key)
       if (!before) all.set(key, { ...need, materialIds: [...need.materialIds], amount: 0 })
-      const now = all.get(key)!
+      const now = defined(all.get(key))
       if (need.use === 'used-up') now.amount = stripRoundingNoise(now.amount + need.amount)
       else now.amount = Math.max(now.amount, onBusiestDay(lesson, lessons, need))
     }

@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { things, thingNamed } from '../../catalogue'
 import type { CupboardInstrument } from '../../instrument'
 import { instrumentsRead, levelName, type Material, type Plan } from '../../plan'
@@ -47,16 +48,16 @@ export function substitutesFor(
     if (level !== null)
       return [
         {
-          name: supply!.name,
+          name: defined(supply).name,
           available: there,
-          refused: `${capital(need.name)} is what we change: with ${supply!.name} instead we would test another level than “${level}”.`,
+          refused: `${capital(need.name)} is what we change: with ${defined(supply).name} instead we would test another level than “${level}”.`,
           mind: '',
         },
       ]
     if (there < need.amount)
       return [
         {
-          name: supply!.name,
+          name: defined(supply).name,
           available: there,
           refused: `There is not enough of it for everyone, and two kinds side by side would be a second change.`,
           mind: '',
@@ -65,7 +66,7 @@ export function substitutesFor(
     const kept = plan.keptSame.find((same) => brings(need.name, same.name))
     return [
       {
-        name: supply!.name,
+        name: defined(supply).name,
         available: there,
         refused: null,
         mind: kept
@@ -86,7 +87,7 @@ export function substituteNames(name: string, supplies: readonly Supply[]): stri
   const seen = new Set([supplyKey(name)])
   const queue = [name]
   while (queue.length > 0) {
-    const from = queue.shift()!
+    const from = defined(queue.shift())
     const own = supplies.find((one) => supplyKey(one.name) === supplyKey(from))?.instead ?? []
     const known = thingNamed(from)?.instead ?? []
     for (const next of [...own, ...known, ...sameKind(from, supplies)]) {

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import { findThings, thingNamed } from '../../catalogue'
 import { numberPattern } from '../../quantity'
 import { kitUnit } from '../kitUnit'
@@ -31,7 +32,8 @@ const vague =
  */
 export function howMuch(text: string): HowMuch | string {
   const unclear = vague.exec(text)
-  if (unclear) return `How much is “${unclear[1]}”? Type a number or an amount before ${clean(unclear[2]!)}.`
+  if (unclear)
+    return `How much is “${unclear[1]}”? Type a number or an amount before ${clean(itemAt(unclear, 2))}.`
   const single = sizeOf(text)
   if (single !== null) return { amount: 1, unit: '', name: clean(areaOf(single)), said: true }
   const lead = new RegExp(String.raw`^[\s,]*(${amountPattern})(?=[\s\p{L}])\s*(?:x\s+|×\s*)?`, 'iu').exec(
@@ -47,7 +49,7 @@ export function howMuch(text: string): HowMuch | string {
       ? { amount: 1, unit: unit.unit, name: clean(text.slice(unit.length)), said: true }
       : amountAfter(whole)
   }
-  const amount = readAmount(lead[1]!)
+  const amount = readAmount(itemAt(lead, 1))
   if (typeof amount === 'string') return amount
   const rest = text.slice(lead[0].length)
   const unit = takeUnit(rest, true)
@@ -68,8 +70,8 @@ function amountAfter(name: string): HowMuch {
     'iu',
   ).exec(name)
   if (!found) return none
-  const [what, word] = [clean(found[1]!), found[3] ?? '']
-  const amount = readAmount(found[2]!)
+  const [what, word] = [clean(itemAt(found, 1)), found[3] ?? '']
+  const amount = readAmount(itemAt(found, 2))
   if (typeof amount === 'string') return none
   if (word !== '' && isSizedBy(what, word))
     return { ...none, name: withSize(what, `${amount} ${word}`), said: true }
@@ -89,13 +91,13 @@ function takeUnit(rest: string, afterNumber: boolean): { unit: string; length: n
   const found = /^\s*([\p{L}]+)\b\.?(\s+of\b)?/u.exec(rest)
   if (!found) return null
   const [all, word, of] = found
-  if (!afterNumber && !/^sheet$/i.test(word!)) return null
-  if (!of && startsThing(rest, word!)) return null
-  const known = kitUnit(word!)
+  if (!afterNumber && !/^sheet$/i.test(defined(word))) return null
+  if (!of && startsThing(rest, defined(word))) return null
+  const known = kitUnit(defined(word))
   const name = rest.slice(all.length)
   if (known.kind === 'measured' && name.trim() !== '') return { unit: known.unit, length: all.length }
-  if (counting.test(word!) && (of || isCountedSo(name, word!)))
-    return { unit: plural(word!.toLowerCase()), length: all.length }
+  if (counting.test(defined(word)) && (of || isCountedSo(name, defined(word))))
+    return { unit: plural(defined(word).toLowerCase()), length: all.length }
   return null
 }
 

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import type { Making } from '../../plan'
 import { numberPattern } from '../../quantity'
 import { decimal, readAmount, type Take } from './amounts'
@@ -29,16 +30,16 @@ export function takeMaking(take: Take): Making | string | null {
     ),
   )
   if (ratio) {
-    const [added, into] = [readAmount(ratio[1]!), ratio[4] ? readAmount(ratio[4]) : 1]
+    const [added, into] = [readAmount(itemAt(ratio, 1)), ratio[4] ? readAmount(ratio[4]) : 1]
     if (typeof added === 'string') return added
     if (typeof into === 'string') return into
-    const large = /^(kg|l)$/i.test(ratio[2]!)
-    const millilitres = /^ml$/i.test(ratio[5]!) ? into : into * 1000
+    const large = /^(kg|l)$/i.test(itemAt(ratio, 2))
+    const millilitres = /^ml$/i.test(itemAt(ratio, 5)) ? into : into * 1000
     if (!(millilitres > 0)) return 'A mixture is in some water. Type how much, like “60 g sugar to 1 L”.'
     return {
       kind: 'solution',
-      of: ratio[3]!.trim(),
-      unit: /g$/i.test(ratio[2]!) ? 'g' : 'mL',
+      of: itemAt(ratio, 3).trim(),
+      unit: /g$/i.test(itemAt(ratio, 2)) ? 'g' : 'mL',
       amount: large ? added * 1000 : added,
       inMillilitres: millilitres,
     }
@@ -54,9 +55,9 @@ export function takeMaking(take: Take): Making | string | null {
     if (typeof into === 'string') return into
     return {
       kind: 'series',
-      of: series[2]!.trim(),
-      unit: /g$/i.test(series[1]!) ? 'g' : 'mL',
-      inMillilitres: /^ml$/i.test(series[4]!) ? into : into * 1000,
+      of: itemAt(series, 2).trim(),
+      unit: /g$/i.test(itemAt(series, 1)) ? 'g' : 'mL',
+      inMillilitres: /^ml$/i.test(itemAt(series, 4)) ? into : into * 1000,
     }
   }
   const size = String.raw`(\d+(?:[.,]\d+)?)\s*(?:cm\s*)?(?:x|×|by)\s*(\d+(?:[.,]\d+)?)\s*cm`
@@ -74,10 +75,10 @@ export function takeMaking(take: Take): Making | string | null {
       ),
     )
     if (!from) return 'From what is it cut? Type the size of the sheet, like “from A4” or “from 50 x 70 cm”.'
-    const [width, height] = [decimal(pieces[1]!), decimal(pieces[2]!)]
+    const [width, height] = [decimal(itemAt(pieces, 1)), decimal(itemAt(pieces, 2))]
     const [sheetWidth, sheetHeight] = from[1]
-      ? sheetSizes[from[1].toLowerCase()]!
-      : [decimal(from[3]!), decimal(from[4]!)]
+      ? defined(sheetSizes[from[1].toLowerCase()])
+      : [decimal(itemAt(from, 3)), decimal(itemAt(from, 4))]
     if (!(width > 0 && height > 0)) return 'A piece has a width and a height above 0.'
     if (
       Math.min(width, height) > Math.min(sheetWidth, sheetHeight) ||
@@ -101,8 +102,8 @@ export function takeMaking(take: Take): Making | string | null {
     )
     if (!from) return 'From how long a stick or ball? Type it, like “from 3 m sticks”.'
     const inCm = (value: string, unit: string) => decimal(value) * (unit.toLowerCase() === 'm' ? 100 : 1)
-    const length = inCm(lengths[1]!, lengths[2]!)
-    const stickLength = inCm((from[1] ?? from[5])!, (from[2] ?? from[6])!)
+    const length = inCm(itemAt(lengths, 1), itemAt(lengths, 2))
+    const stickLength = inCm(defined(from[1] ?? from[5]), defined(from[2] ?? from[6]))
     if (!(length > 0)) return 'A length is above 0.'
     if (length > stickLength)
       return `A stick of ${stickLength} cm is shorter than a piece of ${length} cm. Take longer ones.`

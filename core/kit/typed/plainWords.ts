@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { plainText } from '../../quantity'
 import { numberWords } from './amounts'
 
@@ -24,14 +25,14 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
       'giu',
     ),
     (_, whole, part) =>
-      `${numberWords[whole!.toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
+      `${numberWords[defined(whole).toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
   ],
   [/\bthree quarters of an?\b/gi, '3/4'],
   [/\bhalf an?\b/gi, '1/2'],
   [/\b(?:a )?quarter of an?\b/gi, '1/4'],
   [
     new RegExp(String.raw`(?<!\d\s)\b(?:an? )?(${Object.keys(inDigits).join('|')})\b(?=\s+\p{L})`, 'giu'),
-    (_, word) => String(inDigits[word!.toLowerCase()]),
+    (_, word) => String(inDigits[defined(word).toLowerCase()]),
   ],
   [/\b(?:about|approximately|approx\.?|roughly|around|circa|ca\.?|up to|at least)\s+(?=\d)/gi, ''],
   // A group shares what lies on its tray.

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { levelName, type MaterialRule, type Plan } from '../../plan'
 import type { Take } from './amounts'
 
@@ -39,7 +40,7 @@ export function takeSharers(take: Take): number | null {
   const found = take(
     /\b(?:(?:shared )?between|for every) (two|three|four|five|six|[2-6])(?: children| pupils)?(?=\s*(?:[,.+]|and\b|$))/i,
   )
-  return found ? (sharers[found[1]!.toLowerCase()] ?? Number(found[1])) : null
+  return found ? (sharers[itemAt(found, 1).toLowerCase()] ?? Number(found[1])) : null
 }
 
 /** "only for level 20 cm", "for wool only": the level's own name has to stand there. */

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import { thingNamed } from '../../catalogue'
 import { numberPattern, unitDefinition, unitFromText } from '../../quantity'
 
@@ -24,7 +25,7 @@ export function sizeOf(text: string): string | null {
   const found = sized.exec(text)
   if (!found) return null
   const [, number, unit, name] = found
-  return isSizedBy(name!, unit!) ? withSize(name!, `${number} ${unit}`) : null
+  return isSizedBy(defined(name), defined(unit)) ? withSize(defined(name), `${number} ${unit}`) : null
 }
 
 /**
@@ -33,9 +34,9 @@ export function sizeOf(text: string): string | null {
  */
 export function areaOf(text: string): string {
   const before = areaBefore.exec(text)
-  if (before) return withSize(before[3]!, `${before[1]} x ${before[2]} cm`)
+  if (before) return withSize(itemAt(before, 3), `${before[1]} x ${before[2]} cm`)
   const after = areaAfter.exec(text)
-  return after ? withSize(after[1]!, `${after[2]} x ${after[3]} cm`) : text
+  return after ? withSize(itemAt(after, 1), `${after[2]} x ${after[3]} cm`) : text
 }
 
 /** Whether a name ends with a width and a height. */
@@ -44,7 +45,7 @@ export const endsWithArea = (name: string) => areaAfter.test(name)
 /** A name with its size before whatever else is said of it. */
 export function withSize(name: string, size: string): string {
   const [what, ...more] = name.split(',')
-  return [what!.trim(), size, ...more.map((one) => one.trim())].filter(Boolean).join(', ')
+  return [defined(what).trim(), size, ...more.map((one) => one.trim())].filter(Boolean).join(', ')
 }
 
 /** Whether an amount in a unit says how large a thing is: volts of a battery, grams of a weight. */

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import { hasRaisedDigit, numberPattern, parseQuantity, unitFromText, type Unit } from '../../quantity'
 import { amountPattern } from './amounts'
 
@@ -20,12 +21,13 @@ const unclear: [pattern: RegExp, message: (...found: string[]) => string][] = [
       String.raw`(?<![\d.,/])(${number})\s*[x×]\s*(${number})(?!\s*(?:[x×]|${sides}\b|[\d.,/]))(?=\s+\p{L})`,
       'iu',
     ),
-    (_, times, each) => `Type how many there are in all: ${times} x ${each} is ${product(times!, each!)}.`,
+    (_, times, each) =>
+      `Type how many there are in all: ${times} x ${each} is ${product(defined(times), defined(each))}.`,
   ],
   [
     new RegExp(String.raw`(?<![\d.,/])(${number})\s*(ml|l|g|kg)\s*[x×]\s*(${number})\b`, 'iu'),
     (_, amount, of, times) =>
-      `Type how much there is in all: ${times} times ${amount} ${of} is ${product(amount!, times!)} ${of}.`,
+      `Type how much there is in all: ${times} times ${amount} ${of} is ${product(defined(amount), defined(times))} ${of}.`,
   ],
   [
     /\b(?:of (?:them|these|those|which)|the (?:rest|others))\b/iu,
@@ -76,13 +78,13 @@ const inTwo = new RegExp(
  */
 export function inOneUnit(line: string): { ok: true; text: string } | { ok: false; message: string } {
   const found = inTwo.exec(line)
-  const smaller = found && inSmaller.find(([larger]) => larger.test(found[3]!))?.[1]
+  const smaller = found && inSmaller.find(([larger]) => larger.test(itemAt(found, 3)))?.[1]
   if (!found || !smaller) return { ok: true, text: line }
   const ownUnit = found[4] !== undefined && unitFromText(found[4]) !== null
-  const typed = ownUnit ? `${found[2]} ${found[4]}` : found[2]!
+  const typed = ownUnit ? `${found[2]} ${found[4]}` : itemAt(found, 2)
   const parsed = parseQuantity(typed, smaller)
   if (!parsed.ok) return { ok: false, message: parsed.message }
-  const length = ownUnit ? found[0].length : found[1]!.length + found[2]!.length
+  const length = ownUnit ? found[0].length : itemAt(found, 1).length + itemAt(found, 2).length
   return { ok: true, text: `${found[1]}${parsed.value} ${smaller} ${line.slice(length).trim()}` }
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { thingNamed } from '../../catalogue'
 import type { Making, Material, Plan } from '../../plan'
 import { capital, unitFromText } from '../../quantity'
@@ -103,8 +104,12 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
         message: `How much of it? Type an amount before it, like “100 ${unit} ${name}”.`,
       }
   }
-  const usedUp = use ? /up|away|gone/i.test(use[1]!) : null
-  const spareValue = percent ? Number(percent[1]!.replace(',', '.')) : spares ? readAmount(spares[1]!) : null
+  const usedUp = use ? /up|away|gone/i.test(itemAt(use, 1)) : null
+  const spareValue = percent
+    ? Number(itemAt(percent, 1).replace(',', '.'))
+    : spares
+      ? readAmount(itemAt(spares, 1))
+      : null
   if (typeof spareValue === 'string') return { ok: false, message: spareValue }
   if (spareValue !== null && spareValue > 1000)
     return { ok: false, message: 'That is more spare than anyone can carry. Use at most 1000.' }

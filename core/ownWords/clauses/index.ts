@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import type { Sign } from '../../words'
 import type { ParsedLesson } from '../parsedLesson'
 import type { Piece } from '../role'
@@ -53,7 +54,7 @@ export function readPieces(lesson: ParsedLesson, pieces: readonly Piece[]): Read
   }
   const readApart = (from: number, to: number) => {
     for (let at = from + 1; at < to - 1; at++) {
-      if (pieces[at]!.role.kind !== 'joint') continue
+      if (itemAt(pieces, at).role.kind !== 'joint') continue
       const left = read(from, at)
       const right = left && (read(at + 1, to) ?? readOn(left, pieces.slice(at + 1, to)))
       if (left && right) return [...left, ...right]
@@ -83,7 +84,7 @@ function goesOn(pieces: readonly Piece[]): boolean {
 function subjectOf(left: readonly ReadClause[]): Piece | null {
   const last = left.at(-1)?.statements.at(-1)
   if (last?.kind !== 'claim' || last.places.length === 0 || last.negated) return null
-  return { text: '', role: { kind: 'level', places: [last.places[0]!] } }
+  return { text: '', role: { kind: 'level', places: [firstOf(last.places)] } }
 }
 
 const hasMeaning = ({ role }: Piece) => role.kind !== 'filler' && role.kind !== 'strength'

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../../defined'
 import { ofKind, type Piece } from '../role'
 import type { Statement } from '../statement'
 import { claim, endClaim, has, isOnly, type Clause } from './clause'
@@ -10,8 +11,14 @@ export function asMuchAs(clause: Clause): Statement[] | null {
   if (!isOnly(clause, 'as', 'degree', 'not', 'level', 'same')) return null
   if (has(clause, 'same') && levels.length === 0) return [claim('trend', 'same', [], negated)]
   const [one, other] = levels
-  if (levels.length !== 2 || one!.length !== 1 || other!.length !== 1 || degree.measured === null) return null
-  const places = [one![0]!, other![0]!]
+  if (
+    levels.length !== 2 ||
+    defined(one).length !== 1 ||
+    defined(other).length !== 1 ||
+    degree.measured === null
+  )
+    return null
+  const places = [firstOf(defined(one)), firstOf(defined(other))]
   return negated
     ? [claim('pair', degree.measured > 0 ? 'less' : 'more', places, false)]
     : [claim('pair', 'same', places, false)]
@@ -27,7 +34,9 @@ export function order(clause: Clause): Statement[] | null {
   const [last] = superlatives.slice(1)
   if (superlatives.length > 2 || (last && last.measured !== -top.measured) || levels.length < 3) return null
   const more = top.measured > 0 ? 'more' : 'less'
-  return levels.slice(1).map(([place], index) => claim('pair', more, [levels[index]![0]!, place!], false))
+  return levels
+    .slice(1)
+    .map(([place], index) => claim('pair', more, [firstOf(itemAt(levels, index)), defined(place)], false))
 }
 
 /** "Tile and wood were both better than carpet"; "better than the others". */
@@ -35,13 +44,19 @@ export function thanOther(clause: Clause): Statement[] | null {
   const { pieces, comparatives, negated, lesson } = clause
   const at = pieces.findIndex(({ role }) => role.kind === 'than')
   const [comparer] = comparatives
-  if (at < 0 || comparatives.length !== 1 || comparer!.measured === null || clause.superlatives.length > 0)
+  if (
+    at < 0 ||
+    comparatives.length !== 1 ||
+    !comparer ||
+    comparer.measured === null ||
+    clause.superlatives.length > 0
+  )
     return null
   if (!isOnly(clause, 'than', 'degree', 'moves', 'level', 'not', 'amount', 'others', 'joint', 'happens'))
     return null
   const placesOf = (part: readonly Piece[]) => ofKind(part, 'level').flatMap(({ places }) => places)
   const [left, right] = [placesOf(pieces.slice(0, at)), placesOf(pieces.slice(at))]
-  const comparison = comparer!.measured > 0 ? 'more' : 'less'
+  const comparison = comparer.measured > 0 ? 'more' : 'less'
   const [amount] = ofKind(pieces, 'amount')
   if (has(clause, 'others')) {
     if (left.length !== 1 || right.length > 0 || amount) return null
@@ -66,9 +81,7 @@ export function bothEnds(clause: Clause): Statement[] | null {
     [one, other],
     [other, one],
   ].flatMap(([changes, measures]) =>
-    changes!.changed !== null && measures!.measured !== null
-      ? [[changes!.changed, measures!.measured] as const]
-      : [],
+    changes?.changed && measures?.measured ? [[changes.changed, measures.measured] as const] : [],
   )
   const [way] = ways
   if (!way || ways.some((each) => each[0] !== way[0] || each[1] !== way[1])) return null
@@ -80,15 +93,21 @@ export function bothEnds(clause: Clause): Statement[] | null {
 export function end(clause: Clause): Statement[] | null {
   const { superlatives, comparatives, levels, negated } = clause
   const [top] = superlatives
-  if (superlatives.length !== 1 || comparatives.length > 0 || top!.measured === null || levels.length !== 1)
+  if (
+    superlatives.length !== 1 ||
+    comparatives.length > 0 ||
+    !top ||
+    top.measured === null ||
+    levels.length !== 1
+  )
     return null
   if (!isOnly(clause, 'degree', 'level', 'not', 'moves', 'happens', 'others')) return null
   const [places] = levels as [number[]]
-  if (places.length === 1) return [endClaim(top!.measured, places, negated)]
+  if (places.length === 1) return [endClaim(top.measured, places, negated)]
   if (negated) return null
   // "Rubber soles were best": each of them before each of the others.
   const rest = clause.lesson.plan.levels.map((_, place) => place).filter((place) => !places.includes(place))
-  const comparison = top!.measured > 0 ? 'more' : 'less'
+  const comparison = top.measured > 0 ? 'more' : 'less'
   return places.flatMap((one) => rest.map((other) => claim('pair', comparison, [one, other], false)))
 }
 
@@ -96,10 +115,10 @@ export function end(clause: Clause): Statement[] | null {
 export function loose(clause: Clause): Statement[] | null {
   const { comparatives, superlatives, levels, negated } = clause
   const [one] = comparatives
-  if (comparatives.length !== 1 || one!.measured === null || superlatives.length > 0) return null
-  if (levels.length !== 1 || levels[0]!.length !== 1 || negated) return null
+  if (comparatives.length !== 1 || !one || one.measured === null || superlatives.length > 0) return null
+  if (levels.length !== 1 || firstOf(levels).length !== 1 || negated) return null
   if (!isOnly(clause, 'degree', 'moves', 'level', 'happens')) return null
   // "Made the water warmer" may speak of the change itself.
   if (/ (?:lost|gained)$/.test(clause.lesson.plan.measured.name)) return null
-  return [{ ...endClaim(one!.measured, levels[0]!, false), loose: true }]
+  return [{ ...endClaim(one.measured, firstOf(levels), false), loose: true }]
 }

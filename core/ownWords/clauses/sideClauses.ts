@@ -22,7 +22,7 @@ export function neitherWay(clause: Clause): Statement[] | null {
   if (!isOfSides(clause) || comparatives.length !== 2 || superlatives.length > 0 || levels.length > 0)
     return null
   if (!isOnly(clause, 'degree', 'moves', 'not', 'joint', 'happens')) return null
-  if (!one!.measured || one!.measured !== -(other!.measured ?? 0)) return null
+  if (!one?.measured || one.measured !== -(other?.measured ?? 0)) return null
   // Before both, once for both or once for each.
   const isDenied = pieces.findIndex(({ role }) => role.kind === 'not') === 0
   return isDenied ? [claim('trend', 'same', [], false)] : null
@@ -34,7 +34,7 @@ export function oneSide(clause: Clause): Statement[] | null {
   const [comparer] = comparatives
   if (!isOfSides(clause) || comparatives.length !== 1 || superlatives.length > 0) return null
   if (
-    !comparer!.measured ||
+    !comparer?.measured ||
     !isOnly(clause, 'degree', 'moves', 'level', 'than', 'as', 'not', 'amount', 'joint', 'happens')
   )
     return null
@@ -48,7 +48,7 @@ export function oneSide(clause: Clause): Statement[] | null {
   if (than >= 0 && !isBehind) return null
   const [amount] = ofKind(pieces, 'amount')
   const places = isBehind ? [beside, place] : [place, beside]
-  return [claim('pair', comparer!.measured > 0 ? 'more' : 'less', places, negated, amount?.value ?? null)]
+  return [claim('pair', comparer.measured > 0 ? 'more' : 'less', places, negated, amount?.value ?? null)]
 }
 
 /** "It was as heavy as before"; "it weighed just as much together". */

@@ -1,3 +1,4 @@
+import { firstOf } from '../../defined'
 import { ofKind } from '../role'
 import type { Statement } from '../statement'
 import { claim, has, isOnly, type Clause } from './clause'
@@ -39,7 +40,7 @@ export function trend(clause: Clause): Statement[] | null {
     [one, other],
     [other, one],
   ].flatMap(([changes, measures]) =>
-    changes!.changed !== null && measures!.measured !== null ? [changes!.changed * measures!.measured] : [],
+    changes?.changed && measures?.measured ? [changes.changed * measures.measured] : [],
   )
   const [sign] = products
   if (sign === undefined || products.some((each) => each !== sign)) return null
@@ -50,14 +51,14 @@ export function trend(clause: Clause): Statement[] | null {
 export function alongRounds(clause: Clause): Statement[] | null {
   const { comparatives, superlatives, levels, negated, lesson } = clause
   const [one] = comparatives
-  if (!lesson.inRounds || comparatives.length !== 1 || one!.measured === null) return null
+  if (!lesson.inRounds || comparatives.length !== 1 || !one || one.measured === null) return null
   if (
     superlatives.length > 0 ||
     levels.length > 0 ||
     !isOnly(clause, 'degree', 'moves', 'not', 'joint', 'along', 'matters')
   )
     return null
-  return [claim('trend', one!.measured > 0 ? 'more' : 'less', [], negated)]
+  return [claim('trend', one.measured > 0 ? 'more' : 'less', [], negated)]
 }
 
 /** "Clips in oil never rusted." */
@@ -65,6 +66,6 @@ export function never(clause: Clause): Statement[] | null {
   const { levels, negated, comparatives, superlatives } = clause
   if (!negated || levels.length !== 1 || comparatives.length + superlatives.length > 0) return null
   return has(clause, 'happens') && isOnly(clause, 'happens', 'level', 'not')
-    ? [{ kind: 'never', places: levels[0]! }]
+    ? [{ kind: 'never', places: firstOf(levels) }]
     : null
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import {
   adjectiveForm,
   adjectiveWords,
@@ -81,7 +82,7 @@ function nounBehind(
 ): 'changed' | 'measured' | null {
   for (let next = at + 1; next <= at + 3; next++) {
     const word = words[next]
-    if (!word || words[next - 1]!.stop) return null
+    if (!word || itemAt(words, next - 1).stop) return null
     const ofChanged = changed.some((own) => isSameWord(own, word))
     const ofMeasured = measured.some((own) => isSameWord(own, word))
     if (ofChanged !== ofMeasured) return ofChanged ? 'changed' : 'measured'
@@ -102,7 +103,7 @@ function isOfThing(
   at: number,
 ): boolean {
   const isIn = (own: readonly ParsedWord[], word: ParsedWord) => own.some((one) => isSameWord(one, word))
-  const next = words[at]!.stop ? undefined : words[at + 1]
+  const next = itemAt(words, at).stop ? undefined : words[at + 1]
   const isThing = next && !fillers.has(next.normal) && !adjectiveForm(next.normal) && isIn(topic, next)
   if (isThing && !isIn([...changed, ...measured], next)) return true
   const ofSize = endOf(adjective, ['size']) !== null

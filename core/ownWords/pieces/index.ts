@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import type { ParsedLesson } from '../parsedLesson'
 import { nameLevel } from '../nameLevel'
 import type { ParsedWord } from '../parsedWord'
@@ -25,7 +26,7 @@ export function piecesOf(lesson: ParsedLesson, words: readonly ParsedWord[]): Pi
       .join(' ')
       .trim()
     for (const role of found.roles) pieces.push({ text, role })
-    const last = words[at + found.length - 1]!
+    const last = itemAt(words, at + found.length - 1)
     if (last.stop && at + found.length < words.length)
       pieces.push({ text: last.stop, role: { kind: 'joint', then: false } })
     at += found.length
@@ -44,7 +45,8 @@ const readers: Reader[] = [
   readAs,
   readDegree,
   readJoint,
-  (lesson, words, at) => (isOnlyTopic(lesson, words[at]!) ? null : named(nameLevel.part(lesson, words, at))),
+  (lesson, words, at) =>
+    isOnlyTopic(lesson, itemAt(words, at)) ? null : named(nameLevel.part(lesson, words, at)),
   readPlainWord,
 ]
 

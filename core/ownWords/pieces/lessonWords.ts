@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { adjectiveForm } from '../../words'
@@ -46,7 +47,7 @@ export function isSameResult(
     before.some((word) => people.test(word.normal)) &&
     before.some((word) => /^(?:find|get|have|see|measure)$/.test(word.root))
   const next = words[end]
-  if (agrees || !next || words[end - 1]!.stop) return !agrees
+  if (agrees || !next || itemAt(words, end - 1).stop) return !agrees
   const isPlain =
     fillers.has(next.normal) ||
     everywhere.test(next.normal) ||

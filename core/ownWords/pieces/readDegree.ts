@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { doings } from '../vocabulary'
@@ -6,7 +7,7 @@ import { oneWord, type Found } from './reader'
 
 /** "As high as": the adjective between them compares. */
 export function readAs(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
-  if (words[at]!.normal !== 'as') return null
+  if (itemAt(words, at).normal !== 'as') return null
   const form = formAt(lesson, words, at + 1)
   if (!form || form.degree !== 'plain') return null
   const degree = degreeRole(lesson, form, words, at + 1)
@@ -16,7 +17,7 @@ export function readAs(lesson: ParsedLesson, words: readonly ParsedWord[], at: n
 /** "Higher", "most", "won": a word that compares. */
 export function readDegree(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
   const { plan } = lesson
-  const { normal, root } = words[at]!
+  const { normal, root } = itemAt(words, at)
   const inTime = plan.measured.scale?.kind === 'place' || plan.measured.scale?.kind === 'when'
   const best = bestSign(plan, 'good')
   const sure = (degree: 'comparative' | 'superlative', measured: 1 | -1 | null): Found =>
@@ -43,7 +44,8 @@ export function readDegree(lesson: ParsedLesson, words: readonly ParsedWord[], a
   if (root === 'win' || normal === 'won' || normal === 'winner') return sure('superlative', best)
   if (root === 'beat' && plan.measured.unit === 'count' && /beat/.test(plan.measured.name)) return null
   if (root === 'beat') return versus(sure('comparative', best))
-  if (plan.measured.scale?.kind === 'rank' && doings.rank!.has(root)) return versus(sure('comparative', best))
+  if (plan.measured.scale?.kind === 'rank' && defined(doings.rank).has(root))
+    return versus(sure('comparative', best))
   const form = formAt(lesson, words, at)
   if (!form || form.degree === 'plain') return null
   // "Higher and higher" is along the levels, or the rounds.
@@ -52,7 +54,9 @@ export function readDegree(lesson: ParsedLesson, words: readonly ParsedWord[], a
     return climbing && { length: 3, roles: [climbing, { kind: 'along' }] }
   }
   // "More bouncy" is said of the adjective behind it.
-  const next = words[at + 1] && (formOf(lesson, words[at + 1]!.normal) ?? adverbForm(words[at + 1]!.normal))
+  const next =
+    words[at + 1] &&
+    (formOf(lesson, itemAt(words, at + 1).normal) ?? adverbForm(itemAt(words, at + 1).normal))
   if (form.adjective === 'much' && next?.degree === 'plain' && next.adjective !== 'much') {
     const role = degreeRole(lesson, { ...next, degree: form.degree }, words, at + 1)
     return role && { length: 2, roles: [role] }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { parseQuantity } from '../../quantity'
 import { adjectiveForm } from '../../words'
 import type { ParsedLesson } from '../parsedLesson'
@@ -9,7 +10,7 @@ import { oneWord, type Found } from './reader'
 
 /** A number: an amount of what is measured, a level, or one that nobody tested. */
 export function readNumber(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
-  const word = words[at]!
+  const word = itemAt(words, at)
   if (word.value === null || lesson.levels.flat().some((own) => own.normal === word.normal)) return null
   const { plan, changed } = lesson
   const next = words[at + 1]

@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import { unitDefinition } from '../../quantity'
 import { adjectiveForm, changedSign, verbSign } from '../../words'
 import type { ParsedLesson } from '../parsedLesson'
@@ -12,7 +13,7 @@ import { oneWord, type Found } from './reader'
 
 /** A joint; "higher … then" was meant for "than". */
 export function readJoint(_lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
-  const { normal } = words[at]!
+  const { normal } = itemAt(words, at)
   const compares = words.slice(0, at).some((word) => adjectiveForm(word.normal)?.degree === 'comparative')
   const isThan = normal === 'then' && compares && !words.some((word) => word.normal === 'than')
   if (isThan) return oneWord({ kind: 'than' })
@@ -22,7 +23,7 @@ export function readJoint(_lesson: ParsedLesson, words: readonly ParsedWord[], a
 /** Any other word. */
 export function readPlainWord(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found {
   const { plan } = lesson
-  const word = words[at]!
+  const word = itemAt(words, at)
   const { normal, root } = word
   if (shifting.has(normal)) return oneWord({ kind: 'unknown' })
   if (reachWords.has(normal)) return oneWord({ kind: 'reach' })
@@ -63,7 +64,7 @@ export function readPlainWord(lesson: ParsedLesson, words: readonly ParsedWord[]
 
 /** "Low drops gave low bounces." */
 function stateRole(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Role | null {
-  const form = adjectiveForm(words[at]!.normal)
+  const form = adjectiveForm(itemAt(words, at).normal)
   const degree =
     form?.degree === 'plain' && !['good', 'much', 'many', 'few', 'little'].includes(form.adjective)
       ? degreeRole(lesson, form, words, at)
@@ -95,7 +96,7 @@ function isDoing({ measured: { unit, scale } }: ParsedLesson['plan'], verb: stri
 
 /** "Rusted", of what may never have come to that. */
 const happens = (what: string, word: ParsedWord) =>
-  doings.when!.has(word.root) ||
+  defined(doings.when).has(word.root) ||
   what
     .toLowerCase()
     .split(/[^\p{L}]+/u)

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import type { Role } from '../role'
@@ -12,7 +13,7 @@ export function readEvery(
   words: readonly ParsedWord[],
   at: number,
 ): Found | null {
-  const { normal } = words[at]!
+  const { normal } = itemAt(words, at)
   if (!['every', 'each', 'all', 'any', 'whatever', 'however'].includes(normal)) return null
   if (normal === 'however' || normal === 'whatever') return oneWord({ kind: 'filler' })
   const skipped = words
@@ -41,7 +42,7 @@ export function readNothing(
   words: readonly ParsedWord[],
   at: number,
 ): Found | null {
-  const { normal } = words[at]!
+  const { normal } = itemAt(words, at)
   if (!['no', 'nothing', 'without', 'zero', 'none'].includes(normal)) return null
   const none =
     plan.changed.kind === 'number' ? levelAt(plan, 0) : plan.levels.findIndex((level) => level.baseline)

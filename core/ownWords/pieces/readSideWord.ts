@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import type { SidesKind } from '../../plan'
 import { adjectiveForm } from '../../words'
 import { nameLevel } from '../nameLevel'
@@ -38,14 +39,14 @@ const isMeasured = ({ measured }: ParsedLesson, word: ParsedWord) =>
 /** A level beside which the sides are compared: "rice and peas" is one thing, and no joint. */
 export function readBesides(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
   const found = nameLevel.whole({ ...lesson, levels: lesson.besides, inRounds: false }, words, at)
-  return found && { length: found.length, roles: [{ kind: 'filler', besides: found.places[0]! }] }
+  return found && { length: found.length, roles: [{ kind: 'filler', besides: firstOf(found.places) }] }
 }
 
 /** "Before", "together", "less": words that compare the sides of one thing, whatever is measured. */
 export function readSideWord(lesson: ParsedLesson, words: readonly ParsedWord[], at: number): Found | null {
   const { plan, levels } = lesson
   if (!plan.besides) return null
-  const { normal, root } = words[at]!
+  const { normal, root } = itemAt(words, at)
   // In "it did not change" the verb is no name of a moment.
   if (normal === 'changing') return oneWord({ kind: 'filler' })
   const isDenied = words.slice(0, at).some((word) => negations.has(word.normal) || word.normal === 'nothing')
@@ -65,7 +66,7 @@ export function readSideWord(lesson: ParsedLesson, words: readonly ParsedWord[],
   if (own?.last.test(normal)) return oneWord({ kind: 'level', places: [levels.length - 1] })
   if (isCalled(lesson, normal)) return oneWord({ kind: 'filler' })
   const sign = sizes[normal]
-  const next = words[at + 1] && adjectiveForm(words[at + 1]!.normal)
+  const next = words[at + 1] && adjectiveForm(itemAt(words, at + 1).normal)
   // "More bouncy" is said of the adjective behind it.
   if (sign === undefined || next?.degree === 'plain') return null
   return oneWord({

@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import type { Claim } from '../../conclusion'
 import type { Evidence, Strand } from '../../evidence'
 import { levelName, orderedLevels } from '../../plan'
@@ -37,8 +38,8 @@ export function readSides(
     return { lesson: own, quantity, reading: readSentence(own, words) }
   })
   const [first, ...others] = each
-  const parts = first!.reading.parts.map((part): SidesPart => {
-    const own = { ...part, lesson: first!.lesson, quantity: first!.quantity }
+  const parts = defined(first).reading.parts.map((part): SidesPart => {
+    const own = { ...part, lesson: defined(first).lesson, quantity: defined(first).quantity }
     if (part.statements) return own
     for (const { lesson: other, quantity, reading } of others) {
       const same = reading.parts.find(({ text, statements }) => statements !== null && text === part.text)
@@ -57,7 +58,7 @@ export function readSides(
         })),
         strength: wholly.reading.strength,
       }
-    : { parts, strength: first!.reading.strength }
+    : { parts, strength: defined(first).reading.strength }
 }
 
 function quantitiesOf({ plan }: ParsedLesson, evidence: Evidence): Quantity[] {
@@ -86,7 +87,7 @@ export function judgePart(
   const levels = plan.besides ? orderedLevels(plan.besides) : []
   const judge = ({ evidence }: Strand, of: number) =>
     judgeSides(plan, statement, strength, evidence, of) ?? judgeStatement(plan, statement, strength, evidence)
-  const named = own.filter(({ level }) => besides.some((place) => levels[place]?.id === level!.id))
+  const named = own.filter(({ level }) => besides.some((place) => levels[place]?.id === defined(level).id))
   const each = (named.length > 0 ? named : own).map((strand) => ({
     strand,
     judged: judge(strand, among * own.length),
@@ -98,12 +99,14 @@ export function judgePart(
     const [other] = fit('against')
     return {
       fit: 'beyond',
-      reason: `It was otherwise with ${levelName({ ...plan, ...plan.besides }, other!.strand.level!)}.`,
+      reason: `It was otherwise with ${levelName({ ...plan, ...plan.besides }, defined(defined(other).strand.level))}.`,
     }
   }
   if (all) return all
-  const worst = (['against', 'beyond', 'open', 'fits'] as const).find((one) =>
-    each.some(({ judged }) => judged.fit === one),
-  )!
-  return each.find(({ judged }) => judged.fit === worst)!.judged
+  const worst = defined(
+    (['against', 'beyond', 'open', 'fits'] as const).find((one) =>
+      each.some(({ judged }) => judged.fit === one),
+    ),
+  )
+  return defined(each.find(({ judged }) => judged.fit === worst)).judged
 }

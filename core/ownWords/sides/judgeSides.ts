@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { fitReasons, type Claim } from '../../conclusion'
 import { sideFindings, type Evidence, type SideFinding } from '../../evidence'
 import { resolutionOf } from '../../instrument'
@@ -66,7 +67,7 @@ function oneOf(
   if (one === undefined || (one !== 0 && other !== 0)) return null
   // The most of three is more than to be ahead of the first.
   if (subject !== 'pair' && plan.levels.length > 2) return null
-  const side = plan.levels[one === 0 ? other : one]!
+  const side = itemAt(plan.levels, one === 0 ? other : one)
   const finding = findings.find(({ level }) => level.id === side.id)
   if (!finding) return open
   const way = (comparison === 'less' ? -1 : 1) * (one === 0 ? -1 : 1)

@@ -1,3 +1,4 @@
+import { lastOf } from '../../defined'
 import type { Evidence } from '../../evidence'
 import { listed } from '../../quantity'
 import type { CheckedPart } from '../checkedPart'
@@ -35,7 +36,7 @@ function atJoint(words: ParsedWord[], isRead: (part: readonly ParsedWord[]) => b
 function partsOf(words: readonly ParsedWord[], ends: RegExp): ParsedWord[][] {
   const parts: ParsedWord[][] = [[]]
   for (const word of words) {
-    parts.at(-1)!.push(word)
+    lastOf(parts).push(word)
     if (ends.test(word.stop)) parts.push([])
   }
   return parts.filter((part) => part.length > 0)

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import type { ParsedLesson } from '../parsedLesson'
 import type { ParsedWord } from '../parsedWord'
 import { piecesOf } from '../pieces'
@@ -41,7 +42,7 @@ export function readVariation(
   const unknown: string[] = []
   const reads: Read[] = []
   for (let at = 0; at < words.length; at++) {
-    const word = words[at]!
+    const word = itemAt(words, at)
     const token = (Object.keys(vocabulary) as Token[]).find((one) => vocabulary[one].test(word.normal))
     const value = token ? null : valueAt(lesson, words, at)
     if (token) reads.push({ token })
@@ -82,7 +83,7 @@ function valueAt(
   words: readonly ParsedWord[],
   at: number,
 ): { value: number; length: number } | null {
-  const word = words[at]!
+  const word = itemAt(words, at)
   const next = words[at + 1]
   const { unit } = plan.measured
   const glued = /^\d.*\p{L}/u.test(word.text) ? parseQuantity(word.text, unit) : null

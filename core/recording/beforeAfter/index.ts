@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import type { Plan, Recording } from '../../plan'
 import { listed, unitDefinition } from '../../quantity'
 import type { Entry } from '../../entries'
@@ -34,7 +35,8 @@ export const beforeAfter: Way = {
         : to < from
           ? `${inSum(plan, to)} of ${inSum(plan, from)} left: lost ${percent}`
           : `${inSum(plan, to)} from ${inSum(plan, from)}: gained ${percent}`,
-    against: (plan, value, context) => againstStarts(plan, value, context, recordingOf(plan).moments[0]!),
+    against: (plan, value, context) =>
+      againstStarts(plan, value, context, firstOf(recordingOf(plan).moments)),
   }),
   kind: 'before-after',
   name: 'before and after',
@@ -119,6 +121,6 @@ function stepsBetween(plan: Plan, { values }: ReadRow): Working[] {
     const [from, to] = [values[index] ?? null, values[index + 1] ?? null]
     if (from === null || to === null) return []
     const step = difference(plan, { from, to })
-    return [{ ...step, name: `${step.name} from ${moments[index]!} to ${moment}` }]
+    return [{ ...step, name: `${step.name} from ${itemAt(moments, index)} to ${moment}` }]
   })
 }

@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import type { Plan } from '../../plan'
@@ -51,5 +52,5 @@ export function scoredChange(plan: Plan, changes: readonly Change[], readings: n
 /** The next 1, 2 or 5 of some power of ten: shares are known no better than their readings. */
 function roundMark(mark: number): number {
   const power = 10 ** Math.floor(Math.log10(mark))
-  return stripRoundingNoise(power * [1, 2, 5, 10].find((step) => step * power >= mark * (1 - 1e-9))!)
+  return stripRoundingNoise(power * defined([1, 2, 5, 10].find((step) => step * power >= mark * (1 - 1e-9))))
 }

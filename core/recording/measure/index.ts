@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { mean } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import { parseQuantity, unitDefinition, stripRoundingNoise } from '../../quantity'
@@ -48,7 +49,7 @@ export const measure: Way = {
     if (readWith && (readWith.instrument !== now.instrument || readWith.unit !== now.unit))
       return { ok: false, field: valueField, message: lengthsOfAnother }
     if (!spanned.ok) return { ok: false, field: valueField, message: spanned.message }
-    return { ok: true, fields: { [valueField]: { ...field!, value: spanned.value } } }
+    return { ok: true, fields: { [valueField]: { ...defined(field), value: spanned.value } } }
   },
 }
 

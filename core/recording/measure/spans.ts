@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { convertUnit, parseQuantity, stripRoundingNoise } from '../../quantity'
 import type { Plan } from '../../plan'
 
@@ -26,7 +27,7 @@ export function inSpans(text: string, { measured }: Pick<Plan, 'measured'>): Spa
     'iu',
   ).exec(text)
   if (!found) return inSticks(text, measured)
-  return laidOut(found[1]!, convertUnit(instrument.greatest, instrument.unit, unit), found[2])
+  return laidOut(itemAt(found, 1), convertUnit(instrument.greatest, instrument.unit, unit), found[2])
 }
 
 const laid = new RegExp(
@@ -38,9 +39,9 @@ const laid = new RegExp(
 function inSticks(text: string, measured: Plan['measured']): Spans | null {
   const found = laid.exec(text)
   if (!found) return null
-  const each = parseQuantity(found[2]!, measured.unit, measured.instrument.smallestMark)
+  const each = parseQuantity(itemAt(found, 2), measured.unit, measured.instrument.smallestMark)
   if (!each.ok) return null
-  return laidOut(found[1]!, each.value, found[3])
+  return laidOut(itemAt(found, 1), each.value, found[3])
 }
 
 function laidOut(told: string, each: number, rest = ''): Spans {

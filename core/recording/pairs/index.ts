@@ -1,3 +1,4 @@
+import { itemAt, lastOf, defined } from '../../defined'
 import { endWords } from '../../words'
 import { asRank, comparesAs } from './rankWords'
 import type { LevelResult, Score } from '../../evidence'
@@ -45,7 +46,7 @@ export const pairs: Way = {
     return Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) => {
       const own = counted.filter((one) => one.groupId === groupId && one.tryNumber === tryNumber)
       const found = own.flatMap((entry) => comparisonIn(plan, entry) ?? [])
-      const done = own.map(({ levelId, moment }) => pairSlot(groupId, tryNumber, levelId!, moment))
+      const done = own.map(({ levelId, moment }) => pairSlot(groupId, tryNumber, defined(levelId), moment))
       return [...done, ...growOrder(ids, found).ahead.map(([a, b]) => pairSlot(groupId, tryNumber, a, b))]
     })
   },
@@ -74,12 +75,12 @@ export const pairs: Way = {
     const levels = ownLevels(plan, groupIndex)
     const named = levels.map((level) => `${letterOf(plan, level.id)} ${levelName(plan, level)}`)
     return {
-      note: `Write which one ${comparesAs(plan)}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${named.at(-1)!}.` : ''}`,
+      note: `Write which one ${comparesAs(plan)}, or = for the same. Take a new one against the middle one of those in order, then go on in the half where it belongs: most boxes stay empty.${levels.length > 5 ? ` ${lastOf(named)}.` : ''}`,
       corner: '',
       // Names stand in the rows; above many columns there is room for letters alone.
       heads: (levels.length > 5 ? levels.map((level) => letterOf(plan, level.id)) : named).slice(1),
       rows: levels.slice(0, -1).map((_, row) => ({
-        head: named[row]!,
+        head: itemAt(named, row),
         cells: levels
           .slice(1)
           .map((_other, column) => (column >= row ? ('write' as const) : ('blank' as const))),
@@ -193,10 +194,10 @@ export const pairs: Way = {
       const chain = circle.map(({ more, less, same }) => sayFound(plan, more, less, same))
       // What was found last is the likeliest to be wrong: the others were there to agree with.
       const inCircle = entries.filter((entry) => {
-        const one = comparisonIn(plan, entry)!
+        const one = defined(comparisonIn(plan, entry))
         return circle.some((link) => samePair(link, one))
       })
-      return [{ groupId, said: `These can’t all be true: ${listed(chain)}.`, slot: inCircle.at(-1)! }]
+      return [{ groupId, said: `These can’t all be true: ${listed(chain)}.`, slot: lastOf(inCircle) }]
     }),
 
   soFar(plan, counted) {

@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import { impliedOrder, type Found } from './relation'
 
 /** How far an order has grown. */
@@ -28,14 +29,14 @@ export function growOrder(ids: readonly string[], found: readonly Found[]): Grow
     let level = false
     while (from < to) {
       const middle = (from + to) >> 1
-      const other = order[middle]![0]!
+      const other = firstOf(itemAt(order, middle))
       const said = ahead.length === 0 ? impliedOrder(found, id, other) : null
       if (said === null) {
         grown ??= order.map((together) => [...together])
         ahead.push([other, id])
       }
       if (said === 0) {
-        order[middle]!.push(id)
+        itemAt(order, middle).push(id)
         level = true
         break
       }

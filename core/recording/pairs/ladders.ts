@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { endWords } from '../../words'
 import { asRank } from './rankWords'
 import { median } from 'simple-statistics'
@@ -55,7 +56,7 @@ function middleOrder(ids: readonly string[], orders: readonly string[][][]): str
   const middles = ids.flatMap((id) => {
     const ranks = orders.flatMap((order) => {
       const at = order.findIndex((together) => together.includes(id))
-      return at < 0 ? [] : [order.slice(0, at).flat().length + (order[at]!.length + 1) / 2]
+      return at < 0 ? [] : [order.slice(0, at).flat().length + (itemAt(order, at).length + 1) / 2]
     })
     return ranks.length === 0 ? [] : [{ id, middle: median(ranks) }]
   })

@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../../defined'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed } from '../../quantity'
 import type { Entry } from '../../entries'
@@ -48,7 +49,7 @@ export function pairsLine(
     placed.slice(place + 1).flatMap((b) => {
       // What goes round in a circle settles nothing.
       const isSettled = !isCompared(a, b) && impliedOrder(found, a, b) === 1
-      return isSettled ? [{ a, b, steps: chain(found, a, b)! }] : []
+      return isSettled ? [{ a, b, steps: defined(chain(found, a, b)) }] : []
     }),
   )
   // What the latest comparison settles is what the group has just seen, the shortest way first.
@@ -62,7 +63,7 @@ export function pairsLine(
       .sort((one, other) => one.steps.length - other.steps.length)
       .map(({ a, b, steps }) => ({
         pair: namesOf(plan, a, b),
-        more: namesOf(plan, a)[0]!,
+        more: firstOf(namesOf(plan, a)),
         said: followsSaid(plan, a, b, steps),
       })),
   }

@@ -1,3 +1,5 @@
+import { defined } from '../../defined'
+
 /** What one comparison came to: the first has more, or both are the same. */
 export interface Found {
   more: string
@@ -25,7 +27,7 @@ function reach(found: readonly Found[], start: string): Map<string, boolean> {
   const strict = new Map<string, boolean>([[start, false]])
   const open = [start]
   for (let at = open.shift(); at !== undefined; at = open.shift()) {
-    const stepped = strict.get(at)!
+    const stepped = defined(strict.get(at))
     for (const [to, step] of stepsFrom(found, at)) {
       const below = stepped || step
       if (strict.has(to) && (strict.get(to) || !below)) continue
@@ -63,7 +65,7 @@ export function chain(found: readonly Found[], from: string, to: string): Found[
   const ways = new Map<string, Found[]>([[from, []]])
   const open = [from]
   for (let at = open.shift(); at !== undefined; at = open.shift()) {
-    const way = ways.get(at)!
+    const way = defined(ways.get(at))
     if (at === to) return way
     for (const one of found) {
       const next = one.more === at ? one.less : one.same && one.less === at ? one.more : null

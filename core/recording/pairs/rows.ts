@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import { orderedLevels, type Level, type Plan } from '../../plan'
 import type { Entry, Slot } from '../../entries'
 import { valueField } from '../numberOf'
@@ -10,7 +11,7 @@ export const theSame = '='
 /** The slot of a pair names both by their identifiers, in the order of these, so that it stays when levels are moved. */
 export function pairSlot(groupId: string, tryNumber: number, a: string, b: string): Slot {
   const [levelId, moment] = [a, b].sort()
-  return { groupId, levelId: levelId!, tryNumber, moment: moment! }
+  return { groupId, levelId: defined(levelId), tryNumber, moment: defined(moment) }
 }
 
 /** The two levels of a slot, as the plan orders them. */

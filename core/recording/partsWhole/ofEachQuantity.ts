@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../../defined'
 import type { Plan } from '../../plan'
 import { capital, unitDefinition } from '../../quantity'
 import type { Entry } from '../../entries'
@@ -12,7 +13,7 @@ import { isReadAt, momentCalled, quantitiesOf, wholeMoment } from './quantities'
  * what the others did is told beside it.
  */
 export function ofEachQuantity(way: Way): Way {
-  const first = (plan: Plan) => quantitiesOf(plan)[0]!
+  const first = (plan: Plan) => firstOf(quantitiesOf(plan))
   const at = (plan: Plan, moment: string) =>
     quantitiesOf(plan).find((own) => isReadAt(own, moment)) ?? first(plan)
   const own = <One extends Pick<Entry, 'moment'>>(quantity: Plan, all: readonly One[]) =>
@@ -43,7 +44,7 @@ export function ofEachQuantity(way: Way): Way {
       const columns = each.map((one) => {
         let index = 0
         return way.columns(one).map((column): Column => {
-          const head = column.once ? column.head : heads![index++]!.head
+          const head = column.once ? column.head : itemAt(defined(heads), index++).head
           const unit = unitDefinition(one.measured.unit).symbol
           const called = momentCalled(one, column.moment)
           return { ...column, head: `${head} (${unit})`, called: `${called} (${unit})` }
@@ -87,22 +88,24 @@ export function ofEachQuantity(way: Way): Way {
     soFar: (plan, counted) => way.soFar(first(plan), own(first(plan), counted)),
     sides: way.sides && {
       ...way.sides,
-      rows: (plan, counted) => way.sides!.rows(first(plan), own(first(plan), counted)),
+      rows: (plan, counted) => defined(way.sides).rows(first(plan), own(first(plan), counted)),
     },
-    picture: (plan, counted) => way.picture!(first(plan), own(first(plan), counted)),
+    picture: (plan, counted) => defined(way.picture)(first(plan), own(first(plan), counted)),
 
     arithmetic: {
-      head: (plan) => way.arithmetic!.head(first(plan)),
+      head: (plan) => defined(way.arithmetic).head(first(plan)),
       /** Nothing is worked out while something of the try is still to be read. */
       steps(plan, counted, row) {
-        const each = quantitiesOf(plan).map((one) => way.arithmetic!.steps(one, own(one, counted), row))
+        const each = quantitiesOf(plan).map((one) =>
+          defined(way.arithmetic).steps(one, own(one, counted), row),
+        )
         return each.some((steps) => steps.length === 0) ? [] : each.flat()
       },
     },
 
     detail(plan, counted, results) {
       const [compared, ...others] = quantitiesOf(plan)
-      const told = way.detail(compared!, own(compared!, counted), results)
+      const told = way.detail(defined(compared), own(defined(compared), counted), results)
       const besides = others.map((one) => {
         const read = own(one, counted)
         const comparison = comparisonOf(way.scored(one, read), [], way.readingsPerScore(one, read))
@@ -122,9 +125,12 @@ function inTurn<Place extends { moment: string }>(
 ): Place[] {
   const [lead, ...others] = each.map((all) => all.filter(({ moment }) => moment !== containerMoment))
   const containers = each.flat().filter(({ moment }) => moment === containerMoment)
-  const places = lead!.flatMap((place, index) => [place, ...others.map((other) => other[index]!)])
+  const places = defined(lead).flatMap((place, index) => [
+    place,
+    ...others.map((other) => itemAt(other, index)),
+  ])
   return places.flatMap((place, index) => {
-    const begins = index === 0 || stands(places[index - 1]!) !== stands(place)
+    const begins = index === 0 || stands(itemAt(places, index - 1)) !== stands(place)
     return begins ? [...containers.filter((one) => stands(one) === stands(place)), place] : [place]
   })
 }

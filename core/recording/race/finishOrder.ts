@@ -1,3 +1,4 @@
+import { firstOf, lastOf } from '../../defined'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { letterAt, letterOf, lettersSaid, levelMeant } from '../letters'
 
@@ -35,7 +36,7 @@ export function readOrder(plan: Plan, text: string): ReadOrder {
     seen.add(level.id)
     if (out && together) return wrong('What didn’t finish can’t share a place.')
     if (out) order.out.push(level.id)
-    else if (together) order.places.at(-1)!.push(level.id)
+    else if (together) lastOf(order.places).push(level.id)
     else order.places.push([level.id])
     together = false
   }
@@ -43,7 +44,7 @@ export function readOrder(plan: Plan, text: string): ReadOrder {
   const missing = runners.filter((level) => !seen.has(level.id))
   if (seen.size < 2 || (missing.length > 0 && plan.whoTests !== 'shared-levels'))
     return wrong(
-      `Where is ${missing.map((level) => levelName(plan, level)).join(', ')}? What did not finish has a ! behind it, like ${letterOf(plan, missing[0]!.id)}!`,
+      `Where is ${missing.map((level) => levelName(plan, level)).join(', ')}? What did not finish has a ! behind it, like ${letterOf(plan, firstOf(missing).id)}!`,
     )
   return { ok: true, order }
 }

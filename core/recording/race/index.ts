@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import type { Score } from '../../evidence'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { listed, printNumber } from '../../quantity'
@@ -194,7 +195,7 @@ const timesSaid = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twic
 function agreementSaid(plan: Plan, heats: Heat[]): string | null {
   const ids = orderedLevels(plan).map((level) => level.id)
   const whole = heats.filter(({ places }) => ids.every((id) => places.has(id)))
-  const w = kendallW(whole.map(({ places }) => ids.map((id) => places.get(id)!)))
+  const w = kendallW(whole.map(({ places }) => ids.map((id) => defined(places.get(id)))))
   if (w === null) return null
   const how = w >= 0.7 ? 'agree well' : w >= 0.4 ? 'agree in part' : 'hardly agree'
   return `The heats ${how}: ${printNumber(w, 0.01)} on a scale from 0 (not at all) to 1 (always the same order).`

@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import { sum } from 'simple-statistics'
 
 /**
@@ -13,7 +14,7 @@ import { sum } from 'simple-statistics'
 export function kendallW(heats: readonly (readonly number[])[]): number | null {
   const [m, n] = [heats.length, heats[0]?.length ?? 0]
   if (m < 2 || n < 2) return null
-  const sums = heats[0]!.map((_, runner) => sum(heats.map((ranks) => ranks[runner]!)))
+  const sums = firstOf(heats).map((_, runner) => sum(heats.map((ranks) => itemAt(ranks, runner))))
   const middle = sum(sums) / n
   const spread = sum(sums.map((one) => (one - middle) ** 2))
   const most = m * m * (n ** 3 - n) - m * sum(heats.map(tiesOf))

@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { levelName, orderedLevels, type Level, type Plan } from '../../plan'
 import { printNumber } from '../../quantity'
 import type { Entry } from '../../entries'
@@ -50,7 +51,7 @@ function placeSaid({ places, out }: FinishOrder, id: string): string {
   if (out.includes(id)) return 'out'
   const at = places.findIndex((together) => together.includes(id))
   const place = places.slice(0, at).flat().length + 1
-  return `${place}${places[at]!.length > 1 ? '=' : ''}`
+  return `${place}${itemAt(places, at).length > 1 ? '=' : ''}`
 }
 
 function howOften(levels: readonly Level[], heats: Heat[]): Omit<Tiles, 'rows'> {

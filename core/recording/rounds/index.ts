@@ -1,3 +1,4 @@
+import { itemAt, defined } from '../../defined'
 import { median } from 'simple-statistics'
 import { resolutionOf } from '../../instrument'
 import { levelName, orderedLevels, printResult, type Plan } from '../../plan'
@@ -62,7 +63,7 @@ export const rounds: Way = {
     return {
       ok: true,
       fields: {
-        ...(read ? { [valueField]: { ...read, typed: field!.typed } } : {}),
+        ...(read ? { [valueField]: { ...read, typed: defined(field).typed } } : {}),
         ...(altered ? { [alteredField]: altered } : {}),
       },
     }
@@ -85,12 +86,12 @@ export const rounds: Way = {
     if (best === null) return null
     const printed = (value: number) => printResult(plan, value, 1)
     const moves = gains.flatMap((gain, round) =>
-      gain === null ? [] : [`${movedBy(plan, gain)} in ${levelName(plan, levels[round]!)}`],
+      gain === null ? [] : [`${movedBy(plan, gain)} in ${levelName(plan, itemAt(levels, round))}`],
     )
     const own = steps.length === 1 ? 'the best' : 'the middle of the groups: best'
     const [most] = alterationsOf(steps, endOf(plan))
     return [
-      `${own} so far ${printed(bestSoFar.at(-1)!)} in ${levelName(plan, levels[best]!)}.`,
+      `${own} so far ${printed(defined(bestSoFar.at(-1)))} in ${levelName(plan, itemAt(levels, best))}.`,
       ...(moves.length > 0 ? [`From one round to the next: ${listed(moves)}.`] : []),
       ...(most && most.gain > 0 ? [alterationSaid(plan, most, steps.length)] : []),
       ...targetSaid(plan, steps),

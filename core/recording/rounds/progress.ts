@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { median } from 'simple-statistics'
 import { stripRoundingNoise } from '../../quantity'
 import type { RoundSteps } from '../way'
@@ -23,9 +24,9 @@ export function progressOf(results: readonly (number | null)[], end: 'most' | 'l
   const progress: Progress = { bestSoFar: [], gains: [], best: null }
   let last: number | null = null
   results.forEach((result, round) => {
-    const before: number | null = progress.best === null ? null : results[progress.best]!
+    const before: number | null = progress.best === null ? null : itemAt(results, progress.best)
     if (result !== null && (before === null || sign * result > sign * before)) progress.best = round
-    progress.bestSoFar.push(progress.best === null ? null : results[progress.best]!)
+    progress.bestSoFar.push(progress.best === null ? null : itemAt(results, progress.best))
     progress.gains.push(result === null || last === null ? null : sign * (result - last))
     if (result !== null) last = result
   })

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../../defined'
 import type { Recording } from '../../plan'
 import type { Way } from '../way'
 import { sideBySide } from '../wayNeeds'
@@ -11,8 +12,8 @@ import { seriesWay } from './seriesWay'
 type Intervals = Extract<Recording, { kind: 'intervals' }>
 
 function minutesSpan({ minutes }: Intervals): { span: number; gap: number } {
-  const gaps = minutes.slice(1).map((minute, index) => minute - minutes[index]!)
-  return { span: minutes.at(-1)! - minutes[0]!, gap: Math.min(...gaps) }
+  const gaps = minutes.slice(1).map((minute, index) => minute - itemAt(minutes, index))
+  return { span: lastOf(minutes) - firstOf(minutes), gap: Math.min(...gaps) }
 }
 
 /** A number at set minutes, one container beside the other, drawn at the time at which it was really read. */

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../../defined'
 import { listPieces, parseNumber } from '../../quantity'
 import { minutesLimits } from './moments'
 
@@ -15,13 +16,13 @@ const every =
 export function minutesFromText(text: string): TypedMinutes {
   const typed = text.trim().replace(/[.;,\s]+$/u, '')
   const steps = every.exec(typed)
-  if (steps) return checked(evenly(numberIn(steps[1]!), numberIn(steps[2]!)))
+  if (steps) return checked(evenly(numberIn(itemAt(steps, 1)), numberIn(itemAt(steps, 2))))
   const listed = listPieces(typed.replace(/\s*(?:min|mins|minutes?)\b\.?/giu, ''))
   if (!listed.ok) return listed
   // "0 5 10" is a list too, unlike "3 1/2".
   const pieces = listed.pieces.flatMap((piece) => (/^[\d.,\s]+$/u.test(piece) ? piece.split(/\s+/u) : piece))
   const numbers = pieces.map(numberIn)
-  const wrong = pieces.find((_, index) => Number.isNaN(numbers[index]!))
+  const wrong = pieces.find((_, index) => Number.isNaN(itemAt(numbers, index)))
   if (wrong !== undefined)
     return {
       ok: false,
@@ -45,7 +46,7 @@ function checked(numbers: number[]): TypedMinutes {
   if (minutes.length < 2) return { ok: false, message: 'Say at least two times, like 0 and 10 minutes.' }
   if (minutes.length > minutesLimits.most)
     return { ok: false, message: `At most ${minutesLimits.most} times can be read.` }
-  if (minutes[0]! < 0 || minutes.at(-1)! > minutesLimits.greatest)
+  if (firstOf(minutes) < 0 || lastOf(minutes) > minutesLimits.greatest)
     return { ok: false, message: `Minutes go from 0 to ${minutesLimits.greatest}.` }
   return { ok: true, answer: minutes }
 }

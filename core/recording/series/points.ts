@@ -1,3 +1,4 @@
+import { firstOf, defined } from '../../defined'
 import { mean } from 'simple-statistics'
 import type { Plan } from '../../plan'
 import type { Entry } from '../../entries'
@@ -70,17 +71,17 @@ export function togetherOf(curves: readonly Curve[], places: number): Curve[] {
     const moments = containers.get(key) ?? new Map<number, CurvePoint[]>()
     containers.set(key, moments)
     for (const point of curve.points) {
-      const planned = plannedAt(point.moment)!
+      const planned = defined(plannedAt(point.moment))
       moments.set(planned, [...(moments.get(planned) ?? []), point])
     }
   }
   return [...containers].map(([key, moments]) => ({
-    ...first.get(key)!,
+    ...defined(first.get(key)),
     position: '',
     points: [...moments.values()]
       .filter((points) => points.length === places)
       .map((points) => ({
-        moment: points[0]!.moment,
+        moment: firstOf(points).moment,
         at: mean(points.map((point) => point.at)),
         value: mean(points.map((point) => point.value)),
       }))

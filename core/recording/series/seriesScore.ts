@@ -1,3 +1,4 @@
+import { firstOf, itemAt, lastOf } from '../../defined'
 import type { SeriesScore } from '../../plan'
 import { stripRoundingNoise } from '../../quantity'
 import type { CurvePoint } from '../way'
@@ -40,18 +41,18 @@ export function seriesScore(
  * @example shortOf([{ at: 0, value: 50 }, { at: 10, value: 45 }], 40) // 5
  */
 export function shortOf(points: readonly Pick<CurvePoint, 'value'>[], target: number): number {
-  return Math.abs(points.at(-1)!.value - target)
+  return Math.abs(lastOf(points).value - target)
 }
 
 /** The side from which it is reached is the one where the first reading lies. */
 function timeToReach(points: readonly Pick<CurvePoint, 'at' | 'value'>[], target: number): number {
-  const start = points[0]!
+  const start = firstOf(points)
   if (start.value === target) return start.at
   const rising = start.value < target
   const there = (value: number) => (rising ? value >= target : value <= target)
   const after = points.findIndex((point) => there(point.value))
   if (after < 0) return Infinity
-  const [before, then] = [points[after - 1]!, points[after]!]
+  const [before, then] = [itemAt(points, after - 1), itemAt(points, after)]
   const share = (target - before.value) / (then.value - before.value)
   return before.at + share * (then.at - before.at)
 }

@@ -1,3 +1,4 @@
+import { lastOf, defined } from '../../defined'
 import type { LevelResult, Score } from '../../evidence'
 import { levelsForGroup, type Plan } from '../../plan'
 import { listed } from '../../quantity'
@@ -65,7 +66,7 @@ export function seriesWay({
       const { groupId, levelId, tryNumber, points } = curve
       const value = valueOf(plan, curve)
       if (value === null) return []
-      const never = value === Infinity ? { short: shortOf(points, seriesOf(plan).target!) } : {}
+      const never = value === Infinity ? { short: shortOf(points, defined(seriesOf(plan).target)) } : {}
       return [{ id: `${groupId}|${levelId}|${tryNumber}`, groupId, levelId, tryNumber, value, ...never }]
     })
   const scored = (plan: Plan, counted: readonly Entry[]) =>
@@ -170,7 +171,7 @@ export function seriesWay({
     },
 
     soFar: (plan: Plan, counted: readonly Entry[]) =>
-      soFarOf(plan, curves(plan, counted), moments(plan).flat().at(-1)!),
+      soFarOf(plan, curves(plan, counted), lastOf(moments(plan).flat())),
 
     scores,
   } satisfies Partial<Way>

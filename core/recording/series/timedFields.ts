@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import type { Entry } from '../../entries'
 import { valueField } from '../numberOf'
 import type { Understood } from '../way'
@@ -23,13 +24,17 @@ export function understoodWithTime(
   if (Object.keys(others).length === 0 && !at) return { ok: true, fields }
   const typed = others[valueField] ? timeTypedWith(others[valueField].typed) : null
   const understood = rest({
-    fields: typed ? { ...others, [valueField]: { ...others[valueField]!, typed: typed.value } } : others,
+    fields: typed
+      ? { ...others, [valueField]: { ...defined(others[valueField]), typed: typed.value } }
+      : others,
     readWith,
     moment,
   })
   if (!understood.ok) return understood
   const value = understood.fields[valueField]
-  const kept: Entry['fields'] = value ? { [valueField]: { ...value, typed: others[valueField]!.typed } } : {}
+  const kept: Entry['fields'] = value
+    ? { [valueField]: { ...value, typed: defined(others[valueField]).typed } }
+    : {}
   const time = typed?.time ?? at?.typed ?? null
   if (time === null) return { ok: true, fields: kept }
   const read = readTime(time, per)

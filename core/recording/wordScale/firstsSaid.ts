@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import { capital, listed, printNumber } from '../../quantity'
 import { firstReached } from './firstReached'
@@ -36,6 +37,6 @@ export function firstsSaid(plan: Plan, rows: readonly Row[]): string {
 /** What never came ranks last; between a time and never there is no middle. */
 function middleOf(times: readonly number[]): number {
   const sorted = [...times].sort((a, b) => a - b)
-  const [below, above] = [sorted[(sorted.length - 1) >> 1]!, sorted[sorted.length >> 1]!]
+  const [below, above] = [itemAt(sorted, (sorted.length - 1) >> 1), itemAt(sorted, sorted.length >> 1)]
   return above === Infinity ? above : (below + above) / 2
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../../defined'
 import { median } from 'simple-statistics'
 import type { Score } from '../../evidence'
 import { levelName, levelsForGroup, orderedLevels, type Plan, type WordsRecording } from '../../plan'
@@ -229,8 +230,8 @@ export const wordScale: Way = {
     const latest = orderedLevels(plan).flatMap((level) => {
       const own = rows.filter((row) => row.levelId === level.id)
       if (own.length === 0) return []
-      const middle = median(own.map(({ seen }) => seen.at(-1)!.place))
-      return [`${levelName(plan, level)} ${wordNames(plan)[Math.floor(middle)]!}`]
+      const middle = median(own.map(({ seen }) => lastOf(seen).place))
+      return [`${levelName(plan, level)} ${itemAt(wordNames(plan), Math.floor(middle))}`]
     })
     return {
       sentence: `So far: ${listed(latest)}.`,
@@ -260,5 +261,5 @@ function goesBack(plan: Plan, place: number, { slot, row }: EntryContext): strin
     null,
   )
   if (!furthest || furthest.was <= place) return null
-  return `It was “${wordNames(plan)[furthest.was]!}” at ${furthest.moment} already. Did it really go back?`
+  return `It was “${itemAt(wordNames(plan), furthest.was)}” at ${furthest.moment} already. Did it really go back?`
 }

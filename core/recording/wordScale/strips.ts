@@ -1,3 +1,4 @@
+import { itemAt } from '../../defined'
 import { median } from 'simple-statistics'
 import { levelName, orderedLevels, type Plan } from '../../plan'
 import type { Entry } from '../../entries'
@@ -25,7 +26,7 @@ export function strips(plan: Plan, counted: readonly Entry[]): Tiles {
         const places = placesAt(rows.filter((one) => one.levelId === level.id))
         if (places.length === 0) return []
         const place = Math.floor(median(places))
-        return [{ row, column, text: words[place]!, share: share(place) }]
+        return [{ row, column, text: itemAt(words, place), share: share(place) }]
       }),
     ),
   }

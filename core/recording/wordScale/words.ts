@@ -1,3 +1,4 @@
+import { firstOf } from '../../defined'
 import type { Plan, WordsRecording } from '../../plan'
 import type { Entry } from '../../entries'
 import type { FieldChoice } from '../way'
@@ -47,7 +48,7 @@ export function wordMeant(words: readonly string[], text: string): string | null
   if (whole || meant === '') return whole ?? null
   if (/^\d+$/u.test(meant)) return words[Number(meant) - 1] ?? null
   const begin = words.filter((word) => word.toLowerCase().startsWith(meant))
-  return begin.length === 1 ? begin[0]! : null
+  return begin.length === 1 ? firstOf(begin) : null
 }
 
 /** The place of an entry's word on the scale, from 0; null where nothing was seen or the word is on it no longer. */

@@ -1,3 +1,4 @@
+import { firstOf, itemAt, defined } from '../../defined'
 import { testingGroups, type Plan } from '../../plan'
 import { slotKey, type Slot, type SlotState } from '../../entries'
 import { plannedAt, startedAt, startOf, wayOf } from '../../recording'
@@ -63,7 +64,7 @@ export function duesOf(plan: Plan, context: DuesContext): Due[] {
           : allowedFrom(next.at, started, { minutes, readingSeconds: seconds, readers: atOnce })
       return [
         ...reads,
-        { groupIndex: all[index]![0]!.groupIndex, kind: 'start', slot: next.container.first, at },
+        { groupIndex: firstOf(itemAt(all, index)).groupIndex, kind: 'start', slot: next.container.first, at },
       ]
     })
     .sort((a, b) => (a.at ?? context.now) - (b.at ?? context.now) || (a.kind === 'read' ? -1 : 1))
@@ -85,12 +86,12 @@ function containersOf(
   { groupIds, slots, testing, now }: DuesContext,
 ): Container[] {
   const containers = new Map<string, Slot[]>()
-  for (const slot of wayOf(plan).slots(plan, groupIds[groupIndex]!, groupIndex)) {
+  for (const slot of wayOf(plan).slots(plan, itemAt(groupIds, groupIndex), groupIndex)) {
     const key = slotKey(startOf(slot))
     containers.set(key, [...(containers.get(key) ?? []), slot])
   }
   return [...containers.values()].map((own) => {
-    const first = own[0]!
+    const first = firstOf(own)
     const planned = testing.starts.find((start) => isOf(start, groupIndex, first))?.at ?? 0
     const begun = startedAt(slots, first)
     // Once the next moment has come, one that was missed stays a gap.
@@ -121,8 +122,11 @@ function nextToStart(
     .sort((a, b) => a.planned - b.planned)
   const container = waiting[0]
   if (!container) return null
-  const begun = all.filter((one) => one.startedAt !== null).sort((a, b) => a.startedAt! - b.startedAt!)[0]
-  const origin = since ?? (begun && started.length > 0 ? begun.startedAt! - begun.planned * 1000 : null)
+  const begun = all
+    .filter((one) => one.startedAt !== null)
+    .sort((a, b) => defined(a.startedAt) - defined(b.startedAt))[0]
+  const origin =
+    since ?? (begun && started.length > 0 ? defined(begun.startedAt) - begun.planned * 1000 : null)
   return { container, at: origin === null ? null : Math.max(origin + container.planned * 1000, now) }
 }
 

@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../../defined'
 import { median } from 'simple-statistics'
 import type { AgeBand } from '../../class'
 import { classSteps, type Plan, type PlanTimes } from '../../plan'
@@ -70,19 +71,19 @@ function gapsOf(own: readonly Entry[]): number[] {
   const times = [...begun.values()].sort((a, b) => a - b)
   return times
     .slice(1)
-    .map((time, index) => (time - times[index]!) / 1000)
+    .map((time, index) => (time - itemAt(times, index)) / 1000)
     .filter((gap) => gap > 0 && gap < longest)
 }
 
 /** What is left of a try without what happens in it and its readings, shared out as before. */
 function aroundReading(plan: Plan, tryTakes: number, age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {
   const slots = wayOf(plan).slots(plan, '', 0)
-  const first = slots[0]!
+  const first = firstOf(slots)
   const readings = slots.filter(
     (slot) => slot.levelId === first.levelId && slot.tryNumber === first.tryNumber,
   ).length
   const runs = plan.levels.map((level) => trySeconds(plan, level.id, age))
-  const { setUp, reset } = runs[0]!
+  const { setUp, reset } = firstOf(runs)
   const run = median(runs.map((one) => one.run))
   const around = Math.max(10, tryTakes - run - readings * plan.measured.instrument.secondsPerReading)
   const share = setUp + reset === 0 ? 0.5 : setUp / (setUp + reset)

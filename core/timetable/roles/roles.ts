@@ -1,3 +1,4 @@
+import { defined } from '../../defined'
 import type { Plan } from '../../plan'
 import { unitDefinition } from '../../quantity'
 import { usesInstrument, wayOf } from '../../recording'
@@ -54,7 +55,7 @@ export function turnRoles(
   return Array.from({ length: tries }, () => {
     const chosen = shareOut(members, wanted, had)
     for (const role of wanted) {
-      const own = had.get(chosen[role]!)!
+      const own = defined(had.get(defined(chosen[role])))
       own[role] = (own[role] ?? 0) + 1
     }
     return chosen
@@ -86,14 +87,14 @@ function shareOut(
 ): TryRoles {
   const most = Math.ceil(wanted.length / members.length)
   // A second turn weighs more than a first, so that turns stay even; who sits further on comes later among equals.
-  const cost = (id: string, role: Role) => 2 * (had.get(id)![role] ?? 0) + 1
-  const total = (id: string) => Object.values(had.get(id)!).reduce((sum, count) => sum + count, 0)
+  const cost = (id: string, role: Role) => 2 * (defined(had.get(id))[role] ?? 0) + 1
+  const total = (id: string) => Object.values(defined(had.get(id))).reduce((sum, count) => sum + count, 0)
   // Nobody has a second role while somebody has none.
-  const beside = (id: string) => 1e6 * loads.get(id)!
+  const beside = (id: string) => 1e6 * defined(loads.get(id))
   const loads = new Map(members.map((id) => [id, 0]))
-  let best: { cost: number; chosen: TryRoles } | null = null
+  let best: { cost: number; chosen: TryRoles } = { cost: Infinity, chosen: {} }
   const give = (index: number, spent: number, chosen: TryRoles): void => {
-    if (best && spent >= best.cost) return
+    if (spent >= best.cost) return
     const role = wanted[index]
     if (role === undefined) {
       best = { cost: spent, chosen: { ...chosen } }
@@ -102,13 +103,13 @@ function shareOut(
     const price = (id: string) => cost(id, role) + beside(id)
     const order = [...members].sort((a, b) => price(a) - price(b) || total(a) - total(b))
     for (const id of order) {
-      if (loads.get(id)! >= most) continue
+      if (defined(loads.get(id)) >= most) continue
       const paid = spent + price(id)
-      loads.set(id, loads.get(id)! + 1)
+      loads.set(id, defined(loads.get(id)) + 1)
       give(index + 1, paid, { ...chosen, [role]: id })
-      loads.set(id, loads.get(id)! - 1)
+      loads.set(id, defined(loads.get(id)) - 1)
     }
   }
   give(0, 0, {})
-  return best!.chosen
+  return best.chosen
 }

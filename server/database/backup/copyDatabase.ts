@@ -1,3 +1,4 @@
+import { firstOf, defined } from '#core/defined'
 import { copyFile, mkdir, readdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { sql } from 'drizzle-orm'
@@ -32,10 +33,10 @@ export async function copyDatabase(db: Database, from: string, to: string): Prom
     stopped = await stop(db)
   }
   await writeFile(join(to, 'backup_label'), stopped.label)
-  const [, first] = /^START WAL LOCATION: \S+ \(file (\w+)\)$/m.exec(stopped.label)!
+  const [, first] = defined(/^START WAL LOCATION: \S+ \(file (\w+)\)$/m.exec(stopped.label))
   // Names of log files sort in the order in which they were written.
   for (const name of await readdir(join(from, 'pg_wal')))
-    if (/^[0-9A-F]{24}$/.test(name) && name >= first! && name <= stopped.last)
+    if (/^[0-9A-F]{24}$/.test(name) && name >= defined(first) && name <= stopped.last)
       await copyFile(join(from, 'pg_wal', name), join(to, 'pg_wal', name))
 }
 
@@ -49,7 +50,7 @@ async function stop(db: Database): Promise<BackupStop> {
   const rows = (await db.execute(
     sql`select labelfile as label, pg_walfile_name(lsn) as last from pg_backup_stop(false)`,
   )) as unknown as BackupStop[]
-  return rows[0]!
+  return firstOf(rows)
 }
 
 async function copyTree(from: string, to: string): Promise<void> {

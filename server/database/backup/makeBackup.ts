@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { copyFile, link, mkdir, open, readdir, rename, rm, unlink, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { isNotNull, isNull } from 'drizzle-orm'
@@ -84,7 +85,7 @@ async function keepPictures({ db, folder }: OpenDatabase & { folder: string }): 
   const rows = await db.select({ hash: pictures.hash }).from(pictures).where(isNotNull(pictures.hash))
   const there = new Set(await readdir(kept))
   const names: string[] = []
-  for (const hash of new Set(rows.map((row) => row.hash!))) {
+  for (const hash of new Set(rows.map((row) => defined(row.hash)))) {
     if (there.has(hash) || (await keepPicture(join(pictureFolder(folder), hash), join(kept, hash))))
       names.push(hash)
   }

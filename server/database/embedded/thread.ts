@@ -1,3 +1,4 @@
+import { defined } from '../../../core/defined'
 import { openAsBlob } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 import { PGlite } from '@electric-sql/pglite'
@@ -25,7 +26,7 @@ export type ThreadReady = { ready: true } | { ready: false; reason: string }
 // The embedded database in a thread of its own, so that nothing that it does holds up requests and streams. It is
 // spoken to in PostgreSQL's protocol; the only message from outside asks it to close.
 const { place, socket, answers } = workerData as ThreadStart
-const port = parentPort!
+const port = defined(parentPort)
 const tell = (ready: ThreadReady) => port.postMessage(ready)
 
 try {

@@ -1,3 +1,4 @@
+import { firstOf } from '#core/defined'
 import type { Plan } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import type { Entry } from '#core/entries'
@@ -17,7 +18,7 @@ export function accepted(given: Entry[], { plan, groupIds, stands, kept }: OpenL
     )
   const fresh = understood(given, plan)
   const problems = [...placeProblems(fresh, plan, new Set(groupIds))]
-  if (problems.length > 0) throw new ApiError('invalid', problems[0]!.message, problems)
+  if (problems.length > 0) throw new ApiError('invalid', firstOf(problems).message, problems)
   if (fresh.some((one) => one.status === 'counted')) refuseUnconfirmed(stands)
   return fresh
 }

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { Entry } from '#core/entries'
 import type { Database } from '../../database/database'
 import { accepted } from './accepted'
@@ -87,7 +88,7 @@ async function write(db: Database, queue: Queue, posts: readonly Post[]): Promis
     if (!written.has(lessonId)) lastRead.forget(db, lessonId)
     else
       for (const { post, fresh } of easy) {
-        lesson!.kept += fresh.length
+        defined(lesson).kept += fresh.length
         post.settle(fresh)
       }
     const left = written.has(lessonId) ? rest : [...easy.map((one) => one.post), ...rest]

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import type { Database } from '../../database/database'
 
 const most = 50
@@ -15,7 +16,7 @@ export function recentlyUsedLessons<Lesson>() {
       databases.set(db, all)
       all.set(id, lesson)
       const [oldest] = all.keys()
-      if (all.size > most) all.delete(oldest!)
+      if (all.size > most) all.delete(defined(oldest))
     },
     forget: (db: Database, id: string): void => void databases.get(db)?.delete(id),
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { firstOf, lastOf } from '#core/defined'
 import { resolutionOf } from '#core/instrument'
 import { sideNamed } from '#core/conclusion'
 import { levelName, looksAtVariation, orderedLevels, type Expectation, type Level } from '#core/plan'
@@ -21,7 +22,7 @@ const ends = computed(() => {
   const levels = orderedLevels(scored.value)
   const name = (level: Level) =>
     scored.value.besides ? capital(sideNamed(scored.value, level.id)) : `At ${levelName(scored.value, level)}`
-  return levels.length > 1 ? [name(levels[0]!), name(levels.at(-1)!)] : null
+  return levels.length > 1 ? [name(firstOf(levels)), name(lastOf(levels))] : null
 })
 
 watch(

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { defined } from '#core/defined'
 import { firstNameProblem } from '#core/class'
 import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
@@ -38,7 +39,8 @@ function takeOut(gone: PupilDto) {
 }
 
 /** A group that was taken out is none. */
-const groupOf = ({ groupId }: PupilDto) => (props.groups.some(({ id }) => id === groupId) ? groupId! : '')
+const groupOf = ({ groupId }: PupilDto) =>
+  props.groups.some(({ id }) => id === groupId) ? defined(groupId) : ''
 
 function move(id: string, groupId: string | null) {
   pupils.value = pupils.value.map((pupil) => (pupil.id === id ? { ...pupil, groupId } : pupil))

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import { sideNamed } from '#core/conclusion'
 import { levelName, printResult } from '#core/plan'
 import { capital, listed } from '#core/quantity'
@@ -18,14 +19,11 @@ const notices = useNotices()
 const recorder = useRecorder('desk')
 const asking = ref<Slot | null>(null)
 const print = (value: number) => printResult(store.scored, value)
-const group = (id: string) => store.testers.find((one) => one.id === id)!
+const group = (id: string) => defined(store.testers.find((one) => one.id === id))
 const where = (id: string) =>
   store.scored.besides
     ? capital(sideNamed(store.scored, id))
-    : `At ${levelName(
-        store.scored,
-        store.scored.levels.find((one) => one.id === id)!,
-      )}`
+    : `At ${levelName(store.scored, defined(store.scored.levels.find((one) => one.id === id)))}`
 const asides = computed(() =>
   [...store.slots.values()].reduce((sum, state) => sum + state.setAside.length, 0),
 )
@@ -42,7 +40,7 @@ const odd = computed(() =>
 )
 
 function setAside(reason: string) {
-  const slot = asking.value!
+  const slot = defined(asking.value)
   asking.value = null
   const aside = recorder.setAside(slot, reason)
   if (aside) notices.tell('Set aside. The try is open for a repeat.', () => recorder.countAgain(aside))

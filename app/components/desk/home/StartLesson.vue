@@ -2,6 +2,7 @@
 import { currentDay } from '#shared/lesson/currentDay'
 import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
+import { defined } from '#core/defined'
 import { investigationLetters } from '#core/format'
 import { useNotices } from '~/stores/notices'
 import { useSchool, type LessonStart } from '~/stores/school'
@@ -29,7 +30,7 @@ watch(
 async function start(from: LessonStart) {
   if (!classId.value || busy.value) return
   busy.value = true
-  const id = await notices.attempt(() => school.createLesson(classId.value!, date.value, from))
+  const id = await notices.attempt(() => school.createLesson(defined(classId.value), date.value, from))
   busy.value = false
   if (id) await router.push(`/lessons/${id}/${from.kind === 'question' ? 'wonder' : 'plan'}`)
 }

@@ -1,3 +1,5 @@
+import { itemAt, defined } from '#core/defined'
+
 const files = import.meta.glob<string>('#starters/*/drawing.svg', {
   query: '?inline',
   import: 'default',
@@ -6,5 +8,8 @@ const files = import.meta.glob<string>('#starters/*/drawing.svg', {
 
 /** The picture of each starter, written into the page: they are small, and fifteen requests are not. */
 export const starterPictures = new Map(
-  Object.entries(files).map(([file, picture]) => [/([\w-]+)\/drawing\.svg$/.exec(file)![1]!, picture]),
+  Object.entries(files).map(([file, picture]) => [
+    itemAt(defined(/([\w-]+)\/drawing\.svg$/.exec(file)), 1),
+    picture,
+  ]),
 )

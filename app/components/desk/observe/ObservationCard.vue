@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiMonitor } from '@mdi/js'
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import { observationLimits, type Observation } from '#core/observation'
 import { wayOf } from '#core/recording'
 import { useLesson } from '~/stores/lesson'
@@ -25,7 +26,7 @@ const showing = ref(false)
 const deleting = ref(false)
 
 async function reword() {
-  const text = draft.value!.trim()
+  const text = defined(draft.value).trim()
   if (text === props.one.text || (await observations.change(props.one, { text }))) draft.value = null
 }
 </script>

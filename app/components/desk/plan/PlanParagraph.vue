@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { firstOf } from '#core/defined'
 import type { WordId } from '#core/method'
 import { useMethod } from '~/composables/useMethod'
 
@@ -7,7 +8,7 @@ import { useMethod } from '~/composables/useMethod'
 const { sentences, words } = useMethod()
 const paragraph = ref<HTMLElement | null>(null)
 const last = ref<WordId>('changed')
-const stop = computed(() => words.value.find((word) => word.id === last.value)?.id ?? words.value[0]!.id)
+const stop = computed(() => words.value.find((word) => word.id === last.value)?.id ?? firstOf(words.value).id)
 const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
 
 function roam(event: KeyboardEvent) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js'
 import { computed, nextTick, onMounted, ref } from 'vue'
+import { defined } from '#core/defined'
 import type { WordChoice, WordEdit } from '#core/method'
 import { useMethod } from '~/composables/useMethod'
 import { useLesson } from '~/stores/lesson'
@@ -52,7 +53,7 @@ function roam(event: KeyboardEvent) {
   if (event.key in to) {
     event.preventDefault()
     event.stopPropagation()
-    focusOn(to[event.key]!)
+    focusOn(defined(to[event.key]))
   } else if (/^[\p{L}\d]$/u.test(event.key)) jumpTo(event.key)
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import type { Dimension } from '#core/quantity'
 
 /** One level on the bench: drawn as what it is, with what it says beneath; a number can be pulled to another value. */
@@ -32,7 +33,7 @@ const slider = computed(() =>
         role: 'slider',
         tabindex: 0,
         'aria-label': `Level ${props.name}`,
-        'aria-valuenow': props.value!,
+        'aria-valuenow': defined(props.value),
         'aria-valuetext': props.name,
         title: 'Pull it, or use the arrow keys',
       }
@@ -44,7 +45,7 @@ const width = 58
 
 function begin(event: PointerEvent) {
   if (!moves.value) return
-  pulled.value = { x: event.clientX, from: props.value!, largest: props.largest }
+  pulled.value = { x: event.clientX, from: defined(props.value), largest: props.largest }
   if (event.currentTarget instanceof Element) event.currentTarget.setPointerCapture(event.pointerId)
 }
 
@@ -58,7 +59,7 @@ function key(event: KeyboardEvent) {
   const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
   if (!by || !moves.value) return
   event.preventDefault()
-  emit('move', props.value! + by * props.step!)
+  emit('move', defined(props.value) + by * defined(props.step))
 }
 </script>
 

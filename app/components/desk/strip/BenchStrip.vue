@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js'
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 import {
   benchLevels,
   kitNote,
@@ -47,7 +48,7 @@ const drawn = computed(() => benchLevels(store.plan).map((level) => ({ ...level,
 function saysOf(level: BenchLevel): BenchNote & { tone?: 'progress' | 'result'; step?: number | null } {
   switch (props.stage) {
     case 'test':
-      return { ...readNote(read.value.get(level.id)!), tone: 'progress' }
+      return { ...readNote(defined(read.value.get(level.id))), tone: 'progress' }
     case 'compare':
     case 'conclude':
       return { ...resultNote(results.byLevel.plan, results.byLevel.evidence, level.id), tone: 'result' }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { firstOf } from '#core/defined'
 import { wayOf } from '#core/recording'
 import { useRecorder } from '~/composables/useRecorder'
 import { useLesson } from '~/stores/lesson'
@@ -12,7 +13,7 @@ const recorder = useRecorder('desk')
 const contested = computed(() => {
   const beside = wayOf(store.plan).optionalMoments(store.plan)
   return [...store.slots.values()].filter(
-    ({ contested: both }) => both.length > 0 && !beside.includes(both[0]!.moment),
+    ({ contested: both }) => both.length > 0 && !beside.includes(firstOf(both).moment),
   )
 })
 const sources = { sheet: 'a Sheet', desk: 'the Desk', import: 'a file', demo: 'the demo' }

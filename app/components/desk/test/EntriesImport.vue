@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import pluralize from 'pluralize'
 import { computed, ref } from 'vue'
+import { defined } from '#core/defined'
 import { previewEntries } from '#core/format'
 import { request } from '~/api/request'
 import { usePreview } from '~/composables/usePreview'
@@ -35,7 +36,7 @@ const ready = computed(() => {
 
 /** Sending what is there already changes nothing, so whoever was interrupted presses once more. */
 async function take() {
-  const { entries } = preview.value!
+  const { entries } = defined(preview.value)
   sent.value = 0
   const done = await notices.attempt(async () => {
     for (let from = 0; from < entries.length; from += atOnce) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js'
 import { computed, reactive, watch } from 'vue'
+import { defined } from '#core/defined'
 import { predictionSteps, stepSaid, type PredictionAnswer, type PredictorSeat } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
 import { useLesson } from '~/stores/lesson'
@@ -41,15 +42,15 @@ watch(
 )
 
 async function save(line: PredictorSeat & { key: string; step: PredictionStep }) {
-  const draft = drafts[line.key]!
+  const draft = defined(drafts[line.key])
   if (!draft.answer) return
   await notices.attempt(async () => {
-    await store.predict(line, draft.answer!, draft.because, line.step)
+    await store.predict(line, defined(draft.answer), draft.because, line.step)
     draft.dirty = false
   })
 }
 
-const saveable = (key: string) => drafts[key]!.dirty && drafts[key]!.answer !== null
+const saveable = (key: string) => defined(drafts[key]).dirty && defined(drafts[key]).answer !== null
 </script>
 
 <template>

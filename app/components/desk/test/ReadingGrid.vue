@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
+import { defined, firstOf } from '#core/defined'
 import { levelName } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/entries'
@@ -22,7 +23,7 @@ const shownReading = useShownReading()
 function show(event: Event) {
   const input = event.target as HTMLInputElement
   const [row, column] = (input.dataset.cell ?? '').split('-').map(Number)
-  const { moment } = slotAt(rows.value[row!]!, columns.value[column!]!)
+  const { moment } = slotAt(defined(rows.value[defined(row)]), defined(columns.value[defined(column)]))
   const here = wayOf(store.plan).planAt(store.plan, moment)
   if (here.measured.unit !== store.plan.measured.unit) return void (shownReading.value = null)
   const read = wayOf(store.plan).check(here, input.value, null)
@@ -43,7 +44,7 @@ const suggested = computed(() =>
     : '',
 )
 /** Words and orders need more room than numbers. */
-const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const field = computed(() => firstOf(wayOf(store.plan).fields(store.plan)))
 const wide = computed(() => field.value.instrument === null && wayOf(store.plan).askedSlots === null)
 const odd = computed(() => new Set(results.evidence.odd.map((one) => one.id)))
 
@@ -67,10 +68,7 @@ const titleOf = (slot: Slot) =>
     : grid.stateOf(slot)?.counted?.note || undefined
 
 const nameOf = (levelId: string) =>
-  levelName(
-    store.plan,
-    levels.value.find((one) => one.id === levelId)!,
-  )
+  levelName(store.plan, defined(levels.value.find((one) => one.id === levelId)))
 </script>
 
 <template>

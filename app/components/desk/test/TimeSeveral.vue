@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke, useRafFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { defined, firstOf } from '#core/defined'
 import { levelName, orderedLevels } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
 import { slotKey, type Slot } from '#core/entries'
@@ -38,10 +39,10 @@ const runners = computed<Runner[]>(() => {
     const level = store.plan.levels.find((one) => one.id === slot.levelId)
     const what = level ? levelName(store.plan, level) : way.slotName(store.plan, slot)
     const name = store.plan.whoTests === 'whole-class' ? what : `${group}, ${what}`
-    return { key: keys[index]!, name: `${name}, ${way.tryWord[0]} ${slot.tryNumber}`, slot }
+    return { key: defined(keys[index]), name: `${name}, ${way.tryWord[0]} ${slot.tryNumber}`, slot }
   })
 })
-const field = computed(() => wayOf(store.plan).fields(store.plan)[0]!)
+const field = computed(() => firstOf(wayOf(store.plan).fields(store.plan)))
 
 const startedAt = ref<number | null>(null)
 const taken = ref<Record<string, number>>({})
@@ -85,12 +86,12 @@ function writeDown() {
   const [open, filled] = [done.filter(({ slot }) => isOpen(slot)), done.filter(({ slot }) => !isOpen(slot))]
   recorder.recordAll(
     open.map(({ key, slot }) => {
-      const { typed, value } = timedReading(field.value, taken.value[key]!)
+      const { typed, value } = timedReading(field.value, defined(taken.value[key]))
       return { slot, fields: valueFields(typed, 'typed', value) }
     }),
   )
   const written = `${open.length === 1 ? 'One time is' : `${open.length} times are`} written down.`
-  const others = filled.map(({ key, name }) => `${name} (${read(taken.value[key]!)} here)`)
+  const others = filled.map(({ key, name }) => `${name} (${read(defined(taken.value[key]))} here)`)
   const told = filled.length === 0 ? '' : ` Another device got in first with ${listed(others)}; that stands.`
   notices.tell(written + told)
   cancel()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick } from 'vue'
+import { firstOf } from '#core/defined'
 import { moveCard, pickedCards, removeCard, renameCard, type Card, type CardPlace } from '#core/variables'
 import { useLesson } from '~/stores/lesson'
 import { cardWays, placeName } from '~/words/cardWords'
@@ -28,7 +29,7 @@ function step(by: 1 | -1) {
 
 /** A picked card goes back to its tray with all that it has; another one is taken off. */
 function takeOff() {
-  if (picked.value) return move(ways.value[0]!)
+  if (picked.value) return move(firstOf(ways.value))
   store.editPlan((plan) => removeCard(plan, props.card.id))
 }
 

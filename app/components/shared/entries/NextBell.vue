@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiBellOutline, mdiBellRingOutline } from '@mdi/js'
 import { computed, watch } from 'vue'
+import { defined } from '#core/defined'
 import { useBell } from '~/composables/useBell'
 import { useDues, whenWords } from '~/composables/useDues'
 
@@ -9,7 +10,7 @@ const props = withDefaults(defineProps<{ face: 'board' | 'desk'; most?: number }
 const { coming, what } = useDues()
 const { ring } = useBell(props.face)
 const shown = computed(() => coming.value.slice(0, props.most))
-const dueNow = computed(() => coming.value.filter(({ seconds }) => seconds! <= 0))
+const dueNow = computed(() => coming.value.filter(({ seconds }) => defined(seconds) <= 0))
 const keys = computed(() =>
   dueNow.value.map((due) => `${due.kind} ${due.slot.groupId} ${due.slot.levelId} ${due.slot.moment}`),
 )

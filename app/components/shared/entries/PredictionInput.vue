@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 import {
   numberAsked,
   numberQuestion,
@@ -62,11 +63,7 @@ const order = computed(() => {
   const known = chosen.filter((id) => levels.value.some((level) => level.id === id))
   return [...known, ...levels.value.map((level) => level.id).filter((id) => !known.includes(id))]
 })
-const nameOf = (id: string) =>
-  levelName(
-    store.scored,
-    levels.value.find((level) => level.id === id)!,
-  )
+const nameOf = (id: string) => levelName(store.scored, defined(levels.value.find((level) => level.id === id)))
 const options = computed(() =>
   format.value === 'direction'
     ? directions.value
@@ -90,7 +87,7 @@ function choose(value: string) {
 function move(index: number, by: number) {
   const ids = [...order.value]
   const [moved] = ids.splice(index, 1)
-  ids.splice(index + by, 0, moved!)
+  ids.splice(index + by, 0, defined(moved))
   answer.value = { format: 'order', levelIds: ids }
 }
 

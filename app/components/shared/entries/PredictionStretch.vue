@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 import type { PredictionAnswer } from '#core/conclusion'
 import { levelName, orderedLevels } from '#core/plan'
 import { useLesson } from '~/stores/lesson'
@@ -28,7 +29,11 @@ function press(step: number) {
     to = Math.max(to, now.to)
   }
   if (from === 0 && to === levels.value.length - 1) [from, to] = [step, step + 1]
-  answer.value = { format: 'stretch', fromId: levels.value[from]!.id, toId: levels.value[to]!.id }
+  answer.value = {
+    format: 'stretch',
+    fromId: defined(levels.value[from]).id,
+    toId: defined(levels.value[to]).id,
+  }
 }
 </script>
 

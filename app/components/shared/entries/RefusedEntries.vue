@@ -23,7 +23,7 @@ const canUse = ({ entry }: RefusedEntry) =>
   store.groups.some((group) => group.id === entry.groupId)
 
 function useMine(one: RefusedEntry) {
-  queue.dismiss(one)
+  void queue.dismiss(one)
   recorder.putBack(one.entry)
 }
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 
 /** A tally: strokes in fives, as they are made while counting. */
 const props = defineProps<{ pointer: number | null; label: string }>()
@@ -7,7 +8,7 @@ const props = defineProps<{ pointer: number | null; label: string }>()
 const most = 60
 /** Nothing counted yet: a pale bundle shows how it is done. */
 const pale = computed(() => props.pointer === null)
-const known = computed(() => (pale.value ? 5 : Math.max(0, Math.floor(props.pointer!))))
+const known = computed(() => (pale.value ? 5 : Math.max(0, Math.floor(defined(props.pointer)))))
 const shown = computed(() => Math.min(most, known.value))
 const bundles = computed(() => Math.max(1, Math.ceil(shown.value / 5)))
 const strokes = computed(() =>

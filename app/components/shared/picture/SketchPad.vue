@@ -3,6 +3,7 @@ import { palette } from '~/theme/palette'
 import { mdiUndo } from '@mdi/js'
 import { getStroke } from 'perfect-freehand'
 import { computed, ref, watch } from 'vue'
+import { defined, firstOf, lastOf } from '#core/defined'
 import { canvasBlob } from '~/api/sendPicture'
 
 /** A sheet to draw on with finger, pen or mouse. */
@@ -22,7 +23,7 @@ const pens = [
   { name: 'teal', colour: palette.teal },
   { name: 'red', colour: palette.coral },
 ]
-const pen = ref(pens[0]!.colour)
+const pen = ref(firstOf(pens).colour)
 const strokes = ref<Stroke[]>([])
 const drawing = ref(false)
 const paths = computed(() => strokes.value.map(({ colour, points }) => ({ colour, d: outline(points) })))
@@ -34,7 +35,7 @@ function outline(points: Point[]): string {
   const around = getStroke(points, { size: 7, thinning: 0.5, smoothing: 0.6 })
   return around.length === 0
     ? ''
-    : `M${around.map(([x, y]) => `${x!.toFixed(1)} ${y!.toFixed(1)}`).join('L')}Z`
+    : `M${around.map(([x, y]) => `${defined(x).toFixed(1)} ${defined(y).toFixed(1)}`).join('L')}Z`
 }
 
 function at(event: PointerEvent): Point {
@@ -54,7 +55,7 @@ function begin(event: PointerEvent) {
 
 function draw(event: PointerEvent) {
   if (!drawing.value) return
-  const last = strokes.value.at(-1)!
+  const last = lastOf(strokes.value)
   strokes.value = [...strokes.value.slice(0, -1), { ...last, points: [...last.points, at(event)] }]
 }
 
@@ -62,7 +63,7 @@ async function keep() {
   const canvas = document.createElement('canvas')
   canvas.width = width * 2
   canvas.height = height * 2
-  const context = canvas.getContext('2d')!
+  const context = defined(canvas.getContext('2d'))
   context.scale(2, 2)
   context.fillStyle = '#ffffff'
   context.fillRect(0, 0, width, height)

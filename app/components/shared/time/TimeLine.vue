@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiBellOutline } from '@mdi/js'
 import { computed } from 'vue'
+import { lastOf } from '#core/defined'
 import { levelName } from '#core/plan'
 import {
   minutesWords,
@@ -58,7 +59,7 @@ const clock = (seconds: number) =>
 const laneSaid = (acts: readonly PlacedActivity[]) =>
   acts.length === 0
     ? 'looks on'
-    : `${acts.filter((act) => act.kind === 'read').length} readings, done after ${minutesWords(acts.at(-1)!.to)}`
+    : `${acts.filter((act) => act.kind === 'read').length} readings, done after ${minutesWords(lastOf(acts).to)}`
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 import { canSumUp } from '#core/comparison'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
@@ -18,7 +19,7 @@ const columns = computed(() => {
   const worked = wayOf(store.plan).arithmetic?.head(store.plan) ?? null
   const all = read.flatMap((column, index) => {
     const ends = worked !== null && read[index + 1]?.tryNumber !== column.tryNumber
-    const head = store.plan.tries > 1 ? `${worked}, try ${column.tryNumber}` : worked!
+    const head = store.plan.tries > 1 ? `${worked}, try ${column.tryNumber}` : defined(worked)
     return ends ? [column, { tryNumber: column.tryNumber, moment: '', head }] : [column]
   })
   const sumsUp = store.plan.sumUp === 'children' && canSumUp(store.plan)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { defined } from '#core/defined'
 import { amountOf, amountWords, groupJobs, turnsOf, turnWords } from '#core/kit'
 import { testingGroups } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
@@ -13,7 +14,7 @@ const places = computed(() => testingGroups(store.plan, store.groups.length))
 const pages = computed(() =>
   places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),
 )
-const trayItems = (place: number) => pack.lines.filter((line) => line.perGroup[place]! > 0)
+const trayItems = (place: number) => pack.lines.filter((line) => defined(line.perGroup[place]) > 0)
 const shared = computed(() =>
   pack.lines.filter((line) => line.shared > 0 && line.material.place !== 'teacher'),
 )

@@ -1,3 +1,4 @@
+import { defined } from '#core/defined'
 import { suppliesFileSchema } from '#shared/schemas'
 import { useDatabase } from '../../../database/client'
 import { ApiError } from '../../../errors/apiError'
@@ -20,8 +21,8 @@ export default defineRoute({
     if (problem ?? first)
       throw new ApiError(
         'invalid',
-        problem ?? `Line ${first!.line}: ${first!.problem}`,
-        bad.map((row) => ({ path: `csv.${row.line}`, message: row.problem! })),
+        problem ?? `Line ${defined(first).line}: ${defined(first).problem}`,
+        bad.map((row) => ({ path: `csv.${row.line}`, message: defined(row.problem) })),
       )
     return takeInSupplies(useDatabase(), rows)
   },
