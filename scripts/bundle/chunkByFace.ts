@@ -1,4 +1,4 @@
-import { defined } from '#core/defined'
+import { defined } from '../../core/defined'
 
 /** What the bundler knows of a module, as far as files are chosen by it. */
 export interface BundledModule {

@@ -1,4 +1,4 @@
-import { defined } from '#core/defined'
+import { defined } from '../../core/defined'
 import type { FaceFiles } from '../../server/http/preloadLinks'
 
 /** A file of the build, as the manifest tells of it. */

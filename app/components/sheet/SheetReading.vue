@@ -1,24 +1,15 @@
 <script setup lang="ts">
 import { mdiDraw } from '@mdi/js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { firstOf } from '#core/defined'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
-import { convertUnit, parseQuantity, printNumber, unitDefinition } from '#core/quantity'
-import { slotKey, type Given, type Slot } from '#core/entries'
-import {
-  alteredField,
-  alteredLetters,
-  answerTo,
-  contextOf,
-  startOf,
-  timedReading,
-  wayOf,
-  type EntryValidation,
-} from '#core/recording'
+import { unitDefinition } from '#core/quantity'
+import { slotKey, type Slot } from '#core/entries'
+import { alteredField, alteredLetters, startOf, wayOf } from '#core/recording'
 import { useDraftText } from '~/composables/useDraftText'
 import { useReadNow } from '~/composables/useReadNow'
-import { valueFields, readTimeFields, useRecorder } from '~/composables/useRecorder'
+import { useTypedReading } from '~/composables/useTypedReading'
+import { readTimeFields, useRecorder } from '~/composables/useRecorder'
 import { useLesson } from '~/stores/lesson'
 import { useObservations } from '~/stores/observations'
 
@@ -41,15 +32,28 @@ onBeforeUnmount(() => emit('typing', false))
 const altered = useDraftText(() => placeOf('altered'))
 const observations = useObservations()
 const sketches = computed(() => observations.at(props.slotAt).length)
-/** What is asked before the number is written down. */
-const asked = ref<Exclude<EntryValidation, { state: 'empty' }> | null>(null)
-const empty = ref(false)
 const box = ref<HTMLInputElement | null>(null)
 const way = computed(() => wayOf(store.plan))
-/** The plan as it is read here: with the instrument of this moment. */
-const here = computed(() => way.value.planAt(store.plan, props.slotAt.moment))
-const field = computed(() => firstOf(way.value.fields(here.value)))
-const unit = computed(() => field.value.unit)
+const {
+  here,
+  field,
+  symbol,
+  asked,
+  isEmpty,
+  hint,
+  pointer,
+  seen,
+  converted,
+  shown,
+  write,
+  keep,
+  offer,
+  forget,
+} = useTypedReading(
+  () => props.slotAt,
+  { number: typed, note, altered },
+  (slot) => emit('written', slot),
+)
 /** Whether what was altered is asked for; the first of all is as it was built. */
 const keepsAltered = computed(() => way.value.extraFields.includes(alteredField))
 const asksAltered = computed(
@@ -63,11 +67,7 @@ const seconds = computed(() => way.value.seconds(store.plan))
 const isTimed = computed(
   () => seconds.value === null && unitDefinition(here.value.measured.instrument.unit).dimension === 'time',
 )
-function offer(taken: number) {
-  typed.value = timedReading(field.value, taken).typed
-  forget()
-}
-const { times, readNow } = useReadNow()
+const { times } = useReadNow()
 const start = computed(() => times.startedAt(props.slotAt))
 /** Until its first reading a container may be started once more, in place of a press that came too early. */
 const startsHere = computed(
@@ -80,63 +80,6 @@ function beginAgain() {
   const now = new Date(times.read()).toISOString()
   recorder.startOver(startOf(props.slotAt), readTimeFields(now, now), 'started late or early')
 }
-const symbol = computed(() => unitDefinition(unit.value).symbol)
-/** What is typed, as the way of recording reads it in this slot. */
-const checked = computed(() =>
-  way.value.check(store.plan, typed.value, contextOf(store.plan, store.counted, props.slotAt)),
-)
-/** Its number; null while it is none. */
-const read = computed(() =>
-  checked.value.state === 'value' && typeof checked.value.value === 'number' ? checked.value.value : null,
-)
-const pointer = computed(() =>
-  read.value === null ? null : convertUnit(read.value, unit.value, here.value.measured.instrument.unit),
-)
-const seen = computed(() => (read.value === null ? {} : valueFields(typed.value.trim(), 'typed', read.value)))
-/** What was typed in another unit than the one that is written down, beside what that is: "5 in is 12.7 cm". */
-const converted = computed(() => {
-  const text = typed.value.trim()
-  const quantity = parseQuantity(text, unit.value, field.value.mark)
-  const isOther = quantity.ok && quantity.typedUnit !== null && quantity.typedUnit !== unit.value
-  return isOther && read.value !== null ? `${text} is ${shown(quantity.value)}` : ''
-})
-const hint = computed(() => (asked.value?.state === 'value' ? firstOf(asked.value.hints) : null))
-
-/** Writes the number down, unless there is something to ask first; writing the same once more keeps it. */
-function write() {
-  const answer = answerTo(checked.value, asked.value?.state === 'value')
-  forget()
-  if (answer.does === 'nothing') empty.value = true
-  else if (answer.does === 'ask') asked.value = answer.about
-  else keep(answer.value)
-}
-
-function keep(value: number | string, given: Given = 'typed') {
-  const text = altered.value.trim()
-  recorder.record(
-    props.slotAt,
-    {
-      ...valueFields(typed.value.trim(), given, value),
-      ...(text === '' ? {} : { [alteredField]: { typed: text, given: 'typed', value: text } }),
-      ...readNow(props.slotAt),
-    },
-    note.value.trim(),
-  )
-  for (const field of [typed, note, altered]) field.value = ''
-  emit('written', props.slotAt)
-}
-
-/** A value on the marks that are read, or with the digits that it has. */
-const shown = (value: number) => {
-  const text = printNumber(value, field.value.mark, 0, unit.value)
-  return `${Number(text) === value ? text : Number(value.toPrecision(4))} ${symbol.value}`.trim()
-}
-
-function forget() {
-  asked.value = null
-  empty.value = false
-}
-
 function lookAgain() {
   forget()
   box.value?.select()
@@ -200,7 +143,7 @@ function lookAgain() {
       }}</VBtn>
     </template>
     <template #told>
-      <p v-if="empty" class="said-of-answer" role="alert">Type your number first.</p>
+      <p v-if="isEmpty" class="said-of-answer" role="alert">Type your number first.</p>
       <p v-else-if="asked?.state === 'unreadable'" class="said-of-answer" role="alert">{{ asked.message }}</p>
       <div v-else-if="asked?.state === 'two-ways'" class="said-of-answer">
         <QuantityChoice :readings="asked.readings" large @choose="keep($event, 'chosen')" />
