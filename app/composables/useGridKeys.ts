@@ -138,7 +138,11 @@ export function useGridKeys(grid: ReturnType<typeof useReadingGrid>, table: Ref<
     event.preventDefault()
     const { taken, left } = grid.paste(text, row, column)
     const pasted = `${taken} ${taken === 1 ? 'number' : 'numbers'} pasted`
-    notices.tell(left === 0 ? `${pasted}.` : `${pasted}; ${left} could not be taken and need a look.`)
+    notices.tell(
+      left === 0
+        ? `${pasted}.`
+        : `${pasted}. ${left} couldn’t be read: look at ${left === 1 ? 'that cell' : 'those cells'} again.`,
+    )
   }
 
   return { asked, onKey, onPaste, keepNote, setAside, leave, lookAgain, takeInstead, keepIt }

@@ -82,7 +82,7 @@ it('leaves text where it was typed; a pasted block is taken as far as it can be'
   await first.focus()
   await page.evaluate(() => navigator.clipboard.writeText('10\t11\t12\n10\tn/a\t12,5\n'))
   await page.keyboard.press('Control+V')
-  await page.getByText('4 numbers pasted; 2 could not be taken and need a look.').waitFor()
+  await page.getByText('4 numbers pasted. 2 couldn’t be read: look at those cells again.').waitFor()
   await expect
     .poll(async () => (await school.numbers(bounce)).map((one) => one.value))
     .toEqual([10, 11, 12, 10])
