@@ -26,9 +26,9 @@ useHead({ title: 'Logbook · Jolly Beaker' })
           </div>
           <WeekStrip :lessons="school.lessons" :week="week.data" />
         </div>
-        <LogbookList />
+        <LogbookList class="logbook" />
       </div>
-      <StartLesson v-if="school.classes.length > 0" />
+      <StartLesson v-if="school.classes.length > 0" class="start" />
       <section v-else class="panel stack first">
         <h2>Begin with your class</h2>
         <p>Name the class and split it into groups. After that a lesson is one press away.</p>
@@ -55,7 +55,21 @@ useHead({ title: 'Logbook · Jolly Beaker' })
 
 @media (max-width: 960px) {
   .home {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+    padding: 16px clamp(12px, 3vw, 28px);
+  }
+
+  /* This week first, then a new lesson; the logbook may be long. */
+  .wide {
+    display: contents;
+  }
+
+  .start {
+    order: 1;
+  }
+
+  .logbook {
+    order: 2;
   }
 }
 </style>

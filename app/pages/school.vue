@@ -74,6 +74,6 @@ useHead({ title: 'Our school · Jolly Beaker' })
 .page {
   max-width: 1200px;
   margin: 0 auto;
-  padding: 20px 28px 40px;
+  padding: 20px clamp(12px, 3vw, 28px) 40px;
 }
 </style>

@@ -119,7 +119,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
 .page {
   max-width: 1280px;
   margin: 0 auto;
-  padding: 18px 28px 40px;
+  padding: 18px clamp(12px, 3vw, 28px) 40px;
 }
 
 .lessons {

@@ -171,6 +171,16 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
   gap: 16px;
 }
 
+@media (max-width: 760px) {
+  .page {
+    padding-inline: 12px;
+  }
+
+  .page .fields {
+    grid-template-columns: 1fr;
+  }
+}
+
 .fields {
   display: grid;
   grid-template-columns: 1.4fr 0.8fr 1.4fr;

@@ -96,9 +96,28 @@ useHead({ title: () => (store.lesson ? `${store.plan.title || 'Lesson'} · Jolly
   border-left: 1px solid var(--line);
 }
 
-@media (max-width: 1000px) {
-  .strip-place {
+/* The page moves as a whole, and the checks stand beneath what they are about. */
+@media (max-width: 960px) {
+  .desk {
     height: auto;
+    min-height: 100vh;
+    overflow: visible;
+  }
+
+  .work {
+    flex-direction: column;
+  }
+
+  .stage-work {
+    flex: none;
+    overflow: visible;
+    padding: 12px;
+  }
+
+  .checks-place {
+    width: auto;
+    border-left: 0;
+    border-top: 1px solid var(--line);
   }
 }
 </style>

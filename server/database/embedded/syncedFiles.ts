@@ -1,4 +1,3 @@
-import { defined } from '../../../core/defined'
 import { closeSync, fdatasyncSync, fsyncSync, lstatSync, openSync, readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
@@ -40,13 +39,13 @@ export class SyncedFiles extends NodeFS {
       const { filesystems } = module.FS as unknown as { filesystems: { NODEFS: NodeFiles } }
       this.prepare(filesystems.NODEFS)
     }
-    return { emscriptenOpts: { ...emscriptenOpts, preRun: [prepare, ...defined(emscriptenOpts.preRun)] } }
+    return { emscriptenOpts: { ...emscriptenOpts, preRun: [prepare, ...(emscriptenOpts.preRun ?? [])] } }
   }
 
   protected prepare(files: NodeFiles): void {
     files.stream_ops.fsync = (file) => {
-      if (file.nfd !== undefined)
-        files.tryFSOperation(() => this.syncFile(defined(file.nfd), files.realPath(file.node)))
+      const { nfd } = file
+      if (nfd !== undefined) files.tryFSOperation(() => this.syncFile(nfd, files.realPath(file.node)))
       return 0
     }
     const { mknod, rename, unlink, rmdir } = files.node_ops

@@ -1,4 +1,3 @@
-import { defined } from '../../../core/defined'
 import { openAsBlob } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 import { PGlite } from '@electric-sql/pglite'
@@ -26,7 +25,9 @@ export type ThreadReady = { ready: true } | { ready: false; reason: string }
 // The embedded database in a thread of its own, so that nothing that it does holds up requests and streams. It is
 // spoken to in PostgreSQL's protocol; the only message from outside asks it to close.
 const { place, socket, answers } = workerData as ThreadStart
-const port = defined(parentPort)
+// This thread is bundled beside the program, and may share no module with it.
+if (!parentPort) throw new Error('this file runs as a thread only')
+const port = parentPort
 const tell = (ready: ThreadReady) => port.postMessage(ready)
 
 try {

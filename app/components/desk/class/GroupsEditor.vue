@@ -98,6 +98,12 @@ const count = (pupils: PupilDto[], groupId: string) =>
   align-items: center;
 }
 
+@media (max-width: 760px) {
+  .groups {
+    grid-template-columns: 1fr;
+  }
+}
+
 .group {
   display: flex;
   align-items: center;

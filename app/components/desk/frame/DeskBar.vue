@@ -50,6 +50,7 @@ const saved = useSavedWords()
         size="small"
         :href="`/board/${store.open.id}`"
         target="_blank"
+        aria-label="Board"
         >Board</VBtn
       >
       <VBtn
@@ -59,6 +60,7 @@ const saved = useSavedWords()
         size="small"
         :href="`/sheet/${store.open.id}`"
         target="_blank"
+        aria-label="Sheets"
         >Sheets</VBtn
       >
       <VBtn
@@ -67,6 +69,7 @@ const saved = useSavedWords()
         size="small"
         aria-label="Keys"
         title="Keys (?)"
+        class="keys"
         @click="$emit('keys')"
       />
     </div>
@@ -119,6 +122,7 @@ const saved = useSavedWords()
 }
 
 .stage {
+  min-width: 0;
   display: flex;
   align-items: center;
   gap: 7px;
@@ -159,6 +163,12 @@ const saved = useSavedWords()
   flex-direction: column;
   line-height: 1.1;
   white-space: nowrap;
+  min-width: 0;
+}
+
+.words > * {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .words b {
@@ -179,10 +189,79 @@ const saved = useSavedWords()
   flex: none;
 }
 
-@media (max-width: 1150px) {
-  .words small,
+@media (max-width: 1400px) {
+  .bar {
+    gap: 10px;
+  }
+
   .which {
+    width: 186px;
+  }
+
+  .path {
+    gap: 1px;
+  }
+
+  .stage {
+    padding-inline: 6px;
+  }
+}
+
+@media (max-width: 1150px) {
+  .which {
+    width: 160px;
+  }
+
+  .stage:not(.here) small {
     display: none;
+  }
+}
+
+/* The path folds to its numbers; only the stage that is open keeps its name. */
+@media (max-width: 960px) {
+  .stage:not(.here) .words {
+    display: none;
+  }
+
+  .stage {
+    padding: 11px;
+  }
+
+  .stage.here {
+    padding-block: 6px;
+  }
+
+  .keys {
+    display: none;
+  }
+}
+
+@media (max-width: 760px) {
+  .bar {
+    flex-wrap: wrap;
+    height: auto;
+    gap: 4px 10px;
+    padding: 6px 10px;
+  }
+
+  .which {
+    flex: 1;
+    width: auto;
+    min-width: 0;
+  }
+
+  .path {
+    order: 1;
+    flex: 1 0 100%;
+    justify-content: space-between;
+  }
+
+  .faces :deep(.v-btn__content) {
+    display: none;
+  }
+
+  .faces :deep(.v-btn__prepend) {
+    margin: 0;
   }
 }
 </style>

@@ -33,4 +33,24 @@ import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js
   color: var(--ink);
   text-decoration: none;
 }
+
+nav {
+  display: flex;
+}
+
+@media (max-width: 760px) {
+  .bar {
+    gap: 4px;
+    padding: 6px 10px;
+    justify-content: space-between;
+  }
+
+  .brand span {
+    display: none;
+  }
+
+  nav .v-btn {
+    padding-inline: 8px;
+  }
+}
 </style>

@@ -179,4 +179,40 @@ async function remove(lesson: LessonSummaryDto) {
 .nowrap {
   white-space: nowrap;
 }
+
+/* On a phone each lesson is a card: its question, and beneath it class, day and stage in a line. */
+@media (max-width: 760px) {
+  thead {
+    display: none;
+  }
+
+  tr {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0 12px;
+    padding: 8px 12px;
+    border-bottom: 1px solid var(--line);
+  }
+
+  td {
+    height: auto !important;
+    padding: 0 !important;
+    border: 0 !important;
+    font-size: var(--text-small);
+  }
+
+  td.question {
+    flex: 1 0 100%;
+    font-size: var(--text-body);
+  }
+
+  td br {
+    display: none;
+  }
+
+  td:last-child {
+    margin-left: auto;
+  }
+}
 </style>

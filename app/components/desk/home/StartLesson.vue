@@ -135,6 +135,12 @@ ul {
   overflow-y: auto;
 }
 
+@media (max-width: 960px) {
+  ul {
+    max-height: 300px;
+  }
+}
+
 li button {
   all: unset;
   box-sizing: border-box;

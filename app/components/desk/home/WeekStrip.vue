@@ -94,6 +94,23 @@ const lacks = (id: string) => {
   min-height: 130px;
 }
 
+@media (max-width: 760px) {
+  .week {
+    grid-auto-flow: row;
+    min-height: 0;
+  }
+
+  li:not(:has(.lesson, .task)) {
+    flex-direction: row;
+    padding-block: 4px;
+  }
+
+  .week li + li {
+    border-left: 0;
+    border-top: 1px solid var(--line);
+  }
+}
+
 li {
   padding: 10px 12px;
   display: flex;

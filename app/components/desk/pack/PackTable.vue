@@ -134,6 +134,7 @@ const shortBy = (line: KitLine) => {
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

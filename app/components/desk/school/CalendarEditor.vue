@@ -105,7 +105,7 @@ const problemAt = (index: number) =>
       </div>
     </div>
     <p v-for="note in notes" :key="note" class="small soft">{{ note }}</p>
-    <table v-if="calendar.closed.length">
+    <table v-if="calendar.closed.length" class="typed-in">
       <thead>
         <tr>
           <th scope="col">From</th>
@@ -116,7 +116,7 @@ const problemAt = (index: number) =>
       </thead>
       <tbody>
         <tr v-for="(one, index) in calendar.closed" :key="index">
-          <td>
+          <td data-head="From">
             <VTextField
               type="date"
               :model-value="one.from"
@@ -125,7 +125,7 @@ const problemAt = (index: number) =>
               @update:model-value="change(index, { from: $event })"
             />
           </td>
-          <td>
+          <td data-head="To (including that day)" class="to">
             <VTextField
               type="date"
               :model-value="one.to"
@@ -133,7 +133,7 @@ const problemAt = (index: number) =>
               @update:model-value="change(index, { to: $event })"
             />
           </td>
-          <td>
+          <td data-head="What" class="what">
             <VTextField
               :model-value="one.name"
               aria-label="What it is"
@@ -160,19 +160,22 @@ const problemAt = (index: number) =>
 
 <style scoped>
 table {
-  border-collapse: collapse;
   max-width: 760px;
 }
 
-th {
-  text-align: left;
-  font: 500 var(--text-caption) var(--heading);
-  color: var(--ink-soft);
-}
+@media (max-width: 760px) {
+  td:first-child,
+  .to {
+    grid-column: span 3 !important;
+  }
 
-td {
-  padding: 2px 8px 2px 0;
-  vertical-align: top;
+  .what {
+    grid-column: span 5;
+  }
+
+  td:last-child {
+    grid-column: span 1;
+  }
 }
 
 .add {

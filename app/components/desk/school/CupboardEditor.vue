@@ -70,7 +70,7 @@ function add() {
       <InstrumentDrawing :instrument="chosen" :across="700" :upright="150" />
       <p class="small soft">{{ chosen.name || 'New instrument' }}, as a group will see it</p>
     </div>
-    <table>
+    <table class="typed-in">
       <thead>
         <tr>
           <th scope="col">Instrument</th>
@@ -86,7 +86,7 @@ function add() {
           :class="{ chosen: one.id === chosen?.id }"
           @focusin="chosenId = one.id"
         >
-          <td>
+          <td data-head="Instrument">
             <VTextField
               :model-value="one.name"
               aria-label="Name of the instrument"
@@ -95,7 +95,7 @@ function add() {
               @update:model-value="change(one.id, { name: $event })"
             />
           </td>
-          <td>
+          <td data-head="Reads" class="reads">
             <VSelect
               :model-value="one.unit"
               :items="unitItems"
@@ -105,7 +105,7 @@ function add() {
               "
             />
           </td>
-          <td v-for="column in columns" :key="column.key" class="number">
+          <td v-for="column in columns" :key="column.key" class="number" :data-head="column.name">
             <QuantityField
               :model-value="one[column.key]"
               :aria-label="`${column.name}, ${one.name}`"
@@ -137,30 +137,19 @@ function add() {
   gap: 2px;
 }
 
-table {
-  border-collapse: collapse;
-  width: 100%;
+.drawn :deep(svg) {
+  max-width: 100%;
+  height: auto;
 }
 
-th {
-  text-align: left;
-  font-weight: 400;
-  font-size: var(--text-small);
-  color: var(--ink-soft);
-  padding: 0 6px 4px 2px;
-}
+@media (min-width: 761px) {
+  td.number {
+    width: 96px;
+  }
 
-td {
-  padding: 2px 4px 2px 0;
-  vertical-align: top;
-}
-
-td.number {
-  width: 96px;
-}
-
-td:nth-child(2) {
-  width: 190px;
+  .reads {
+    width: 190px;
+  }
 }
 
 .chosen td {

@@ -107,7 +107,7 @@ const split = (text: string) =>
       The store cupboard is empty. Add what you have, or import a list; lessons then show what is short and
       what to buy.
     </p>
-    <table v-else>
+    <table v-else class="typed-in">
       <thead>
         <tr>
           <th v-for="column in columns" :key="column.key" scope="col">{{ column.head }}</th>
@@ -117,7 +117,7 @@ const split = (text: string) =>
       <tbody>
         <template v-for="one in shown" :key="one.id">
           <tr>
-            <td v-for="column in columns" :key="column.key" :class="column.key">
+            <td v-for="column in columns" :key="column.key" :class="column.key" :data-head="column.head">
               <QuantityField
                 v-if="'least' in column"
                 :model-value="one[column.key]"
@@ -176,40 +176,27 @@ const split = (text: string) =>
 </template>
 
 <style scoped>
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
+@media (min-width: 761px) {
+  .name {
+    width: 30%;
+  }
 
-th {
-  text-align: left;
-  font: 500 var(--text-caption) var(--heading);
-  color: var(--ink-soft);
-}
+  .amount,
+  .unit,
+  .packSize,
+  .price {
+    width: 100px;
+  }
 
-td {
-  padding: 1px 4px 1px 0;
-  vertical-align: top;
-}
-
-.name {
-  width: 30%;
-}
-
-.amount,
-.unit,
-.packSize,
-.price {
-  width: 100px;
-}
-
-.acts {
-  white-space: nowrap;
-  width: 110px;
+  .acts {
+    white-space: nowrap;
+    width: 110px;
+  }
 }
 
 .add {
-  flex: 1;
+  flex: 1 1 260px;
+  flex-wrap: nowrap;
   max-width: 420px;
 }
 
@@ -218,6 +205,7 @@ td {
 }
 
 .find {
+  min-width: 130px;
   max-width: 200px;
 }
 

@@ -78,7 +78,7 @@ const legend = computed(
 </script>
 
 <template>
-  <section class="strip" aria-label="The test on one bench">
+  <section class="strip" aria-label="The test on one bench" tabindex="0">
     <div class="part changed">
       <p class="what">
         {{ lead }}
@@ -192,8 +192,21 @@ const legend = computed(
 
 @media (max-width: 1000px) {
   .strip {
-    grid-template-columns: 1fr;
-    height: auto;
+    grid-template-columns: none;
+    grid-auto-flow: column;
+    grid-auto-columns: min(392px, 88vw);
+    justify-content: start;
+    padding-inline: 12px;
+    overflow-x: auto;
+    scroll-snap-type: x proximity;
+  }
+
+  .part {
+    scroll-snap-align: start;
+  }
+
+  .measured :deep(svg) {
+    max-width: 100%;
   }
 }
 </style>

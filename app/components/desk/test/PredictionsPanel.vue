@@ -110,4 +110,21 @@ const saveable = (key: string) => defined(drafts[key]).dirty && defined(drafts[k
   gap: 12px;
   align-items: center;
 }
+
+@media (max-width: 760px) {
+  .line {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 6px 12px;
+  }
+
+  .line > :nth-child(2),
+  .line > :nth-child(3) {
+    grid-column: 1 / -1;
+  }
+
+  .line > :nth-child(4) {
+    grid-row: 1;
+    grid-column: 2;
+  }
+}
 </style>

@@ -159,6 +159,7 @@ const nameOf = (levelId: string) =>
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: var(--radius);

@@ -223,10 +223,17 @@ const laneSaid = (acts: readonly PlacedActivity[]) =>
   font-size: var(--text-small);
 }
 
+@media (max-width: 760px) {
+  .time-line {
+    --names: 76px;
+  }
+}
+
 .legend {
   list-style: none;
   display: flex;
-  gap: 18px;
+  flex-wrap: wrap;
+  gap: 4px 18px;
   margin: 8px 0 0 var(--names);
   padding: 0;
 }

@@ -83,6 +83,17 @@ function setDay(day: string) {
   width: 158px;
 }
 
+@media (max-width: 760px) {
+  .tools {
+    flex-wrap: wrap;
+    flex: 1 1 100%;
+  }
+
+  .plan.cards {
+    height: auto;
+  }
+}
+
 .head {
   flex-wrap: wrap;
   margin-bottom: 12px;
