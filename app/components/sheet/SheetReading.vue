@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiDraw } from '@mdi/js'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { isUpright } from '#core/instrument'
 import { orderedLevels } from '#core/plan'
@@ -33,6 +34,8 @@ const altered = useDraftText(() => placeOf('altered'))
 const observations = useObservations()
 const sketches = computed(() => observations.at(props.slotAt).length)
 const box = ref<HTMLInputElement | null>(null)
+/** Chosen once for this device: not every child finds the digits on its keyboard. */
+const withPad = useLocalStorage('jolly-beaker-number-pad', false)
 const way = computed(() => wayOf(store.plan))
 const {
   here,
@@ -122,7 +125,7 @@ function lookAgain() {
           ><input
             ref="box"
             v-model="typed"
-            :inputmode="field.whole ? 'numeric' : 'decimal'"
+            :inputmode="withPad ? 'none' : field.whole ? 'numeric' : 'decimal'"
             autocomplete="off"
             maxlength="40"
             autofocus
@@ -132,6 +135,7 @@ function lookAgain() {
         <small v-if="converted" role="status">{{ converted }}</small>
       </label>
     </div>
+    <NumberPad v-if="withPad" v-model="typed" :field="field" @pressed="forget" />
     <template v-if="asksAltered">
       <SheetLine
         v-model="altered"
@@ -166,6 +170,9 @@ function lookAgain() {
       >
     </template>
     <template #acts>
+      <VBtn variant="text" size="large" :aria-pressed="withPad" @click="withPad = !withPad">{{
+        withPad ? 'Hide the number pad' : 'Number pad'
+      }}</VBtn>
       <VBtn v-if="startsHere" variant="text" size="large" @click="beginAgain">It only started now</VBtn>
     </template>
   </SheetTry>

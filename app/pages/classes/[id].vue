@@ -139,7 +139,12 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           <h2>
             Children <span class="soft small">({{ draft.pupils.length || 'not needed' }})</span>
           </h2>
-          <VBtn variant="outlined" color="primary" :disabled="isNew" @click="readInList">Import a list</VBtn>
+          <div class="row">
+            <TakeOutNames v-if="draft.pupils.length" v-model="draft.pupils" :class-name="draft.name" />
+            <VBtn variant="outlined" color="primary" :disabled="isNew" @click="readInList"
+              >Import a list</VBtn
+            >
+          </div>
         </div>
         <p class="small soft">
           First names or initials only. They stay on this machine: Sheets and paper use them to say who does
