@@ -22,7 +22,7 @@ it('says whether the lesson fits, and takes a way to fit in one press, which can
   await said(page, 'About 71 minutes')
   await page.getByText('The last reading, at 40 minutes, says how long it takes.').waitFor()
   expect(await seriousFindings(page)).toEqual([])
-  const ways = page.getByRole('list', { name: 'Ways to fit' })
+  const ways = page.getByRole('group', { name: 'Ways to fit' })
   await ways.getByRole('button', { name: /^Stop after 10 minutes/ }).click()
   await said(page, 'About 41 of 45 minutes, 4 to spare.')
   await page.getByTitle('Undo (u)').click()

@@ -24,6 +24,7 @@ const shown = ref(usual)
           v-for="finding in result.findings.slice(0, shown)"
           :key="finding.reason"
           :finding="finding"
+          :data-finding="finding.code"
         />
       </div>
       <VBtn

@@ -10,7 +10,7 @@ const links: Record<string, { to: string; label: string }> = {
 </script>
 
 <template>
-  <article class="finding" :class="finding.severity" :data-finding="finding.code">
+  <article class="finding" :class="finding.severity">
     <p>{{ finding.reason }}</p>
     <NuxtLink v-if="links[finding.code]" :to="links[finding.code]!.to" class="small">{{
       links[finding.code]!.label
