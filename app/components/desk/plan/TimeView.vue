@@ -37,7 +37,9 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
       <TimesSentence />
       <div v-if="trouble">
         <h2 class="small">{{ now.state === 'mend' ? 'To make it fit' : 'To have more to spare' }}</h2>
-        <div class="ways" role="group" aria-label="Ways to fit"><RemedyButtons :remedies="checks.resultOf('fits').remedies.slice(0, 4)" /></div>
+        <div class="ways" role="group" aria-label="Ways to fit">
+          <RemedyButtons :remedies="checks.resultOf('fits').remedies.slice(0, 4)" />
+        </div>
       </div>
     </div>
   </div>
