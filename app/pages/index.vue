@@ -64,6 +64,12 @@ useHead({ title: 'Logbook · Jolly Beaker' })
     display: contents;
   }
 
+  .this-week,
+  .start,
+  .logbook {
+    min-width: 0;
+  }
+
   .start {
     order: 1;
   }

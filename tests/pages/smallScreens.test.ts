@@ -38,6 +38,11 @@ it.for([
     shadow: await school.titled('Shadow length'),
     towels: await school.titled('Paper towels'),
   }
+  // A word without an end must push nothing off the screen.
+  await school.changePlan(await school.begin('ball-bounce'), () => ({
+    title: 'bounce'.repeat(10),
+    question: 'higher'.repeat(50),
+  }))
   const page = await open('/', { viewport })
   const wide: string[] = []
   for (const [path, words] of pages) {

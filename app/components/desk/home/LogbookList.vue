@@ -104,7 +104,7 @@ async function remove(lesson: LessonSummaryDto) {
               </p>
             </details>
           </td>
-          <td class="nowrap">
+          <td class="class">
             {{ lesson.className }}
             <p v-if="lesson.groupNames" class="small soft">{{ lesson.groupNames.join(', ') }}</p>
           </td>
@@ -165,6 +165,11 @@ async function remove(lesson: LessonSummaryDto) {
 
 .question {
   padding-block: 8px !important;
+}
+
+.question,
+.class {
+  overflow-wrap: anywhere;
 }
 
 .question a {

@@ -112,6 +112,7 @@ const lacks = (id: string) => {
 }
 
 li {
+  min-width: 0;
   padding: 10px 12px;
   display: flex;
   flex-direction: column;
@@ -141,6 +142,7 @@ li + li {
   border-radius: 8px;
   padding: 6px 8px;
   line-height: 1.25;
+  overflow-wrap: anywhere;
 }
 
 .lesson:hover {
