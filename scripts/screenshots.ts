@@ -83,6 +83,7 @@ for (const [name, path, viewport] of views) {
   if (['plan', 'pack', 'test'].includes(name)) await page.getByText('Kitted').first().waitFor()
   if (name === 'plan') await page.getByRole('img', { name: /^Twelve rehearsed classes: 12 / }).waitFor()
   if (name === 'pack') await page.getByText(/battery lamps and have only/).waitFor()
+  if (name === 'conclude') await page.getByText('fits what we found').waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
   if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {
@@ -90,7 +91,6 @@ for (const [name, path, viewport] of views) {
     await page.getByRole('listitem', { name: /^water soaked up,/ }).press('Enter')
     await page.waitForTimeout(600)
   }
-  if (name === 'sheet-tablet') await page.getByRole('textbox').fill('6.1')
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()
 }

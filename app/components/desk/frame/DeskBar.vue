@@ -93,8 +93,8 @@ const saved = useSavedWords()
 }
 
 .which {
-  width: 246px;
-  flex: none;
+  flex: 0 1 246px;
+  min-width: 150px;
   line-height: 1.2;
 }
 
@@ -114,7 +114,8 @@ const saved = useSavedWords()
 }
 
 .path {
-  flex: 1;
+  flex: 0 1 auto;
+  margin-inline: auto;
   display: flex;
   justify-content: center;
   gap: 4px;
@@ -194,10 +195,6 @@ const saved = useSavedWords()
     gap: 10px;
   }
 
-  .which {
-    width: 186px;
-  }
-
   .path {
     gap: 1px;
   }
@@ -208,10 +205,6 @@ const saved = useSavedWords()
 }
 
 @media (max-width: 1150px) {
-  .which {
-    width: 160px;
-  }
-
   .stage:not(.here) small {
     display: none;
   }
@@ -246,13 +239,13 @@ const saved = useSavedWords()
 
   .which {
     flex: 1;
-    width: auto;
     min-width: 0;
   }
 
   .path {
     order: 1;
     flex: 1 0 100%;
+    margin: 0;
     justify-content: space-between;
   }
 
