@@ -1,4 +1,3 @@
-import { defined } from '#core/defined'
 import { storageFailed } from './storageFailed'
 
 type Store = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>
@@ -31,6 +30,7 @@ export function browserStore(): { store: Store; lasts: boolean } {
 /** The keys of all that is kept under one of these beginnings. */
 export function keysWithPrefix(...starts: string[]): string[] {
   const { store } = browserStore()
-  const keys = Array.from({ length: store.length }, (_, index) => defined(store.key(index)))
-  return keys.filter((key) => starts.some((start) => key.startsWith(start)))
+  const keys = Array.from({ length: store.length }, (_, index) => store.key(index))
+  // Another tab may take some away meanwhile.
+  return keys.filter((key) => key !== null).filter((key) => starts.some((start) => key.startsWith(start)))
 }
