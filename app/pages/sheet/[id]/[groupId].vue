@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiEyeOutline, mdiStop, mdiVolumeHigh } from '@mdi/js'
+import { mdiEyeOutline } from '@mdi/js'
 import { isAtStep, predictionSteps } from '#core/conclusion'
 import { isDoneForAll, type Tester } from '#core/lesson'
 import { useLocalStorage } from '@vueuse/core'
@@ -13,7 +13,6 @@ import { useCautionCount } from '~/composables/useCautionCount'
 import { useLiveLesson } from '~/composables/useLiveLesson'
 import { useToWorkOut } from '~/composables/useToWorkOut'
 import { useDues } from '~/composables/useDues'
-import { useReadAloud } from '~/composables/useReadAloud'
 import { useLesson } from '~/stores/lesson'
 import { useEntryQueue } from '~/stores/sending/entryQueue'
 import { useObservations } from '~/stores/observations'
@@ -129,13 +128,6 @@ function observe(title?: string) {
   observingTitle.value = title
   observing.value = observed.value = true
 }
-const voice = useReadAloud()
-/** Reads what stands on this step, with all that can be pressed. */
-function readAloud() {
-  const [shown] = globalThis.document.querySelectorAll<HTMLElement>('.sheet .step, .sheet .words')
-  if (voice.speaking.value || !shown) voice.stop()
-  else voice.read(shown.innerText)
-}
 const canObserve = computed(() => ['start', 'read', 'work', 'later', 'together', 'done'].includes(step.value))
 useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') })
 </script>
@@ -146,15 +138,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
       <header>
         <GroupEmblem :emblem="group.emblem" :size="34" named :name="group.name" />
         <span v-if="lost" class="small lost" role="status">connecting again…</span>
-        <VBtn
-          v-if="voice.canRead"
-          :icon="voice.speaking.value ? mdiStop : mdiVolumeHigh"
-          variant="text"
-          size="small"
-          class="aloud"
-          :aria-label="voice.speaking.value ? 'Stop reading' : 'Read aloud'"
-          @click="readAloud"
-        />
+        <ReadAloud class="aloud" />
         <BellMute v-if="byMinutes" face="sheet" class="mute" />
         <span class="number" :aria-label="`${progress.done} of ${progress.needed} tries done`"
           >{{ progress.done }} / {{ progress.needed }}</span
