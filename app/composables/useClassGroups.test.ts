@@ -48,6 +48,14 @@ it('makes groups equal in one press, says how many moved, and takes it back', as
   expect(names('leaf')).toHaveLength(4)
 })
 
+it('puts a new child in the smallest group, where it stays when the others are moved back', async () => {
+  const { names, add, makeEven } = classOf(...['Ada', 'Bruno', 'Chidi'].map((name) => child(name, 'leaf')))
+  makeEven()
+  add('Dalia')
+  await useNotices().current?.undo?.()
+  expect([names('leaf'), names('bell')]).toEqual([['Ada', 'Bruno', 'Chidi'], ['Dalia']])
+})
+
 it('takes a child out, and back in', async () => {
   const { names, takeOut, pupils } = classOf(child('Ada', 'leaf'), child('Bruno', 'leaf'))
   takeOut(pupils.value[0]!)

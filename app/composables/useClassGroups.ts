@@ -1,5 +1,6 @@
 import { computed, type Ref } from 'vue'
 import { evenGroups } from '#core/class'
+import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
 import { useNotices } from '../stores/notices'
 
@@ -36,15 +37,29 @@ export function useClassGroups(pupils: Ref<PupilDto[]>, groups: () => GroupDto[]
     const moved = after.filter((pupil, index) => pupil.groupId !== before[index]?.groupId).length
     pupils.value = after
     notices.tell(`${moved} ${moved === 1 ? 'child' : 'children'} moved. The groups are equal now.`, () => {
-      pupils.value = before
+      // Who has come since stays.
+      const were = new Map(before.map(({ id, groupId }) => [id, groupId]))
+      pupils.value = pupils.value.map((pupil) => ({
+        ...pupil,
+        groupId: were.has(pupil.id) ? (were.get(pupil.id) ?? null) : pupil.groupId,
+      }))
     })
   }
 
-  function takeOut(gone: PupilDto) {
-    const before = pupils.value
-    pupils.value = before.filter((one) => one.id !== gone.id)
-    notices.tell(`${gone.name} is taken out.`, () => void (pupils.value = before))
+  /** Puts a child in the smallest group. */
+  function add(name: string) {
+    const sizes = groupIds.value.map((id) => membersOf(id).length)
+    const groupId = groupIds.value[sizes.indexOf(Math.min(...sizes))] ?? null
+    pupils.value = [...pupils.value, { id: newId(), name, groupId }]
   }
 
-  return { groupOf, membersOf, areEven, move, moveBeside, makeEven, takeOut }
+  function takeOut(gone: PupilDto) {
+    const at = pupils.value.findIndex((one) => one.id === gone.id)
+    pupils.value = pupils.value.filter((one) => one.id !== gone.id)
+    notices.tell(`${gone.name} is taken out.`, () => {
+      pupils.value = [...pupils.value.slice(0, at), gone, ...pupils.value.slice(at)]
+    })
+  }
+
+  return { groupOf, membersOf, areEven, add, move, moveBeside, makeEven, takeOut }
 }

@@ -21,7 +21,10 @@ describe('a shop list', () => {
     ['name,pack size,price\ncard,0,6.5', 'Line 2: How much is in a pack?'],
     ['name,pack size,price\ncard,100,', 'Line 2: What does a pack cost?'],
     ['name,pack size,price\ncard,100,dear', 'Line 2: “dear” isn’t a number.'],
-    ['name,pack size,price\n,100,6.5', 'Line 2: There is no name here.'],
+    [
+      'name,pack size,price\n,100,6.5',
+      'Line 2: This line has no name. Type what is sold, or delete the line.',
+    ],
     ['name,pack size,price\ncard,100,6.5\ncard,50,4', 'Line 3: “card” is on line 2 already.'],
   ])('says what is wrong with %j', (csv, problem) => {
     expect(problemOf(csv)).toContain(problem)

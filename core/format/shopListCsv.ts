@@ -74,7 +74,7 @@ function readLine(cell: (column: Column) => string): Offer | string {
   const name = unquoted(cell('name')).replace(/\s+/g, ' ')
   const unit = unquoted(cell('unit'))
   const [packSize, price] = [readNumber(cell('packSize')), readNumber(cell('price'))]
-  if (name === '') return 'There is no name here.'
+  if (name === '') return 'This line has no name. Type what is sold, or delete the line.'
   if (name.length > letters.name) return `This name is too long. Use at most ${letters.name} letters.`
   if (unit.length > letters.unit) return `This unit is too long. Use at most ${letters.unit} letters.`
   if (packSize.problem ?? price.problem) return defined(packSize.problem ?? price.problem)

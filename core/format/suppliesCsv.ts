@@ -110,7 +110,7 @@ export function previewSupplies(csv: string, before: readonly Supply[]): Supplie
         care: unquoted(cell('care')),
       },
       problem:
-        (name === '' ? 'There is no name here.' : null) ??
+        (name === '' ? 'This line has no name. Type what it is, or delete the line.' : null) ??
         tooLong(cell, name) ??
         (twin ? `“${name}” is on line ${twin} already. Put both into one line.` : null) ??
         defined(amount).problem ??

@@ -40,8 +40,8 @@ export class DataNewer extends Error {
 export class DataTooOld extends Error {
   constructor() {
     super(
-      'These data were written by an early Jolly Beaker, and this program cannot read them. Nothing was changed. Start them once with ' +
-        'version 0.1.0, close it, and start this program again; docs/upgrading.md says how.',
+      'These data were written by an early version of Jolly Beaker, and this one can’t read them. Nothing was changed. Open them once ' +
+        'with version 0.1.0, close it, and start this version again; docs/upgrading.md says how.',
     )
     this.name = 'DataTooOld'
   }

@@ -116,7 +116,7 @@ describe('what waits', () => {
   })
 })
 
-describe('what is done anew', () => {
+describe('a newer one', () => {
   it('takes the place of what waits under the same key, also while that is on its way', async () => {
     let answer = () => {}
     const store = storeOf()

@@ -164,17 +164,16 @@ export function sendingQueue<Item extends object>(options: QueueOptions<Item>) {
 
   /** What the server will never take as it is stays here, with the reason, until somebody has decided. */
   async function refuse(item: Item, error: RequestProblem): Promise<void> {
-    // What was done anew meanwhile is on its way, and this is no longer wanted.
+    // A newer one took its place meanwhile.
     if (!waiting.value.includes(item)) return
-    if (!options.isDone?.(item, error)) {
-      const kept = { ...item, message: error.message }
-      if (refusedStore) {
-        await refusedStore.put(kept)
-        refused.value = [...(others(refused.value, item) as Refused<Item>[]), kept]
-      }
-      await leave([item])
-      options.refused?.(kept, error)
-    } else await leave([item])
+    if (options.isDone?.(item, error)) return leave([item])
+    const kept = { ...item, message: error.message }
+    if (refusedStore) {
+      await refusedStore.put(kept)
+      refused.value = [...(others(refused.value, item) as Refused<Item>[]), kept]
+    }
+    await leave([item])
+    options.refused?.(kept, error)
   }
 
   /** Takes items out of the queue; what was changed once more while it was on its way stays. */

@@ -30,7 +30,7 @@ export interface WaySlots {
   optionalMoments: (plan: Plan) => string[]
   /**
    * What else is spoilt by what went wrong at a slot, of the entries that count: where one thing is read before and after, it has to be
-   * begun anew.
+   * started again.
    */
   alsoSpoilt: (plan: Plan, counted: readonly Entry[], slot: Slot) => Entry[]
   /** The minutes after its start at which each container is read; null where time does not say. */

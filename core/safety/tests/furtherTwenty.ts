@@ -130,7 +130,7 @@ export const furtherTwenty: Typed[] = [
     levels: ['hall', 'corridor', 'toilets'],
     measured: 'mould beside the sprouts',
     materials: ['kitchen paper', 'zip-lock bags'],
-    steps: ['Wipe the paper on the toilet floor and seal it in the bag.'],
+    steps: ['Wipe the paper on a toilet door handle and seal it in the bag.'],
     danger: ['mould', 'germs'],
     fits: ['plants', 'plastic-bags', 'allergens'],
   },

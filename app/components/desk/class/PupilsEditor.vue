@@ -2,17 +2,22 @@
 import { computed, nextTick, ref } from 'vue'
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus'
 import { firstNameProblem } from '#core/class'
-import { newId } from '#core/plan'
 import type { GroupDto, PupilDto } from '#shared/types/api'
 import { useClassGroups } from '~/composables/useClassGroups'
 
 /** The children by first name, each in its group: pulled over by hand, by arrow keys, or from the list under the name. */
 const pupils = defineModel<PupilDto[]>({ required: true })
 const props = defineProps<{ groups: GroupDto[] }>()
-const { groupOf, membersOf, areEven, move, moveBeside, makeEven, takeOut } = useClassGroups(
-  pupils,
-  () => props.groups,
-)
+const {
+  groupOf,
+  membersOf,
+  areEven,
+  add: put,
+  move,
+  moveBeside,
+  makeEven,
+  takeOut,
+} = useClassGroups(pupils, () => props.groups)
 const board = ref<HTMLElement | null>(null)
 const name = ref('')
 const problem = ref<string | null>(null)
@@ -31,13 +36,8 @@ function add() {
       ? `There is a ${typed} already. Add an initial.`
       : null
   if (problem.value) return
-  pupils.value = [...pupils.value, { id: newId(), name: typed, groupId: smallestGroup() }]
+  put(typed)
   name.value = ''
-}
-
-function smallestGroup(): string | null {
-  const sizes = props.groups.map((group) => membersOf(group.id).length)
-  return props.groups[sizes.indexOf(Math.min(...sizes))]?.id ?? null
 }
 
 function drop({ item, to }: SortableEvent) {

@@ -19,7 +19,7 @@ function takeOutAll() {
     <VCard :title="`Take all ${pupils.length} names out of ${className || 'this class'}?`">
       <VCardText>
         Groups, lessons and readings stay. The names can’t be brought back here; a backup of the school’s
-        machine from before today still holds them.
+        machine from before today may still hold them.
       </VCardText>
       <VCardActions>
         <VBtn @click="asked = false">Keep the names</VBtn>
