@@ -91,7 +91,7 @@ describe('previewRoster', () => {
     expect(family).toMatch(/Only first names/)
     expect(known).toMatch(/already in this class/)
     expect(twice).toMatch(/line 2 already/)
-    expect(problems('name,group\n,Leaf')[0]).toMatch(/no name/)
+    expect(problems('name,group\n,Leaf')[0]).toMatch(/Type a first name/)
   })
 
   it('says of the whole what is wrong with it', () => {
