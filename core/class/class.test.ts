@@ -26,6 +26,7 @@ describe('firstNameProblem', () => {
 
   it('refuses nothing at all and far too much', () => {
     expect(firstNameProblem('  ')).toMatchObject({ suggestion: null })
+    expect(firstNameProblem('12,5')).toMatchObject({ message: 'Type a first name.' })
     expect(firstNameProblem('x'.repeat(40))?.suggestion).toHaveLength(24)
   })
 })

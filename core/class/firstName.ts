@@ -14,7 +14,7 @@ export interface NameProblem {
  */
 export function firstNameProblem(text: string): NameProblem | null {
   const name = text.trim().replace(/\s+/g, ' ')
-  if (name === '') return { message: 'Type a first name.', suggestion: null }
+  if (!/\p{L}/u.test(name)) return { message: 'Type a first name.', suggestion: null }
   if (name.length > 24)
     return {
       message: 'This is too long for a first name. Use at most 24 letters.',

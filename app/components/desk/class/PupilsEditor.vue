@@ -33,7 +33,7 @@ function add() {
   problem.value = bad
     ? `${bad.message}${bad.suggestion ? ` For example “${bad.suggestion}”.` : ''}`
     : twin
-      ? `There is a ${typed} already. Add an initial.`
+      ? `${typed} is in the class already. Add an initial.`
       : null
   if (problem.value) return
   put(typed)
