@@ -64,8 +64,8 @@ const serverOrder = [
   'live',
   'queries',
   'running',
-  'http',
   'access',
+  'http',
   'api',
   'plugins',
 ]

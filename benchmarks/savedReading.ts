@@ -108,7 +108,7 @@ async function withDatabase<T>(folder: string, act: (db: Database) => Promise<T>
 
 /** Lessons that may be tested, with so many entries each. */
 async function lessonsOf(db: Database, counts: readonly number[]): Promise<Place[]> {
-  const [own] = await listClasses(db)
+  const [own] = await listClasses(db, undefined)
   const places: Place[] = []
   for (const count of counts) {
     const lessonId = await createLesson(db, own!.id, day, { kind: 'starter', id: 'ball-bounce' })

@@ -25,7 +25,7 @@ import { confirmSafety } from '../server/queries/safety'
 
 /** Fills an empty database with the demo school; one that holds a class already is left alone. */
 export async function seedDemo(db: Database, today: Date, seed = 20260301): Promise<boolean> {
-  if ((await listClasses(db)).length > 0) return false
+  if ((await listClasses(db, undefined)).length > 0) return false
   const random = seededRandom(seed)
   const kestrel = await createClass(db, kestrelClass(random))
   await saveCalendar(db, tidewickCalendar(today))

@@ -10,7 +10,7 @@ beforeAll(async () => (app = await startApiApp()))
 afterAll(() => app.close())
 
 /** Asks with a Host header of one's own, which fetch does not let anybody set. */
-function askAs(host: string, method = 'GET', path = '/api/classes') {
+function askAs(host: string, method = 'GET', path = '/api/time') {
   return new Promise<{ status: number; body: string }>((done, fail) => {
     const asked = request(`${app.url}${path}`, { method, headers: { host } }, (answer) => {
       let body = ''

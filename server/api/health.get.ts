@@ -7,6 +7,7 @@ const within = 2000
 
 /** Whether the server can reach its data; start scripts wait for this. It answers while the database hangs, too. */
 export default defineRoute({
+  right: 'anyone',
   handle: async () => {
     const late = new Promise<false>((done) => setTimeout(() => done(false), within).unref())
     const answer = useDatabase()

@@ -21,7 +21,7 @@ describe('the data folder', () => {
     await createClass(first.db, classInput({ name: 'Kept' }))
     await first.close()
     const second = await openDatabase({ folder })
-    expect((await listClasses(second.db)).map((one) => one.name)).toEqual(['Kept'])
+    expect((await listClasses(second.db, undefined)).map((one) => one.name)).toEqual(['Kept'])
     await second.close()
   })
 

@@ -29,6 +29,7 @@ import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { Stage } from '#core/lesson'
 import type { ClassClock, Role } from '#core/timetable'
 import type { LessonEvent, PictureType } from '#shared/types/api'
+import type { TeacherRole } from '#shared/types/people'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
 const madeAt = () => moment('made_at').notNull().defaultNow()
@@ -41,9 +42,19 @@ const planColumn = customType<{ data: Plan; driverData: unknown }>({
   fromDriver: (row) => upgradePlan(row) as Plan,
 })
 
+/** Whether teachers sign in: `off` where the school's machine serves nobody but who sits at it. */
+export type SignInMode = 'on' | 'off'
+/** A teacher's browser, a device that joined a lesson, a Board, or a helper's screen. */
+export type SessionKind = 'teacher' | 'sheet' | 'board' | 'assistant'
+/** What a link opens. */
+export type LinkKind = Extract<SessionKind, 'board' | 'assistant'>
+
 /** One row: how this school usually works. */
 export const school = pgTable('school', {
   id: integer('id').primaryKey(),
+  name: text('name').notNull().default(''),
+  /** Null until somebody has said at the first start how people come in. */
+  signIn: text('sign_in').$type<SignInMode>(),
   ways: jsonb('ways').$type<SchoolWays>().notNull(),
   /** Null until the school has said when it is closed. */
   calendar: jsonb('calendar').$type<SchoolCalendar>(),
@@ -72,6 +83,17 @@ export const supplies = pgTable('supplies', {
   madeAt: madeAt(),
 })
 
+export const teachers = pgTable('teachers', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  /** The name without what the eye passes over (capitals, accents, spaces), so that no two look alike. Null once removed. */
+  nameKey: text('name_key').unique(),
+  passphraseHash: text('passphrase_hash').notNull(),
+  role: text('role').$type<TeacherRole>().notNull(),
+  madeAt: madeAt(),
+  removedAt: moment('removed_at'),
+})
+
 /** Photos and sketches, as they are shown. Rows are added and never changed; somebody may delete one for good. */
 export const pictures = pgTable('pictures', {
   id: uuid('id').primaryKey(),
@@ -89,9 +111,28 @@ export const classes = pgTable('classes', {
   vocabulary: text('vocabulary').$type<Vocabulary>().notNull(),
   /** Children are counted, never named. */
   allergies: jsonb('allergies').$type<ClassAllergy[]>().notNull().default([]),
+  /** Whose class it is; null where nobody signs in. */
+  ownerId: uuid('owner_id').references(() => teachers.id),
   madeAt: madeAt(),
   removedAt: moment('removed_at'),
 })
+
+/** Who else may use a class. */
+export const classShares = pgTable(
+  'class_shares',
+  {
+    id: uuid('id').primaryKey(),
+    classId: uuid('class_id')
+      .notNull()
+      .references(() => classes.id),
+    /** Null for every teacher of the school. */
+    teacherId: uuid('teacher_id').references(() => teachers.id),
+    /** The last day, as for a cover lesson; null for good. */
+    until: date('until', { mode: 'string' }),
+    madeAt: madeAt(),
+  },
+  (table) => [index('class_shares_class').on(table.classId)],
+)
 
 export const groups = pgTable(
   'groups',
@@ -159,6 +200,9 @@ export const lessons = pgTable(
     absent: jsonb('absent').$type<string[]>().notNull().default([]),
     /** When somebody said that testing is over; null while it goes on, or until all planned tries are in. */
     finishedAt: moment('finished_at'),
+    /** What devices join with; null while joining is closed. Parts go by that of their whole. */
+    joinCode: text('join_code').unique(),
+    joinUntil: moment('join_until'),
     /** Number of the newest event; taking the next one locks the row and so puts all writes in order. */
     seq: integer('seq').notNull().default(0),
     madeAt: madeAt(),
@@ -169,6 +213,57 @@ export const lessons = pgTable(
     index('lessons_part_of').on(table.partOf),
     foreignKey({ columns: [table.partOf], foreignColumns: [table.id], name: 'lessons_part_of_fk' }),
   ],
+)
+
+/** Links that open one lesson's Board, or its Pack and clock, without a passphrase. */
+export const links = pgTable(
+  'links',
+  {
+    id: uuid('id').primaryKey(),
+    /** Of the secret in the link, which only its reader has. */
+    secretHash: text('secret_hash').notNull().unique(),
+    kind: text('kind').$type<LinkKind>().notNull(),
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    madeAt: madeAt(),
+    endsAt: moment('ends_at').notNull(),
+  },
+  (table) => [index('links_lesson').on(table.lessonId)],
+)
+
+/** Browsers that somebody has come in with. A row is deleted when its session ends. */
+export const sessions = pgTable(
+  'sessions',
+  {
+    id: uuid('id').primaryKey(),
+    /** Of the secret in the cookie. */
+    secretHash: text('secret_hash').notNull().unique(),
+    kind: text('kind').$type<SessionKind>().notNull(),
+    teacherId: uuid('teacher_id').references(() => teachers.id),
+    /** The whole lesson that a Sheet, a Board or a helper is in. */
+    lessonId: uuid('lesson_id').references(() => lessons.id),
+    /** The groups for which a Sheet records. */
+    groupIds: jsonb('group_ids').$type<string[]>().notNull().default([]),
+    linkId: uuid('link_id').references(() => links.id, { onDelete: 'cascade' }),
+    /** What kind of device it is, in a few words. */
+    device: text('device').notNull(),
+    madeAt: madeAt(),
+    seenAt: moment('seen_at').notNull().defaultNow(),
+  },
+  (table) => [index('sessions_teacher').on(table.teacherId), index('sessions_lesson').on(table.lessonId)],
+)
+
+/** Who came in, and what was changed, taken out or deleted. Rows are added and never changed; no child is named in any. */
+export const auditLines = pgTable(
+  'audit_lines',
+  {
+    id: uuid('id').primaryKey(),
+    at: moment('at').notNull().defaultNow(),
+    who: text('who').notNull(),
+    did: text('did').notNull(),
+  },
+  (table) => [index('audit_lines_at').on(table.at)],
 )
 
 export const notes = pgTable(
@@ -273,6 +368,7 @@ export const safetyConfirmations = pgTable(
     lessonId: uuid('lesson_id')
       .notNull()
       .references(() => lessons.id),
+    /** Initials, or the name of whoever was signed in. */
     initials: text('initials').notNull(),
     /** What it stands for; null for a lesson from before there were confirmations, until its plan changes. */
     basis: jsonb('basis').$type<string[]>(),

@@ -6,6 +6,8 @@ type Code = ApiProblem['error']['code']
 /** The HTTP status of each kind of problem. */
 export const statusOf: Record<Code, number> = {
   invalid: 400,
+  'set-up': 401,
+  'sign-in': 401,
   'not-allowed': 403,
   'not-found': 404,
   conflict: 409,

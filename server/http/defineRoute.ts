@@ -1,18 +1,31 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type EventHandler, type H3Event } from 'h3'
 import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
+import { checkRight, type Right, type VisitorOf } from '../access/rights'
+import { visitorOf } from '../access/visitor'
+import { useDatabase } from '../database/client'
 import { retryOnConflict } from '../database/retryOnConflict'
 import { isDamage, isDiskFull, isDatabaseTimeout, isUniqueViolation } from '../database/sqlState'
 import { ApiError, notFound, statusOf } from '../errors/apiError'
 import { logProblem } from '../errors/logProblem'
+import { recordAudit } from '../queries/people/audit'
+import type { Visitor } from '../queries/people/sessions'
 import { readJson } from './readBody'
 
-interface Route<Body extends AnySchema | undefined, Answer> {
+interface Route<Wanted extends Right, Body extends AnySchema | undefined, Answer> {
+  /** What somebody needs to use it. */
+  right: Wanted
   /** What the body must be; a route without one reads none. */
   body?: Body
+  /** What the school's admins can look up later that somebody did: "saved the readings of a lesson as a file". */
+  did?: string
   /** Bytes; the default suits a plan. */
   limit?: number
-  handle: (request: { event: H3Event; body: Taken<Body> }) => Answer | Promise<Answer>
+  handle: (request: {
+    event: H3Event
+    body: Taken<Body>
+    visitor: VisitorOf[Wanted]
+  }) => Answer | Promise<Answer>
 }
 
 /** What a schema lets through; nothing where there is none. */
@@ -24,21 +37,39 @@ type TypedHandler<Body, Answer> = EventHandler<{ body: Body }, Promise<Answer>>
 /** What a route takes. */
 export type TakenBy<Handler> = Handler extends TypedHandler<infer Body, unknown> ? Body : undefined
 
-/** A route: its body checked at the door, its problems told in one shape, nothing of its inside shown. */
-export function defineRoute<Answer, Body extends AnySchema | undefined = undefined>({
+/** A route: who asks and what is sent are checked at the door, its problems told in one shape, nothing of its inside shown. */
+export function defineRoute<Wanted extends Right, Answer, Body extends AnySchema | undefined = undefined>({
+  right,
   body: schema,
+  did,
   limit = 200_000,
   handle,
-}: Route<Body, Answer>): TypedHandler<Taken<Body>, Answer> {
-  return defineEventHandler<{ body: Taken<Body> }, Promise<Answer>>(async (event) => {
+}: Route<Wanted, Body, Answer>): TypedHandler<Taken<Body>, Answer> & { right: Right } {
+  const handler = defineEventHandler<{ body: Taken<Body> }, Promise<Answer>>(async (event) => {
     try {
+      const visitor = await admit(event, right)
       const body = (schema && check(schema, await readJson(event, limit))) as Taken<Body>
-      return await retryOnConflict(() => handle({ event, body }))
+      const answer = await retryOnConflict(() => handle({ event, body, visitor }))
+      if (did !== undefined) await recordAudit(useDatabase(), whoIs(visitor), did)
+      return answer
     } catch (error) {
       // Whoever asked hears a problem by its status, and never takes this for an answer.
       return refused(event, toApiError(error)) as Answer
     }
   })
+  return Object.assign(handler, { right })
+}
+
+const whoIs = (visitor: Visitor | null) =>
+  visitor?.kind === 'teacher' ? visitor.name : 'A screen of a lesson'
+
+/**
+ * Lets somebody in who has a right, or throws what to tell them.
+ * @throws ApiError
+ */
+export async function admit<Wanted extends Right>(event: H3Event, right: Wanted): Promise<VisitorOf[Wanted]> {
+  const visitor = right === 'anyone' ? null : await visitorOf(event)
+  return checkRight(right, visitor, (what) => idParam(event, what))
 }
 
 /** Answers with a problem. */

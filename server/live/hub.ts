@@ -7,6 +7,10 @@ import { eventChannel } from './events'
 
 /** A screen with a lesson open. */
 export interface Subscriber extends Position {
+  /** Whose screen it is, so that it can be sent away; null where nobody signs in. */
+  sessionId: string | null
+  /** An event as this screen may hear it, as text. */
+  reduce: (event: string) => string
   /** Takes messages of the stream, each a line of JSON. */
   send: (messages: string[]) => void
   end: () => void
@@ -62,6 +66,17 @@ export class LiveHub {
     if (all?.size === 0) this.subscribers.delete(subscriber.lessonId)
   }
 
+  /** Ends the streams of sessions that have ended. */
+  sendAway(sessionIds: readonly string[]): void {
+    const gone = [...this.subscribers.values()].flatMap((all) =>
+      [...all].filter(({ sessionId }) => sessionId !== null && sessionIds.includes(sessionId)),
+    )
+    for (const subscriber of gone) {
+      this.leave(subscriber)
+      subscriber.end()
+    }
+  }
+
   /** Ends every stream, so that the server can stop. */
   close(): void {
     const all = [...this.subscribers.values()].flatMap((some) => [...some])
@@ -95,12 +110,12 @@ export class LiveHub {
     if (furthest.length === 0) return
     const events = await eventsFrom(db, furthest, mostAtOnce)
     for (const lessonId of new Set(events.map((event) => event.lessonId))) {
-      const own = events.filter((event) => event.lessonId === lessonId).map(asMessage)
+      const own = events.filter((event) => event.lessonId === lessonId)
       for (const one of this.proven(lessonId)) {
         const missed = own.filter(({ cursor }) => cursor.seq > one.cursor.seq)
         if (missed.length === 0) continue
         one.cursor = lastOf(missed).cursor
-        one.send(missed.map(({ message }) => message))
+        one.send(missed.map((event) => messageOf(event, one.reduce(event.text))))
       }
     }
     if (events.length === mostAtOnce) for (const lessonId of lessonIds) this.due.add(lessonId)
@@ -129,10 +144,8 @@ export class LiveHub {
 
 const bySeq = (a: Position, b: Position) => a.cursor.seq - b.cursor.seq
 
-const asMessage = ({ lessonId, cursor, text }: EventText) => ({
-  cursor,
-  message: `{"lessonId":"${lessonId}","cursor":"${cursorText(cursor)}","event":${text}}`,
-})
+const messageOf = ({ lessonId, cursor }: EventText, text: string) =>
+  `{"lessonId":"${lessonId}","cursor":"${cursorText(cursor)}","event":${text}}`
 
 let current: LiveHub | null = null
 

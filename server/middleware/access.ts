@@ -1,5 +1,5 @@
 import { defineEventHandler, setResponseHeaders } from 'h3'
-import { authorize } from '../access/authorize'
+import { refuseForeignSites } from '../access/refuseForeignSites'
 import { refused, toApiError } from '../http/defineRoute'
 
 /** Data are shown by our own pages only, kept by nobody on the way, and taken for nothing but what they are. */
@@ -13,7 +13,7 @@ export default defineEventHandler((event) => {
   if (!event.path.startsWith('/api/')) return
   setResponseHeaders(event, headers)
   try {
-    authorize(event)
+    refuseForeignSites(event)
   } catch (error) {
     return refused(event, toApiError(error))
   }

@@ -8,13 +8,14 @@ import { ApiError, notFound } from '../errors/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
 import { lockLessons } from './lessonRow'
+import type { ClassScope } from './people/classAccess'
 
-/** All classes, by name. */
-export async function listClasses(db: Database): Promise<ClassDto[]> {
+/** The classes that somebody may see, by name. */
+export async function listClasses(db: Database, scope: ClassScope): Promise<ClassDto[]> {
   const rows = await db
     .select()
     .from(classes)
-    .where(isNull(classes.removedAt))
+    .where(and(isNull(classes.removedAt), scope))
     .orderBy(asc(classes.name), asc(classes.id))
   return withMembers(db, rows)
 }
@@ -48,10 +49,15 @@ export function withoutNames(
   return { ...rest, groups: own, children: children.length }
 }
 
-export async function createClass(db: Database, input: ClassInput): Promise<ClassDto> {
+/** Makes a class of a teacher; of nobody's where nobody signs in. */
+export async function createClass(
+  db: Database,
+  input: ClassInput,
+  ownerId: string | null = null,
+): Promise<ClassDto> {
   const id = newId()
   await db.transaction(async (tx) => {
-    await tx.insert(classes).values({ id, ...ownFields(input) })
+    await tx.insert(classes).values({ id, ownerId, ...ownFields(input) })
     await writeMembers(tx, id, input)
   })
   return getClass(db, id)

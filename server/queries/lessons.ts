@@ -30,6 +30,7 @@ import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, lessonPartsEvent } from './parts'
 import { predictionsOf } from './predictions'
+import type { ClassScope } from './people/classAccess'
 import { saveRoleTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
@@ -38,13 +39,13 @@ import { getSchool } from './school'
 export type LessonOrigin =
   { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
 
-/** The logbook: all lessons, newest day first. A few statements, however many there are. */
-export async function listLessons(db: Database): Promise<LessonSummaryDto[]> {
+/** The logbook: the lessons of the classes that somebody may see, newest day first. A few statements, however many there are. */
+export async function listLessons(db: Database, scope: ClassScope): Promise<LessonSummaryDto[]> {
   const rows = await db
     .select({ lesson: lessons, own: classes, groupIds: groupsTakingPart })
     .from(lessons)
     .innerJoin(classes, eq(classes.id, lessons.classId))
-    .where(isNull(lessons.removedAt))
+    .where(and(isNull(lessons.removedAt), scope))
     .orderBy(desc(lessons.date), desc(lessons.madeAt))
   const byClass = await listClassesById(db, [...new Set(rows.map((row) => row.own.id))])
   const ids = rows.map((row) => row.lesson.id)

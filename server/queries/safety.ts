@@ -57,7 +57,7 @@ export async function safetyByLesson(
 export async function confirmSafety(
   db: Database,
   id: string,
-  initials: string,
+  who: string,
   version: number,
 ): Promise<SafetyDto> {
   return db.transaction(async (tx) => {
@@ -70,7 +70,7 @@ export async function confirmSafety(
     await tx.insert(safetyConfirmations).values({
       id: newId(),
       lessonId: id,
-      initials,
+      initials: who,
       basis: await basisOf(tx, lesson, lesson.plan),
       madeAt: new Date(),
     })

@@ -12,11 +12,12 @@ import {
 import { wayOf } from '#core/recording'
 import type { WeekDto, WeekLessonDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { kitCounts, lessons } from '../database/schema'
+import { classes, kitCounts, lessons } from '../database/schema'
 import { getClass, listClassesById } from './classes'
 import { kitOf, kitsOf, reservationOf } from './lessonKit'
 import { findLesson } from './lessonRow'
 import { ticksOf } from './pack'
+import type { ClassScope } from './people/classAccess'
 import { safetyByLesson } from './safety'
 import { getSchool, getShopList } from './school'
 import { listSupplies } from './supplies'
@@ -26,8 +27,11 @@ const ahead = 40
 /** A lesson of many days that began so long ago may still have things in use. */
 const behind = 120
 
-/** What the lessons from a day on still need: things to do, what is short, what nobody has checked. */
-export async function getWeek(db: Database, from: string): Promise<WeekDto> {
+/**
+ * What the lessons from a day on still need: things to do, what is short, what nobody has checked. Those of all classes compete for what the
+ * school has; those that somebody may see are listed.
+ */
+export async function getWeek(db: Database, from: string, scope: ClassScope): Promise<WeekDto> {
   return db.transaction(
     async (tx) => {
       const school = await getSchool(tx)
@@ -71,9 +75,12 @@ export async function getWeek(db: Database, from: string): Promise<WeekDto> {
           .filter((tick) => tick.amount > 0)
           .map((tick) => `${tick.lessonId}|${tick.materialId}`),
       )
+      const seen = new Set(
+        (await tx.select({ id: classes.id }).from(classes).where(scope)).map(({ id }) => id),
+      )
       const listed: WeekLessonDto[] = []
       for (const { row, reservation, kit } of kits) {
-        if (reservation.to < from) continue
+        if (reservation.to < from || !seen.has(row.classId)) continue
         const others = open.map((one) => one.reservation).filter((one) => one.lessonId !== row.id)
         listed.push({
           reservation,

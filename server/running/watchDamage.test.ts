@@ -57,7 +57,7 @@ it.each<[what: string, change: (file: string) => void]>([
   const watch = await watchDamage(opened)
   expect(watch.said()).toMatch(/damaged and cannot be read: the classes\..*npm run restore$/)
   expect(log.mock.calls[0]).toEqual([watch.said()])
-  const refused: unknown = await listClasses(opened.db).catch((error: unknown) => error)
+  const refused: unknown = await listClasses(opened.db, undefined).catch((error: unknown) => error)
   expect(toApiError(refused)).toMatchObject({
     code: 'failed',
     message: expect.stringMatching(/is damaged, so we can’t read it.*npm run restore/) as string,

@@ -57,6 +57,7 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
       return { removed: event.removed }
     // What is packed belongs to the kit (`applyToPack`); who has a test of their own, or a role, is fetched.
     case 'absent':
+    case 'elsewhere':
     case 'ticks':
     case 'counts':
     case 'parts':

@@ -3,7 +3,7 @@ import { suppliesLimit } from '#core/format'
 import { amount, day, fileText, id, line, localId, openLine, wholeNumber } from './common'
 import { distinct } from './distinct'
 import Joi from './joi'
-import { choice, list, object, orNull, rule, yesOrNo } from './typed'
+import { choice, list, object, optional, orNull, rule, yesOrNo } from './typed'
 
 const most = 1e6
 
@@ -73,13 +73,15 @@ export const countsSchema = object({
     .messages({ 'array.unique': 'One thing is counted twice.', 'array.min': 'Nothing was counted.' }),
 })
 
-/** That the school's own risk assessment has been checked, for the plan of a version. */
+/** That the school's own risk assessment has been checked, for the plan of a version. Who is signed in needs no initials. */
 export const confirmationSchema = object({
-  initials: line(6)
-    .pattern(/^\p{L}[\p{L}.\- ]*$/u)
-    .messages({
-      'string.pattern.base': 'Type your initials, like AB.',
-      'string.empty': 'Type your initials, like AB.',
-    }),
+  initials: optional(
+    line(6)
+      .pattern(/^\p{L}[\p{L}.\- ]*$/u)
+      .messages({
+        'string.pattern.base': 'Type your initials, like AB.',
+        'string.empty': 'Type your initials, like AB.',
+      }),
+  ),
   version: wholeNumber(0, Number.MAX_SAFE_INTEGER),
 })

@@ -19,8 +19,21 @@ export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp'
 /** The one shape in which the server says that something went wrong. */
 export interface ApiProblem {
   error: {
-    /** `waits`: nothing is wrong with what was sent; it can be taken once somebody has done something else. */
-    code: 'invalid' | 'not-found' | 'conflict' | 'too-large' | 'not-allowed' | 'waits' | 'busy' | 'failed'
+    /**
+     * `set-up`: nobody has said yet how people come in; `sign-in`: nobody, or nobody any longer, is signed in here; `waits`: nothing is
+     * wrong with what was sent; it can be taken once somebody has done something else.
+     */
+    code:
+      | 'set-up'
+      | 'sign-in'
+      | 'invalid'
+      | 'not-found'
+      | 'conflict'
+      | 'too-large'
+      | 'not-allowed'
+      | 'waits'
+      | 'busy'
+      | 'failed'
     message: string
     fields: FieldProblem[]
   }
@@ -244,6 +257,8 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }
   | ({ kind: 'clock' } & ClockDto)
+  /** Something happened that this screen does not show. */
+  | { kind: 'elsewhere' }
   /** Who is absent has changed; their names are no news for every screen. */
   | { kind: 'absent' }
   /** Told before there was such a time, it says nothing of it. */

@@ -2,4 +2,7 @@ import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { getClass } from '../../queries/classes'
 
-export default defineRoute({ handle: ({ event }) => getClass(useDatabase(), idParam(event, 'class')) })
+export default defineRoute({
+  right: 'class',
+  handle: ({ event }) => getClass(useDatabase(), idParam(event, 'class')),
+})

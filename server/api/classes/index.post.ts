@@ -5,9 +5,10 @@ import { defineRoute } from '../../http/defineRoute'
 import { createClass } from '../../queries/classes'
 
 export default defineRoute({
+  right: 'teacher',
   body: classSchema,
-  handle: async ({ event, body }) => {
-    const made = await createClass(useDatabase(), body)
+  handle: async ({ event, body, visitor }) => {
+    const made = await createClass(useDatabase(), body, visitor.id)
     setResponseStatus(event, 201)
     return made
   },

@@ -6,6 +6,7 @@ import { defineRoute } from '../../http/defineRoute'
 import { importInvestigation } from '../../queries/investigations'
 
 export default defineRoute({
+  right: 'teacher',
   body: importSchema,
   limit: 2 * investigationLetters,
   handle: async ({ event, body }) => {

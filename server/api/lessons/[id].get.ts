@@ -1,5 +1,10 @@
+import { lessonFor } from '../../access/redact'
 import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { getLesson } from '../../queries/lessons'
 
-export default defineRoute({ handle: ({ event }) => getLesson(useDatabase(), idParam(event, 'lesson')) })
+export default defineRoute({
+  right: 'watch',
+  handle: async ({ event, visitor }) =>
+    lessonFor(visitor, await getLesson(useDatabase(), idParam(event, 'lesson'))),
+})

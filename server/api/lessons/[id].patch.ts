@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../http/defineRoute'
 import { changeLesson } from '../../queries/lessons'
 
 export default defineRoute({
+  right: 'lesson',
   body: lessonChangeSchema,
   handle: async ({ event, body }) => {
     await changeLesson(useDatabase(), idParam(event, 'lesson'), body)

@@ -6,6 +6,7 @@ import { readBytes } from '../../http/readBody'
 import { drawPicture, keepPicture } from '../../queries/pictures'
 
 export default defineRoute({
+  right: 'teacher',
   handle: async ({ event }) => {
     const drawn = await drawPicture(await readBytes(event, pictureLimit))
     const made = await keepPicture(useDatabase(), drawn)

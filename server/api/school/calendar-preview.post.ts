@@ -4,6 +4,7 @@ import { currentDay } from '#shared/lesson/currentDay'
 import { readInThread } from '../../threads/inThread'
 
 export default defineRoute({
+  right: 'admin',
   body: calendarFileSchema,
   // Its line ends take twice their room on the way here.
   limit: 2_200_000,

@@ -4,6 +4,7 @@ import { defineRoute } from '../../http/defineRoute'
 import { saveCalendar } from '../../queries/school'
 
 export default defineRoute({
+  right: 'admin',
   body: calendarSchema,
   handle: ({ body }) => saveCalendar(useDatabase(), body),
 })

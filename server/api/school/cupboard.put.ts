@@ -4,6 +4,7 @@ import { defineRoute } from '../../http/defineRoute'
 import { saveCupboard } from '../../queries/school'
 
 export default defineRoute({
+  right: 'teacher',
   body: cupboardSchema,
   handle: ({ body }) => saveCupboard(useDatabase(), body.cupboard),
 })

@@ -6,6 +6,7 @@ import { damageSaid } from '../../running/watchDamage'
 
 /** Whether the disk has room for what is still to come. */
 export default defineRoute({
+  right: 'teacher',
   handle: async (): Promise<RoomDto> => {
     const { folder } = useOpenDatabase()
     if (folder === null) return { free: null, low: false, damage: null }

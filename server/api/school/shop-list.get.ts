@@ -2,4 +2,4 @@ import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { getShopList } from '../../queries/school'
 
-export default defineRoute({ handle: () => getShopList(useDatabase()) })
+export default defineRoute({ right: 'teacher', handle: () => getShopList(useDatabase()) })

@@ -4,6 +4,7 @@ import { defineRoute } from '../../http/defineRoute'
 import { saveShopList } from '../../queries/school'
 
 export default defineRoute({
+  right: 'teacher',
   body: shopListSchema,
   handle: ({ body }) => saveShopList(useDatabase(), body.offers),
 })

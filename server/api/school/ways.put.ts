@@ -4,6 +4,7 @@ import { defineRoute } from '../../http/defineRoute'
 import { saveWays } from '../../queries/school'
 
 export default defineRoute({
+  right: 'admin',
   body: waysSchema,
   handle: ({ body }) => saveWays(useDatabase(), body),
 })

@@ -14,7 +14,7 @@ it('several programs may start at once on an empty database, and each finds all 
   const settings = await anEmptySchool()
   const opened = await Promise.all(Array.from({ length: 4 }, () => openDatabase(settings)))
   await Promise.all(opened.map(({ db }, index) => createClass(db, classInput({ name: `Class ${index}` }))))
-  for (const { db } of opened) expect(await listClasses(db)).toHaveLength(4)
+  for (const { db } of opened) expect(await listClasses(db, undefined)).toHaveLength(4)
   await Promise.all(opened.map((one) => one.close()))
 })
 

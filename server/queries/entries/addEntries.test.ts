@@ -139,8 +139,8 @@ describe('entries that come at once', () => {
 })
 
 it.each([
-  ['the logbook', () => listLessons(opened.db)],
-  ['the week', () => getWeek(opened.db, '2026-03-09')],
+  ['the logbook', () => listLessons(opened.db, undefined)],
+  ['the week', () => getWeek(opened.db, '2026-03-09', undefined)],
 ])('%s takes as many statements for many lessons as for one', async (_name, list) => {
   const own = await createClass(opened.db, classInput())
   const lesson = await lessonReady()

@@ -5,6 +5,7 @@ import { rosterContext } from '../../../queries/roster'
 import { readInThread } from '../../../threads/inThread'
 
 export default defineRoute({
+  right: 'class',
   body: rosterSchema,
   handle: async ({ event, body }) =>
     readInThread('previewRoster', body.csv, await rosterContext(useDatabase(), idParam(event, 'class'))),

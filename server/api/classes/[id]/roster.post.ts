@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { importRoster } from '../../../queries/roster'
 
 export default defineRoute({
+  right: 'class',
   body: rosterSchema,
   handle: ({ event, body }) => importRoster(useDatabase(), idParam(event, 'class'), body.csv),
 })

@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { setAbsent } from '../../../queries/roles'
 
 export default defineRoute({
+  right: 'lesson',
   body: absentSchema,
   handle: ({ event, body }) => setAbsent(useDatabase(), idParam(event, 'lesson'), body.absent),
 })

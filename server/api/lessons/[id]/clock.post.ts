@@ -5,6 +5,7 @@ import { pressClock } from '../../../queries/clock'
 import { schoolTime } from '../../../running/schoolTime'
 
 export default defineRoute({
+  right: 'kit',
   body: clockActSchema,
   handle: ({ event, body }) => pressClock(useDatabase(), idParam(event, 'lesson'), body, schoolTime().now),
 })

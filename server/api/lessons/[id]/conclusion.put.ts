@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveConclusion } from '../../../queries/lessons'
 
 export default defineRoute({
+  right: 'lesson',
   body: conclusionSchema,
   handle: ({ event, body }) => saveConclusion(useDatabase(), idParam(event, 'lesson'), body),
 })

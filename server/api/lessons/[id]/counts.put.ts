@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveCounts } from '../../../queries/packing'
 
 export default defineRoute({
+  right: 'kit',
   body: countsSchema,
   handle: ({ event, body }) => saveCounts(useDatabase(), idParam(event, 'lesson'), body.counts),
 })

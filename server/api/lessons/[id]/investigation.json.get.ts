@@ -6,6 +6,8 @@ import { getLesson } from '../../../queries/lessons'
 import { picturesAsText } from '../../../queries/pictures'
 
 export default defineRoute({
+  right: 'lesson',
+  did: 'saved a plan as a file',
   handle: async ({ event }) => {
     const { plan } = await getLesson(useDatabase(), idParam(event, 'lesson'))
     return sendFile(

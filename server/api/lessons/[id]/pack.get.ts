@@ -4,5 +4,6 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { getPack } from '../../../queries/pack'
 
 export default defineRoute({
+  right: 'kit',
   handle: ({ event }) => getPack(useDatabase(), idParam(event, 'lesson'), currentDay()),
 })

@@ -5,6 +5,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { splitLesson } from '../../../queries/parts'
 
 export default defineRoute({
+  right: 'lesson',
   body: partSchema,
   handle: async ({ event, body }) => {
     const made = await splitLesson(useDatabase(), idParam(event, 'lesson'), body.groupIds)

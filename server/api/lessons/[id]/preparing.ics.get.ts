@@ -5,6 +5,7 @@ import { sendFile } from '../../../http/sendFile'
 import { preparingOf } from '../../../queries/week'
 
 export default defineRoute({
+  right: 'lesson',
   handle: async ({ event }) => {
     const id = idParam(event, 'lesson')
     const { title, date, tasks, readingDays } = await preparingOf(useDatabase(), id)

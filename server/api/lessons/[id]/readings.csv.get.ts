@@ -6,6 +6,8 @@ import { sendFile } from '../../../http/sendFile'
 import { getLesson } from '../../../queries/lessons'
 
 export default defineRoute({
+  right: 'lesson',
+  did: 'saved the readings of a lesson as a file',
   handle: async ({ event }) => {
     const lesson = await getLesson(useDatabase(), idParam(event, 'lesson'))
     const names = Object.fromEntries([

@@ -6,6 +6,7 @@ import { addEntries } from '../../../queries/entries'
 
 /** The door for pages that were open before entries came: what they send is taken as entries of one field. */
 export default defineRoute({
+  right: 'lesson',
   body: oldReadingsSchema,
   handle: async ({ event, body }) => {
     const sent = body.readings.map(entryFromReading)

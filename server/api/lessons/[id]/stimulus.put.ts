@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveStimulus } from '../../../queries/notes'
 
 export default defineRoute({
+  right: 'lesson',
   body: stimulusSchema,
   handle: ({ event, body }) => saveStimulus(useDatabase(), idParam(event, 'lesson'), body),
 })

@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../http/defineRoute'
 import { saveTicks } from '../../../queries/packing'
 
 export default defineRoute({
+  right: 'kit',
   body: ticksSchema,
   handle: async ({ event, body }) => {
     await saveTicks(useDatabase(), idParam(event, 'lesson'), body.ticks)

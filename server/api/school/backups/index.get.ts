@@ -7,6 +7,7 @@ import { defineRoute } from '../../../http/defineRoute'
 
 /** The backups that there are, newest first. */
 export default defineRoute({
+  right: 'admin',
   handle: (): BackupsDto => {
     const { folder } = useOpenDatabase()
     const backups = useBackups()

@@ -6,6 +6,8 @@ import { logProblem } from '../../../errors/logProblem'
 
 /** Makes a backup now; its name is what it is fetched by. */
 export default defineRoute({
+  right: 'admin',
+  did: 'made a backup',
   handle: async () => {
     const backups = useBackups()
     if (!backups) throw new ApiError('not-found', 'Your data is on a database server. Back it up there.')

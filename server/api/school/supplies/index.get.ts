@@ -2,4 +2,4 @@ import { useDatabase } from '../../../database/client'
 import { defineRoute } from '../../../http/defineRoute'
 import { listSupplies } from '../../../queries/supplies'
 
-export default defineRoute({ handle: () => listSupplies(useDatabase()) })
+export default defineRoute({ right: 'teacher', handle: () => listSupplies(useDatabase()) })

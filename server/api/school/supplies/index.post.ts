@@ -8,6 +8,7 @@ import { takeInSupplies } from '../../../queries/weighed'
 import { readInThread } from '../../../threads/inThread'
 
 export default defineRoute({
+  right: 'teacher',
   body: suppliesFileSchema,
   limit: 300_000,
   handle: async ({ body }) => {

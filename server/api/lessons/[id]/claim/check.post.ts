@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { checkStatement } from '../../../../queries/checkStatement'
 
 export default defineRoute({
+  right: 'lesson',
   body: claimCheckSchema,
   handle: ({ event, body: { claim, words } }) =>
     checkStatement(useDatabase(), idParam(event, 'lesson'), claim, words),

@@ -4,6 +4,7 @@ import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { changeObservation } from '../../../../queries/observations'
 
 export default defineRoute({
+  right: 'lesson',
   body: observationChangeSchema,
   handle: ({ event, body }) =>
     changeObservation(

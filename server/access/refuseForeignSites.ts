@@ -12,10 +12,10 @@ function currentNames(): Set<string> {
 }
 
 /**
- * The one place that decides who may do what. Today: whoever reaches this machine by one of its own names may, but no page of
- * another site may write here through a teacher's browser. Sign-in and group codes will stand here.
+ * Answers to the machine's own names only, and lets no page of another site write here through a teacher's browser.
+ * @throws ApiError
  */
-export function authorize(event: H3Event): void {
+export function refuseForeignSites(event: H3Event): void {
   const host = getRequestHeader(event, 'host')
   const name = hostName(host)
   if (name === null || !currentNames().has(name))

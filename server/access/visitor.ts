@@ -1,0 +1,95 @@
+import type { H3Event } from 'h3'
+import { useDatabase } from '../database/client'
+import type { Database } from '../database/database'
+import type { SignInMode } from '../database/schema'
+import { ApiError } from '../errors/apiError'
+import { schoolAccess } from '../queries/people/schoolAccess'
+import { hashOf } from '../queries/people/secrets'
+import { findVisitor, type TeacherVisitor, type Visitor } from '../queries/people/sessions'
+import { isAtThisMachine } from './address'
+import { sessionSecret } from './cookie'
+import { makeDoors, type Doors } from './doors'
+
+/** How long an answer of the database holds, in ms. Whoever was sent away by another program may act so long still. */
+const holds = 5000
+/** Sessions that are remembered: more than a school has devices. */
+const mostRemembered = 5000
+
+interface Remembered<T> {
+  value: T
+  at: number
+}
+
+/** What is remembered of each open database. */
+interface Memory {
+  mode: Remembered<SignInMode | null> | null
+  visitors: Map<string, Remembered<Visitor | null>>
+  doors: Doors
+}
+const memories = new WeakMap<Database, Memory>()
+
+function memoryOf(db: Database): Memory {
+  const memory = memories.get(db) ?? { mode: null, visitors: new Map(), doors: makeDoors() }
+  memories.set(db, memory)
+  return memory
+}
+
+/** The doors of the open school. */
+export const useDoors = (): Doors => memoryOf(useDatabase()).doors
+
+/** To be called when a session, a teacher or the way in has changed. */
+export function forgetVisitors(): void {
+  const memory = memoryOf(useDatabase())
+  memory.mode = null
+  memory.visitors.clear()
+}
+
+/** Whoever sits at the school's machine, where nobody signs in. */
+const thisDevice: TeacherVisitor = {
+  kind: 'teacher',
+  sessionId: null,
+  id: null,
+  name: 'At this machine',
+  role: 'admin',
+}
+
+/** Whether teachers sign in; null until somebody has said. */
+export async function signInMode(): Promise<SignInMode | null> {
+  const memory = memoryOf(useDatabase())
+  if (!memory.mode || Date.now() - memory.mode.at > holds)
+    memory.mode = { value: (await schoolAccess(useDatabase())).signIn, at: Date.now() }
+  return memory.mode.value
+}
+
+/**
+ * Who asks; null for nobody.
+ * @throws ApiError while nobody has said how people come in, and where this device is the only one that is served
+ */
+export async function visitorOf(event: H3Event): Promise<Visitor | null> {
+  const mode = await signInMode()
+  if (mode === null)
+    throw new ApiError(
+      'set-up',
+      'Nobody has set up this school yet. Open Jolly Beaker on the school’s machine.',
+    )
+  if (mode === 'off') {
+    if (isAtThisMachine(event)) return thisDevice
+    throw new ApiError(
+      'not-allowed',
+      'This Jolly Beaker works on its own machine only. Set up sign-in there, under School, to use it from here.',
+    )
+  }
+  const secret = sessionSecret(event)
+  return secret === undefined ? null : remembered(secret)
+}
+
+async function remembered(secret: string): Promise<Visitor | null> {
+  const { visitors } = memoryOf(useDatabase())
+  const key = hashOf(secret)
+  const before = visitors.get(key)
+  if (before && Date.now() - before.at <= holds) return before.value
+  const value = await findVisitor(useDatabase(), secret)
+  if (visitors.size >= mostRemembered) visitors.clear()
+  visitors.set(key, { value, at: Date.now() })
+  return value
+}

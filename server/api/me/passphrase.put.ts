@@ -1,0 +1,23 @@
+import { passphraseSchema } from '#shared/schemas'
+import { addressOf } from '../../access/address'
+import { forgetVisitors, useDoors } from '../../access/visitor'
+import { useDatabase } from '../../database/client'
+import { notFound } from '../../errors/apiError'
+import { defineRoute } from '../../http/defineRoute'
+import { recordAudit } from '../../queries/people/audit'
+import { changePassphrase, findTeacher } from '../../queries/people/teachers'
+
+/** A teacher changes their own passphrase; whoever signed in with the old one elsewhere is signed out. */
+export default defineRoute({
+  right: 'teacher',
+  body: passphraseSchema,
+  handle: async ({ event, body, visitor: { id, name, sessionId } }) => {
+    if (id === null) throw notFound('teacher')
+    // Whoever finds a screen unlocked does not know the old one.
+    await useDoors().signIn(addressOf(event), name, () => findTeacher(useDatabase(), name, body.old ?? ''))
+    await changePassphrase(useDatabase(), id, body.passphrase, sessionId)
+    await recordAudit(useDatabase(), name, 'changed their passphrase')
+    forgetVisitors()
+    return { changed: true }
+  },
+})

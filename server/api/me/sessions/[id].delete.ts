@@ -1,0 +1,19 @@
+import { forgetVisitors } from '../../../access/visitor'
+import { useDatabase } from '../../../database/client'
+import { notFound } from '../../../errors/apiError'
+import { defineRoute, idParam } from '../../../http/defineRoute'
+import { useHub } from '../../../live/hub'
+import { endSessions, sessionsOf } from '../../../queries/people/sessions'
+
+/** Signs the teacher out somewhere else. */
+export default defineRoute({
+  right: 'teacher',
+  handle: async ({ event, visitor }) => {
+    const id = idParam(event, 'session')
+    const own = await sessionsOf(useDatabase(), visitor)
+    if (!own.some((one) => one.id === id)) throw notFound('session')
+    useHub().sendAway(await endSessions(useDatabase(), [id]))
+    forgetVisitors()
+    return sessionsOf(useDatabase(), visitor)
+  },
+})

@@ -1,0 +1,15 @@
+import { forgetVisitors } from '../../access/visitor'
+import { useDatabase } from '../../database/client'
+import { defineRoute, idParam } from '../../http/defineRoute'
+import { useHub } from '../../live/hub'
+import { listTeachers, removeTeacher } from '../../queries/people/teachers'
+
+/** Takes a teacher off the list and signs them out everywhere. */
+export default defineRoute({
+  right: 'admin',
+  handle: async ({ event, visitor }) => {
+    useHub().sendAway(await removeTeacher(useDatabase(), idParam(event, 'teacher'), visitor))
+    forgetVisitors()
+    return listTeachers(useDatabase())
+  },
+})

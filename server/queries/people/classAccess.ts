@@ -1,0 +1,111 @@
+import { and, asc, eq, gte, isNull, or, sql, type SQL } from 'drizzle-orm'
+import { v7 as newId } from 'uuid'
+import { currentDay } from '#shared/lesson/currentDay'
+import type { ClassShareDto } from '#shared/types/people'
+import type { Database } from '../../database/database'
+import { classes, classShares, lessons, teachers } from '../../database/schema'
+import { notFound } from '../../errors/apiError'
+import { recordAudit } from './audit'
+import type { TeacherVisitor } from './sessions'
+
+/** Which classes somebody may see, as a condition on rows of classes; undefined for all. */
+export type ClassScope = SQL | undefined
+
+/**
+ * The classes of a teacher: their own, those that a colleague shares with them or with everybody, and for admins those that are nobody's,
+ * as in an old backup. Where nobody signs in, all of them.
+ */
+export function classesOf({ id, role }: TeacherVisitor): ClassScope {
+  if (id === null) return undefined
+  return or(
+    eq(classes.ownerId, id),
+    sql`exists (select 1 from ${classShares} where ${classShares.classId} = classes.id
+      and (${classShares.teacherId} is null or ${classShares.teacherId} = ${id})
+      and (${classShares.until} is null or ${classShares.until} >= ${currentDay()}))`,
+    role === 'admin' ? isNull(classes.ownerId) : undefined,
+  )
+}
+
+/** Whether a teacher may use a class. */
+export async function mayUseClass(db: Database, teacher: TeacherVisitor, classId: string): Promise<boolean> {
+  if (teacher.id === null) return true
+  const rows = await db
+    .select({ id: classes.id })
+    .from(classes)
+    .where(and(eq(classes.id, classId), classesOf(teacher)))
+  return rows.length > 0
+}
+
+/** Where a lesson belongs: its class, and the whole that it may be a part of. Neither ever changes. */
+export async function homeOfLesson(
+  db: Database,
+  lessonId: string,
+): Promise<{ classId: string; wholeId: string } | null> {
+  const [row] = await db
+    .select({ classId: lessons.classId, partOf: lessons.partOf })
+    .from(lessons)
+    .where(eq(lessons.id, lessonId))
+  return row ? { classId: row.classId, wholeId: row.partOf ?? lessonId } : null
+}
+
+/** Whose a class is, and with whom it is shared. */
+export async function sharesOf(
+  db: Database,
+  classId: string,
+): Promise<{ owner: string | null; shares: ClassShareDto[] }> {
+  const [own] = await db
+    .select({ owner: teachers.name })
+    .from(classes)
+    .leftJoin(teachers, eq(teachers.id, classes.ownerId))
+    .where(eq(classes.id, classId))
+  if (!own) throw notFound('class')
+  const rows = await db
+    .select({ share: classShares, name: teachers.name })
+    .from(classShares)
+    .leftJoin(teachers, eq(teachers.id, classShares.teacherId))
+    .where(
+      and(
+        eq(classShares.classId, classId),
+        or(isNull(classShares.until), gte(classShares.until, currentDay())),
+      ),
+    )
+    .orderBy(asc(classShares.madeAt))
+  return {
+    owner: own.owner,
+    shares: rows.map(({ share: { id, until }, name }) => ({ id, teacher: name, until })),
+  }
+}
+
+/** Shares a class with a colleague or, without one, with every teacher of the school. */
+export async function shareClass(
+  db: Database,
+  classId: string,
+  { teacherId, until }: { teacherId: string | null; until: string | null },
+  by: string,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    const [teacher] = teacherId
+      ? await tx
+          .select()
+          .from(teachers)
+          .where(and(eq(teachers.id, teacherId), isNull(teachers.removedAt)))
+      : []
+    if (teacherId && !teacher) throw notFound('teacher')
+    const [shared] = await tx.select({ name: classes.name }).from(classes).where(eq(classes.id, classId))
+    await tx.insert(classShares).values({ id: newId(), classId, teacherId, until })
+    await recordAudit(
+      tx,
+      by,
+      `shared ${shared?.name ?? 'a class'} with ${teacher?.name ?? 'all teachers'}${until ? ` until ${until}` : ''}`,
+    )
+  })
+}
+
+/** Ends a share. */
+export async function endShare(db: Database, classId: string, id: string, by: string): Promise<void> {
+  const gone = await db
+    .delete(classShares)
+    .where(and(eq(classShares.id, id), eq(classShares.classId, classId)))
+    .returning({ id: classShares.id })
+  if (gone.length > 0) await recordAudit(db, by, 'stopped sharing a class')
+}
