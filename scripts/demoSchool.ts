@@ -3,6 +3,12 @@ import { join } from 'node:path'
 import { databaseSettings, openDatabase, setDatabase } from '../server/database/client'
 import { lockFolder } from '../server/database/embedded/lock'
 import { startupProblem } from '../server/running/startupProblem'
+import { firstTeacher, schoolName, secondTeacher } from '../demo/teachers'
+import type { Database } from '../server/database/database'
+import { listLessons } from '../server/queries/lessons'
+import { openJoining } from '../server/queries/people/joining'
+import { beginSignIn, schoolAccess } from '../server/queries/people/schoolAccess'
+import { addTeacher } from '../server/queries/people/teachers'
 import { seedDemo } from './seedDemo'
 
 /** Makes the demo school in a folder that has none yet, or anew; ends the program with a word why where that cannot be. */
@@ -18,6 +24,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
     const opened = await openDatabase(settings)
     setDatabase(opened)
     const seeded = await seedDemo(opened.db, new Date())
+    await openDoor(opened.db)
     await opened.close()
     console.log(
       seeded
@@ -28,6 +35,18 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
     console.error(startupProblem(error, settings))
     process.exit(1)
   }
+}
+
+/** Teachers sign in to the demo, and one lesson can be joined. */
+async function openDoor(db: Database): Promise<void> {
+  if ((await schoolAccess(db)).signIn === null) {
+    await beginSignIn(db, schoolName, firstTeacher)
+    await addTeacher(db, { ...secondTeacher, role: 'teacher' })
+  }
+  const lesson = (await listLessons(db, undefined)).find((one) => one.stage === 'test')
+  if (lesson) await openJoining(db, lesson.id)
+  // What the sign-in page shows, in the program that is started next.
+  process.env.JOLLY_DEMO = `${firstTeacher.name}/${firstTeacher.passphrase}`
 }
 
 /** Removes the demo's database, but not under the feet of a running demo. */

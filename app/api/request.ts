@@ -1,4 +1,5 @@
 import { defined } from '#core/defined'
+import { createEventHook } from '@vueuse/core'
 import type { InternalApi } from 'nitropack/types'
 import type { FetchError } from 'ofetch'
 import type { ApiProblem } from '#shared/types/api'
@@ -25,11 +26,22 @@ export class RequestProblem extends Error {
     return this.status === 0
   }
 
+  /** Whether somebody has to come in first; the page goes to the door by itself. */
+  get needsDoor(): boolean {
+    return this.problem.code === 'set-up' || this.problem.code === 'sign-in'
+  }
+
   /** Whether sending the same once more makes sense. */
   get passes(): boolean {
     return this.offline || this.status >= 500 || passing.includes(this.status)
   }
 }
+
+/** Why a page cannot go on until somebody has come in. */
+export type DoorNeeded = 'set-up' | 'sign-in'
+const doors = createEventHook<DoorNeeded>()
+/** Calls back when the server answers only those who have come in. */
+export const onDoorNeeded = doors.on
 
 const unreachable = {
   code: 'failed' as const,
@@ -100,6 +112,7 @@ export async function request<P extends Path, M extends MethodOf<P>>(
   } catch (error) {
     const answer = (error as FetchError<ApiProblem>).response
     const problem = answer?._data?.error
+    if (problem?.code === 'set-up' || problem?.code === 'sign-in') void doors.trigger(problem.code)
     throw problem ? new RequestProblem(problem, answer.status) : new RequestProblem(unreachable, 0)
   }
 }

@@ -28,12 +28,7 @@ useHead({ title: 'Logbook · Jolly Beaker' })
         </div>
         <LogbookList class="logbook" />
       </div>
-      <StartLesson v-if="school.classes.length > 0" class="start" />
-      <section v-else class="panel stack first">
-        <h2>Begin with your class</h2>
-        <p>Name the class and split it into groups. After that a lesson is one press away.</p>
-        <VBtn color="primary" to="/classes/new">Make a class</VBtn>
-      </section>
+      <StartLesson class="start" />
     </div>
   </VMain>
 </template>

@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { SchoolCalendar } from '#core/calendar'
 import type { CupboardInstrument } from '#core/instrument'
 import type { SchoolWays } from '#core/plan'
 import { request } from '../api/request'
 import { useAutosave } from '../composables/useAutosave'
 import { useSaveOnLeave } from '../composables/useSaveOnLeave'
+import { useAccess } from '../stores/access'
 import { useNotices } from '../stores/notices'
 
 const notices = useNotices()
+const access = useAccess()
+/** Until it is known who is here, all is shown; the server decides. */
+const isAdmin = computed(() => access.data === null || access.isAdmin)
 const ways = useAutosave<SchoolWays>((body) => request('PUT', '/api/school/ways', { body }))
 const calendar = useAutosave<SchoolCalendar>((body) => request('PUT', '/api/school/calendar', { body }))
 const cupboard = useAutosave<CupboardInstrument[]>((all) =>
@@ -19,7 +23,7 @@ useSaveOnLeave(...saves)
 const { value: waysNow } = ways
 const { value: calendarNow } = calendar
 const { value: cupboardNow } = cupboard
-const views = ['ways', 'cupboard', 'supplies', 'calendar', 'backups'] as const
+const views = ['ways', 'cupboard', 'supplies', 'calendar', 'people', 'backups'] as const
 const asked = views.find((one) => one === useRoute().query.view)
 const view = ref<(typeof views)[number]>(asked ?? 'ways')
 
@@ -48,7 +52,8 @@ useHead({ title: 'Our school · Jolly Beaker' })
           <VBtn value="cupboard" size="small">Cupboard of instruments</VBtn>
           <VBtn value="supplies" size="small">Store cupboard</VBtn>
           <VBtn value="calendar" size="small">Calendar</VBtn>
-          <VBtn value="backups" size="small">Backups</VBtn>
+          <VBtn value="people" size="small">People</VBtn>
+          <VBtn v-if="isAdmin" value="backups" size="small">Backups</VBtn>
         </VBtnToggle>
       </div>
       <section v-if="view === 'ways'" class="panel stack">
@@ -62,6 +67,7 @@ useHead({ title: 'Our school · Jolly Beaker' })
       <section v-else-if="view === 'calendar'" class="panel">
         <CalendarEditor v-model="calendarNow" :problems="calendar.fields.value" />
       </section>
+      <section v-else-if="view === 'people'" class="panel"><PeoplePanel /></section>
       <section v-else-if="view === 'backups'" class="panel"><BackupsPanel /></section>
       <section v-else class="panel">
         <CupboardEditor v-model="cupboardNow" :problems="cupboard.fields.value" />

@@ -1,6 +1,6 @@
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { ref } from 'vue'
-import { problemWords } from '../api/request'
+import { problemWords, RequestProblem } from '../api/request'
 
 export interface Notice {
   text: string
@@ -18,6 +18,8 @@ export const useNotices = defineStore('notices', () => {
   }
 
   function warn(error: unknown) {
+    // Whoever is sent to the door reads there what to do.
+    if (error instanceof RequestProblem && error.needsDoor) return
     current.value = { text: typeof error === 'string' ? error : problemWords(error), kind: 'problem' }
   }
 

@@ -198,7 +198,8 @@ export const usePack = defineStore('pack', () => {
     take({ kind: 'counts', counts: counted })
   }
 
-  async function confirm(initials: string) {
+  /** @param initials none where a teacher is signed in */
+  async function confirm(initials?: string) {
     const { id, planVersion } = lesson.open
     lesson.patch({
       safety: await request('POST', '/api/lessons/:id/safety', {

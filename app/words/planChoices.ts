@@ -1,4 +1,4 @@
-import { vocabularyKinds, type Vocabulary } from '#core/class'
+import { ageBands, vocabularyKinds, type Vocabulary } from '#core/class'
 import {
   predictorKinds,
   roundingKinds,
@@ -62,3 +62,6 @@ export const unitSystems = titled<UnitSystem>(unitSystemKinds, {
 /** Whole numbers in a row, as a list to choose from. */
 export const counts = (from: number, to: number): number[] =>
   Array.from({ length: to - from + 1 }, (_, index) => from + index)
+
+/** How old the children of a class are. */
+export const ages = ageBands.map((band) => ({ title: `${band.replace('-', ' to ')} years`, value: band }))

@@ -13,8 +13,7 @@ let app: ApiApp
 beforeEach(async () => (app = await startApiApp(false)))
 afterEach(() => app.close())
 
-const access = async (by: Pick<ApiApp, 'call'> = app) =>
-  (await by.call<AccessDto>('GET', '/api/access')).body
+const access = async (by: Pick<ApiApp, 'call'> = app) => (await by.call<AccessDto>('GET', '/api/access')).body
 
 describe('before anybody has set up the school', () => {
   it('everything but the door waits for that', async () => {

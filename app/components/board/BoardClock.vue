@@ -3,10 +3,14 @@ import { mdiPlay } from '@mdi/js'
 import { computed } from 'vue'
 import { clockLog } from '#core/timetable'
 import { useClassClock } from '~/composables/useClassClock'
+import { useAccess } from '~/stores/access'
 import { useLesson } from '~/stores/lesson'
 
 /** The clock of the class, to be read from the back of the room: the present step large, what comes next, and the bells. */
 const store = useLesson()
+/** A Board that a link has opened only shows. */
+const access = useAccess()
+const isTeachers = computed(() => access.visitor?.kind !== 'board')
 const { shown, left, next } = useClassClock()
 const over = computed(() => shown.value !== null && shown.value.left <= 0)
 const ended = computed(() => ['over', 'cut'].includes(shown.value?.state ?? ''))
@@ -24,6 +28,7 @@ const result = computed(() =>
     <template v-if="!shown">
       <p class="words">The clock has not been started.</p>
       <VBtn
+        v-if="isTeachers"
         size="x-large"
         color="primary"
         :prepend-icon="mdiPlay"
@@ -41,7 +46,7 @@ const result = computed(() =>
       </p>
       <BoardTurn v-if="!ended" />
       <NextBell face="board" :most="4" />
-      <ClockButtons face="board" />
+      <ClockButtons v-if="isTeachers" face="board" />
     </template>
   </section>
 </template>

@@ -144,6 +144,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
           >
         </div>
       </template>
+      <BoardJoin v-if="done === 0" />
       <RaceStart />
       <ClockLine :with-time="face !== 'clock'" />
     </template>

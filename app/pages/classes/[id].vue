@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { defined } from '#core/defined'
-import { ageBands, emblemIds, emblemWord } from '#core/class'
+import { emblemIds, emblemWord } from '#core/class'
 import { newId } from '#core/plan'
 import type { ClassDto, ClassInput } from '#shared/types/api'
 import { request, RequestProblem } from '~/api/request'
@@ -9,7 +9,7 @@ import { useAutosave } from '~/composables/useAutosave'
 import { useSaveOnLeave } from '~/composables/useSaveOnLeave'
 import { useNotices } from '~/stores/notices'
 import { useSchool } from '~/stores/school'
-import { vocabularies } from '~/words/planChoices'
+import { ages, vocabularies } from '~/words/planChoices'
 
 const route = useRoute()
 const router = useRouter()
@@ -29,7 +29,6 @@ const noName = ref<string | null>(null)
 const nameProblem = computed(
   () => noName.value ?? autosave.fields.value.find((field) => field.path === 'name')?.message,
 )
-const ages = ageBands.map((band) => ({ title: `${band.replace('-', ' to ')} years`, value: band }))
 
 /** Children of a group that was taken out are in none, until the group is put back. */
 function withoutLostGroups(input: ClassInput): ClassInput {
@@ -162,6 +161,7 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
         </p>
         <AllergiesEditor v-model="draft.allergies" />
       </section>
+      <ClassShares v-if="!isNew" :class-id="id" />
       <RosterImport v-if="!isNew" v-model="rosterShown" :class-id="id" @imported="take" />
     </div>
     <LessonLoading v-else-if="missing" :problem="missing" />

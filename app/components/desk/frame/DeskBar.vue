@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { mdiMonitor, mdiTabletCellphone, mdiKeyboardOutline, mdiCloudOffOutline } from '@mdi/js'
 import type { Stage } from '#core/lesson'
 import { dayWords } from '~/words/dates'
+import { useVisitor } from '~/composables/useVisitor'
 import { useSavedWords } from '~/composables/useSavedWords'
 import { useStages } from '~/composables/useStages'
+import { lazyComponent } from '~/loading/lazy'
 import { useLesson } from '~/stores/lesson'
 
 defineProps<{ stage: Stage; lost: boolean }>()
@@ -11,6 +14,10 @@ defineEmits<{ keys: [] }>()
 const store = useLesson()
 const stages = useStages()
 const saved = useSavedWords()
+/** Where teachers sign in, tablets join a lesson; else Sheets open on this computer. */
+const access = useVisitor()
+const joiningShown = ref(false)
+const JoiningDialog = lazyComponent(() => import('../people/JoiningDialog.vue'))
 </script>
 
 <template>
@@ -58,9 +65,10 @@ const saved = useSavedWords()
         variant="tonal"
         color="secondary"
         size="small"
-        :href="`/sheet/${store.open.id}`"
-        target="_blank"
+        :href="access.teacher ? undefined : `/sheet/${store.open.id}`"
+        :target="access.teacher ? undefined : '_blank'"
         aria-label="Sheets"
+        @click="joiningShown = access.teacher !== null"
         >Sheets</VBtn
       >
       <VBtn
@@ -73,6 +81,7 @@ const saved = useSavedWords()
         @click="$emit('keys')"
       />
     </div>
+    <JoiningDialog v-if="joiningShown" v-model="joiningShown" />
   </header>
 </template>
 

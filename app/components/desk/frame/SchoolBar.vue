@@ -1,5 +1,10 @@
 <script setup lang="ts">
-import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js'
+import { mdiAccountGroup, mdiAccountOutline, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js'
+import { useVisitor } from '~/composables/useVisitor'
+import { useNotices } from '~/stores/notices'
+
+const access = useVisitor()
+const notices = useNotices()
 </script>
 
 <template>
@@ -12,6 +17,17 @@ import { mdiAccountGroup, mdiCupboardOutline, mdiNotebookOutline } from '@mdi/js
       <VBtn to="/classes" variant="text" :prepend-icon="mdiAccountGroup">Classes</VBtn>
       <VBtn to="/school" variant="text" :prepend-icon="mdiCupboardOutline">School</VBtn>
     </nav>
+    <VMenu v-if="access.teacher">
+      <template #activator="{ props: menu }">
+        <VBtn v-bind="menu" variant="text" class="me" :prepend-icon="mdiAccountOutline">{{
+          access.teacher.name
+        }}</VBtn>
+      </template>
+      <VList density="compact">
+        <VListItem title="Teachers and devices" to="/school?view=people" />
+        <VListItem title="Sign out" @click="notices.attempt(access.signOut)" />
+      </VList>
+    </VMenu>
   </header>
   <RoomWarning />
 </template>
@@ -38,7 +54,15 @@ nav {
   display: flex;
 }
 
+.me {
+  margin-left: auto;
+}
+
 @media (max-width: 760px) {
+  .me :deep(.v-btn__content) {
+    display: none;
+  }
+
   .bar {
     gap: 4px;
     padding: 6px 10px;

@@ -2,10 +2,13 @@
 import { currentDay } from '#shared/lesson/currentDay'
 import { mdiArrowRight, mdiFileUploadOutline, mdiFlaskOutline } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { defined } from '#core/defined'
+import { ages } from '~/words/planChoices'
+import { emblemIds, type AgeBand } from '#core/class'
 import { investigationLetters } from '#core/format'
+import { request } from '~/api/request'
 import { useNotices } from '~/stores/notices'
 import { useSchool, type LessonStart } from '~/stores/school'
+import { firstClass } from './firstClass'
 import { starterPictures } from './starterPictures'
 
 /** A new lesson from a question, a starter or a saved investigation: one press. */
@@ -16,6 +19,11 @@ const classId = ref<string | null>(null)
 const date = ref(currentDay())
 const question = ref('')
 const busy = ref(false)
+/** Who has no class yet says how many groups there are; the class is made on the way. */
+const isFirst = computed(() => school.classes.length === 0)
+const groups = ref<number | null>(6)
+const age = ref<AgeBand>('7-9')
+const mostGroups = emblemIds.length
 const file = ref<HTMLInputElement | null>(null)
 const classNames = computed(() => school.classes.map((one) => ({ title: one.name, value: one.id })))
 
@@ -27,10 +35,18 @@ watch(
   { immediate: true },
 )
 
+async function makeFirstClass(): Promise<string> {
+  const { ways } = await request('GET', '/api/school')
+  return (await school.createClass(firstClass(groups.value, age.value, ways.vocabulary))).id
+}
+
 async function start(from: LessonStart) {
-  if (!classId.value || busy.value) return
+  if (busy.value) return
   busy.value = true
-  const id = await notices.attempt(() => school.createLesson(defined(classId.value), date.value, from))
+  const id = await notices.attempt(async () => {
+    const own = classId.value ?? (await makeFirstClass())
+    return school.createLesson(own, date.value, from)
+  })
   busy.value = false
   if (id) await router.push(`/lessons/${id}/${from.kind === 'question' ? 'wonder' : 'plan'}`)
 }
@@ -51,7 +67,23 @@ async function open(event: Event) {
 <template>
   <section class="panel stack start" aria-label="Start a lesson">
     <h2>Start a lesson</h2>
-    <div class="when">
+    <template v-if="isFirst">
+      <div class="groups">
+        <span>How many groups test?</span>
+        <QuantityField
+          v-model="groups"
+          whole
+          :least="2"
+          :greatest="mostGroups"
+          aria-label="How many groups test?"
+        />
+      </div>
+      <VSelect v-model="age" :items="ages" label="How old are the children?" />
+      <p class="small soft">
+        Names can follow, or <NuxtLink to="/classes/new">make a class</NuxtLink> with them first.
+      </p>
+    </template>
+    <div v-else class="when">
       <VSelect v-model="classId" :items="classNames" label="Class" />
       <VTextField v-model="date" type="date" label="Day" class="day" />
     </div>
@@ -109,6 +141,13 @@ async function open(event: Event) {
 <style scoped>
 .day :deep(input) {
   padding-inline: 10px 8px;
+}
+
+.groups {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px;
 }
 
 .when {

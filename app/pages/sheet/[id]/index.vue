@@ -2,9 +2,15 @@
 import { computed } from 'vue'
 import { isDoneForAll } from '#core/lesson'
 import { useLiveLesson } from '~/composables/useLiveLesson'
+import { request } from '~/api/request'
+import { useVisitor } from '~/composables/useVisitor'
+import { useNotices } from '~/stores/notices'
 import { useLesson } from '~/stores/lesson'
 
 const route = useRoute()
+const router = useRouter()
+const access = useVisitor()
+const notices = useNotices()
 const store = useLesson()
 const id = computed(() => String(route.params.id))
 useLiveLesson(id)
@@ -14,6 +20,19 @@ const doors = computed(() =>
 )
 /** Where it is done once for all, one device reads for the class. */
 const front = computed(() => (isDoneForAll(store.plan) ? store.groups[0] : undefined))
+
+/** A tablet says which group it is; one that two groups share stays with the last two. */
+async function enter(to: string, groupId: string) {
+  await notices.attempt(async () => {
+    const { visitor } = access.data ?? (await access.load())
+    if (visitor.kind === 'sheet') {
+      const others = visitor.groupIds.filter((one) => one !== groupId)
+      await request('PUT', '/api/join/groups', { body: { groupIds: [...others, groupId].slice(-2) } })
+      await access.load()
+    }
+    await router.push(to)
+  })
+}
 useHead({ title: 'Sheet' })
 </script>
 
@@ -22,11 +41,20 @@ useHead({ title: 'Sheet' })
     <template v-if="store.lesson && store.lesson.id === id">
       <h1>Which group are you?</h1>
       <div class="groups">
-        <NuxtLink v-for="{ group, lessonId } in doors" :key="group.id" :to="`/sheet/${lessonId}/${group.id}`">
+        <NuxtLink
+          v-for="{ group, lessonId } in doors"
+          :key="group.id"
+          :to="`/sheet/${lessonId}/${group.id}`"
+          @click.prevent="enter(`/sheet/${lessonId}/${group.id}`, group.id)"
+        >
           <GroupEmblem :emblem="group.emblem" :size="72" named name="" />
           <span>{{ group.name }}</span>
         </NuxtLink>
-        <NuxtLink v-if="front" :to="`/sheet/${id}/${front.id}?for=class`">
+        <NuxtLink
+          v-if="front"
+          :to="`/sheet/${id}/${front.id}?for=class`"
+          @click.prevent="enter(`/sheet/${id}/${front.id}?for=class`, front.id)"
+        >
           <GroupEmblem emblem="class" :size="72" named name="" />
           <span>The class, at the front</span>
         </NuxtLink>

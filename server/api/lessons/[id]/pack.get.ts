@@ -5,5 +5,9 @@ import { getPack } from '../../../queries/pack'
 
 export default defineRoute({
   right: 'kit',
-  handle: ({ event }) => getPack(useDatabase(), idParam(event, 'lesson'), currentDay()),
+  handle: async ({ event, visitor }) => {
+    const pack = await getPack(useDatabase(), idParam(event, 'lesson'), currentDay())
+    // A helper packs by what the teacher has planned; what children react to is not theirs to read.
+    return visitor.kind === 'teacher' ? pack : { ...pack, allergies: [] }
+  },
 })

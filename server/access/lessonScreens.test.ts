@@ -1,0 +1,229 @@
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { newId } from '#core/plan'
+import type { ApiProblem, ClassDto, LessonDto, LessonSummaryDto, RolesDto } from '#shared/types/api'
+import type { ClassShareDto, JoiningDto } from '#shared/types/people'
+import type { Browser } from '../testing/apiApp'
+import { classInput, sentEntry } from '../testing/examples'
+import { passphrases, startSignedInSchool, type SignedInSchool } from '../testing/signedInSchool'
+
+let school: SignedInSchool
+/** A child of each group. */
+const names = ['Ada', 'Bruno', 'Chidi']
+beforeAll(async () => {
+  school = await startSignedInSchool()
+  const { own, ashby } = school
+  const pupils = own.groups.map(({ id: groupId }, place) => ({ id: newId(), name: names[place]!, groupId }))
+  const { status } = await ashby.call('PUT', `/api/classes/${own.id}`, {
+    ...classInput({ groups: own.groups }),
+    pupils,
+    allergies: [{ allergen: 'peanuts', children: 2 }],
+  })
+  expect(status).toBe(200)
+})
+afterAll(() => school.app.close())
+
+const groupAt = (place: number) => school.own.groups[place]!.id
+const joining = async () => (await school.ashby.call<JoiningDto>('GET', `${school.path}/joining`)).body
+
+describe('a tablet that has joined as a group', () => {
+  const record = (sheet: Browser, place: number, tryNumber: number) =>
+    sheet.call('POST', `${school.path}/entries`, {
+      entries: [{ ...sentEntry(school.lesson), groupId: groupAt(place), tryNumber }],
+    })
+
+  it('records for its own group, and for no other', async () => {
+    const sheet = await school.device(0)
+    expect((await record(sheet, 0, 1)).status).toBe(200)
+    const other = await record(sheet, 1, 1)
+    expect(other.status).toBe(403)
+    expect((other.body as ApiProblem).error.message).toContain('in another group')
+    const prediction = {
+      seat: 0,
+      answer: { format: 'choice', levelId: school.lesson.plan.levels[0]!.id },
+      because: '',
+    }
+    expect((await sheet.call('PUT', `${school.path}/predictions/${groupAt(1)}`, prediction)).status).toBe(403)
+    const seen = {
+      groupId: null,
+      kind: 'noticed',
+      text: 'of the class',
+      about: null,
+      source: 'sheet',
+      seenAt: new Date().toISOString(),
+      picture: null,
+    }
+    expect((await sheet.call('PUT', `${school.path}/observations/${newId()}`, seen)).status).toBe(403)
+  })
+
+  it('without a group yet writes nothing', async () => {
+    expect((await record(await school.device(-1), 0, 2)).status).toBe(403)
+  })
+
+  it('reads the first names of its own group alone, and no allergy anywhere', async () => {
+    const sheet = await school.device(0)
+    const { body } = await sheet.call<RolesDto>('GET', `${school.path}/roles`)
+    expect(Object.keys(body.members)).toEqual([groupAt(0)])
+    expect(JSON.stringify(body)).toContain('Ada')
+    const lesson = await sheet.call<LessonDto>('GET', school.path)
+    const all = JSON.stringify([body, lesson.body])
+    for (const word of ['Bruno', 'Chidi', 'peanuts', '"AB"', 'Mr Ashby'])
+      expect(all).not.toContain(word)
+  })
+
+  it('sees of other groups what is on the Board, and no reasons', async () => {
+    const [mine, theirs] = [await school.device(0), await school.device(1)]
+    const seen = (text: string, place: number) => ({
+      groupId: groupAt(place),
+      kind: 'noticed',
+      text,
+      about: null,
+      source: 'sheet',
+      seenAt: new Date().toISOString(),
+      picture: null,
+    })
+    const [hidden, shown] = [newId(), newId()]
+    await theirs.call('PUT', `${school.path}/observations/${hidden}`, seen('a quiet word', 1))
+    await theirs.call('PUT', `${school.path}/observations/${shown}`, seen('it rolled away', 1))
+    await school.ashby.call('PATCH', `${school.path}/observations/${shown}`, { onBoard: true })
+    const { body } = await mine.call<LessonDto>('GET', school.path)
+    expect(JSON.stringify(body.observations)).toContain('it rolled away')
+    expect(JSON.stringify(body.observations)).not.toContain('a quiet word')
+    const own = await theirs.call<LessonDto>('GET', school.path)
+    expect(JSON.stringify(own.body.observations)).toContain('a quiet word')
+  })
+
+  it('may be shared by two groups, and two may be in one', async () => {
+    const [one, two] = [await school.device(2), await school.device(2)]
+    await one.call('PUT', '/api/join/groups', { groupIds: [groupAt(1), groupAt(2)] })
+    for (const [sheet, place, tryNumber] of [
+      [one, 1, 1],
+      [one, 2, 1],
+      [two, 2, 2],
+    ] as const)
+      expect((await record(sheet, place, tryNumber)).status).toBe(200)
+    expect((await one.call('PUT', '/api/join/groups', { groupIds: [newId()] })).status).toBe(400)
+  })
+
+  it('is moved, and taken out, by the Desk; what it sends afterwards is refused as passing', async () => {
+    const sheet = await school.device(0)
+    const device = (await joining()).devices.at(-1)!
+    const at = `${school.path}/devices/${device.id}`
+    await school.ashby.call('PUT', at, { groupIds: [groupAt(1)] })
+    expect([(await record(sheet, 0, 3)).status, (await record(sheet, 1, 3)).status]).toEqual([403, 200])
+    await school.ashby.call('DELETE', at)
+    expect((await record(sheet, 1, 2)).status).toBe(401)
+    expect((await school.ashby.call('DELETE', at)).status).toBe(404)
+  })
+
+  it('has nothing to do with another lesson of the same class', async () => {
+    const { body: other } = await school.ashby.call<{ id: string }>('POST', '/api/lessons', {
+      classId: school.own.id,
+      date: '2026-03-10',
+      from: { kind: 'starter', id: 'ball-bounce' },
+    })
+    const sheet = await school.device(0)
+    expect((await sheet.call('GET', `/api/lessons/${other.id}`)).status).toBe(404)
+    const gone = await school.device(0, `/api/lessons/${other.id}`)
+    await school.ashby.call('DELETE', `/api/lessons/${other.id}`)
+    const { forgetVisitors } = await import('./visitor')
+    forgetVisitors()
+    expect((await gone.call('GET', `/api/lessons/${other.id}`)).status).toBe(401)
+  })
+})
+
+describe('the code of a lesson', () => {
+  const join = (code: string) => school.app.browser().call<ApiProblem>('POST', '/api/join', { code })
+
+  it('is taken as children type it, and dies when joining is closed', async () => {
+    const { body } = await school.ashby.call<JoiningDto>('POST', `${school.path}/joining`)
+    const code = body.code!
+    expect(code).toMatch(/^[CDFHJKMNPQRTVWX2346789]{6}$/)
+    for (const typed of [code, code.toLowerCase(), `${code.slice(0, 3)} ${code.slice(3)}`, ` ${code}-`])
+      expect((await join(typed)).status).toBe(200)
+    expect((await school.ashby.call<JoiningDto>('POST', `${school.path}/joining`)).body.code).toBe(code)
+    await school.ashby.call('DELETE', `${school.path}/joining`)
+    const { status, body: refusal } = await join(code)
+    expect([status, refusal.error.message]).toEqual([
+      400,
+      'No lesson has this code. Look at the board and type it again.',
+    ])
+    expect((await school.ashby.call<JoiningDto>('POST', `${school.path}/joining`)).body.code).not.toBe(code)
+  })
+
+  it.each(['', '      ', 'HK47P', 'HK47PQQ', 'АВСDEF', '\0\0\0\0\0\0'])('%j joins nothing', async (code) => {
+    expect((await join(code)).status).toBe(400)
+  })
+})
+
+describe('links', () => {
+  it('a Board sees and changes nothing, until the Desk closes it', async () => {
+    const board = await school.screen('board')
+    expect((await board.call('GET', school.path)).status).toBe(200)
+    expect((await board.call<JoiningDto>('GET', `${school.path}/joining`)).body.devices).toEqual([])
+    expect(
+      (await board.call('POST', `${school.path}/clock`, { act: { kind: 'start' }, version: 0 })).status,
+    ).toBe(403)
+    await school.ashby.call('DELETE', `${school.path}/links/board`)
+    expect((await board.call('GET', school.path)).status).toBe(401)
+  })
+
+  it('a helper has the kit and the clock for today, and no allergy', async () => {
+    const helper = await school.screen('assistant')
+    const { status, body } = await helper.call('GET', `${school.path}/pack`)
+    expect(status).toBe(200)
+    expect(JSON.stringify(body)).not.toContain('peanuts')
+    expect((await helper.call('GET', `${school.path}/roles`)).status).toBe(403)
+    vi.useFakeTimers({ now: Date.now() + 24 * 60 * 60 * 1000, toFake: ['Date'] })
+    expect((await helper.call('GET', `${school.path}/pack`)).status).toBe(401)
+    vi.useRealTimers()
+  })
+
+  it('that nobody made opens nothing', async () => {
+    for (const secret of ['', '-', 'x'.repeat(43), 'x'.repeat(99)])
+      expect((await school.app.browser().call('POST', '/api/links/open', { secret })).status).toBe(400)
+  })
+})
+
+describe('a class', () => {
+  it('is its teacher’s own until it is shared, and only until the day that was said', async () => {
+    const thorne = school.thorne
+    const sees = async () => ({
+      classes: (await thorne.call<ClassDto[]>('GET', '/api/classes')).body.map(({ id }) => id),
+      lessons: (await thorne.call<LessonSummaryDto[]>('GET', '/api/lessons')).body.map(({ id }) => id),
+      week: JSON.stringify((await thorne.call('GET', '/api/week/2026-03-09')).body),
+    })
+    const before = await sees()
+    expect([before.classes, before.lessons]).toEqual([[], []])
+    expect(before.week).not.toContain(school.lesson.id)
+    const at = `/api/classes/${school.own.id}/shares`
+    const { body } = await school.ashby.call<{ shares: ClassShareDto[] }>('POST', at, {
+      teacherId: school.teachers.thorne.id,
+      until: new Date().toISOString().slice(0, 10),
+    })
+    expect((await sees()).classes).toEqual([school.own.id])
+    expect((await thorne.call('GET', school.path)).status).toBe(200)
+    vi.useFakeTimers({ now: Date.now() + 2 * 24 * 60 * 60 * 1000, toFake: ['Date'] })
+    expect((await sees()).classes).toEqual([])
+    vi.useRealTimers()
+    await school.ashby.call('DELETE', `${at}/${body.shares[0]!.id}`)
+    expect((await thorne.call('GET', school.path)).status).toBe(404)
+  })
+
+  it('cannot be begun a lesson for, or from, by somebody who does not have it', async () => {
+    const from = { kind: 'starter', id: 'ball-bounce' }
+    const lesson = { classId: school.own.id, date: '2026-03-09', from }
+    expect((await school.thorne.call('POST', '/api/lessons', lesson)).status).toBe(404)
+    const { body: own } = await school.thorne.call<{ id: string }>('POST', '/api/classes', classInput())
+    const again = { classId: own.id, date: '2026-03-09', from: { kind: 'lesson', id: school.lesson.id } }
+    expect((await school.thorne.call('POST', '/api/lessons', again)).status).toBe(404)
+  })
+})
+
+it('who is signed in has checked the cautions by name, whatever initials are sent', async () => {
+  const { body: lesson } = await school.ashby.call<LessonDto>('GET', school.path)
+  const sent = { initials: 'ZZ', version: lesson.planVersion }
+  await school.ashby.call('POST', `${school.path}/safety`, sent)
+  const { body } = await school.ashby.call<LessonDto>('GET', school.path)
+  expect(body.safety?.initials).toBe('Mr Ashby')
+  expect((await school.signIn('Mr Ashby', passphrases.ashby)).cookie()).not.toBe('')
+})
