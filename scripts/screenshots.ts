@@ -1,6 +1,7 @@
 import { firstOf, defined } from '#core/defined'
 import { mkdirSync } from 'node:fs'
 import { chromium } from 'playwright-core'
+import { firstTeacher, schoolName } from '../demo/teachers'
 import type { ClassDto, LessonSummaryDto } from '../shared/types/api'
 import { makeDataFolder } from './makeDataFolder'
 import { startServer } from './runServer'
@@ -22,8 +23,8 @@ const views: [name: string, path: string, size: { width: number; height: number 
   ['plan-in-time', '/lessons/:jackets/plan?view=time', desk],
   ['pack', '/lessons/:shadow/pack', desk],
   ['test', '/lessons/:grip/test', desk],
+  ['tablets', '/lessons/:grip/test', desk],
   ['compare', '/lessons/:bounce/compare', desk],
-  ['compare-over-time', '/lessons/:jackets/compare', desk],
   ['compare-before-after', '/lessons/:dough/compare', desk],
   ['conclude', '/lessons/:bounce/conclude', desk],
   ['board', '/board/:grip', desk],
@@ -38,8 +39,20 @@ ensureChromium()
 await buildWhenNeeded()
 mkdirSync('docs/screenshots', { recursive: true })
 const server = await startServer(await makeDataFolder('demo'))
-const lessons = (await (await fetch(`${server.url}/api/lessons`)).json()) as LessonSummaryDto[]
-const own = firstOf((await (await fetch(`${server.url}/api/classes`)).json()) as ClassDto[])
+let cookie = ''
+/** What a teacher who is signed in sends and gets. */
+async function send<T>(method: string, path: string, body?: object): Promise<T> {
+  const answer = await fetch(server.url + path, {
+    method,
+    headers: { 'content-type': 'application/json', cookie },
+    body: body && JSON.stringify(body),
+  })
+  cookie ||= firstOf((answer.headers.getSetCookie()[0] ?? '').split(';'))
+  return (await answer.json()) as T
+}
+await send('POST', '/api/set-up', { schoolName, teacher: firstTeacher })
+const lessons = await send<LessonSummaryDto[]>('GET', '/api/lessons')
+const own = firstOf(await send<ClassDto[]>('GET', '/api/classes'))
 const titled = (title: string) => defined(lessons.find((lesson) => lesson.title === title)).id
 const ids: Record<string, string> = {
   class: own.id,
@@ -54,14 +67,6 @@ const ids: Record<string, string> = {
 }
 /** A lesson of bottles whose clock has come to the test. */
 async function lessonOnTheClock(): Promise<string> {
-  const send = async <T>(method: string, path: string, body: object) =>
-    (await (
-      await fetch(server.url + path, {
-        method,
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      })
-    ).json()) as T
   const from = { kind: 'starter', id: 'bottle-jackets' }
   const { id } = await send<{ id: string }>('POST', '/api/lessons', {
     classId: own.id,
@@ -73,8 +78,10 @@ async function lessonOnTheClock(): Promise<string> {
   return id
 }
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments })
+const [cookieName = '', value = ''] = cookie.split('=')
 for (const [name, path, viewport] of views) {
   const page = await browser.newPage({ viewport })
+  await page.context().addCookies([{ name: cookieName, value, url: server.url }])
   // As at a second visit, when the faces are there before the words.
   await page.addInitScript(`localStorage.setItem('jolly-beaker-faces', 'yes')`)
   await page.goto(server.url + path.replace(/:(\w+)/g, (_whole, key: string) => defined(ids[key])))
@@ -85,6 +92,10 @@ for (const [name, path, viewport] of views) {
   if (name === 'pack') await page.getByText(/battery lamps and have only/).waitFor()
   if (name === 'conclude') await page.getByText('fits what we found').waitFor()
   if (name === 'school') await page.getByRole('button', { name: 'Cupboard of instruments' }).click()
+  if (name === 'tablets') {
+    await page.getByRole('button', { name: 'Sheets' }).click()
+    await page.getByText('None yet.').waitFor()
+  }
   if (name === 'packing') await page.getByRole('button', { name: '1 Leaf', exact: true }).first().click()
   if (name === 'variables') {
     await page.getByRole('listitem', { name: /^kind of paper,/ }).press('Enter')

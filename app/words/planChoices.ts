@@ -1,3 +1,5 @@
+import { format } from 'date-fns'
+import { pictureKeeping, type PictureRule } from '#core/calendar'
 import { ageBands, vocabularyKinds, type Vocabulary } from '#core/class'
 import {
   predictorKinds,
@@ -65,3 +67,16 @@ export const counts = (from: number, to: number): number[] =>
 
 /** How old the children of a class are. */
 export const ages = ageBands.map((band) => ({ title: `${band.replace('-', ' to ')} years`, value: band }))
+
+/** How long the pictures that children took stay. */
+export const pictureKeepings = titled<PictureRule['keep']>(pictureKeeping, {
+  'this-year': 'the end of their school year',
+  'next-year': 'the end of the next school year',
+  'for-good': 'somebody deletes them',
+})
+
+/** The months of a year, 1 to 12. */
+export const months = Array.from({ length: 12 }, (_, month) => ({
+  title: format(new Date(2026, month, 1), 'MMMM'),
+  value: month + 1,
+}))

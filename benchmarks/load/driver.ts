@@ -45,15 +45,16 @@ async function drive({ urls, lessons, seconds, pace }: DriveOrder): Promise<Driv
   const refused: Record<string, number> = {}
   // Each lesson is heard by its Sheets and by one Desk.
   const screens = lessons.flatMap((lesson) =>
-    Array.from({ length: lesson.groupIds.length + 1 }, () => ({
+    [...lesson.cookies, lesson.deskCookie].map((cookie) => ({
       lesson,
+      cookie,
       had: new Set<string>(),
       doubled: 0,
     })),
   )
   const closes = await Promise.all(
     screens.map((screen, index) =>
-      hear(urls[index % urls.length]!, screen.lesson, (ids) => {
+      hear(urls[index % urls.length]!, screen.lesson, screen.cookie, (ids) => {
         const now = performance.now()
         for (const id of ids) {
           if (screen.had.has(id)) screen.doubled++
@@ -63,10 +64,12 @@ async function drive({ urls, lessons, seconds, pace }: DriveOrder): Promise<Driv
       }),
     ),
   )
-  const sheets = lessons.flatMap((lesson) => lesson.groupIds.map((groupId) => ({ lesson, groupId, turn: 0 })))
+  const sheets = lessons.flatMap((lesson) =>
+    lesson.groupIds.map((groupId, place) => ({ lesson, groupId, cookie: lesson.cookies[place]!, turn: 0 })),
+  )
   const sentIn = new Map(lessons.map((lesson) => [lesson.id, 0]))
   const post = async (sheet: (typeof sheets)[number], when: number) => {
-    const { lesson, groupId } = sheet
+    const { lesson, groupId, cookie } = sheet
     const turn = sheet.turn++
     const id = randomId()
     meant.set(id, when)
@@ -75,6 +78,7 @@ async function drive({ urls, lessons, seconds, pace }: DriveOrder): Promise<Driv
     const status = await send(
       urls[sheets.indexOf(sheet) % urls.length]!,
       lesson,
+      cookie,
       entryOf(id, lesson, groupId, turn),
     )
     if (status === 200) answered.push(performance.now() - when)
@@ -166,7 +170,7 @@ function entryOf(id: string, { levelIds, readWith }: LoadedLesson, groupId: stri
 }
 
 /** Sends an entry; gives back the status of the answer, or what went wrong. */
-function send(url: string, lesson: LoadedLesson, entry: unknown): Promise<number | string> {
+function send(url: string, lesson: LoadedLesson, cookie: string, entry: unknown): Promise<number | string> {
   const body = JSON.stringify({ entries: [entry] })
   return new Promise((done) => {
     const sent = request(
@@ -174,7 +178,11 @@ function send(url: string, lesson: LoadedLesson, entry: unknown): Promise<number
       {
         method: 'POST',
         agent,
-        headers: { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) },
+        headers: {
+          'content-type': 'application/json',
+          'content-length': Buffer.byteLength(body),
+          cookie,
+        },
       },
       (answer) => {
         answer.resume()
@@ -190,10 +198,11 @@ function send(url: string, lesson: LoadedLesson, entry: unknown): Promise<number
 function hear(
   url: string,
   { id, cursor }: LoadedLesson,
+  cookie: string,
   heard: (ids: string[]) => void,
 ): Promise<() => void> {
   return new Promise((done, failed) => {
-    const opened = request(`${url}/api/events?after=${id}:${cursor}`, (answer) => {
+    const opened = request(`${url}/api/events?after=${id}:${cursor}`, { headers: { cookie } }, (answer) => {
       let text = ''
       answer.setEncoding('utf8')
       answer.on('data', (part: string) => {

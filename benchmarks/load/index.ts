@@ -9,7 +9,7 @@ import { buildWhenNeeded } from '../../scripts/build'
 import { startServer, type RunningServer } from '../../scripts/runServer'
 import { figureLine, type Figure } from '../figure'
 import type { DriveOrder, DriveReport } from './driver'
-import { fetchLesson, makeLessons, type LoadedLesson } from './school'
+import { fetchLesson, makeLessons, setUp, type LoadedLesson } from './school'
 
 // A whole school at work at once: 400 Sheets and 40 Desks in 40 lessons, each Sheet a reading every two seconds.
 const { values: asked } = parseArgs({
@@ -17,6 +17,8 @@ const { values: asked } = parseArgs({
     seconds: { type: 'string', default: '60' },
     lessons: { type: 'string', default: '40' },
     processes: { type: 'string', default: '1' },
+    // Whether teachers sign in and tablets join, or everybody sits at the machine.
+    door: { type: 'string', default: 'on' },
   },
 })
 const [seconds, lessonCount, processes] = [asked.seconds, asked.lessons, asked.processes].map(Number) as [
@@ -37,8 +39,8 @@ async function startOne(): Promise<void> {
   )
 }
 
-async function run(url: string): Promise<void> {
-  const lessons = await makeLessons(url, lessonCount)
+async function run(url: string, desk: string): Promise<void> {
+  const lessons = await makeLessons(url, lessonCount, desk)
   console.log(
     `${lessonCount} lessons of ${lessons[0]!.groupIds.length} groups on ${database ? 'a server of PostgreSQL' : 'the embedded database'}`,
   )
@@ -61,7 +63,10 @@ async function run(url: string): Promise<void> {
 /** Lessons with the cursors at which they stand now. */
 const atTheirEnd = (url: string, lessons: LoadedLesson[]) =>
   Promise.all(
-    lessons.map(async (lesson) => ({ ...lesson, cursor: (await fetchLesson(url, lesson.id)).cursor })),
+    lessons.map(async (lesson) => ({
+      ...lesson,
+      cursor: (await fetchLesson(url, lesson.id, lesson.deskCookie)).cursor,
+    })),
   )
 
 /** Readings a second when everybody sends as fast as it goes. */
@@ -156,8 +161,8 @@ const failures = ({ refused }: DriveReport) =>
 
 async function countEntries(url: string, lessons: LoadedLesson[]): Promise<number> {
   let count = 0
-  for (const { id } of lessons)
-    count += new Set((await fetchLesson(url, id)).entries.map((entry) => entry.id)).size
+  for (const { id, deskCookie } of lessons)
+    count += new Set((await fetchLesson(url, id, deskCookie)).entries.map((entry) => entry.id)).size
   return count
 }
 
@@ -213,10 +218,11 @@ if (processes > 1 && !database) {
 try {
   await startOne()
   const { url } = servers[0]!
-  if (((await (await fetch(`${url}/api/classes`)).json()) as unknown[]).length > 0) {
-    console.error('There are classes in this database. The load wants an empty one, since it fills it.')
+  const { signIn } = (await (await fetch(`${url}/api/access`)).json()) as { signIn: string | null }
+  if (signIn !== null) {
+    console.error('There is a school in this database. The load wants an empty one, since it fills it.')
     process.exitCode = 2
-  } else await run(url)
+  } else await run(url, await setUp(url, asked.door === 'off' ? 'off' : 'on'))
 } finally {
   for (const server of servers) {
     await server.stop()

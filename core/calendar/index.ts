@@ -9,3 +9,4 @@ export {
   type ClosedDays,
   type SchoolCalendar,
 } from './schoolCalendar'
+export { pictureKeeping, pictureKeptUntil, usualPictureRule, type PictureRule } from './pictureRule'

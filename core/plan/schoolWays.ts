@@ -1,3 +1,4 @@
+import { usualPictureRule, type PictureRule } from '../calendar'
 import type { AgeBand, Vocabulary } from '../class'
 import type { Plan, Predictor, Summary, WhoTests, WorkOut, Rounding } from './plan'
 
@@ -35,6 +36,8 @@ export interface SchoolWays {
   paper: Paper
   /** How long a lesson is, in minutes. */
   lessonMinutes: number
+  /** How long the pictures that children took are kept. */
+  pictures: PictureRule
 }
 
 /** How most schools work: the defaults until a school says otherwise. */
@@ -52,6 +55,7 @@ export const usualWays: SchoolWays = {
   },
   paper: 'A4',
   lessonMinutes: 45,
+  pictures: usualPictureRule,
 }
 
 /**

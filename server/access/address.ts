@@ -5,11 +5,15 @@ import { lastOf } from '#core/defined'
 export const isLoopback = (address: string): boolean =>
   /^(?:::ffff:)?127\.\d+\.\d+\.\d+$/.test(address) || address === '::1'
 
-/** Where a request came from; behind a proxy on this machine, what that proxy says. Of IPv6 the network, which a household shares. */
+/** Proxies that are believed beside one on this machine, by their addresses. */
+const proxies = (process.env.JOLLY_PROXY ?? '').split(/[\s,]+/).filter(Boolean)
+const isProxy = (peer: string) => isLoopback(peer) || proxies.includes(peer.replace(/^::ffff:/, ''))
+
+/** Where a request came from; behind a proxy, what that proxy says. Of IPv6 the network, which a household shares. */
 export function addressOf(event: H3Event): string {
   const peer = event.node.req.socket.remoteAddress ?? ''
   const forwarded = getRequestHeader(event, 'x-forwarded-for')
-  const address = forwarded && isLoopback(peer) ? lastOf(forwarded.split(',')).trim() : peer
+  const address = forwarded && isProxy(peer) ? lastOf(forwarded.split(',')).trim() : peer
   const plain = address.replace(/^::ffff:/, '').slice(0, 64)
   return plain.includes(':') ? plain.split(':').slice(0, 4).join(':') : plain
 }
@@ -29,7 +33,7 @@ export function isAtThisMachine(event: H3Event): boolean {
 export function isEncrypted(event: H3Event): boolean {
   const { socket } = event.node.req
   if ('encrypted' in socket && socket.encrypted) return true
-  return isLoopback(socket.remoteAddress ?? '') && getRequestHeader(event, 'x-forwarded-proto') === 'https'
+  return isProxy(socket.remoteAddress ?? '') && getRequestHeader(event, 'x-forwarded-proto') === 'https'
 }
 
 /** What kind of device asks, in words for a list. */

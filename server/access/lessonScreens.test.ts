@@ -66,8 +66,7 @@ describe('a tablet that has joined as a group', () => {
     expect(JSON.stringify(body)).toContain('Ada')
     const lesson = await sheet.call<LessonDto>('GET', school.path)
     const all = JSON.stringify([body, lesson.body])
-    for (const word of ['Bruno', 'Chidi', 'peanuts', '"AB"', 'Mr Ashby'])
-      expect(all).not.toContain(word)
+    for (const word of ['Bruno', 'Chidi', 'peanuts', '"AB"', 'Mr Ashby']) expect(all).not.toContain(word)
   })
 
   it('sees of other groups what is on the Board, and no reasons', async () => {

@@ -58,6 +58,10 @@ export const school = pgTable('school', {
   ways: jsonb('ways').$type<SchoolWays>().notNull(),
   /** Null until the school has said when it is closed. */
   calendar: jsonb('calendar').$type<SchoolCalendar>(),
+  /** The day on which it was announced that pictures will be deleted; null while none will soon. */
+  picturesAnnounced: date('pictures_announced', { mode: 'string' }),
+  /** The last day on which the program looked for such pictures. */
+  picturesLooked: date('pictures_looked', { mode: 'string' }),
   /** What a shop sells, as the school has loaded it. */
   offers: jsonb('offers').$type<Offer[]>().notNull().default([]),
 })

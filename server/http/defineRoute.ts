@@ -3,6 +3,7 @@ import type { AnySchema } from 'joi'
 import { validate, type Given } from '#shared/schemas'
 import { checkRight, type Right, type VisitorOf } from '../access/rights'
 import { visitorOf } from '../access/visitor'
+import { countWrite } from '../access/writeLimit'
 import { useDatabase } from '../database/client'
 import { retryOnConflict } from '../database/retryOnConflict'
 import { isDamage, isDiskFull, isDatabaseTimeout, isUniqueViolation } from '../database/sqlState'
@@ -48,6 +49,7 @@ export function defineRoute<Wanted extends Right, Answer, Body extends AnySchema
   const handler = defineEventHandler<{ body: Taken<Body> }, Promise<Answer>>(async (event) => {
     try {
       const visitor = await admit(event, right)
+      if (visitor?.kind === 'sheet' && event.method !== 'GET') await countWrite(visitor.sessionId)
       const body = (schema && check(schema, await readJson(event, limit))) as Taken<Body>
       const answer = await retryOnConflict(() => handle({ event, body, visitor }))
       if (did !== undefined) await recordAudit(useDatabase(), whoIs(visitor), did)

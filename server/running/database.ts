@@ -3,6 +3,7 @@ import { databaseSettings, openDatabase, setDatabase } from '../database/client'
 import { LiveHub, setHub } from '../live/hub'
 import { startCheckpoints } from './checkpoints'
 import { exitWith } from './exitWith'
+import { startPictureRetention } from './pictureRetention'
 import { startupProblem } from './startupProblem'
 import { setDamageWatch, watchDamage } from './watchDamage'
 import { watchDatabase } from './watchDatabase'
@@ -24,6 +25,7 @@ async function open() {
   setHub(hub)
   const watch = watchDatabase(opened)
   const checkpoints = startCheckpoints(opened)
+  const retention = startPictureRetention(opened)
   const damage = await watchDamage(opened)
   setDamageWatch(damage)
   const backups = hourlyBackups(opened, damage.said)
@@ -33,6 +35,7 @@ async function open() {
     close: async () => {
       watch.stop()
       checkpoints.stop()
+      retention.stop()
       backups?.stop()
       damage.stop()
       setDamageWatch(null)

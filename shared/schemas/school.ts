@@ -1,3 +1,4 @@
+import { pictureKeeping, usualPictureRule } from '#core/calendar'
 import type { CupboardInstrument } from '#core/instrument'
 import { vocabularyKinds } from '#core/class'
 import {
@@ -33,6 +34,10 @@ export const waysSchema = object({
   prediction: object({ who: choice(...predictorKinds), because: yesOrNo() }),
   byAge: object({ '5-7': forAge, '7-9': forAge, '9-11': forAge }),
   paper: otherwise(choice(...papers), 'A4'),
+  pictures: otherwise(
+    object({ keep: choice(...pictureKeeping), yearEnds: wholeNumber(1, 12) }),
+    usualPictureRule,
+  ),
   lessonMinutes: otherwise(wholeNumber(5, timesLimits.lesson), usualWays.lessonMinutes),
 })
 

@@ -13,6 +13,7 @@ it('a new teacher goes from no class to the logbook with one lesson, by the inte
 }) => {
   const page = await open('/')
   const hands = handsOn(page, school)
+  await startsAlone(page, hands)
   await makesAClass(page, hands)
   await wonders(page, hands)
   await plans(page, hands)
@@ -47,6 +48,13 @@ function handsOn(page: Page, school: School) {
   }
 }
 type Hands = ReturnType<typeof handsOn>
+
+/** Says at the first start that nobody else will use it. */
+async function startsAlone(page: Page, { press, field }: Hands) {
+  await page.getByRole('button', { name: /^Only me, on this computer/ }).click()
+  await field('What is your school called?').fill('Tidewick School')
+  await press('Start')
+}
 
 /** Makes a class with groups, and reads in a list of first names. */
 async function makesAClass(page: Page, { press, field }: Hands) {

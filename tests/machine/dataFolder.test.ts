@@ -68,6 +68,16 @@ describe('one folder', () => {
     expect((await fetch(`${server.url}/api/health`)).status).toBe(200)
   })
 
+  it('does not listen on a network before teachers sign in', () => {
+    for (const school of ['none', 'empty'] as const) {
+      const { status, said, listening } = refusal({ JOLLY_DATA: dataFolder(school), JOLLY_HOST: '0.0.0.0' })
+      expect([status, listening]).toEqual([1, false])
+      expect(said).toMatch(
+        /^Jolly Beaker listens on a network only once teachers sign in\..* npm run passphrase/,
+      )
+    }
+  })
+
   it('of a killed server is free at once, and one that was replaced ends its server', async () => {
     const folder = dataFolder('empty')
     const killed = await startServer(folder)

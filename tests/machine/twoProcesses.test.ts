@@ -16,6 +16,7 @@ beforeAll(async () => {
   postgres = await startPostgres()
   const environment = { DATABASE_URL: postgres.url }
   servers = await Promise.all([0, 1].map(() => startServer(dataFolder('none'), { environment })))
+  await schoolAt(servers[0]!).send('POST', '/api/set-up', { schoolName: 'Tidewick School', teacher: null })
 })
 afterAll(async () => {
   for (const server of servers) {

@@ -14,6 +14,7 @@ const pages = [
   ['/school?view=cupboard', 'as a group will see it'],
   ['/school?view=supplies', 'Import CSV'],
   ['/school?view=calendar', 'Lessons on'],
+  ['/school?view=people', 'works on this computer only'],
   ['/school?view=backups', 'Make one now and save it'],
   ['/lessons/:towels/wonder', 'What do we wonder?'],
   ['/lessons/:shadow/plan?view=cards', 'What we keep the same'],

@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Entry } from '#core/entries'
+import type { Observation } from '#core/observation'
 import type { ApiProblem, ClassDto } from '#shared/types/api'
 import { newId } from '#core/plan'
 import { startApiApp, type ApiApp } from '../../testing/apiApp'
@@ -179,4 +181,40 @@ describe('any route', () => {
     expect(response.status).toBe(403)
     expect(((await response.json()) as ApiProblem).error.code).toBe('not-allowed')
   })
+})
+
+it('all that is held about a class is one file: children, lessons, what they wrote and their pictures', async () => {
+  const { own, lesson, path } = await bounceLesson(app)
+  await app.call('PUT', `/api/classes/${own.id}`, {
+    ...classInput({ groups: own.groups }),
+    pupils: [{ id: newId(), name: 'Ada', groupId: own.groups[0]!.id }],
+    allergies: [{ allergen: 'peanuts', children: 1 }],
+  })
+  await app.call('POST', `${path}/entries`, { entries: [sentEntry(lesson, { note: 'it rolled' })] })
+  const dot =
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+  const seen = {
+    groupId: own.groups[0]!.id,
+    kind: 'noticed',
+    text: 'a dent',
+    about: null,
+    source: 'sheet',
+    seenAt: new Date().toISOString(),
+    picture: dot,
+  }
+  expect((await app.call('PUT', `${path}/observations/${newId()}`, seen)).status).toBe(200)
+  await app.call('DELETE', path)
+  const { status, body } = await app.call<{
+    class: ClassDto
+    lessons: { id: string; entries: Entry[]; observations: Observation[] }[]
+    pictures: Record<string, { type: string; base64: string }>
+  }>('GET', `/api/classes/${own.id}/held.json`)
+  expect(status).toBe(200)
+  expect(body.class).toMatchObject({ pupils: [{ name: 'Ada' }], allergies: [{ allergen: 'peanuts' }] })
+  expect(body.lessons).toMatchObject([
+    { id: lesson.id, entries: [{ note: 'it rolled' }], observations: [{ text: 'a dent' }] },
+  ])
+  const [picture] = Object.values(body.pictures)
+  expect(picture!.type).toBe('image/png')
+  expect(picture!.base64.length).toBeGreaterThan(50)
 })

@@ -1,6 +1,8 @@
 import type { RoomDto } from '#shared/types/api'
-import { useOpenDatabase } from '../../database/client'
+import { currentDay } from '#shared/lesson/currentDay'
+import { useDatabase, useOpenDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
+import { picturesGoing } from '../../queries/oldPictures'
 import { freeDiskSpace, lowDiskSpace } from '../../running/freeDiskSpace'
 import { damageSaid } from '../../running/watchDamage'
 
@@ -9,8 +11,9 @@ export default defineRoute({
   right: 'teacher',
   handle: async (): Promise<RoomDto> => {
     const { folder } = useOpenDatabase()
-    if (folder === null) return { free: null, low: false, damage: null }
+    const pictures = await picturesGoing(useDatabase(), currentDay())
+    if (folder === null) return { free: null, low: false, damage: null, pictures }
     const free = await freeDiskSpace(folder)
-    return { free, low: free < lowDiskSpace, damage: damageSaid() }
+    return { free, low: free < lowDiskSpace, damage: damageSaid(), pictures }
   },
 })

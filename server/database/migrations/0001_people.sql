@@ -53,6 +53,8 @@ ALTER TABLE "lessons" ADD COLUMN "join_code" text;--> statement-breakpoint
 ALTER TABLE "lessons" ADD COLUMN "join_until" timestamp with time zone;--> statement-breakpoint
 ALTER TABLE "school" ADD COLUMN "name" text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE "school" ADD COLUMN "sign_in" text;--> statement-breakpoint
+ALTER TABLE "school" ADD COLUMN "pictures_announced" date;--> statement-breakpoint
+ALTER TABLE "school" ADD COLUMN "pictures_looked" date;--> statement-breakpoint
 ALTER TABLE "class_shares" ADD CONSTRAINT "class_shares_class_id_classes_id_fk" FOREIGN KEY ("class_id") REFERENCES "public"."classes"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "class_shares" ADD CONSTRAINT "class_shares_teacher_id_teachers_id_fk" FOREIGN KEY ("teacher_id") REFERENCES "public"."teachers"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "links" ADD CONSTRAINT "links_lesson_id_lessons_id_fk" FOREIGN KEY ("lesson_id") REFERENCES "public"."lessons"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { mdiDatabaseAlertOutline, mdiHarddisk } from '@mdi/js'
+import { mdiDatabaseAlertOutline, mdiHarddisk, mdiImageRemoveOutline } from '@mdi/js'
+import pluralize from 'pluralize'
 import { onMounted, ref } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import type { RoomDto } from '#shared/types/api'
+import { dayWords } from '~/words/dates'
 import { request } from '~/api/request'
 
 const everyFiveMinutes = 300_000
@@ -27,6 +29,14 @@ const megabytes = (bytes: number) => Math.floor(bytes / 1_000_000)
     <span
       >The disk of the school’s machine is nearly full: {{ megabytes(room.free ?? 0) }} MB are left. Make room
       before the next lesson. Once it is full, nothing more can be saved.</span
+    >
+  </p>
+  <p v-if="room?.pictures" class="banner no-print" role="status">
+    <VIcon :icon="mdiImageRemoveOutline" size="20" />
+    <span
+      >{{ pluralize('picture', room.pictures.count, true) }} that children took
+      {{ room.pictures.count === 1 ? 'is' : 'are' }} deleted from {{ dayWords(room.pictures.day) }} on. Save
+      what you want to keep, or change how long they stay under School.</span
     >
   </p>
 </template>

@@ -3,6 +3,8 @@ import { ageBands, type AgeBand } from '#core/class'
 import { papers, planLimits, timesLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
 import {
   counts,
+  months,
+  pictureKeepings,
   predictors,
   roundings,
   summaries,
@@ -62,6 +64,18 @@ const lists = [
       :model-value="ways.prediction.because"
       label="predict with “because”"
       @update:model-value="set({ prediction: { ...ways.prediction, because: $event ?? false } })"
+    />
+    <VSelect
+      :model-value="ways.pictures.keep"
+      :items="pictureKeepings"
+      label="Children’s pictures stay until"
+      @update:model-value="set({ pictures: { ...ways.pictures, keep: $event } })"
+    />
+    <VSelect
+      :model-value="ways.pictures.yearEnds"
+      :items="months"
+      label="Our school year ends in"
+      @update:model-value="set({ pictures: { ...ways.pictures, yearEnds: $event } })"
     />
     <div class="ages">
       <template v-for="age in ageBands" :key="age">

@@ -1,0 +1,21 @@
+import { currentDay } from '#shared/lesson/currentDay'
+import type { OpenDatabase } from '../database/database'
+import { logProblem } from '../errors/logProblem'
+import { deleteOldPictures } from '../queries/oldPictures'
+
+const everyHour = 60 * 60 * 1000
+/** A start has more urgent things to do. */
+const firstAfter = 60_000
+
+/** Looks every hour whether the time of some pictures is over. */
+export function startPictureRetention({ db }: OpenDatabase): { stop: () => void } {
+  const look = () => void deleteOldPictures(db, currentDay()).catch(logProblem)
+  const first = setTimeout(look, firstAfter)
+  const timer = setInterval(look, everyHour)
+  return {
+    stop: () => {
+      clearTimeout(first)
+      clearInterval(timer)
+    },
+  }
+}
