@@ -1,7 +1,7 @@
 import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { databaseSettings, openDatabase, setDatabase } from '../server/database/client'
-import { lockFolder } from '../server/database/embedded/lock'
+import { lockFile, lockFolder } from '../server/database/embedded/lock'
 import { startupProblem } from '../server/running/startupProblem'
 import { firstTeacher, schoolName, secondTeacher } from '../demo/teachers'
 import type { Database } from '../server/database/database'
@@ -56,4 +56,6 @@ function forget(folder: string): void {
   for (const part of ['database', 'pictures', 'backups'])
     rmSync(join(folder, part), { recursive: true, force: true })
   lock.release()
+  // A folder with a lock and no database looks like one whose data were lost.
+  rmSync(lockFile(folder), { force: true })
 }
