@@ -56,7 +56,10 @@ useHead({ title: 'Our school · Jolly Beaker' })
           <VBtn v-if="isAdmin" value="backups" size="small">Backups</VBtn>
         </VBtnToggle>
       </div>
-      <section v-if="view === 'ways'" class="panel stack">
+      <p v-if="!isAdmin && (view === 'ways' || view === 'calendar')" class="soft">
+        An admin of your school can change this.
+      </p>
+      <section v-if="view === 'ways'" class="panel stack" :inert="!isAdmin">
         <p class="soft">
           New classes and new plans start with these. You can change them in any lesson; plans you already
           have stay as they are.
@@ -64,7 +67,7 @@ useHead({ title: 'Our school · Jolly Beaker' })
         <WaysEditor v-model="waysNow" />
       </section>
       <section v-else-if="view === 'supplies'" class="panel"><SuppliesEditor /></section>
-      <section v-else-if="view === 'calendar'" class="panel">
+      <section v-else-if="view === 'calendar'" class="panel" :inert="!isAdmin">
         <CalendarEditor v-model="calendarNow" :problems="calendar.fields.value" />
       </section>
       <section v-else-if="view === 'people'" class="panel"><PeoplePanel /></section>

@@ -23,3 +23,23 @@ export const palette = {
   steel: '#8b8f9c',
   water: '#8fc7c7',
 } as const
+
+/** What is different for those who have asked their device for more contrast. */
+export const strongPalette: Partial<Record<keyof typeof palette, string>> = {
+  ink: '#000000',
+  'ink-soft': '#1f2a44',
+  line: '#55607a',
+  'line-soft': '#55607a',
+  paper: '#ffffff',
+  'surface-warm': '#ffffff',
+  'surface-sunk': '#ffffff',
+  teal: '#004d4d',
+  'teal-soft': '#0b5656',
+  'teal-wash': '#ffffff',
+  marigold: '#6b4600',
+  'marigold-wash': '#ffffff',
+  coral: '#8a1f10',
+  'coral-wash': '#ffffff',
+  blue: '#1b3f78',
+  brown: '#5c3c00',
+}

@@ -3,7 +3,7 @@ import { networkInterfaces } from 'node:os'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ApiProblem } from '#shared/types/api'
 import { startApiApp, type ApiApp } from '../testing/apiApp'
-import { hostName, ownNames } from './ownNames'
+import { hostName, networkNames, ownNames } from './ownNames'
 
 let app: ApiApp
 beforeAll(async () => (app = await startApiApp()))
@@ -73,6 +73,14 @@ describe('this machine', () => {
     expect(names).toContain('beaker')
     expect(ownNames({})).not.toContain('beaker')
   })
+})
+
+it('tells other devices’ way here only where it listens to them', () => {
+  for (const host of [undefined, '127.0.0.1', 'localhost', '::1'])
+    expect(networkNames({ JOLLY_HOST: host })).toEqual([])
+  const names = networkNames({ JOLLY_HOST: '0.0.0.0', JOLLY_NAMES: 'lab.tidewick.example' })
+  expect(names[0]).toBe('lab.tidewick.example')
+  expect(names).not.toContain('127.0.0.1')
 })
 
 it('a Host header that says no name is none', () => {

@@ -3,6 +3,7 @@ import { newId } from '#core/plan'
 import type { ApiProblem, ClassDto, LessonDto, LessonSummaryDto, RolesDto } from '#shared/types/api'
 import type { ClassShareDto, JoiningDto } from '#shared/types/people'
 import type { Browser } from '../testing/apiApp'
+import { collectMessages, positionOf } from '../testing/collectMessages'
 import { classInput, sentEntry } from '../testing/examples'
 import { passphrases, startSignedInSchool, type SignedInSchool } from '../testing/signedInSchool'
 
@@ -87,6 +88,9 @@ describe('a tablet that has joined as a group', () => {
     const { body } = await mine.call<LessonDto>('GET', school.path)
     expect(JSON.stringify(body.observations)).toContain('it rolled away')
     expect(JSON.stringify(body.observations)).not.toContain('a quiet word')
+    // Nor does it get at one by sending something else under its id.
+    const sent = await mine.call('PUT', `${school.path}/observations/${hidden}`, seen('mine', 0))
+    expect(JSON.stringify(sent.body)).not.toContain('a quiet word')
     const own = await theirs.call<LessonDto>('GET', school.path)
     expect(JSON.stringify(own.body.observations)).toContain('a quiet word')
   })
@@ -128,6 +132,47 @@ describe('a tablet that has joined as a group', () => {
     forgetVisitors()
     expect((await gone.call('GET', `/api/lessons/${other.id}`)).status).toBe(401)
   })
+})
+
+it('the stream tells each screen only what it may read, and ends with its session', async () => {
+  const [sheet, board] = [await school.device(0), await school.screen('board')]
+  const { body: lesson } = await school.ashby.call<LessonDto>('GET', school.path)
+  const from = [positionOf(lesson)]
+  const seen = (text: string, place: number) => ({
+    groupId: groupAt(place),
+    kind: 'noticed',
+    text,
+    about: null,
+    source: 'desk',
+    seenAt: new Date().toISOString(),
+    picture: null,
+  })
+  await school.ashby.call('PUT', `${school.path}/observations/${newId()}`, seen('own of Leaf', 0))
+  await school.ashby.call('PUT', `${school.path}/observations/${newId()}`, seen('own of Bell', 1))
+  await school.ashby.call('PUT', `${school.path}/ticks`, {
+    ticks: [{ materialId: 'ball', place: 'shared', amount: 1 }],
+  })
+  await school.ashby.call('POST', `${school.path}/safety`, { version: lesson.planVersion })
+  const heard = async (by: Browser) => JSON.stringify(await collectMessages(school.app, from, 4, by.cookie()))
+  const [desk, tablet, wall] = [await heard(school.ashby), await heard(sheet), await heard(board)]
+  expect(desk).toMatch(/own of Leaf.*own of Bell.*ball.*Mr Ashby/)
+  expect(tablet).toContain('own of Leaf')
+  expect(tablet).not.toMatch(/own of Bell|"ball"|Mr Ashby/)
+  expect(wall).not.toMatch(/own of|"ball"|Mr Ashby/)
+  // What is not told keeps its number, so that nobody believes to have missed it.
+  const seqs = (text: string) => [...text.matchAll(/"seq":(\d+)/g)].map(([, seq]) => seq)
+  expect(seqs(tablet)).toEqual(seqs(desk))
+
+  const open = await fetch(`${school.app.url}/api/events?after=${from[0]}`, {
+    headers: { cookie: sheet.cookie() },
+  })
+  const ended = open.text()
+  await sheet.call('DELETE', '/api/session')
+  expect(await ended).toContain('own of Leaf')
+  const again = await fetch(`${school.app.url}/api/events?after=${from[0]}`, {
+    headers: { cookie: sheet.cookie() },
+  })
+  expect(again.status).toBe(401)
 })
 
 describe('the code of a lesson', () => {

@@ -1,4 +1,5 @@
 import { hostname, networkInterfaces } from 'node:os'
+import { isLoopback } from './address'
 
 /**
  * The names and addresses by which this machine is reached: its own, and those of JOLLY_NAMES. A page of another site can let a name of
@@ -13,6 +14,18 @@ export function ownNames(environment: NodeJS.ProcessEnv = process.env): Set<stri
       one.toLowerCase(),
     ),
   )
+}
+
+/** The addresses by which other devices reach this machine; none while it answers itself only. */
+export function networkNames(environment: NodeJS.ProcessEnv = process.env): string[] {
+  const host = environment.JOLLY_HOST || '127.0.0.1'
+  if (isLoopback(host) || host === 'localhost') return []
+  const given = (environment.JOLLY_NAMES ?? '').split(/[\s,]+/).filter(Boolean)
+  const own = Object.values(networkInterfaces()).flatMap((all) => all ?? [])
+  return [
+    ...given,
+    ...own.filter(({ internal, family }) => !internal && family === 'IPv4').map(({ address }) => address),
+  ]
 }
 
 /** The name in a Host header, without its port and brackets; null where there is none. */

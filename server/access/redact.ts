@@ -60,7 +60,7 @@ const isOwnGroup = (visitor: Visitor, groupId: string | null): boolean =>
   visitor.kind === 'sheet' && groupId !== null && visitor.groupIds.includes(groupId)
 
 /** What another group noticed is nobody's until it is on the Board: it says then only that there was something. */
-function observationFor(visitor: Visitor, one: Observation): Observation {
+export function observationFor(visitor: Visitor, one: Observation): Observation {
   if (one.onBoard || isOwnGroup(visitor, one.groupId)) return one
   return { ...one, text: '', picture: null, removed: true }
 }

@@ -3,6 +3,7 @@ import type { ApiProblem } from '#shared/types/api'
 import type { AccessDto, AuditLineDto, SessionDto, TeacherDto } from '#shared/types/people'
 import { useDatabase } from '../database/client'
 import { sessions } from '../database/schema'
+import { deleteOldSessions } from '../queries/people/sessions'
 import { passphrases, startSignedInSchool, type SignedInSchool } from '../testing/signedInSchool'
 import { makeDoors } from './doors'
 
@@ -94,6 +95,17 @@ describe('signing in', () => {
     const browser = await school.signIn('Mr Ashby', passphrases.ashby)
     vi.useFakeTimers({ now: Date.now() + 8 * 24 * 60 * 60 * 1000, toFake: ['Date'] })
     expect((await browser.call('GET', '/api/classes')).status).toBe(401)
+    await deleteOldSessions(useDatabase())
+    expect(await useDatabase().select().from(sessions)).not.toHaveLength(0)
+    vi.setSystemTime(Date.now() + 8 * 24 * 60 * 60 * 1000)
+    await deleteOldSessions(useDatabase())
+    expect(await useDatabase().select().from(sessions)).toHaveLength(0)
+    vi.useRealTimers()
+    school = {
+      ...school,
+      thorne: await school.signIn('Ms Thorne', passphrases.thorne),
+      ashby: await school.signIn('Mr Ashby', passphrases.ashby),
+    }
   })
 })
 
@@ -213,6 +225,7 @@ it('the door itself tells nothing of the school but its name', async () => {
     schoolName: 'Tidewick School',
     signIn: 'on',
     visitor: { kind: 'nobody' },
+    names: [],
     demo: null,
   })
 })

@@ -1,5 +1,6 @@
 import type { AccessDto, VisitorDto } from '#shared/types/people'
 import { useDatabase } from '../database/client'
+import { networkNames } from '../access/ownNames'
 import { signInMode, visitorOf } from '../access/visitor'
 import { defineRoute } from '../http/defineRoute'
 import { openCode } from '../queries/people/joining'
@@ -12,7 +13,13 @@ export default defineRoute({
   handle: async ({ event }): Promise<AccessDto> => {
     const { name, signIn } = await schoolAccess(useDatabase())
     const visitor = (await signInMode()) === null ? null : await visitorOf(event)
-    return { schoolName: name, signIn, visitor: toDto(visitor), demo: await demoDoor() }
+    return {
+      schoolName: name,
+      signIn,
+      visitor: toDto(visitor),
+      names: visitor?.kind === 'teacher' ? networkNames() : [],
+      demo: await demoDoor(),
+    }
   },
 })
 

@@ -3,7 +3,7 @@ import { databaseSettings, openDatabase, setDatabase } from '../database/client'
 import { LiveHub, setHub } from '../live/hub'
 import { startCheckpoints } from './checkpoints'
 import { exitWith } from './exitWith'
-import { startPictureRetention } from './pictureRetention'
+import { startRetention } from './retention'
 import { startupProblem } from './startupProblem'
 import { setDamageWatch, watchDamage } from './watchDamage'
 import { watchDatabase } from './watchDatabase'
@@ -25,7 +25,7 @@ async function open() {
   setHub(hub)
   const watch = watchDatabase(opened)
   const checkpoints = startCheckpoints(opened)
-  const retention = startPictureRetention(opened)
+  const retention = startRetention(opened)
   const damage = await watchDamage(opened)
   setDamageWatch(damage)
   const backups = hourlyBackups(opened, damage.said)

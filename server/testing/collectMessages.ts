@@ -6,9 +6,13 @@ export async function collectMessages(
   app: ApiApp,
   positions: string[],
   count: number,
+  cookie = '',
 ): Promise<StreamMessage[]> {
   const leave = new AbortController()
-  const response = await fetch(`${app.url}/api/events?after=${positions.join(',')}`, { signal: leave.signal })
+  const response = await fetch(`${app.url}/api/events?after=${positions.join(',')}`, {
+    signal: leave.signal,
+    headers: { cookie },
+  })
   const messages: StreamMessage[] = []
   let text = ''
   for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {

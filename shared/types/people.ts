@@ -22,6 +22,8 @@ export interface AccessDto {
   /** `off` where the school's machine serves nobody but who sits at it; null until somebody has said. */
   signIn: 'on' | 'off' | null
   visitor: VisitorDto
+  /** Names by which other devices reach this machine, best first, for a teacher to tell; none while it answers itself only. */
+  names: string[]
   /** Of a demo: what to sign in with. */
   demo: { name: string; passphrase: string; code: string | null } | null
 }

@@ -31,6 +31,7 @@ const pages = [
 it.for([
   ['a phone', { width: 390, height: 844 }],
   ['a tablet', { width: 768, height: 1024 }],
+  ['a small screen with everything twice as large', { width: 640, height: 400 }],
 ] as const)('no page of the Desk moves sideways on %s', async ([, viewport], { school, open }) => {
   const [own] = await school.classes()
   const ids: Record<string, string> = {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { request } from '~/api/request'
+import { useReached } from '~/composables/useReached'
 import { useVisitor } from '~/composables/useVisitor'
 import { useLesson } from '~/stores/lesson'
 
@@ -8,7 +9,7 @@ import { useLesson } from '~/stores/lesson'
 const store = useLesson()
 const access = useVisitor()
 const code = ref<string | null>(null)
-const { host } = window.location
+const { reached } = useReached()
 
 onMounted(async () => {
   const { signIn } = access.data ?? (await access.load().catch(() => ({ signIn: 'off' as const })))
@@ -22,7 +23,7 @@ onMounted(async () => {
 
 <template>
   <p v-if="code" class="join">
-    Tablets: <b>{{ host }}/join</b> · <b class="number">{{ code }}</b>
+    Tablets: <b>{{ reached }}/join</b> · <b class="number">{{ code }}</b>
   </p>
 </template>
 

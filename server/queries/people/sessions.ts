@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, lt } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { defined } from '#core/defined'
 import type { SessionDto, TeacherRole } from '#shared/types/people'
@@ -91,6 +91,12 @@ export async function endSessions(db: Database, ids: readonly string[]): Promise
     .where(inArray(sessions.id, [...ids]))
     .returning({ id: sessions.id })
   return gone.map(({ id }) => id)
+}
+
+/** Deletes what is left of sessions that nobody can come back to. */
+export async function deleteOldSessions(db: Database): Promise<void> {
+  const longest = Math.max(...Object.values(mostUnseen))
+  await db.delete(sessions).where(lt(sessions.seenAt, new Date(Date.now() - longest)))
 }
 
 /** Where a teacher is signed in, newest first. */

@@ -3,6 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { JoiningDto } from '#shared/types/people'
 import { request } from '~/api/request'
+import { useReached } from '~/composables/useReached'
 import { useAccess } from '~/stores/access'
 import { useLesson } from '~/stores/lesson'
 import { useNotices } from '~/stores/notices'
@@ -16,9 +17,7 @@ const joining = ref<JoiningDto | null>(null)
 const link = ref<{ kind: 'board' | 'assistant'; address: string } | null>(null)
 const params = computed(() => ({ id: store.open.id }))
 const groups = computed(() => store.open.parts.flatMap((part) => part.groups))
-const { origin, host, hostname } = window.location
-const address = `${host}/join`
-const onlyHere = ['localhost', '127.0.0.1', '[::1]'].includes(hostname)
+const { reached, origin, onlyHere } = useReached()
 /** Browsers copy only over an encrypted connection. */
 const canCopy = window.isSecureContext
 /** How often it looks who has come, in ms. */
@@ -68,7 +67,7 @@ const makeLink = (kind: 'board' | 'assistant') =>
       params: params.value,
       body: { kind },
     })
-    link.value = { kind, address: `${origin}/open#${secret}` }
+    link.value = { kind, address: `${origin.value}/open#${secret}` }
   })
 const endLinks = (kind: 'board' | 'assistant') =>
   notices.attempt(async () => {
@@ -109,12 +108,13 @@ const namesOf = (groupIds: string[]) =>
         <div v-if="joining.code" class="code-place">
           <div>
             <p>
-              On the tablet, open <b>{{ address }}</b> and type
+              On the tablet, open <b>{{ reached }}/join</b> and type
             </p>
             <p class="code number">{{ joining.code }}</p>
             <p v-if="onlyHere" class="small soft">
-              Tablets can’t reach “{{ hostname }}”: open Jolly Beaker by this machine’s name in the school’s
-              network, and they find it.
+              So far this machine answers itself only. Whoever looks after it lets tablets in by starting it
+              with
+              <code>JOLLY_HOST=0.0.0.0</code>.
             </p>
             <VBtn size="small" variant="text" @click="notices.attempt(close)">Close joining</VBtn>
           </div>

@@ -1,4 +1,5 @@
 import { observationSchema, pictureLimit } from '#shared/schemas'
+import { observationFor } from '../../../../access/redact'
 import { refuseOtherGroups } from '../../../../access/rights'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
@@ -9,13 +10,15 @@ export default defineRoute({
   body: observationSchema,
   // A picture in base64, and words.
   limit: pictureLimit * 1.4,
-  handle: ({ event, body, visitor }) => {
+  handle: async ({ event, body, visitor }) => {
     refuseOtherGroups(visitor, [body.groupId])
-    return addObservation(
+    const kept = await addObservation(
       useDatabase(),
       idParam(event, 'lesson'),
       idParam(event, 'observation', 'observationId'),
       body,
     )
+    // The id may be one that another group has used.
+    return observationFor(visitor, kept)
   },
 })
