@@ -17,7 +17,9 @@ const it = inOwnSchool('demo', { JOLLY_NAMES: name })
       args: [...chromiumArguments, `--host-resolver-rules=MAP ${name} 127.0.0.1`],
     })
     onCleanup(() => browser.close())
-    return { browser, own: `http://${name}:${new URL(school.url).port}` }
+    // What others reach by a name of the machine is reached by nobody who has not signed in.
+    const cookie = await school.letTeachersSignIn()
+    return { browser, cookie, own: `http://${name}:${new URL(school.url).port}` }
   })
   .extend('boards', ({ away }, { onCleanup }) => {
     onCleanup(async () => {
@@ -35,12 +37,13 @@ async function lessonOf(school: School): Promise<LessonDto> {
 
 /** Boards of the lessons in as many tabs of one browser. */
 async function boardsIn(
-  { browser, own }: { browser: Browser; own: string },
+  { browser, own, cookie }: { browser: Browser; own: string; cookie: { name: string; value: string } },
   of: LessonDto[],
   count: number,
   prepare?: (context: BrowserContext) => Promise<unknown>,
 ) {
   const context = await browser.newContext(desk)
+  await context.addCookies([{ ...cookie, url: own }])
   await prepare?.(context)
   const pages = []
   for (let tab = 0; tab < count; tab++) {
