@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { useDatabase } from '../database/client'
+import { useDatabase, useOpenDatabase } from '../database/client'
 import type { Database } from '../database/database'
 import type { SignInMode } from '../database/schema'
 import { ApiError } from '../errors/apiError'
@@ -10,8 +10,11 @@ import { isAtThisMachine } from './address'
 import { sessionSecret } from './cookie'
 import { makeDoors, type Doors } from './doors'
 
-/** How long an answer of the database holds, in ms. Whoever was sent away by another program may act so long still. */
-const holds = 5000
+/**
+ * How long an answer of the database holds, in ms. An embedded one belongs to this program alone, which forgets what it has changed; on a
+ * server whoever was sent away by another program may act so long still.
+ */
+const holds = { embedded: 60_000, server: 5000 }
 /** Sessions that are remembered: more than a school has devices. */
 const mostRemembered = 5000
 
@@ -19,6 +22,9 @@ interface Remembered<T> {
   value: T
   at: number
 }
+
+const isFresh = ({ at }: Remembered<unknown>): boolean =>
+  Date.now() - at <= (useOpenDatabase().folder === null ? holds.server : holds.embedded)
 
 /** What is remembered of each open database. */
 interface Memory {
@@ -56,7 +62,7 @@ const thisDevice: TeacherVisitor = {
 /** Whether teachers sign in; null until somebody has said. */
 export async function signInMode(): Promise<SignInMode | null> {
   const memory = memoryOf(useDatabase())
-  if (!memory.mode || Date.now() - memory.mode.at > holds)
+  if (!memory.mode || !isFresh(memory.mode))
     memory.mode = { value: (await schoolAccess(useDatabase())).signIn, at: Date.now() }
   return memory.mode.value
 }
@@ -87,7 +93,7 @@ async function remembered(secret: string): Promise<Visitor | null> {
   const { visitors } = memoryOf(useDatabase())
   const key = hashOf(secret)
   const before = visitors.get(key)
-  if (before && Date.now() - before.at <= holds) return before.value
+  if (before && isFresh(before)) return before.value
   const value = await findVisitor(useDatabase(), secret)
   if (visitors.size >= mostRemembered) visitors.clear()
   visitors.set(key, { value, at: Date.now() })

@@ -37,10 +37,29 @@ export async function mayUseClass(db: Database, teacher: TeacherVisitor, classId
 }
 
 /** Where a lesson belongs: its class, and the whole that it may be a part of. Neither ever changes. */
-export async function homeOfLesson(
-  db: Database,
-  lessonId: string,
-): Promise<{ classId: string; wholeId: string } | null> {
+interface LessonHome {
+  classId: string
+  wholeId: string
+}
+
+/** Each reading that a tablet sends asks for it. */
+const homes = new WeakMap<Database, Map<string, LessonHome>>()
+/** More than are at work at once. */
+const mostHomes = 2000
+
+/** The class and the whole of a lesson; null where there is no such lesson. */
+export async function homeOfLesson(db: Database, lessonId: string): Promise<LessonHome | null> {
+  const known = homes.get(db) ?? new Map<string, LessonHome>()
+  homes.set(db, known)
+  const before = known.get(lessonId)
+  if (before) return before
+  const home = await readHome(db, lessonId)
+  if (known.size >= mostHomes) known.clear()
+  if (home) known.set(lessonId, home)
+  return home
+}
+
+async function readHome(db: Database, lessonId: string): Promise<LessonHome | null> {
   const [row] = await db
     .select({ classId: lessons.classId, partOf: lessons.partOf })
     .from(lessons)
