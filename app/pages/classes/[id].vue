@@ -147,10 +147,10 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
         </div>
         <p class="small soft">
           First names or initials only. They stay on this machine: Sheets and paper use them to say who does
-          what; the Board never shows them.<template v-if="isNew">
-            Make the class before you import a list.</template
-          ><template v-else>
-            <a :href="`/api/classes/${id}/held.json`" download>Save all we hold about this class</a> as one
+          what; the Board never shows them.
+          <template v-if="isNew">Make the class before you import a list.</template>
+          <template v-else
+            ><a :href="`/api/classes/${id}/held.json`" download>Save all we hold about this class</a> as one
             file.</template
           >
         </p>
