@@ -6,6 +6,8 @@ import { problemWords, request } from '~/api/request'
 const route = useRoute()
 const router = useRouter()
 const code = ref('')
+/** The group whose tray card was read. */
+const group = ref<string | null>(null)
 const problem = ref<string | null>(null)
 const busy = ref(false)
 const left = computed(() => route.query.left === 'yes')
@@ -15,7 +17,7 @@ async function join() {
   problem.value = null
   try {
     const { lessonId } = await request('POST', '/api/join', { body: { code: code.value } })
-    await router.push(`/sheet/${lessonId}`)
+    await router.push({ path: `/sheet/${lessonId}`, query: group.value ? { group: group.value } : {} })
   } catch (error) {
     problem.value = problemWords(error)
   } finally {
@@ -24,9 +26,10 @@ async function join() {
 }
 
 onMounted(() => {
-  const read = route.hash.slice(1)
+  const [read, ofGroup] = route.hash.slice(1).split('.')
   if (!read) return
   code.value = read
+  group.value = ofGroup ?? null
   void join()
 })
 useHead({ title: 'Join a lesson · Jolly Beaker' })

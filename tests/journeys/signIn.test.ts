@@ -35,8 +35,11 @@ it('a school begins, and from there on everybody comes in by their own door', as
   await signsOutAndIn(page, lessonId)
   await addsColleague(page, open)
   const code = await opensJoining(page, lessonId)
-  await joinsAsTablet(page, await open('/join', touched), code)
+  const leaf = await joinsAsTablet(page, await open('/join', touched), code)
+  await joinsByTrayCard(await open(`/join#${code}.${leaf.split('/').at(-1)}`, touched), leaf)
   await opensBoardElsewhere(page, open, school.url)
+  await hasHelper(page, open, school.url)
+  await printsTrayCards(page, lessonId)
 })
 
 /** The first start, whatever page was asked for. */
@@ -116,7 +119,7 @@ async function opensJoining(page: Page, lessonId: string): Promise<string> {
 }
 
 /** A tablet joins, is seen by the Desk, moved to another group, and taken out kindly. */
-async function joinsAsTablet(page: Page, tablet: Page, code: string) {
+async function joinsAsTablet(page: Page, tablet: Page, code: string): Promise<string> {
   await tablet.getByLabel('Type the code on the board').fill('HK47PQ')
   await tablet.getByRole('button', { name: 'Join' }).click()
   await tablet.getByText('No lesson has this code.').waitFor()
@@ -135,6 +138,42 @@ async function joinsAsTablet(page: Page, tablet: Page, code: string) {
   await dialog.getByRole('button', { name: 'More for Leaf' }).click()
   await page.getByText('Take it out of the lesson').click()
   await tablet.getByRole('heading', { name: 'This tablet isn’t in the lesson now' }).waitFor()
+  return leaf!
+}
+
+/** The square on a tray card leads straight to the Sheet of its group. */
+async function joinsByTrayCard(tablet: Page, leaf: string) {
+  await tablet.waitForURL(`**${leaf}`)
+  await tablet.getByText('This is our prediction').waitFor()
+}
+
+/** A helper ticks what is packed and presses the clock, until the Desk ends it. */
+async function hasHelper(
+  page: Page,
+  open: (path: string, screen?: typeof phone) => Promise<Page>,
+  url: string,
+) {
+  const dialog = page.getByRole('dialog', { name: 'Tablets in this lesson' })
+  await dialog.getByRole('button', { name: 'Link for a helper, for today' }).click()
+  await dialog.getByText('until midnight').waitFor()
+  const address = (await dialog.locator('.address').innerText()).trim()
+  const helper = await open(address.replace(url, ''), phone)
+  await helper.getByRole('button', { name: 'Tray by tray' }).waitFor()
+  await helper.locator('section li button').first().click()
+  await expect.poll(() => helper.locator('section li button[aria-pressed="true"]').count()).toBe(1)
+  expect(await seriousFindings(helper)).toEqual([])
+  await helper.getByRole('link', { name: 'Clock' }).click()
+  await helper.getByRole('button', { name: 'Clock' }).click()
+  await helper.getByRole('button', { name: 'Start the lesson’s clock' }).click()
+  await helper.getByRole('timer').first().waitFor()
+  await dialog.getByRole('button', { name: 'Close helpers’ screens' }).click()
+  await helper.reload()
+  await helper.getByRole('button', { name: 'Sign in' }).waitFor()
+}
+
+async function printsTrayCards(page: Page, lessonId: string) {
+  await page.goto(new URL(`/print/${lessonId}/trays`, page.url()).href)
+  await page.getByRole('img', { name: 'The tablet of Leaf joins with this' }).waitFor()
 }
 
 /** A Board elsewhere shows and presses nothing, until the Desk closes it. */

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Sign } from '#core/lesson'
 import { amountWords } from '#core/kit'
 import { dayWords } from '~/words/dates'
+import { useVisitor } from '~/composables/useVisitor'
 import { useLiveLesson } from '~/composables/useLiveLesson'
 import { useLesson } from '~/stores/lesson'
 import { useNotices } from '~/stores/notices'
@@ -17,6 +18,9 @@ const notices = useNotices()
 const id = computed(() => String(route.params.id))
 useLiveLesson(id)
 void notices.attempt(() => pack.load(id.value))
+/** A helper who came in by a link has no Desk that leads to the clock. */
+const access = useVisitor()
+const isHelper = computed(() => access.visitor?.kind === 'assistant')
 const ready = computed(() => store.lesson?.id === id.value && pack.loadedFor === id.value)
 const by = ref<'thing' | 'tray'>('thing')
 
@@ -62,6 +66,7 @@ useHead({ title: () => (ready.value ? `Packing ${store.plan.title}` : 'Packing')
           <h1>{{ store.plan.title || 'Kit' }}</h1>
           <p class="soft small">{{ store.open.class.name }}, {{ dayWords(store.open.date) }}</p>
         </div>
+        <VBtn v-if="isHelper" size="small" variant="tonal" color="secondary" :to="`/board/${id}`">Clock</VBtn>
         <span class="number" :aria-label="`${done} of ${pack.cells.length} packed`"
           >{{ done }} / {{ pack.cells.length }}</span
         >

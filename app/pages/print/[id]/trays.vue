@@ -5,11 +5,15 @@ import { amountOf, amountWords, groupJobs, turnsOf, turnWords } from '#core/kit'
 import { testingGroups } from '#core/plan'
 import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '~/words/dates'
+import { useJoining } from '~/composables/useJoining'
 import { usePrintPack } from '~/composables/usePrintPack'
+import { useReached } from '~/composables/useReached'
 import { useCautions } from '~/stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
 const care = useCautions()
+const code = useJoining(() => store.open.id, { opens: true })
+const { origin } = useReached()
 const places = computed(() => testingGroups(store.plan, store.groups.length))
 const pages = computed(() =>
   places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),
@@ -41,6 +45,12 @@ useHead({ title: () => (ready.value ? `Tray cards ${store.plan.title}` : 'Tray c
               :size="40"
               named
               :name="store.testers[place]!.name"
+            />
+            <QrCode
+              v-if="code"
+              class="square"
+              :text="`${origin}/join#${code}.${store.testers[place]!.id}`"
+              :label="`The tablet of ${store.testers[place]!.name} joins with this`"
             />
             <p>
               {{ store.plan.title }}<br /><small
@@ -120,6 +130,12 @@ header {
   justify-content: space-between;
   align-items: center;
   font: 600 24px var(--heading);
+}
+
+/* Beside the sign of the group, so that its tablet needs no typing. */
+.square {
+  width: 17mm;
+  margin: -2mm auto -2mm 6mm;
 }
 
 header p {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { isDoneForAll } from '#core/lesson'
 import { useLiveLesson } from '~/composables/useLiveLesson'
 import { request } from '~/api/request'
@@ -33,6 +33,12 @@ async function enter(to: string, groupId: string) {
     await router.push(to)
   })
 }
+/** Whoever read a tray card has chosen already. */
+watch(
+  () => store.lesson?.id === id.value && doors.value.find(({ group }) => group.id === route.query.group),
+  (door) => door && void enter(`/sheet/${door.lessonId}/${door.group.id}`, door.group.id),
+  { immediate: true },
+)
 useHead({ title: 'Sheet' })
 </script>
 
