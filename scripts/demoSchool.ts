@@ -24,7 +24,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
     const opened = await openDatabase(settings)
     setDatabase(opened)
     const seeded = await seedDemo(opened.db, new Date())
-    await openDoor(opened.db)
+    await setUpSignIn(opened.db)
     await opened.close()
     console.log(
       seeded
@@ -38,7 +38,7 @@ export async function makeDemoSchool(folder: string, fresh: boolean): Promise<vo
 }
 
 /** Teachers sign in to the demo, and one lesson can be joined. */
-async function openDoor(db: Database): Promise<void> {
+async function setUpSignIn(db: Database): Promise<void> {
   if ((await schoolAccess(db)).signIn === null) {
     await beginSignIn(db, schoolName, firstTeacher)
     await addTeacher(db, { ...secondTeacher, role: 'teacher' })

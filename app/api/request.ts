@@ -26,8 +26,8 @@ export class RequestProblem extends Error {
     return this.status === 0
   }
 
-  /** Whether somebody has to come in first; the page goes to the door by itself. */
-  get needsDoor(): boolean {
+  /** Whether somebody has to come in first; the page goes there by itself. */
+  get needsSignIn(): boolean {
     return this.problem.code === 'set-up' || this.problem.code === 'sign-in'
   }
 
@@ -37,11 +37,11 @@ export class RequestProblem extends Error {
   }
 }
 
-/** Why a page cannot go on until somebody has come in. */
-export type DoorNeeded = 'set-up' | 'sign-in'
-const doors = createEventHook<DoorNeeded>()
+/** Why a page can’t go on: nobody has set up the school, or nobody is signed in. */
+export type SignInNeed = 'set-up' | 'sign-in'
+const signInNeeded = createEventHook<SignInNeed>()
 /** Calls back when the server answers only those who have come in. */
-export const onDoorNeeded = doors.on
+export const onSignInNeeded = signInNeeded.on
 
 const unreachable = {
   code: 'failed' as const,
@@ -112,7 +112,7 @@ export async function request<P extends Path, M extends MethodOf<P>>(
   } catch (error) {
     const answer = (error as FetchError<ApiProblem>).response
     const problem = answer?._data?.error
-    if (problem?.code === 'set-up' || problem?.code === 'sign-in') void doors.trigger(problem.code)
+    if (problem?.code === 'set-up' || problem?.code === 'sign-in') void signInNeeded.trigger(problem.code)
     throw problem ? new RequestProblem(problem, answer.status) : new RequestProblem(unreachable, 0)
   }
 }

@@ -36,7 +36,7 @@ useHead({ title: 'Join a lesson · Jolly Beaker' })
 </script>
 
 <template>
-  <DoorCard :title="left ? 'This tablet isn’t in the lesson now' : 'Join your lesson'">
+  <CenteredCard :title="left ? 'This tablet isn’t in the lesson now' : 'Join your lesson'">
     <form class="stack" @submit.prevent="join">
       <p v-if="left">What you wrote is kept on this tablet. Ask your teacher, then type the code to go on.</p>
       <label class="code">
@@ -55,7 +55,7 @@ useHead({ title: 'Join a lesson · Jolly Beaker' })
       <VBtn type="submit" color="primary" size="x-large" :loading="busy" :disabled="!code.trim()">Join</VBtn>
       <p class="small soft">Are you a teacher? <NuxtLink to="/sign-in">Sign in</NuxtLink>.</p>
     </form>
-  </DoorCard>
+  </CenteredCard>
 </template>
 
 <style scoped>

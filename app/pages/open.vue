@@ -21,7 +21,7 @@ useHead({ title: 'Opening · Jolly Beaker' })
 </script>
 
 <template>
-  <DoorCard :title="problem ? 'This link is closed' : 'Opening…'">
+  <CenteredCard :title="problem ? 'This link is closed' : 'Opening…'">
     <p v-if="problem" role="alert">{{ problem }}</p>
-  </DoorCard>
+  </CenteredCard>
 </template>

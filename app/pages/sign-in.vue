@@ -49,7 +49,7 @@ useHead({ title: 'Sign in · Jolly Beaker' })
 </script>
 
 <template>
-  <DoorCard :title="access.data?.schoolName || 'Sign in'">
+  <CenteredCard :title="access.data?.schoolName || 'Sign in'">
     <form class="stack" @submit.prevent="signIn">
       <div v-if="demo" class="demo small">
         <p>
@@ -72,7 +72,7 @@ useHead({ title: 'Sign in · Jolly Beaker' })
         <NuxtLink to="/join">join with a code</NuxtLink>.
       </p>
     </form>
-  </DoorCard>
+  </CenteredCard>
 </template>
 
 <style scoped>

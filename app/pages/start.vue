@@ -47,7 +47,7 @@ useHead({ title: 'First start · Jolly Beaker' })
 </script>
 
 <template>
-  <DoorCard :title="isLater ? 'Let teachers sign in' : 'Who will use Jolly Beaker here?'">
+  <CenteredCard :title="isLater ? 'Let teachers sign in' : 'Who will use Jolly Beaker here?'">
     <form class="stack" @submit.prevent="start">
       <template v-if="!isLater">
         <button type="button" class="choice" :aria-pressed="who === 'teachers'" @click="who = 'teachers'">
@@ -99,7 +99,7 @@ useHead({ title: 'First start · Jolly Beaker' })
         }}
       </p>
     </form>
-  </DoorCard>
+  </CenteredCard>
 </template>
 
 <style scoped>

@@ -18,8 +18,8 @@ export const useNotices = defineStore('notices', () => {
   }
 
   function warn(error: unknown) {
-    // Whoever is sent to the door reads there what to do.
-    if (error instanceof RequestProblem && error.needsDoor) return
+    // Whoever is sent to sign in reads there what to do.
+    if (error instanceof RequestProblem && error.needsSignIn) return
     current.value = { text: typeof error === 'string' ? error : problemWords(error), kind: 'problem' }
   }
 

@@ -18,7 +18,7 @@ const { values: asked } = parseArgs({
     lessons: { type: 'string', default: '40' },
     processes: { type: 'string', default: '1' },
     // Whether teachers sign in and tablets join, or everybody sits at the machine.
-    door: { type: 'string', default: 'on' },
+    'sign-in': { type: 'string', default: 'on' },
   },
 })
 const [seconds, lessonCount, processes] = [asked.seconds, asked.lessons, asked.processes].map(Number) as [
@@ -222,7 +222,7 @@ try {
   if (signIn !== null) {
     console.error('There is a school in this database. The load wants an empty one, since it fills it.')
     process.exitCode = 2
-  } else await run(url, await setUp(url, asked.door === 'off' ? 'off' : 'on'))
+  } else await run(url, await setUp(url, asked['sign-in'] === 'off' ? 'off' : 'on'))
 } finally {
   for (const server of servers) {
     await server.stop()

@@ -17,8 +17,8 @@ export interface LoadedLesson {
 const groupsEach = 10
 
 /** Sets up a new school, in which teachers sign in or not; gives back the cookie of its first teacher. */
-export async function setUp(url: string, door: 'on' | 'off'): Promise<string> {
-  const teacher = door === 'on' ? { name: 'Ms Thorne', passphrase: 'apple pencil window' } : null
+export async function setUp(url: string, signIn: 'on' | 'off'): Promise<string> {
+  const teacher = signIn === 'on' ? { name: 'Ms Thorne', passphrase: 'apple pencil window' } : null
   return (await ask(url, '', 'POST', '/api/set-up', { schoolName: 'Tidewick School', teacher })).cookie
 }
 

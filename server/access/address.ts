@@ -19,7 +19,7 @@ export function addressOf(event: H3Event): string {
 }
 
 /** Whether somebody sits at this machine: the request came from it, to it, and through no proxy. */
-export function isAtThisMachine(event: H3Event): boolean {
+export function isLocalRequest(event: H3Event): boolean {
   const host = (getRequestHeader(event, 'host') ?? '').toLowerCase().replace(/:\d+$/, '')
   return (
     isLoopback(event.node.req.socket.remoteAddress ?? '') &&

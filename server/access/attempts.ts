@@ -11,7 +11,7 @@ interface Limits {
 }
 
 /** Counts wrong tries of somebody, and makes them wait longer and longer. */
-export function wrongTries({ free, longest }: Limits) {
+export function failedAttempts({ free, longest }: Limits) {
   const wrong = new RateLimiterMemory({ keyPrefix: 'wrong', points: Number.MAX_SAFE_INTEGER, duration: day })
   const waiting = new RateLimiterMemory({ keyPrefix: 'waiting', points: 1, duration: 1 })
 

@@ -44,7 +44,7 @@ function addressIn(route: string, lessonPath: string, own: ClassDto): string {
 }
 
 const codeOf = (body: unknown) => (body as Partial<ApiProblem>)?.error?.code
-/** Refused at the door; what comes after it has looked at the body first. */
+/** Refused for want of a right; later refusals have looked at the body first. */
 const isRefused = ({ status, body }: { status: number; body: unknown }) =>
   status === 401 || status === 403 || (status === 404 && codeOf(body) === 'not-found')
 
@@ -58,7 +58,7 @@ it('every route says what somebody needs to use it', () => {
   expect(routes.filter((one) => one.right === undefined).map((one) => one.file)).toEqual([])
 })
 
-it('only the door is open to everybody', () => {
+it('only what somebody needs to come in is open to everybody', () => {
   expect(open.map((one) => one.join(' ')).sort()).toEqual([
     'all /api/**',
     'get /api/access',

@@ -5,7 +5,7 @@ import type { SheetVisitor, TeacherVisitor, Visitor } from '../queries/people/se
 
 /**
  * What somebody needs to use a route:
- * - `anyone`: nothing; the door itself, and what tells nothing of the school
+ * - `anyone`: nothing; signing in and joining, and what tells nothing of the school
  * - `visitor`: to be somebody: a teacher, a joined device, a screen that a link opened
  * - `teacher`, `admin`: to be signed in as one
  * - `class`, `lesson`: to be a teacher who has the class, or the lesson's class, of the path

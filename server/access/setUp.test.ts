@@ -16,7 +16,7 @@ afterEach(() => app.close())
 const access = async (by: Pick<ApiApp, 'call'> = app) => (await by.call<AccessDto>('GET', '/api/access')).body
 
 describe('before anybody has set up the school', () => {
-  it('everything but the door waits for that', async () => {
+  it('everything but setting up waits for that', async () => {
     for (const { method, path, right } of routes.filter((one) => one.right !== 'anyone')) {
       const address = path.replace(/:\w+/g, '0192f7a0-0000-7000-8000-000000000000')
       const { status, body } = await app.call<ApiProblem>(

@@ -5,7 +5,7 @@ import { useDatabase } from '../database/client'
 import { sessions } from '../database/schema'
 import { deleteOldSessions } from '../queries/people/sessions'
 import { passphrases, startSignedInSchool, type SignedInSchool } from '../testing/signedInSchool'
-import { makeDoors } from './doors'
+import { makeAttemptLimits } from './attemptLimits'
 
 let school: SignedInSchool
 beforeAll(async () => (school = await startSignedInSchool()))
@@ -119,20 +119,20 @@ describe('guessing', () => {
     )
 
   it('at a passphrase is slower and slower, and the teacher at another computer is not kept out', async () => {
-    const doors = makeDoors()
+    const limits = makeAttemptLimits()
     const tries: string[] = []
     for (let one = 0; one < 12; one++)
-      tries.push(await outcome(doors.signIn('192.0.2.7', 'Ms Thorne', wrong)))
+      tries.push(await outcome(limits.signIn('192.0.2.7', 'Ms Thorne', wrong)))
     expect(tries.slice(0, 5)).toEqual(Array(5).fill('invalid'))
     expect(tries.slice(5)).toEqual(Array(7).fill('busy'))
-    expect(await outcome(doors.signIn('192.0.2.7', 'Ms Thorne', right))).toBe('busy')
-    expect(await outcome(doors.signIn('192.0.2.8', 'Ms Thorne', right))).toBe('in')
-    expect(await outcome(doors.signIn('192.0.2.7', 'Mr Ashby', right))).toBe('in')
+    expect(await outcome(limits.signIn('192.0.2.7', 'Ms Thorne', right))).toBe('busy')
+    expect(await outcome(limits.signIn('192.0.2.8', 'Ms Thorne', right))).toBe('in')
+    expect(await outcome(limits.signIn('192.0.2.7', 'Mr Ashby', right))).toBe('in')
   })
 
   it('twenty thousand codes a minute for an hour tries hardly any', async () => {
     vi.useFakeTimers()
-    const doors = makeDoors()
+    const limits = makeAttemptLimits()
     let looked = 0
     const look = () => {
       looked++
@@ -140,17 +140,17 @@ describe('guessing', () => {
     }
     // A look at every delay is as good as twenty thousand a minute: all between are refused without one.
     for (let second = 0; second < 3600; second++) {
-      for (let one = 0; one < 3; one++) await outcome(doors.join('192.0.2.7', look))
+      for (let one = 0; one < 3; one++) await outcome(limits.join('192.0.2.7', look))
       await vi.advanceTimersByTimeAsync(1000)
     }
     expect(looked).toBeLessThan(40)
   })
 
   it('codes from many addresses is limited for all that were wrong, and a child who reads it right gets in', async () => {
-    const doors = makeDoors()
-    for (let one = 0; one < 400; one++) await outcome(doors.join(`198.51.100.${one % 60}`, wrong))
-    expect(await outcome(doors.join('198.51.100.1', right))).toBe('busy')
-    expect(await outcome(doors.join('192.0.2.9', right))).toBe('in')
+    const limits = makeAttemptLimits()
+    for (let one = 0; one < 400; one++) await outcome(limits.join(`198.51.100.${one % 60}`, wrong))
+    expect(await outcome(limits.join('198.51.100.1', right))).toBe('busy')
+    expect(await outcome(limits.join('192.0.2.9', right))).toBe('in')
   })
 })
 
@@ -219,7 +219,7 @@ describe('teachers', () => {
   })
 })
 
-it('the door itself tells nothing of the school but its name', async () => {
+it('what is open to everybody tells nothing of the school but its name', async () => {
   const { body } = await school.app.browser().call<AccessDto>('GET', '/api/access')
   expect(body).toEqual({
     schoolName: 'Tidewick School',

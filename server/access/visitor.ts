@@ -6,9 +6,9 @@ import { ApiError } from '../errors/apiError'
 import { schoolAccess } from '../queries/people/schoolAccess'
 import { hashOf } from '../queries/people/secrets'
 import { findVisitor, type TeacherVisitor, type Visitor } from '../queries/people/sessions'
-import { isAtThisMachine } from './address'
+import { isLocalRequest } from './address'
 import { sessionSecret } from './cookie'
-import { makeDoors, type Doors } from './doors'
+import { makeAttemptLimits, type AttemptLimits } from './attemptLimits'
 
 /**
  * How long an answer of the database holds, in ms. An embedded one belongs to this program alone, which forgets what it has changed; on a
@@ -30,21 +30,21 @@ const isFresh = ({ at }: Remembered<unknown>): boolean =>
 interface Memory {
   mode: Remembered<SignInMode | null> | null
   visitors: Map<string, Remembered<Visitor | null>>
-  doors: Doors
+  limits: AttemptLimits
 }
 const memories = new WeakMap<Database, Memory>()
 
 function memoryOf(db: Database): Memory {
-  const memory = memories.get(db) ?? { mode: null, visitors: new Map(), doors: makeDoors() }
+  const memory = memories.get(db) ?? { mode: null, visitors: new Map(), limits: makeAttemptLimits() }
   memories.set(db, memory)
   return memory
 }
 
-/** The doors of the open school. */
-export const useDoors = (): Doors => memoryOf(useDatabase()).doors
+/** The limits on wrong attempts of the open school. */
+export const useAttemptLimits = (): AttemptLimits => memoryOf(useDatabase()).limits
 
 /** To be called when a session, a teacher or the way in has changed. */
-export function forgetVisitors(): void {
+export function clearVisitorCache(): void {
   const memory = memoryOf(useDatabase())
   memory.mode = null
   memory.visitors.clear()
@@ -79,7 +79,7 @@ export async function visitorOf(event: H3Event): Promise<Visitor | null> {
       'Nobody has set up this school yet. Open Jolly Beaker on the school’s machine.',
     )
   if (mode === 'off') {
-    if (isAtThisMachine(event)) return thisDevice
+    if (isLocalRequest(event)) return thisDevice
     throw new ApiError(
       'not-allowed',
       'This Jolly Beaker works on its own machine only. Set up sign-in there, under School, to use it from here.',

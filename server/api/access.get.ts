@@ -7,7 +7,7 @@ import { openCode } from '../queries/people/joining'
 import { schoolAccess } from '../queries/people/schoolAccess'
 import type { Visitor } from '../queries/people/sessions'
 
-/** How people come in, and who is here: what every page asks that shows a name, and the door itself. */
+/** How people come in, and who is here: what every page asks that shows a name, and the pages for signing in and joining. */
 export default defineRoute({
   right: 'anyone',
   handle: async ({ event }): Promise<AccessDto> => {
@@ -18,7 +18,7 @@ export default defineRoute({
       signIn,
       visitor: toDto(visitor),
       names: visitor?.kind === 'teacher' ? networkNames() : [],
-      demo: await demoDoor(),
+      demo: await demoSignIn(),
     }
   },
 })
@@ -29,8 +29,8 @@ function toDto(visitor: Visitor | null): VisitorDto {
   return rest
 }
 
-/** The demo says how to come in; a real school has no JOLLY_DEMO. */
-async function demoDoor(): Promise<AccessDto['demo']> {
+/** The demo says how to sign in; a real school has no JOLLY_DEMO. */
+async function demoSignIn(): Promise<AccessDto['demo']> {
   const [name, passphrase] = (process.env.JOLLY_DEMO ?? '').split('/')
   return name && passphrase ? { name, passphrase, code: await openCode(useDatabase()) } : null
 }

@@ -1,5 +1,5 @@
 import { clearSessionSecret } from '../access/cookie'
-import { forgetVisitors } from '../access/visitor'
+import { clearVisitorCache } from '../access/visitor'
 import { useDatabase } from '../database/client'
 import { defineRoute } from '../http/defineRoute'
 import { useHub } from '../live/hub'
@@ -9,8 +9,8 @@ import { endSessions } from '../queries/people/sessions'
 export default defineRoute({
   right: 'visitor',
   handle: async ({ event, visitor: { sessionId } }) => {
-    if (sessionId !== null) useHub().sendAway(await endSessions(useDatabase(), [sessionId]))
-    forgetVisitors()
+    if (sessionId !== null) useHub().disconnect(await endSessions(useDatabase(), [sessionId]))
+    clearVisitorCache()
     clearSessionSecret(event)
     return { signedOut: true }
   },

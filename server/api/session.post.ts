@@ -1,7 +1,7 @@
 import { signInSchema } from '#shared/schemas'
 import { addressOf, deviceOf } from '../access/address'
 import { setSessionSecret } from '../access/cookie'
-import { useDoors } from '../access/visitor'
+import { useAttemptLimits } from '../access/visitor'
 import { useDatabase } from '../database/client'
 import { defineRoute } from '../http/defineRoute'
 import { recordAudit } from '../queries/people/audit'
@@ -13,7 +13,7 @@ export default defineRoute({
   right: 'anyone',
   body: signInSchema,
   handle: async ({ event, body: { name, passphrase } }) => {
-    const teacher = await useDoors().signIn(addressOf(event), name, () =>
+    const teacher = await useAttemptLimits().signIn(addressOf(event), name, () =>
       findTeacher(useDatabase(), name, passphrase),
     )
     const device = deviceOf(event)

@@ -1,7 +1,7 @@
 import { setUpSchema } from '#shared/schemas'
-import { deviceOf, isAtThisMachine } from '../access/address'
+import { deviceOf, isLocalRequest } from '../access/address'
 import { setSessionSecret } from '../access/cookie'
-import { forgetVisitors } from '../access/visitor'
+import { clearVisitorCache } from '../access/visitor'
 import { useDatabase } from '../database/client'
 import { ApiError } from '../errors/apiError'
 import { defineRoute } from '../http/defineRoute'
@@ -13,7 +13,7 @@ export default defineRoute({
   right: 'anyone',
   body: setUpSchema,
   handle: async ({ event, body: { schoolName, teacher } }) => {
-    if (!isAtThisMachine(event))
+    if (!isLocalRequest(event))
       throw new ApiError(
         'not-allowed',
         'A school is set up at its own machine: open Jolly Beaker there, at http://localhost.',
@@ -23,7 +23,7 @@ export default defineRoute({
       const session = { kind: 'teacher', teacherId, device: deviceOf(event) } as const
       setSessionSecret(event, await beginSession(useDatabase(), session))
     } else await serveThisDeviceOnly(useDatabase(), schoolName)
-    forgetVisitors()
+    clearVisitorCache()
     return { signIn: teacher ? ('on' as const) : ('off' as const) }
   },
 })

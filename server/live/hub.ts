@@ -67,7 +67,7 @@ export class LiveHub {
   }
 
   /** Ends the streams of sessions that have ended. */
-  sendAway(sessionIds: readonly string[]): void {
+  disconnect(sessionIds: readonly string[]): void {
     const gone = [...this.subscribers.values()].flatMap((all) =>
       [...all].filter(({ sessionId }) => sessionId !== null && sessionIds.includes(sessionId)),
     )

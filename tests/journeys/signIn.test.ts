@@ -28,7 +28,7 @@ async function signIn(page: Page, { name, passphrase } = thorne) {
   await page.getByRole('button', { name: 'Sign in' }).click()
 }
 
-it('a school begins, and from there on everybody comes in by their own door', async ({ school, open }) => {
+it('a school begins, and from there on everybody comes in by their own way', async ({ school, open }) => {
   const page = await open('/lessons/somewhere/plan')
   await beginsSchool(page)
   const lessonId = await beginsFirstLesson(page)
@@ -196,7 +196,7 @@ async function opensBoardElsewhere(
   await board.getByRole('heading', { name: 'This link is closed' }).waitFor()
 }
 
-it('the pages at the door fit a phone', async ({ open }) => {
+it('the pages for coming in fit a phone', async ({ open }) => {
   const page = await open('/join', phone)
   for (const path of ['/join', '/sign-in']) {
     await page.goto(new URL(path, page.url()).href)

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useJoining } from '~/composables/useJoining'
-import { useReached } from '~/composables/useReached'
+import { useNetworkAddress } from '~/composables/useNetworkAddress'
 import { useLesson } from '~/stores/lesson'
 
 /** Where tablets join, while a teacher has joining open. */
 const store = useLesson()
 const code = useJoining(() => store.open.id)
-const { reached, origin } = useReached()
+const { reached, origin } = useNetworkAddress()
 </script>
 
 <template>

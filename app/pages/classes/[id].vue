@@ -150,7 +150,7 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
           what; the Board never shows them.
           <template v-if="isNew">Make the class before you import a list.</template>
           <template v-else
-            ><a :href="`/api/classes/${id}/held.json`" download>Save all we hold about this class</a> as one
+            ><a :href="`/api/classes/${id}/export.json`" download>Save all we hold about this class</a> as one
             file.</template
           >
         </p>

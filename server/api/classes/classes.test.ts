@@ -208,7 +208,7 @@ it('all that is held about a class is one file: children, lessons, what they wro
     class: ClassDto
     lessons: { id: string; entries: Entry[]; observations: Observation[] }[]
     pictures: Record<string, { type: string; base64: string }>
-  }>('GET', `/api/classes/${own.id}/held.json`)
+  }>('GET', `/api/classes/${own.id}/export.json`)
   expect(status).toBe(200)
   expect(body.class).toMatchObject({ pupils: [{ name: 'Ada' }], allergies: [{ allergen: 'peanuts' }] })
   expect(body.lessons).toMatchObject([

@@ -2,7 +2,7 @@ import { joinSchema } from '#shared/schemas'
 import type { JoinedDto } from '#shared/types/people'
 import { addressOf, deviceOf } from '../../access/address'
 import { setSessionSecret } from '../../access/cookie'
-import { forgetVisitors, signInMode, useDoors, visitorOf } from '../../access/visitor'
+import { clearVisitorCache, signInMode, useAttemptLimits, visitorOf } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { useHub } from '../../live/hub'
@@ -17,16 +17,16 @@ export default defineRoute({
   handle: async ({ event, body }): Promise<JoinedDto> => {
     const visitor = (await signInMode()) === null ? null : await visitorOf(event)
     const code = readCode(body.code)
-    const lessonId = await useDoors().join(addressOf(event), async () =>
+    const lessonId = await useAttemptLimits().join(addressOf(event), async () =>
       code === null ? null : lessonOfCode(useDatabase(), code),
     )
     // A teacher looks at a Sheet as a teacher; a device that is in already stays as it is.
     const isIn = visitor?.kind === 'sheet' && visitor.lessonId === lessonId
     if (visitor?.kind !== 'teacher' && !isIn) {
       // In another lesson it is no longer.
-      if (visitor) useHub().sendAway(await endSessions(useDatabase(), [visitor.sessionId]))
+      if (visitor) useHub().disconnect(await endSessions(useDatabase(), [visitor.sessionId]))
       setSessionSecret(event, await joinLesson(useDatabase(), lessonId, deviceOf(event)))
-      forgetVisitors()
+      clearVisitorCache()
     }
     return joinableGroups(useDatabase(), lessonId)
   },

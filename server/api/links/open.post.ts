@@ -1,7 +1,7 @@
 import { openLinkSchema } from '#shared/schemas'
 import { addressOf, deviceOf } from '../../access/address'
 import { setSessionSecret } from '../../access/cookie'
-import { signInMode, useDoors, visitorOf } from '../../access/visitor'
+import { signInMode, useAttemptLimits, visitorOf } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { openLink } from '../../queries/people/links'
@@ -12,7 +12,7 @@ export default defineRoute({
   body: openLinkSchema,
   handle: async ({ event, body }) => {
     const visitor = (await signInMode()) === null ? null : await visitorOf(event)
-    const { cookie, kind, lessonId } = await useDoors().join(addressOf(event), () =>
+    const { cookie, kind, lessonId } = await useAttemptLimits().join(addressOf(event), () =>
       openLink(useDatabase(), body.secret, deviceOf(event)),
     )
     if (visitor?.kind !== 'teacher') setSessionSecret(event, cookie)

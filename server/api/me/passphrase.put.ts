@@ -1,6 +1,6 @@
 import { passphraseSchema } from '#shared/schemas'
 import { addressOf } from '../../access/address'
-import { forgetVisitors, useDoors } from '../../access/visitor'
+import { clearVisitorCache, useAttemptLimits } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { notFound } from '../../errors/apiError'
 import { defineRoute } from '../../http/defineRoute'
@@ -14,10 +14,12 @@ export default defineRoute({
   handle: async ({ event, body, visitor: { id, name, sessionId } }) => {
     if (id === null) throw notFound('teacher')
     // Whoever finds a screen unlocked does not know the old one.
-    await useDoors().signIn(addressOf(event), name, () => findTeacher(useDatabase(), name, body.old ?? ''))
+    await useAttemptLimits().signIn(addressOf(event), name, () =>
+      findTeacher(useDatabase(), name, body.old ?? ''),
+    )
     await changePassphrase(useDatabase(), id, body.passphrase, sessionId)
     await recordAudit(useDatabase(), name, 'changed their passphrase')
-    forgetVisitors()
+    clearVisitorCache()
     return { changed: true }
   },
 })

@@ -1,4 +1,4 @@
-import type { RoomDto } from '#shared/types/api'
+import type { RoomDto } from '#shared/types/machine'
 import { currentDay } from '#shared/lesson/currentDay'
 import { useDatabase, useOpenDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'

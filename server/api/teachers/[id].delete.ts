@@ -1,4 +1,4 @@
-import { forgetVisitors } from '../../access/visitor'
+import { clearVisitorCache } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { useHub } from '../../live/hub'
@@ -8,8 +8,8 @@ import { listTeachers, removeTeacher } from '../../queries/people/teachers'
 export default defineRoute({
   right: 'admin',
   handle: async ({ event, visitor }) => {
-    useHub().sendAway(await removeTeacher(useDatabase(), idParam(event, 'teacher'), visitor))
-    forgetVisitors()
+    useHub().disconnect(await removeTeacher(useDatabase(), idParam(event, 'teacher'), visitor))
+    clearVisitorCache()
     return listTeachers(useDatabase())
   },
 })

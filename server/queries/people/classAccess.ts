@@ -1,9 +1,9 @@
-import { and, asc, eq, gte, isNull, or, sql, type SQL } from 'drizzle-orm'
+import { and, asc, eq, gte, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { currentDay } from '#shared/lesson/currentDay'
 import type { ClassShareDto } from '#shared/types/people'
 import type { Database } from '../../database/database'
-import { classes, classShares, lessons, teachers } from '../../database/schema'
+import { classes, classShares, lessons, sessions, teachers } from '../../database/schema'
 import { notFound } from '../../errors/apiError'
 import { recordAudit } from './audit'
 import type { TeacherVisitor } from './sessions'
@@ -120,11 +120,21 @@ export async function shareClass(
   })
 }
 
-/** Ends a share. */
-export async function endShare(db: Database, classId: string, id: string, by: string): Promise<void> {
+/**
+ * Ends a share.
+ * @returns the sessions of those who had it, whose open screens must ask again
+ */
+export async function endShare(db: Database, classId: string, id: string, by: string): Promise<string[]> {
   const gone = await db
     .delete(classShares)
     .where(and(eq(classShares.id, id), eq(classShares.classId, classId)))
-    .returning({ id: classShares.id })
-  if (gone.length > 0) await recordAudit(db, by, 'stopped sharing a class')
+    .returning({ teacherId: classShares.teacherId })
+  const [share] = gone
+  if (!share) return []
+  await recordAudit(db, by, 'stopped sharing a class')
+  const theirs = await db
+    .select({ id: sessions.id })
+    .from(sessions)
+    .where(share.teacherId === null ? isNotNull(sessions.teacherId) : eq(sessions.teacherId, share.teacherId))
+  return theirs.map((one) => one.id)
 }

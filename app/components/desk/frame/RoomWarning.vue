@@ -3,7 +3,7 @@ import { mdiDatabaseAlertOutline, mdiHarddisk, mdiImageRemoveOutline } from '@md
 import pluralize from 'pluralize'
 import { onMounted, ref } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
-import type { RoomDto } from '#shared/types/api'
+import type { RoomDto } from '#shared/types/machine'
 import { dayWords } from '~/words/dates'
 import { request } from '~/api/request'
 

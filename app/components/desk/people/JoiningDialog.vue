@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { JoiningDto } from '#shared/types/people'
 import { request } from '~/api/request'
-import { useReached } from '~/composables/useReached'
+import { useNetworkAddress } from '~/composables/useNetworkAddress'
 import { useAccess } from '~/stores/access'
 import { useLesson } from '~/stores/lesson'
 import { useNotices } from '~/stores/notices'
@@ -17,7 +17,7 @@ const joining = ref<JoiningDto | null>(null)
 const link = ref<{ kind: 'board' | 'assistant'; address: string } | null>(null)
 const params = computed(() => ({ id: store.open.id }))
 const groups = computed(() => store.open.parts.flatMap((part) => part.groups))
-const { reached, origin, onlyHere } = useReached()
+const { reached, origin, onlyHere } = useNetworkAddress()
 /** Browsers copy only over an encrypted connection. */
 const canCopy = window.isSecureContext
 /** How often it looks who has come, in ms. */

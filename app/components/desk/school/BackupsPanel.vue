@@ -3,7 +3,7 @@ import { mdiContentSaveOutline, mdiDownload } from '@mdi/js'
 import { format, isThisYear } from 'date-fns'
 import pluralize from 'pluralize'
 import { computed, onMounted, ref } from 'vue'
-import type { BackupsDto } from '#shared/types/api'
+import type { BackupsDto } from '#shared/types/machine'
 import { request } from '~/api/request'
 import { useNotices } from '~/stores/notices'
 

@@ -7,13 +7,13 @@ import { safetyComesFirst } from '#core/safety'
 import { paperDay } from '~/words/dates'
 import { useJoining } from '~/composables/useJoining'
 import { usePrintPack } from '~/composables/usePrintPack'
-import { useReached } from '~/composables/useReached'
+import { useNetworkAddress } from '~/composables/useNetworkAddress'
 import { useCautions } from '~/stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
 const care = useCautions()
 const code = useJoining(() => store.open.id, { opens: true })
-const { origin } = useReached()
+const { origin } = useNetworkAddress()
 const places = computed(() => testingGroups(store.plan, store.groups.length))
 const pages = computed(() =>
   places.value.flatMap((_, index) => (index % 2 === 0 ? [places.value.slice(index, index + 2)] : [])),

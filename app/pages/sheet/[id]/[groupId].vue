@@ -11,7 +11,7 @@ import { ObserveDialog } from '~/components/sheet/lazyParts'
 import { sheetEntries } from '~/components/sheet/sheetEntries'
 import { useCautionCount } from '~/composables/useCautionCount'
 import { useLiveLesson } from '~/composables/useLiveLesson'
-import { useSheetSeat } from '~/composables/useSheetSeat'
+import { useSheetGroup } from '~/composables/useSheetGroup'
 import { useToWorkOut } from '~/composables/useToWorkOut'
 import { useDues } from '~/composables/useDues'
 import { useLesson } from '~/stores/lesson'
@@ -29,7 +29,7 @@ const outbox = useOutbox()
 const id = computed(() => String(route.params.id))
 const groupId = computed(() => String(route.params.groupId))
 const { lost } = useLiveLesson(id)
-useSheetSeat(id, groupId, lost)
+useSheetGroup(id, groupId, lost)
 const practised = useLocalStorage<string[]>('jolly-beaker-practised', [])
 
 const ready = computed(() => store.lesson?.id === id.value)

@@ -1,4 +1,4 @@
-import { forgetVisitors } from '../../../access/visitor'
+import { clearVisitorCache } from '../../../access/visitor'
 import { useDatabase } from '../../../database/client'
 import { notFound } from '../../../errors/apiError'
 import { defineRoute, idParam } from '../../../http/defineRoute'
@@ -12,8 +12,8 @@ export default defineRoute({
     const id = idParam(event, 'session')
     const own = await sessionsOf(useDatabase(), visitor)
     if (!own.some((one) => one.id === id)) throw notFound('session')
-    useHub().sendAway(await endSessions(useDatabase(), [id]))
-    forgetVisitors()
+    useHub().disconnect(await endSessions(useDatabase(), [id]))
+    clearVisitorCache()
     return sessionsOf(useDatabase(), visitor)
   },
 })

@@ -1,5 +1,5 @@
 import { basename } from 'node:path'
-import type { BackupsDto } from '#shared/types/api'
+import type { BackupsDto } from '#shared/types/machine'
 import { listBackups } from '../../../database/backup/backupFolder'
 import { useBackups } from '../../../database/backup/hourlyBackups'
 import { useOpenDatabase } from '../../../database/client'

@@ -1,5 +1,5 @@
 import { passphraseSchema } from '#shared/schemas'
-import { forgetVisitors } from '../../../access/visitor'
+import { clearVisitorCache } from '../../../access/visitor'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { useHub } from '../../../live/hub'
@@ -13,9 +13,9 @@ export default defineRoute({
   handle: async ({ event, body, visitor }) => {
     const id = idParam(event, 'teacher')
     const name = await teacherName(useDatabase(), id)
-    useHub().sendAway(await changePassphrase(useDatabase(), id, body.passphrase, visitor.sessionId))
+    useHub().disconnect(await changePassphrase(useDatabase(), id, body.passphrase, visitor.sessionId))
     await recordAudit(useDatabase(), visitor.name, `gave ${name} a new passphrase`)
-    forgetVisitors()
+    clearVisitorCache()
     return { changed: true }
   },
 })

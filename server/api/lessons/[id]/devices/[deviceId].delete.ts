@@ -1,4 +1,4 @@
-import { forgetVisitors } from '../../../../access/visitor'
+import { clearVisitorCache } from '../../../../access/visitor'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { useHub } from '../../../../live/hub'
@@ -11,8 +11,8 @@ export default defineRoute({
     const lessonId = await wholeOf(useDatabase(), idParam(event, 'lesson'))
     const sessionId = idParam(event, 'device', 'deviceId')
     await removeDevice(useDatabase(), lessonId, sessionId)
-    forgetVisitors()
-    useHub().sendAway([sessionId])
+    clearVisitorCache()
+    useHub().disconnect([sessionId])
     return joiningOf(useDatabase(), lessonId)
   },
 })

@@ -1,5 +1,5 @@
 import { deviceGroupsSchema } from '#shared/schemas'
-import { forgetVisitors } from '../../../../access/visitor'
+import { clearVisitorCache } from '../../../../access/visitor'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { useHub } from '../../../../live/hub'
@@ -13,9 +13,9 @@ export default defineRoute({
     const lessonId = await wholeOf(useDatabase(), idParam(event, 'lesson'))
     const sessionId = idParam(event, 'device', 'deviceId')
     await chooseGroups(useDatabase(), { sessionId, lessonId }, body.groupIds)
-    forgetVisitors()
+    clearVisitorCache()
     // It comes back with its new group, and hears what that may hear.
-    useHub().sendAway([sessionId])
+    useHub().disconnect([sessionId])
     return joiningOf(useDatabase(), lessonId)
   },
 })

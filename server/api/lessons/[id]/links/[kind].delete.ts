@@ -1,5 +1,5 @@
 import { getRouterParam } from 'h3'
-import { forgetVisitors } from '../../../../access/visitor'
+import { clearVisitorCache } from '../../../../access/visitor'
 import { useDatabase } from '../../../../database/client'
 import { notFound } from '../../../../errors/apiError'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
@@ -14,8 +14,8 @@ export default defineRoute({
     const lessonId = await wholeOf(useDatabase(), idParam(event, 'lesson'))
     const kind = getRouterParam(event, 'kind')
     if (kind !== 'board' && kind !== 'assistant') throw notFound('link')
-    useHub().sendAway(await revokeLinks(useDatabase(), lessonId, kind))
-    forgetVisitors()
+    useHub().disconnect(await revokeLinks(useDatabase(), lessonId, kind))
+    clearVisitorCache()
     return joiningOf(useDatabase(), lessonId)
   },
 })

@@ -14,7 +14,7 @@ const format = { format: 'jolly-beaker-class', version: 1 }
  * All that is held about a class, as pieces of one JSON text: its children and allergies, whose it is, every lesson with what was predicted,
  * read, noticed and who did what, removed ones too, and the pictures that children took. One lesson or picture is in memory at a time.
  */
-export async function* heldOfClass(db: Database, classId: string): AsyncGenerator<string> {
+export async function* exportClass(db: Database, classId: string): AsyncGenerator<string> {
   const own = await getClass(db, classId, true)
   const rows = await db.select().from(lessons).where(eq(lessons.classId, classId)).orderBy(asc(lessons.date))
   yield `{"about":${JSON.stringify(format)},"class":${JSON.stringify({ ...own, ...(await sharesOf(db, classId)) })},"lessons":[`

@@ -1,10 +1,10 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { ApiError } from '../errors/apiError'
 import { teacherKey } from '../queries/people/teachers'
-import { waitFirst, wrongTries } from './attempts'
+import { waitFirst, failedAttempts } from './attempts'
 
-/** What makes guessing at a door take for ever. */
-export interface Doors {
+/** Limits on wrong attempts, so that guessing takes for ever. */
+export interface AttemptLimits {
   /**
    * Lets somebody try to sign in.
    * @param attempt gives null where name and passphrase do not fit
@@ -20,13 +20,13 @@ const mostWrongCodes = 300
 /** Who was wrong no more often than so may go on even then. */
 const fewWrong = 3
 
-/** The doors of a school, which remember who was wrong how often; a program that is started again has forgotten it. */
-export function makeDoors(): Doors {
-  const ofName = wrongTries({ free: 5, longest: 300 })
+/** The limits of one school. They are kept in memory: a program that is started again begins to count anew. */
+export function makeAttemptLimits(): AttemptLimits {
+  const ofName = failedAttempts({ free: 5, longest: 300 })
   // Somebody else who guesses at a name must not keep its teacher out for long.
-  const ofNameAnywhere = wrongTries({ free: 60, longest: 20 })
-  const ofAddress = wrongTries({ free: 30, longest: 300 })
-  const ofCode = wrongTries({ free: 10, longest: 300 })
+  const ofNameAnywhere = failedAttempts({ free: 60, longest: 20 })
+  const ofAddress = failedAttempts({ free: 30, longest: 300 })
+  const ofCode = failedAttempts({ free: 10, longest: 300 })
   const ofAllCodes = new RateLimiterMemory({ points: mostWrongCodes, duration: 60 })
 
   return {

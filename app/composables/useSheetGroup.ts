@@ -3,10 +3,10 @@ import { useAccess } from '../stores/access'
 
 /**
  * Keeps a tablet on the Sheet of a group that it has joined as: one that was moved goes to its new group, one that was taken out to the
- * door. What it has not sent stays on it.
+ * page for joining. What it has not sent stays on it.
  * @param lost whether the stream of the lesson is lost, as it is for a moment when somebody moves the tablet
  */
-export function useSheetSeat(lessonId: Ref<string>, groupId: Ref<string>, lost: Ref<boolean>): void {
+export function useSheetGroup(lessonId: Ref<string>, groupId: Ref<string>, lost: Ref<boolean>): void {
   const access = useAccess()
   const router = useRouter()
 

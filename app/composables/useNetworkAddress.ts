@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { useAccess } from '../stores/access'
 
 /** Where tablets find this school: as this screen does, or by a name of the machine's own where this screen is on it. */
-export function useReached() {
+export function useNetworkAddress() {
   const access = useAccess()
   const { protocol, host, hostname, port } = window.location
   const isHere = ['localhost', '127.0.0.1', '[::1]'].includes(hostname)

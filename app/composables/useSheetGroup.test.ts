@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref, type EffectScope } from 'vue'
 import type { AccessDto, VisitorDto } from '#shared/types/people'
 import { fakeServer, type Answer } from '~/testing/fakeServer'
-import { useSheetSeat } from './useSheetSeat'
+import { useSheetGroup } from './useSheetGroup'
 
 let visitor: VisitorDto
 let signIn: AccessDto['signIn']
@@ -27,11 +27,11 @@ afterEach(() => {
 })
 
 async function sitDown(groupId = 'leaf') {
-  scope.run(() => useSheetSeat(ref('one'), ref(groupId), lost))
+  scope.run(() => useSheetGroup(ref('one'), ref(groupId), lost))
   await vi.waitFor(() => nextTick())
   await new Promise((done) => setTimeout(done, 5))
 }
-const door = { path: '/join', query: { left: 'yes' } }
+const joinPage = { path: '/join', query: { left: 'yes' } }
 
 describe('a tablet', () => {
   it('stays on the Sheet of its group', async () => {
@@ -49,11 +49,11 @@ describe('a tablet', () => {
     expect(replaced).toEqual([to])
   })
 
-  it('that was taken out goes to the door once it loses the lesson', async () => {
+  it('that was taken out goes to the page for joining once it loses the lesson', async () => {
     await sitDown()
     visitor = { kind: 'nobody' }
     lost.value = true
-    await vi.waitFor(() => expect(replaced).toEqual([door]))
+    await vi.waitFor(() => expect(replaced).toEqual([joinPage]))
   })
 
   it('without a connection stays where it is', async () => {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-/** What stands at the door: the first start, signing in, joining. */
+/** A page with one thing on it: the first start, signing in, joining. */
 defineProps<{ title: string }>()
 </script>
 
 <template>
-  <VMain class="door">
+  <VMain class="page">
     <section class="card stack" :aria-label="title">
       <p class="brand"><img src="/favicon.svg" alt="" width="34" height="34" /> Jolly Beaker</p>
       <h1>{{ title }}</h1>
@@ -14,7 +14,7 @@ defineProps<{ title: string }>()
 </template>
 
 <style scoped>
-.door {
+.page {
   display: grid;
   place-items: center;
   min-height: 100vh;

@@ -3,7 +3,7 @@ import { setResponseHeaders } from 'h3'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { getClass } from '../../../queries/classes'
-import { heldOfClass } from '../../../queries/people/heldOfClass'
+import { exportClass } from '../../../queries/people/exportClass'
 
 /** All that is held about a class, in one file. */
 export default defineRoute({
@@ -16,6 +16,6 @@ export default defineRoute({
       'content-type': 'application/json; charset=utf-8',
       'content-disposition': 'attachment; filename="class-record.json"',
     })
-    return Readable.from(heldOfClass(useDatabase(), id))
+    return Readable.from(exportClass(useDatabase(), id))
   },
 })
