@@ -60,7 +60,7 @@ useHead({ title: 'First start · Jolly Beaker' })
         <button type="button" class="choice" :aria-pressed="who === 'device'" @click="who = 'device'">
           <span
             >Only me, on this computer<small
-              >No passphrase. Nothing else can reach it, tablets neither.</small
+              >No passphrase. Other computers and tablets can’t use it.</small
             ></span
           >
         </button>
@@ -94,7 +94,7 @@ useHead({ title: 'First start · Jolly Beaker' })
         Everything stays on this machine.
         {{
           who === 'teachers'
-            ? 'You are the first admin: you can add colleagues under School.'
+            ? 'You can add colleagues later, under School.'
             : 'You can let colleagues sign in later, under School.'
         }}
       </p>

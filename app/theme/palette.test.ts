@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { palette, strongPalette } from './palette'
 
-/** How bright a colour is, 0 to 1, as accessibility standards reckon it. */
+/** How bright a colour is, 0 to 1, as accessibility standards compute it. */
 function brightness(colour: string): number {
   const [red, green, blue] = [1, 3, 5]
     .map((at) => Number.parseInt(colour.slice(at, at + 2), 16) / 255)

@@ -20,7 +20,7 @@ const mostWrongCodes = 300
 /** Who was wrong no more often than so may go on even then. */
 const fewWrong = 3
 
-/** The limits of one school. They are kept in memory: a program that is started again begins to count anew. */
+/** The limits of one school. They are kept in memory: a restart sets them to zero. */
 export function makeAttemptLimits(): AttemptLimits {
   const ofName = failedAttempts({ free: 5, longest: 300 })
   // Somebody else who guesses at a name must not keep its teacher out for long.

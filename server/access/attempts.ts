@@ -36,7 +36,7 @@ export function failedAttempts({ free, longest }: Limits) {
 
 /** What somebody hears who has to wait. */
 export const waitFirst = (seconds: number): ApiError =>
-  new ApiError('busy', `That was wrong too often. Wait ${waitWords(seconds)}, then try again.`)
+  new ApiError('busy', `Too many wrong tries. Wait ${waitWords(seconds)}, then try again.`)
 
 /** "12 seconds", or "5 minutes". */
 const waitWords = (seconds: number): string => {

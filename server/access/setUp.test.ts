@@ -92,7 +92,7 @@ describe('a school on this device only', () => {
   ])('serves nobody who comes through a proxy: %s', async (header, value) => {
     const answer = await fetch(`${app.url}/api/classes`, { headers: { [header]: value } })
     expect(answer.status).toBe(403)
-    expect(((await answer.json()) as ApiProblem).error.message).toContain('works on its own machine only')
+    expect(((await answer.json()) as ApiProblem).error.message).toContain('only on the computer it runs on')
   })
 
   it('may begin with sign-in later, and its classes go to the first teacher', async () => {

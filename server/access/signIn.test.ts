@@ -96,9 +96,6 @@ describe('signing in', () => {
     vi.useFakeTimers({ now: Date.now() + 8 * 24 * 60 * 60 * 1000, toFake: ['Date'] })
     expect((await browser.call('GET', '/api/classes')).status).toBe(401)
     await deleteOldSessions(useDatabase())
-    expect(await useDatabase().select().from(sessions)).not.toHaveLength(0)
-    vi.setSystemTime(Date.now() + 8 * 24 * 60 * 60 * 1000)
-    await deleteOldSessions(useDatabase())
     expect(await useDatabase().select().from(sessions)).toHaveLength(0)
     vi.useRealTimers()
     school = {

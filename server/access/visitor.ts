@@ -82,7 +82,7 @@ export async function visitorOf(event: H3Event): Promise<Visitor | null> {
     if (isLocalRequest(event)) return thisDevice
     throw new ApiError(
       'not-allowed',
-      'This Jolly Beaker works on its own machine only. Set up sign-in there, under School, to use it from here.',
+      'Jolly Beaker can be used only on the computer it runs on. To use it from here, let teachers sign in: on that computer, under School, People.',
     )
   }
   const secret = sessionSecret(event)

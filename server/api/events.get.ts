@@ -23,8 +23,7 @@ const handler = defineEventHandler(async (event) => {
   try {
     visitor = await admit(event, right)
     const positions = positionsOf(getQuery(event).after)
-    if (positions === null)
-      throw new ApiError('invalid', 'Say which lessons to hear, and from where. Reload the page.')
+    if (positions === null) throw new ApiError('invalid', 'This page lost track of its lesson. Reload it.')
     heard = await allowed(visitor, positions)
   } catch (error) {
     return refused(event, toApiError(error))

@@ -60,7 +60,7 @@ export const joinSchema = object({
     .messages({ 'string.max': 'A code has six letters and digits.', 'string.empty': 'Type the code.' }),
 })
 export const deviceGroupsSchema = object({
-  groupIds: list(id, 40).messages({ 'array.max': 'A class has at most 40 groups.' }),
+  groupIds: list(id, 2).messages({ 'array.max': 'At most two groups share a tablet.' }),
 })
 export const linkSchema = object({ kind: choice<'board' | 'assistant'>('board', 'assistant') })
 export const openLinkSchema = object({

@@ -60,7 +60,7 @@ async function beginsSchool(page: Page) {
 /** From the first start to a checked plan: five fields and presses, and no help. */
 async function beginsFirstLesson(page: Page): Promise<string> {
   const hand = counting(page)
-  await hand.type('How many groups test?', '5')
+  await hand.type('How many groups do you have?', '5')
   await hand.press(/^Ball bounce/)
   await page.getByRole('group', { name: 'The plan in sentences' }).waitFor()
   await page.getByRole('region', { name: 'Fits' }).waitFor()
@@ -96,7 +96,7 @@ async function addsColleague(page: Page, open: (path: string) => Promise<Page>) 
   expect(await seriousFindings(page)).toEqual([])
   const other = await open('/')
   await signIn(other, { name: 'mr ashby', passphrase: 'kettle meadow seven' })
-  await other.getByText('How many groups test?').waitFor()
+  await other.getByText('How many groups do you have?').waitFor()
   await page.getByRole('link', { name: 'Classes' }).click()
   await page.getByRole('link', { name: 'My class' }).click()
   await page.getByText('Nobody else sees it or its lessons.').waitFor()

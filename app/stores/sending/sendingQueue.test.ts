@@ -9,13 +9,18 @@ interface Name {
   name: string
   lessonId: string
 }
-type Outcome = 'taken' | 'fails' | 'refused' | 'waits' | 'no answer'
+type Outcome = 'taken' | 'fails' | 'refused' | 'not allowed' | 'waits' | 'no answer'
 
 const problemOf = (outcome: Outcome): RequestProblem | null => {
   if (outcome === 'taken') return null
   if (outcome === 'no answer') return new RequestProblem({ code: 'failed', message: outcome, fields: [] }, 0)
   const [status, code] = (
-    { fails: [500, 'failed'], refused: [400, 'invalid'], waits: [409, 'waits'] } as const
+    {
+      fails: [500, 'failed'],
+      refused: [400, 'invalid'],
+      'not allowed': [403, 'not-allowed'],
+      waits: [409, 'waits'],
+    } as const
   )[outcome]
   return new RequestProblem({ code, message: outcome, fields: [] }, status)
 }
@@ -54,6 +59,13 @@ function queueOf(names: string[], becomes: (name: string) => Outcome, atOnce = 1
 }
 
 describe('what waits', () => {
+  it('for another group, which this tablet may not write for now, holds up nothing of its own, and stays', async () => {
+    const names = ['a', 'b', 'c', 'd', 'own 1', 'own 2']
+    const { queue, left } = queueOf(names, (name) => (name.startsWith('own') ? 'taken' : 'not allowed'), 10)
+    await queue.flush()
+    expect([left(), queue.refused.value]).toEqual([['a', 'b', 'c', 'd'], []])
+  })
+
   it('is tried once, in order, and what fails holds up no other', async () => {
     const { sent, queue, left, store } = queueOf(['b', 'a', 'c'], (name) =>
       name === 'b' ? 'fails' : 'taken',

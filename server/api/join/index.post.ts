@@ -2,7 +2,7 @@ import { joinSchema } from '#shared/schemas'
 import type { JoinedDto } from '#shared/types/people'
 import { addressOf, deviceOf } from '../../access/address'
 import { setSessionSecret } from '../../access/cookie'
-import { clearVisitorCache, signInMode, useAttemptLimits, visitorOf } from '../../access/visitor'
+import { clearVisitorCache, useAttemptLimits, visitorOf } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { useHub } from '../../live/hub'
@@ -15,7 +15,7 @@ export default defineRoute({
   right: 'anyone',
   body: joinSchema,
   handle: async ({ event, body }): Promise<JoinedDto> => {
-    const visitor = (await signInMode()) === null ? null : await visitorOf(event)
+    const visitor = await visitorOf(event)
     const code = readCode(body.code)
     const lessonId = await useAttemptLimits().join(addressOf(event), async () =>
       code === null ? null : lessonOfCode(useDatabase(), code),

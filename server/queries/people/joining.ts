@@ -96,7 +96,7 @@ export async function joinableGroups(db: Database, wholeId: string): Promise<Joi
   return { lessonId: wholeId, groups: rows.map(({ id, name, emblem }) => ({ id, name, emblem })) }
 }
 
-/** Says for which groups a device records: one as a rule, all where one device reads for the class. */
+/** Says for which groups a device records: one as a rule, two where they share it. */
 export async function chooseGroups(
   db: Database,
   sheet: Pick<SheetVisitor, 'sessionId' | 'lessonId'>,

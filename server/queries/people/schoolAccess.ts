@@ -41,6 +41,8 @@ export async function beginSignIn(
 }
 
 async function refuseOnceSignedIn(tx: Database): Promise<void> {
+  // A row to be locked, so that of two who set it up at once the second finds what the first has said.
+  await tx.insert(school).values({ id: onlyRow, ways: usualWays }).onConflictDoNothing()
   const [row] = await tx.select({ signIn: school.signIn }).from(school).for('update')
   if (row?.signIn === 'on')
     throw new ApiError(
@@ -50,8 +52,5 @@ async function refuseOnceSignedIn(tx: Database): Promise<void> {
 }
 
 async function setAccess(tx: Database, name: string, signIn: SignInMode): Promise<void> {
-  await tx
-    .insert(school)
-    .values({ id: onlyRow, ways: usualWays, name, signIn })
-    .onConflictDoUpdate({ target: school.id, set: { name, signIn } })
+  await tx.update(school).set({ name, signIn })
 }

@@ -1,9 +1,9 @@
-import { and, desc, eq, inArray, isNull, lt } from 'drizzle-orm'
+import { and, desc, eq, gt, inArray, isNull, lt, not, or, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { defined } from '#core/defined'
 import type { SessionDto, TeacherRole } from '#shared/types/people'
 import type { Database } from '../../database/database'
-import { lessons, links, sessions, teachers } from '../../database/schema'
+import { lessons, links, sessions, teachers, type SessionKind } from '../../database/schema'
 import { hashOf, newSecret } from './secrets'
 
 /** Somebody signed in. Where nobody signs in, whoever sits at the school's machine is one without an id. */
@@ -40,6 +40,18 @@ const mostUnseen = { teacher: 7 * day, sheet: 14 * day, board: 14 * day, assista
 /** How exact it is when a session was last seen. */
 const seenEvery = 10 * 60 * 1000
 
+/** Which sessions go on: those that were used lately, and whose link holds. */
+const isAlive = () =>
+  and(
+    or(
+      ...Object.entries(mostUnseen).map(([kind, most]) =>
+        and(eq(sessions.kind, kind as SessionKind), gt(sessions.seenAt, new Date(Date.now() - most))),
+      ),
+    ),
+    sql`(${sessions.linkId} is null or exists (
+      select 1 from ${links} where ${links.id} = ${sessions.linkId} and ${links.endsAt} > ${new Date().toISOString()}::timestamptz))`,
+  )
+
 type NewSession = Pick<
   typeof sessions.$inferInsert,
   'kind' | 'teacherId' | 'lessonId' | 'groupIds' | 'linkId' | 'device'
@@ -55,17 +67,16 @@ export async function beginSession(db: Database, session: NewSession): Promise<s
 /** Whose cookie this is; null where the session has ended, or never was. */
 export async function findVisitor(db: Database, secret: string): Promise<Visitor | null> {
   const [row] = await db
-    .select({ session: sessions, teacher: teachers, removedAt: lessons.removedAt, linkEnds: links.endsAt })
+    .select({ session: sessions, teacher: teachers, removedAt: lessons.removedAt })
     .from(sessions)
     .leftJoin(teachers, eq(teachers.id, sessions.teacherId))
     .leftJoin(lessons, eq(lessons.id, sessions.lessonId))
-    .leftJoin(links, eq(links.id, sessions.linkId))
-    .where(eq(sessions.secretHash, hashOf(secret)))
+    .where(and(eq(sessions.secretHash, hashOf(secret)), isAlive()))
   if (!row) return null
-  const { session, teacher, removedAt, linkEnds } = row
+  const { session, teacher, removedAt } = row
   const now = new Date()
   const unseen = now.getTime() - session.seenAt.getTime()
-  if (unseen > mostUnseen[session.kind] || removedAt || (linkEnds && linkEnds < now)) return null
+  if (removedAt) return null
   if (unseen > seenEvery) await db.update(sessions).set({ seenAt: now }).where(eq(sessions.id, session.id))
   if (session.kind === 'teacher')
     return (
@@ -95,8 +106,8 @@ export async function endSessions(db: Database, ids: readonly string[]): Promise
 
 /** Deletes what is left of sessions that nobody can come back to. */
 export async function deleteOldSessions(db: Database): Promise<void> {
-  const longest = Math.max(...Object.values(mostUnseen))
-  await db.delete(sessions).where(lt(sessions.seenAt, new Date(Date.now() - longest)))
+  await db.delete(sessions).where(not(defined(isAlive())))
+  await db.delete(links).where(lt(links.endsAt, new Date()))
 }
 
 /** Where a teacher is signed in, newest first. */
@@ -105,7 +116,7 @@ export async function sessionsOf(db: Database, teacher: TeacherVisitor): Promise
   const rows = await db
     .select()
     .from(sessions)
-    .where(eq(sessions.teacherId, teacher.id))
+    .where(and(eq(sessions.teacherId, teacher.id), isAlive()))
     .orderBy(desc(sessions.seenAt))
   return rows.map(({ id, device, madeAt, seenAt }) => ({
     id,
@@ -121,6 +132,6 @@ export function sessionsIn(db: Database, lessonId: string): Promise<(typeof sess
   return db
     .select()
     .from(sessions)
-    .where(and(eq(sessions.lessonId, lessonId), isNull(sessions.teacherId)))
+    .where(and(eq(sessions.lessonId, lessonId), isNull(sessions.teacherId), isAlive()))
     .orderBy(sessions.madeAt, sessions.id)
 }

@@ -2,7 +2,7 @@ import { and, asc, eq, isNull, ne } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { TeacherDto, TeacherRole } from '#shared/types/people'
 import type { Database } from '../../database/database'
-import { classes, sessions, teachers } from '../../database/schema'
+import { classes, classShares, sessions, teachers } from '../../database/schema'
 import { ApiError, notFound } from '../../errors/apiError'
 import { recordAudit } from './audit'
 import { hashPassphrase, isPassphrase } from './passphrase'
@@ -58,7 +58,10 @@ export async function findTeacher(
   return (await isPassphrase(row?.passphraseHash ?? null, passphrase)) && row ? toDto(row) : null
 }
 
-/** Gives a teacher another passphrase. Whoever is signed in with the old one has to sign in again, but for one session; gives back the sessions that have ended. */
+/**
+ * Gives a teacher another passphrase. Whoever is signed in with the old one has to sign in again, but for one session.
+ * @returns the sessions that have ended
+ */
 export async function changePassphrase(
   db: Database,
   id: string,
@@ -114,6 +117,7 @@ export async function removeTeacher(
     if (id === by.id) throw new ApiError('conflict', 'You can’t remove yourself. Ask another admin to do it.')
     await tx.update(teachers).set({ removedAt: new Date(), nameKey: null }).where(eq(teachers.id, id))
     const gone = await tx.delete(sessions).where(eq(sessions.teacherId, id)).returning({ id: sessions.id })
+    await tx.delete(classShares).where(eq(classShares.teacherId, id))
     await tx.update(classes).set({ ownerId: by.id }).where(eq(classes.ownerId, id))
     await recordAudit(tx, by.name, `removed ${teacher.name} and took over their classes`)
     return gone.map((one) => one.id)
@@ -121,7 +125,7 @@ export async function removeTeacher(
 }
 
 async function lockTeacher(tx: Database, id: string): Promise<TeacherRow> {
-  // All admins in one order, so that two who remove each other wait, and the second finds only one left.
+  // All teachers in one order, so that two who remove each other wait, and the second finds only one left.
   await tx
     .select({ id: teachers.id })
     .from(teachers)

@@ -69,13 +69,13 @@ async function open(event: Event) {
     <h2>Start a lesson</h2>
     <template v-if="isFirst">
       <div class="groups">
-        <span>How many groups test?</span>
+        <span>How many groups do you have?</span>
         <QuantityField
           v-model="groups"
           whole
           :least="2"
           :greatest="mostGroups"
-          aria-label="How many groups test?"
+          aria-label="How many groups do you have?"
         />
       </div>
       <VSelect v-model="age" :items="ages" label="How old are the children?" />

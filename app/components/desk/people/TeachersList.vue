@@ -15,7 +15,7 @@ const adding = ref(false)
 const name = ref('')
 const passphrase = ref('')
 const problems = ref<Record<string, string>>({})
-/** Whose passphrase is being given anew. */
+/** Who gets a new passphrase. */
 const resetting = ref<TeacherDto | null>(null)
 const removing = ref<TeacherDto | null>(null)
 
