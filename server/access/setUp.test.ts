@@ -3,6 +3,7 @@ import type { ApiProblem, ClassDto } from '#shared/types/api'
 import type { AccessDto } from '#shared/types/people'
 import { useDatabase } from '../database/client'
 import { createClass } from '../queries/classes'
+import { listTeachers } from '../queries/people/teachers'
 import { routes, startApiApp, type ApiApp } from '../testing/apiApp'
 import { classInput } from '../testing/examples'
 
@@ -41,6 +42,15 @@ describe('before anybody has set up the school', () => {
     const { body } = await browser.call<ClassDto[]>('GET', '/api/classes')
     expect(body.map(({ id }) => id)).toEqual([before.id])
     expect((await app.call('GET', '/api/classes')).status).toBe(401)
+  })
+
+  it('of two who set it up at once one does, and the other is told', async () => {
+    const names = ['Ms Thorne', 'Mr Ashby']
+    const answers = await Promise.all(
+      names.map((name) => app.call('POST', '/api/set-up', { schoolName, teacher: { ...teacher, name } })),
+    )
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409])
+    expect(await listTeachers(useDatabase())).toHaveLength(1)
   })
 
   it('a school that is set up is not set up again', async () => {
