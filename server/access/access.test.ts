@@ -78,6 +78,7 @@ describe('this machine', () => {
 it('tells other devices’ way here only where it listens to them', () => {
   for (const host of [undefined, '127.0.0.1', 'localhost', '::1'])
     expect(networkNames({ JOLLY_HOST: host })).toEqual([])
+  expect(networkNames({ JOLLY_NAMES: 'tidewick.example' })).toEqual(['tidewick.example'])
   const names = networkNames({ JOLLY_HOST: '0.0.0.0', JOLLY_NAMES: 'lab.tidewick.example' })
   expect(names[0]).toBe('lab.tidewick.example')
   expect(names).not.toContain('127.0.0.1')

@@ -106,6 +106,15 @@ describe.each(guarded)('$method $path', ({ method, path, right }) => {
     }
   })
 
+  it('finds nothing that is in another school, whoever asks', async () => {
+    if (!['class', 'lesson', 'kit', 'watch', 'record'].includes(right!)) return
+    const address = addressIn(path, `/api/lessons/${newId()}`, { ...school.own, id: newId() })
+    for (const who of ['ashby', 'thorne']) {
+      const { status, body } = await send(who, address)
+      expect([who, status, codeOf(body)]).toEqual([who, 404, 'not-found'])
+    }
+  })
+
   it('lets those in who may', async () => {
     // What only looks changes nothing for the other routes; streams do not end.
     if (method !== 'get' || path === '/api/events' || path.includes(':name')) return

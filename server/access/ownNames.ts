@@ -16,11 +16,11 @@ export function ownNames(environment: NodeJS.ProcessEnv = process.env): Set<stri
   )
 }
 
-/** The addresses by which other devices reach this machine; none while it answers itself only. */
+/** The addresses by which other devices reach this machine; while it answers itself only, those of a proxy on it. */
 export function networkNames(environment: NodeJS.ProcessEnv = process.env): string[] {
   const host = environment.JOLLY_HOST || '127.0.0.1'
-  if (isLoopback(host) || host === 'localhost') return []
   const given = (environment.JOLLY_NAMES ?? '').split(/[\s,]+/).filter(Boolean)
+  if (isLoopback(host) || host === 'localhost') return given
   const own = Object.values(networkInterfaces()).flatMap((all) => all ?? [])
   return [
     ...given,

@@ -66,6 +66,15 @@ describe('a class', () => {
     vi.useFakeTimers({ now: Date.now() + 2 * 24 * 60 * 60 * 1000, toFake: ['Date'] })
     expect((await sees()).classes).toEqual([])
     vi.useRealTimers()
+    // A screen that was left open ends with the day, so that it asks anew.
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+    const cursor = positionOf((await thorne.call<LessonDto>('GET', school.path)).body)
+    const overnight = await fetch(`${school.app.url}/api/events?after=${cursor}`, {
+      headers: { cookie: thorne.cookie() },
+    })
+    vi.advanceTimersByTime(25 * 60 * 60 * 1000)
+    await overnight.text()
+    vi.useRealTimers()
     const { body: shared } = await thorne.call<LessonDto>('GET', school.path)
     const open = await fetch(`${school.app.url}/api/events?after=${positionOf(shared)}`, {
       headers: { cookie: thorne.cookie() },

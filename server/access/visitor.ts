@@ -44,7 +44,7 @@ function memoryOf(db: Database): Memory {
 export const useAttemptLimits = (): AttemptLimits => memoryOf(useDatabase()).limits
 
 /** To be called when a session, a teacher or the way in has changed. */
-export function clearVisitorCache(): void {
+export function forgetVisitors(): void {
   const memory = memoryOf(useDatabase())
   memory.mode = null
   memory.visitors.clear()

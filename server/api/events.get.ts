@@ -1,3 +1,4 @@
+import { startOfTomorrow } from 'date-fns'
 import { createEventStream, defineEventHandler, getQuery } from 'h3'
 import { heartbeatInterval } from '#shared/lesson/heartbeat'
 import { ApiError } from '../errors/apiError'
@@ -13,6 +14,9 @@ import type { Position } from '../live/positions'
 const mostUnread = 1_000_000
 /** A browser with more lessons open than these has forgotten some. */
 const mostLessons = 50
+
+/** Shares and links end with their day. A screen comes back by itself, when no answer of the day before is remembered any more. */
+const afterMidnight = 2 * 60_000
 
 const right = 'visitor' satisfies Right
 
@@ -46,10 +50,12 @@ const handler = defineEventHandler(async (event) => {
   )
   // Tells screens behind a quiet connection that it still stands.
   const heartbeat = setInterval(() => void stream.push({ event: 'beat', data: '' }), heartbeatInterval)
+  const dayEnds = setTimeout(end, startOfTomorrow().getTime() + afterMidnight - Date.now())
   // The browser calls a stream open once its first bytes are there.
   void stream.push({ event: 'beat', data: '' })
   stream.onClosed(() => {
     clearInterval(heartbeat)
+    clearTimeout(dayEnds)
     for (const one of leave) one()
   })
   return stream.send()

@@ -1,7 +1,7 @@
 import { setUpSchema } from '#shared/schemas'
 import { deviceOf, isLocalRequest } from '../access/address'
 import { setSessionSecret } from '../access/cookie'
-import { clearVisitorCache } from '../access/visitor'
+import { forgetVisitors } from '../access/visitor'
 import { useDatabase } from '../database/client'
 import { ApiError } from '../errors/apiError'
 import { defineRoute } from '../http/defineRoute'
@@ -23,7 +23,7 @@ export default defineRoute({
       const session = { kind: 'teacher', teacherId, device: deviceOf(event) } as const
       setSessionSecret(event, await beginSession(useDatabase(), session))
     } else await serveThisDeviceOnly(useDatabase(), schoolName)
-    clearVisitorCache()
+    forgetVisitors()
     return { signIn: teacher ? ('on' as const) : ('off' as const) }
   },
 })

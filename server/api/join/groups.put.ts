@@ -1,5 +1,5 @@
 import { deviceGroupsSchema } from '#shared/schemas'
-import { clearVisitorCache } from '../../access/visitor'
+import { forgetVisitors } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
 import { chooseGroups } from '../../queries/people/joining'
@@ -10,7 +10,7 @@ export default defineRoute({
   body: deviceGroupsSchema,
   handle: async ({ body, visitor }) => {
     if (visitor.kind === 'sheet') await chooseGroups(useDatabase(), visitor, body.groupIds)
-    clearVisitorCache()
+    forgetVisitors()
     return { groupIds: body.groupIds }
   },
 })

@@ -2,10 +2,10 @@ import { joinSchema } from '#shared/schemas'
 import type { JoinedDto } from '#shared/types/people'
 import { addressOf, deviceOf } from '../../access/address'
 import { setSessionSecret } from '../../access/cookie'
-import { clearVisitorCache, useAttemptLimits, visitorOf } from '../../access/visitor'
+import { sendAway } from '../../access/sendAway'
+import { useAttemptLimits, visitorOf } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute } from '../../http/defineRoute'
-import { useHub } from '../../live/hub'
 import { joinableGroups, joinLesson, lessonOfCode } from '../../queries/people/joining'
 import { endSessions } from '../../queries/people/sessions'
 import { readCode } from '../../queries/people/secrets'
@@ -24,9 +24,8 @@ export default defineRoute({
     const isIn = visitor?.kind === 'sheet' && visitor.lessonId === lessonId
     if (visitor?.kind !== 'teacher' && !isIn) {
       // In another lesson it is no longer.
-      if (visitor) useHub().disconnect(await endSessions(useDatabase(), [visitor.sessionId]))
+      if (visitor) sendAway(await endSessions(useDatabase(), [visitor.sessionId]))
       setSessionSecret(event, await joinLesson(useDatabase(), lessonId, deviceOf(event)))
-      clearVisitorCache()
     }
     return joinableGroups(useDatabase(), lessonId)
   },

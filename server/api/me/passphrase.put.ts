@@ -1,6 +1,7 @@
 import { passphraseSchema } from '#shared/schemas'
 import { addressOf } from '../../access/address'
-import { clearVisitorCache, useAttemptLimits } from '../../access/visitor'
+import { sendAway } from '../../access/sendAway'
+import { useAttemptLimits } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { notFound } from '../../errors/apiError'
 import { defineRoute } from '../../http/defineRoute'
@@ -17,9 +18,8 @@ export default defineRoute({
     await useAttemptLimits().signIn(addressOf(event), name, () =>
       findTeacher(useDatabase(), name, body.old ?? ''),
     )
-    await changePassphrase(useDatabase(), id, body.passphrase, sessionId)
+    sendAway(await changePassphrase(useDatabase(), id, body.passphrase, sessionId))
     await recordAudit(useDatabase(), name, 'changed their passphrase')
-    clearVisitorCache()
     return { changed: true }
   },
 })

@@ -1,5 +1,5 @@
 import { teacherRoleSchema } from '#shared/schemas'
-import { clearVisitorCache } from '../../access/visitor'
+import { forgetVisitors } from '../../access/visitor'
 import { useDatabase } from '../../database/client'
 import { defineRoute, idParam } from '../../http/defineRoute'
 import { changeRole, listTeachers } from '../../queries/people/teachers'
@@ -10,7 +10,7 @@ export default defineRoute({
   body: teacherRoleSchema,
   handle: async ({ event, body, visitor }) => {
     await changeRole(useDatabase(), idParam(event, 'teacher'), body.role, visitor.name)
-    clearVisitorCache()
+    forgetVisitors()
     return listTeachers(useDatabase())
   },
 })

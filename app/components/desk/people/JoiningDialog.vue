@@ -59,6 +59,9 @@ const remove = (deviceId: string) =>
     joining.value = await request('DELETE', '/api/lessons/:id/devices/:deviceId', {
       params: { ...params.value, deviceId },
     })
+    notices.tell(
+      'The tablet is out. What it hasn’t sent yet stays on it, and is sent if it joins this lesson again.',
+    )
   })
 
 const makeLink = (kind: 'board' | 'assistant') =>

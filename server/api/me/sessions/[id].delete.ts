@@ -1,8 +1,7 @@
-import { clearVisitorCache } from '../../../access/visitor'
+import { sendAway } from '../../../access/sendAway'
 import { useDatabase } from '../../../database/client'
 import { notFound } from '../../../errors/apiError'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { useHub } from '../../../live/hub'
 import { endSessions, sessionsOf } from '../../../queries/people/sessions'
 
 /** Signs the teacher out somewhere else. */
@@ -12,8 +11,7 @@ export default defineRoute({
     const id = idParam(event, 'session')
     const own = await sessionsOf(useDatabase(), visitor)
     if (!own.some((one) => one.id === id)) throw notFound('session')
-    useHub().disconnect(await endSessions(useDatabase(), [id]))
-    clearVisitorCache()
+    sendAway(await endSessions(useDatabase(), [id]))
     return sessionsOf(useDatabase(), visitor)
   },
 })

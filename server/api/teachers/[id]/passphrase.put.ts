@@ -1,8 +1,7 @@
 import { passphraseSchema } from '#shared/schemas'
-import { clearVisitorCache } from '../../../access/visitor'
+import { sendAway } from '../../../access/sendAway'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
-import { useHub } from '../../../live/hub'
 import { recordAudit } from '../../../queries/people/audit'
 import { changePassphrase, teacherName } from '../../../queries/people/teachers'
 
@@ -13,9 +12,8 @@ export default defineRoute({
   handle: async ({ event, body, visitor }) => {
     const id = idParam(event, 'teacher')
     const name = await teacherName(useDatabase(), id)
-    useHub().disconnect(await changePassphrase(useDatabase(), id, body.passphrase, visitor.sessionId))
+    sendAway(await changePassphrase(useDatabase(), id, body.passphrase, visitor.sessionId))
     await recordAudit(useDatabase(), visitor.name, `gave ${name} a new passphrase`)
-    clearVisitorCache()
     return { changed: true }
   },
 })

@@ -1,5 +1,5 @@
+import { sendAway } from '../../../../access/sendAway'
 import { useDatabase } from '../../../../database/client'
-import { useHub } from '../../../../live/hub'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { endShare, sharesOf } from '../../../../queries/people/classAccess'
 
@@ -8,7 +8,7 @@ export default defineRoute({
   right: 'class',
   handle: async ({ event, visitor }) => {
     const id = idParam(event, 'class')
-    useHub().disconnect(await endShare(useDatabase(), id, idParam(event, 'share', 'shareId'), visitor.name))
+    sendAway(await endShare(useDatabase(), id, idParam(event, 'share', 'shareId'), visitor.name))
     return sharesOf(useDatabase(), id)
   },
 })

@@ -1,7 +1,6 @@
-import { clearVisitorCache } from '../../../../access/visitor'
+import { sendAway } from '../../../../access/sendAway'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
-import { useHub } from '../../../../live/hub'
 import { joiningOf, removeDevice, wholeOf } from '../../../../queries/people/joining'
 
 /** Takes a device out of the lesson. */
@@ -11,8 +10,7 @@ export default defineRoute({
     const lessonId = await wholeOf(useDatabase(), idParam(event, 'lesson'))
     const sessionId = idParam(event, 'device', 'deviceId')
     await removeDevice(useDatabase(), lessonId, sessionId)
-    clearVisitorCache()
-    useHub().disconnect([sessionId])
+    sendAway([sessionId])
     return joiningOf(useDatabase(), lessonId)
   },
 })

@@ -1,9 +1,8 @@
 import { getRouterParam } from 'h3'
-import { clearVisitorCache } from '../../../../access/visitor'
+import { sendAway } from '../../../../access/sendAway'
 import { useDatabase } from '../../../../database/client'
 import { notFound } from '../../../../errors/apiError'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
-import { useHub } from '../../../../live/hub'
 import { joiningOf, wholeOf } from '../../../../queries/people/joining'
 import { revokeLinks } from '../../../../queries/people/links'
 
@@ -14,8 +13,7 @@ export default defineRoute({
     const lessonId = await wholeOf(useDatabase(), idParam(event, 'lesson'))
     const kind = getRouterParam(event, 'kind')
     if (kind !== 'board' && kind !== 'assistant') throw notFound('link')
-    useHub().disconnect(await revokeLinks(useDatabase(), lessonId, kind))
-    clearVisitorCache()
+    sendAway(await revokeLinks(useDatabase(), lessonId, kind))
     return joiningOf(useDatabase(), lessonId)
   },
 })
