@@ -11,4 +11,5 @@ export {
   type Card,
   type CardPlace,
 } from './cards'
+export { withSuggestedNames } from './suggestNames'
 export { changesNothing, hasPair } from './hasPair'

@@ -1,10 +1,5 @@
 export * from './note'
 export { guessHint, sortingHint } from './guessHint'
-export {
-  nextQuestions,
-  suggestMeasures,
-  suggestSort,
-  testability,
-  type QuestionParts,
-  type Testability,
-} from './question'
+export { asksForRounds, nextQuestions, testability, type QuestionParts, type Testability } from './question'
+export { suggestParts, type SuggestedParts } from './suggestParts'
+export { sortQuestion } from './sorting/sortQuestion'

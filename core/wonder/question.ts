@@ -1,37 +1,9 @@
 import { nounOf, superlativePhrase, wordsFor } from '../words'
 import type { QuestionSort } from './note'
 
+/** A word that judges: "best", "toughest", "bubbliest"; not "test", "most" or "first". */
 const judging =
-  /\b(best|better|good|nicest|worst|strongest|fastest|quickest|slowest|greatest|longest|highest|warmest)\b/i
-
-const sorts: [wording: RegExp, sort: QuestionSort][] = [
-  [
-    /\b(prettiest|nicest|favourite|favorite|most beautiful|ugliest|coolest|for ever|forever)\b/i,
-    'unanswerable',
-  ],
-  [/^(may|can|could|should) (we|i)\b|\bwho (made|owns|put)\b/i, 'ask'],
-  [
-    /\bwhat happens\b|\bwhat if\b|\bif we\b|\bwhen we\b|\b(make (a|any) difference|changes?|affects?|helps?|matters?)\b/i,
-    'test',
-  ],
-  [/^which\b/i, 'test'],
-  [
-    /^(what|who|where|when)('s|’s| is| are| was| were| does| do| did)\b|^how (old|many|did people|is it made)\b|\bcalled\b/i,
-    'look-up',
-  ],
-  [/^(does|do|will|is|are|how (long|far|high|fast|much))\b/i, 'test'],
-]
-
-/**
- * A first idea of how a question can be answered, from its wording alone; the class decides.
- * @returns null when the wording tells nothing
- * @example suggestSort('What is chalk made of?') // 'look-up'
- */
-export function suggestSort(question: string): QuestionSort | null {
-  const text = question.trim()
-  if (/^why\b/i.test(text)) return null
-  return sorts.find(([wording]) => wording.test(text))?.[1] ?? null
-}
+  /\b(?!(?:test|rest|nest|latest|chest|west|guest|forest|interest|request|honest|harvest|almost|dust|at least)\b)(best|better|good|worst|\w{2,}(?:[^aeiou]i|[a-z])est)\b/i
 
 /** What a question lacks to be tested, and how to ask it instead. */
 export interface Testability {
@@ -78,6 +50,15 @@ export function testability({ question, change, measure, best }: QuestionParts):
   return { testable: lacks.length === 0, lacks, help: helpFor(question, lacks, judged, measure), asked }
 }
 
+/**
+ * Whether a question asks how to make something better, so that rounds of building and testing may answer it.
+ * @example asksForRounds('How can we make our bridge stronger?') // true
+ */
+export const asksForRounds = (question: string): boolean =>
+  /^how (?:can|could|would|do|might|should) (?:we|you|i) (?:make|build|get|improve|stop|keep|slow|speed|design)\b|^can (?:we|you|i) (?:make|build|design) (?:a|an|our|the) (?:better|stronger|faster|bigger|longer|\w+ that)\b/i.test(
+    question.trim(),
+  )
+
 /** "The most washers", not "the most number of washers"; "the highest bounce". */
 const superlative = (measure: string, end: 'most' | 'least') =>
   superlativePhrase(
@@ -99,6 +80,8 @@ function helpFor(
   const text = question.trim()
   if (text === '') return 'Pick a question from the board, or write one.'
   const [first] = lacks
+  if (asksForRounds(text) && first === 'change')
+    return 'Build, test and improve it in rounds? Then our design is what changes. Or change one thing only, and compare.'
   if (/^why\b/i.test(text) && first)
     return '“Why” asks for a reason. What could we change, and what would we see change with it?'
   if (judged && lacks.includes('measure'))
@@ -108,33 +91,6 @@ function helpFor(
   if (first === 'meaning')
     return `Does “${judged}” mean ${superlative(measure, 'most')}, or ${superlative(measure, 'least')}?`
   return /^why\b/i.test(text) ? 'Ask it so that a test can answer it.' : 'This is a question we can test.'
-}
-
-const measures: [wording: RegExp, measure: string][] = [
-  [/\b(high|higher|highest|tall|taller|bounc\w*|grow\w*)\b/i, 'height'],
-  [/\b(far|further|furthest|distance|roll\w*|slide\w*|fly|flies)\b/i, 'distance'],
-  [/\b(fast\w*|quick\w*|slow\w*|long does|last|lasts|melt\w*|dissolv\w*|dry|dries)\b/i, 'time'],
-  [/\b(warm\w*|hot|hotter|cold\w*|cool\w*|heat)\b/i, 'temperature'],
-  [/\b(heavy|heavier|weigh\w*|mass)\b/i, 'mass'],
-  [/\b(soak\w*|absorb\w*|hold\w*|drink\w*|leak\w*|evaporat\w*)\b/i, 'amount of water'],
-  [/\b(strong\w*|pull\w*|push\w*|grip\w*|stick\w*|stretch\w*)\b/i, 'pulling force'],
-  [/\b(many|number|count\w*|clips|seeds|beats)\b/i, 'number counted'],
-  [/\b(shadow\w*|long|longer|longest|length)\b/i, 'length'],
-]
-
-/**
- * What a question seems to ask to be measured, from its words; at most three, the first word first.
- * @example suggestMeasures('Why do wet balls bounce lower and slide less far?') // ['height', 'distance']
- */
-export function suggestMeasures(question: string): string[] {
-  return measures
-    .flatMap(([wording, measure]) => {
-      const at = question.search(wording)
-      return at < 0 ? [] : [{ at, measure }]
-    })
-    .sort((a, b) => a.at - b.at)
-    .slice(0, 3)
-    .map((one) => one.measure)
 }
 
 /**

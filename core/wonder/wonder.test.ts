@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  asksForRounds,
   guessHint,
   nextQuestions,
-  suggestMeasures,
-  suggestSort,
+  suggestParts,
   testability,
   sortingHint,
   type Note,
@@ -52,21 +52,6 @@ describe('sortingHint', () => {
   })
 })
 
-describe('suggestSort', () => {
-  it.each([
-    ['What happens if we drop it from higher?', 'test'],
-    ['Which paper soaks up most?', 'test'],
-    ['Does the colour matter?', 'test'],
-    ['How far does the shoe slide?', 'test'],
-    ['What is chalk made of?', 'look-up'],
-    ['Who was the first to make glass?', 'look-up'],
-    ['Can we keep the snail?', 'ask'],
-    ['Which is the prettiest stone?', 'unanswerable'],
-    ['Why is the sky so blue?', null],
-    ['Stones', null],
-  ] as const)('%s → %s', (question, sort) => expect(suggestSort(question)).toBe(sort))
-})
-
 describe('testability', () => {
   const parts = { question: 'Why do balls bounce?', change: '', measure: '', best: null }
 
@@ -90,6 +75,19 @@ describe('testability', () => {
     })
   })
 
+  it.each(['toughest', 'bubbliest', 'coldest', 'best', 'spongiest'])('asks what “%s” means', (word) => {
+    const { lacks } = testability({ question: `Which is ${word}?`, change: 'a', measure: 'b', best: null })
+    expect(lacks).toEqual(['meaning'])
+  })
+
+  it.each(['test', 'first', 'most', 'interest', 'honest', 'rest', 'west', 'harvest', 'latest test'])(
+    'asks nothing of “%s”',
+    (word) => {
+      const question = `Is it the ${word}?`
+      expect(testability({ question, change: 'a', measure: 'b', best: null }).lacks).toEqual([])
+    },
+  )
+
   it('does not offer again what is asked already, and says “the most washers”', () => {
     const bridges = {
       question: 'Which bridge is best?',
@@ -111,15 +109,34 @@ describe('testability', () => {
   })
 })
 
-describe('suggestMeasures', () => {
-  it('names what the words ask for, in their order', () => {
-    expect(suggestMeasures('Why do wet balls bounce lower and slide less far?')).toEqual([
-      'height',
-      'distance',
-    ])
-    expect(suggestMeasures('Is it red?')).toEqual([])
-    expect(suggestMeasures('far high fast hot heavy').length).toBe(3)
+describe('suggestParts', () => {
+  it.each([
+    ['Does a heavier ball bounce higher?', 'weight of the ball', 'bounce height'],
+    ['What happens to the bounce if we drop it from higher?', 'drop height', 'bounce height'],
+    ['Which kitchen paper is best for soaking up water?', 'kind of kitchen paper', 'water soaked up'],
+    ['If we add more sugar, do bubbles last longer?', 'amount of sugar', 'time it lasts'],
+    ['Do beans grow faster in the dark?', 'light', 'height'],
+    ['How does the number of layers change how many clips it holds?', 'number of layers', 'number counted'],
+    ['How does the height change the bounce?', 'height', 'bounce height'],
+    ['Which sole grips best?', 'sole', 'pulling force'],
+  ])('of “%s” are the %s and the %s', (question, change, measure) => {
+    const { change: changes, measure: measures } = suggestParts(question)
+    expect([changes[0], measures[0]]).toEqual([change, measure])
   })
+
+  it('are none where the words name none, and at most three', () => {
+    expect(suggestParts('Is it red?')).toEqual({ change: [], measure: [] })
+    expect(suggestParts('far high fast hot heavy').measure.length).toBe(3)
+  })
+})
+
+describe('asksForRounds', () => {
+  it.each([
+    ['How can we make our bridge stronger?', true],
+    ['Can we build a boat that holds more?', true],
+    ['How does the height change the bounce?', false],
+    ['Can we keep the snail?', false],
+  ])('“%s”: %s', (question, rounds) => expect(asksForRounds(question)).toBe(rounds))
 })
 
 describe('nextQuestions', () => {

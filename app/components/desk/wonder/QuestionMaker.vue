@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
 import { computed } from 'vue'
-import { guessFromNames } from '#core/variables'
-import { suggestMeasures, testability } from '#core/wonder'
+import { aimOf, guessFromNames, withAim, withSuggestedNames } from '#core/variables'
+import { asksForRounds, suggestParts, testability } from '#core/wonder'
 import { useLesson } from '~/stores/lesson'
 
 /** Our question, and what it still needs so that we can test it. */
@@ -17,8 +17,11 @@ const check = computed(() =>
     best: plan.value.best,
   }),
 )
-const measures = computed(() =>
-  plan.value.measured.name.trim() === '' ? suggestMeasures(plan.value.question) : [],
+const suggested = computed(() => suggestParts(plan.value.question))
+const changes = computed(() => (plan.value.changed.name.trim() === '' ? suggested.value.change : []))
+const measures = computed(() => (plan.value.measured.name.trim() === '' ? suggested.value.measure : []))
+const rounds = computed(
+  () => changes.value.length === 0 && asksForRounds(plan.value.question) && aimOf(plan.value) === 'compare',
 )
 const best = computed(() => check.value.lacks.includes('meaning') && !check.value.lacks.includes('measure'))
 
@@ -29,6 +32,12 @@ const measure = (name: string) => store.editPlan({ measured: { ...plan.value.mea
 function guess(key: 'changed' | 'measured') {
   const guessed = guessFromNames(plan.value, store.open.school.cupboard)
   if (JSON.stringify(guessed) !== JSON.stringify(plan.value)) store.editPlan(guessed, key)
+}
+
+/** A question that says both names fills them in; that is undone like any other change. */
+function asked() {
+  const named = withSuggestedNames(plan.value, store.open.school.cupboard)
+  if (named !== plan.value) store.editPlan(named)
 }
 </script>
 
@@ -42,6 +51,7 @@ function guess(key: 'changed' | 'measured') {
         :rows="1"
         :maxlength="300"
         @update:model-value="store.editPlan({ question: $event }, 'question')"
+        @blur="asked"
       />
       <p class="help" :class="{ ready: check.testable }" role="status">
         {{ check.help }}
@@ -53,6 +63,14 @@ function guess(key: 'changed' | 'measured') {
             >The least wins</VBtn
           >
         </span>
+        <VBtn
+          v-if="rounds"
+          size="small"
+          variant="outlined"
+          color="secondary"
+          @click="store.editPlan(withAim(plan, 'improve'))"
+          >Improve it in rounds</VBtn
+        >
         <VBtn
           v-if="check.asked && check.asked !== plan.question"
           size="small"
@@ -74,6 +92,9 @@ function guess(key: 'changed' | 'measured') {
         @update:model-value="change"
         @blur="guess('changed')"
       />
+      <p v-if="changes.length" class="small chips">
+        <button v-for="one in changes" :key="one" type="button" @click="change(one)">{{ one }}?</button>
+      </p>
       <VTextField
         :model-value="plan.measured.name"
         label="One thing we measure"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { noteKinds, questionSorts, sortingHint, suggestSort, type Note, type NoteKind } from '#core/wonder'
+import { withSuggestedNames } from '#core/variables'
+import { noteKinds, questionSorts, sortingHint, sortQuestion, type Note, type NoteKind } from '#core/wonder'
 import { useLesson } from '~/stores/lesson'
 import { useWonder } from '~/stores/wonder'
 import { noteWords, sortWords } from '~/words/noteWords'
@@ -11,7 +12,7 @@ const lesson = useLesson()
 const wonder = useWonder()
 const card = ref<{ edit: () => void } | null>(null)
 const hint = computed(() => sortingHint(props.note))
-const suggested = computed(() => (props.note.sort === null ? suggestSort(props.note.text) : null))
+const suggested = computed(() => (props.note.sort === null ? sortQuestion(props.note.text) : null))
 const chosen = computed(
   () => lesson.plan.question.trim().toLowerCase() === props.note.text.trim().toLowerCase(),
 )
@@ -41,7 +42,9 @@ function step(by: 1 | -1) {
 }
 
 function choose() {
-  lesson.editPlan({ question: props.note.text })
+  lesson.editPlan(
+    withSuggestedNames({ ...lesson.plan, question: props.note.text }, lesson.open.school.cupboard),
+  )
 }
 </script>
 
