@@ -39,9 +39,14 @@ describe('the catalogue', () => {
 
   it('uses every hazard but those that only actions and amounts bring', () => {
     const used = new Set(things.flatMap((thing) => thing.hazards))
-    expect(hazardIds.filter((id) => !used.has(id)).sort()).toEqual(
-      ['balancing', 'dark-room', 'exertion', 'lifting'].sort(),
-    )
+    expect(hazardIds.filter((id) => !used.has(id)).sort()).toEqual([
+      'balancing',
+      'dark-room',
+      'exertion',
+      'focused-sun',
+      'lifting',
+      'salt-and-ice',
+    ])
   })
 })
 

@@ -7,6 +7,8 @@ import { things } from './things'
 export interface FoundThing {
   thing: Thing
   words: string
+  /** Where the words stand in the text. */
+  at: number
 }
 
 interface Phrase {
@@ -48,7 +50,11 @@ export function findThings(text: string, where: 'list' | 'sentence' = 'list'): F
     else {
       const last = itemAt(tokens, at + phrase.stems.length - 1)
       if (!isDenied(tokens, at, text))
-        found.push({ thing: phrase.thing, words: text.slice(itemAt(tokens, at).at, last.end) })
+        found.push({
+          thing: phrase.thing,
+          words: text.slice(itemAt(tokens, at).at, last.end),
+          at: itemAt(tokens, at).at,
+        })
       at += phrase.stems.length
     }
   }

@@ -210,6 +210,18 @@ const all = {
       'Swallowed magnets can tear the gut: no small or very strong ones, count them out and back. Keep them from hearing aids, pumps and bank cards.',
     handling: youngBeside,
   },
+  'strong-magnets': {
+    name: 'small strong magnets',
+    caution:
+      'Two that are swallowed pull together and tear the gut within hours. Use bar, ring or horseshoe magnets sold for schools.',
+    handling: nobody,
+  },
+  swelling: {
+    name: 'things that swell in water',
+    caution:
+      'Swallowed, they swell inside and can block the gut; dry powder harms eyes and noses. Count or weigh them out and back, and never pour them down a sink.',
+    handling: by('not at all', 'adult beside', 'adult beside'),
+  },
   scissors: {
     name: 'scissors',
     caution: 'Round tips; carried closed, points down; nobody walks about with them.',
@@ -288,6 +300,11 @@ const all = {
     caution:
       'Ice straight from the freezer sticks to skin: let it stand for five minutes. Wipe up what melts.',
     handling: youngBeside,
+  },
+  'salt-and-ice': {
+    name: 'salt on ice',
+    caution: 'Salt makes ice far colder than ice: on skin it burns. Never in a hand; use a spoon and a tray.',
+    handling: beside,
   },
   'dry-ice': {
     name: 'dry ice and other very cold things',

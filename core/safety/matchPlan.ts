@@ -14,7 +14,9 @@ import { instrumentsRead, levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { actions } from './actions'
 import { hazardsOfAmounts, isLight } from './amounts'
+import { withoutFigures } from './figures'
 import type { HazardSource } from './hazardSource'
+import { isMeant, meantBy } from './meant'
 import { hazardsTogether } from './together'
 
 /** What a plan shows of hazards and allergens, and what nobody here knows. */
@@ -53,24 +55,30 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
   const hurtsNobody = (hazard: HazardId, text: string) =>
     hazard === 'falling-loads' && (isLight(text) || (onlyLight && !otherLoads.test(text)))
   for (const { text, about, isThing } of texts) {
-    const found = findThings(text, isThing ? 'list' : 'sentence')
+    const plain = isThing ? text : withoutFigures(text)
+    const found = findThings(plain, isThing ? 'list' : 'sentence')
       .map((one) => (isThing ? one : byTheKit(one, listed)))
       .map((one) => (onBatteries ? inACircuit(one) : one))
-    for (const { thing, words } of found) {
-      for (const hazard of thing.hazards)
+    for (const one of found) {
+      const { words } = one
+      const meant = meantBy(plain, one)
+      for (const hazard of meant.hazards)
         if (!hurtsNobody(hazard, text)) sources.push({ hazard, words, text })
-      for (const allergen of thing.allergens) allergens.push({ allergen, words, text })
+      for (const allergen of meant.allergens) allergens.push({ allergen, words, text })
     }
-    const doings = withoutDenied(text)
+    // What the catalogue knows by its whole name does nothing: a beach ball is no beach.
+    const rest = isThing ? found.reduce((left, { words }) => left.replace(words, '·'), plain) : plain
+    const doings = withoutDenied(rest)
     for (const { pattern, hazard } of actions) {
-      const words = pattern.exec(doings)?.[0]
-      if (words !== undefined && !hurtsNobody(hazard, text))
-        sources.push({ hazard, words: words.trim(), text })
+      const match = pattern.exec(doings)
+      if (!match || hurtsNobody(hazard, text)) continue
+      if (isMeant(doings, match[0], match.index, hazard))
+        sources.push({ hazard, words: match[0].trim(), text })
     }
     for (const { hazard, words } of hazardsOfAmounts(text, about, age)) sources.push({ hazard, words, text })
     if (isThing && found.length === 0 && text.trim() !== '') unknown.push(text.trim())
   }
-  sources.push(...hazardsTogether(texts.map((one) => withoutDenied(one.text))))
+  sources.push(...hazardsTogether(texts.map((one) => withoutDenied(withoutFigures(one.text)))))
   if (isUnknownChange(plan, lines)) unknown.push(plan.changed.name.trim())
   for (const hazard of plan.hazards)
     sources.push({ hazard, words: 'added by the teacher', text: hazards[hazard].name })

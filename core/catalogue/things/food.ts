@@ -13,6 +13,11 @@ export const foodThings: Thing[] = [
     allergens: ['legumes'],
     also: 'pea, chickpea',
   }),
+  thing('peppercorn', {
+    ...eaten,
+    hazards: ['allergens', 'small-parts', 'rolling'],
+    also: 'allspice berry, juniper berry',
+  }),
   thing('lentil', { ...grains, hazards: ['allergens'], allergens: ['legumes'], also: 'dried lentil' }),
   thing('pasta', {
     ...eaten,
@@ -25,15 +30,15 @@ export const foodThings: Thing[] = [
     hazards: ['allergens'],
     allergens: ['gluten'],
     unit: 'slices',
-    also: 'slice of bread, toast, cake, biscuit, cracker, cereal, breakfast cereal, crisp, cornflake, oats, oat flake, wheat, barley, bran',
+    also: 'slice of bread, crust, breadcrumb, sandwich, bread roll, bun, bagel, pitta, wrap, tortilla, pancake, waffle, muffin, scone, croissant, doughnut, cookie, brownie, pizza, muesli, granola, porridge, oatmeal, pretzel, dumpling, toast, cake, biscuit, cracker, cereal, breakfast cereal, crisp, cornflake, oats, oat flake, wheat, barley, bran',
   }),
   thing('peanut', { ...eaten, allergens: ['peanuts'], also: 'peanut butter, groundnut' }),
   thing('nut', {
     ...eaten,
     allergens: ['nuts'],
-    also: 'walnut, hazelnut, almond, cashew, pistachio, pecan, brazil nut, marzipan, nut spread, chestnut, conker',
+    also: 'walnut, hazelnut, almond, cashew, pistachio, pecan, brazil nut, marzipan, nut spread, chestnut, conker, nougat, praline, hazelnut spread, trail mix, mixed nuts, pesto',
   }),
-  thing('sesame seed', { ...eaten, allergens: ['sesame'], also: 'sesame, tahini' }),
+  thing('sesame seed', { ...eaten, allergens: ['sesame'], also: 'sesame, tahini, hummus, houmous, halva' }),
   thing('mustard', { ...eaten, allergens: ['mustard'], also: 'mustard seed, mustard powder' }),
   thing('egg', {
     ...eaten,
@@ -45,18 +50,22 @@ export const foodThings: Thing[] = [
     ...eaten,
     unit: 'g',
     allergens: ['milk'],
-    also: 'butter, margarine, ice cream, chocolate, milk chocolate, chocolate button, chocolate bar, custard, toffee, fudge',
+    also: 'cream cheese, buttermilk, whey, ghee, milkshake, hot chocolate, chocolate spread, butter, margarine, ice cream, chocolate, milk chocolate, chocolate button, chocolate bar, custard, toffee, fudge',
   }),
   thing('soya', {
     ...eaten,
     allergens: ['soya'],
     also: 'soy, tofu, soya milk, soy sauce, edamame, soy milk, soya bean',
   }),
-  thing('fish', { ...eaten, allergens: ['fish'], also: 'tuna, sardine, fish finger' }),
+  thing('fish', {
+    ...eaten,
+    allergens: ['fish'],
+    also: 'tuna, sardine, salmon, cod, haddock, mackerel, anchovy, fish sauce, fish stock, fish finger',
+  }),
   thing('shellfish', {
     ...eaten,
     allergens: ['shellfish'],
-    also: 'prawn, shrimp, crab, mussel, seashell',
+    also: 'prawn, shrimp, lobster, crayfish, oyster, scallop, squid, octopus, crab, mussel, seashell',
   }),
   thing('celery', {
     ...eaten,
@@ -67,7 +76,7 @@ export const foodThings: Thing[] = [
     ...eaten,
     named: 'orange',
     allergens: ['fruit'],
-    also: 'fruit, banana, pear, grape, raisin, strawberry, tomato, potato, carrot, cucumber, onion, red cabbage, cabbage, vegetable, kiwi, peach, berry, beetroot, lettuce, salad, avocado, mango, pineapple, plum, cherry, melon, apple slice, jam, ketchup, oranges, orange peel, slice of orange, orange segment',
+    also: 'fruit, banana, pear, grape, raisin, sultana, currant, date, fig, apricot, nectarine, satsuma, clementine, tangerine, mandarin, grapefruit, blackberry, raspberry, blueberry, cranberry, gooseberry, blackcurrant, pomegranate, papaya, passion fruit, rhubarb, coconut, olive, strawberry, tomato, potato, carrot, cucumber, onion, leek, turnip, swede, parsnip, aubergine, courgette, pumpkin, butternut squash, marrow, spinach, kale, broccoli, cauliflower, chilli, chili, pepper slice, bell pepper, sweet potato, mushroom, ginger, pea pod, sprig of parsley, red cabbage, cabbage, vegetable, kiwi, peach, berry, beetroot, lettuce, salad, avocado, mango, pineapple, plum, cherry, melon, apple slice, jam, ketchup, oranges, orange peel, slice of orange, orange segment',
   }),
   thing('sweet', {
     ...eaten,
@@ -80,7 +89,10 @@ export const foodThings: Thing[] = [
     also: 'raw meat, chicken, raw chicken, ham, sausage, bone, chicken bone',
   }),
   thing('popcorn', { ...eaten, also: 'popping corn, maize, corn, sweetcorn' }),
-  thing('food', { ...eaten, also: 'snack, packed lunch, suet, lard, bird food, pet food' }),
+  thing('food', {
+    ...eaten,
+    also: 'pepper, black pepper, cinnamon, turmeric, curry powder, spice, nutmeg, paprika, seasoning, gravy, gravy granule, stock cube, soup, snack, packed lunch, suet, lard, bird food, pet food',
+  }),
   thing('bean', {
     ...plant,
     allergens: ['legumes'],
@@ -95,7 +107,7 @@ export const foodThings: Thing[] = [
   }),
   thing('cress seed', {
     ...plant,
-    also: 'cress, seed, radish seed, grass seed, lettuce seed, bird seed, sunflower seed, tomato seed, pumpkin seed, wheat seed, carrot seed, flower seed',
+    also: 'cress, seed, alfalfa, chia seed, linseed, flax seed, fenugreek, poppy seed, sycamore seed, seed pod, quinoa, radish seed, grass seed, lettuce seed, bird seed, sunflower seed, tomato seed, pumpkin seed, wheat seed, carrot seed, flower seed',
   }),
   thing('mustard and cress', { ...plant, allergens: ['mustard'], also: 'mustard cress' }),
   thing('seedling', {
@@ -106,26 +118,26 @@ export const foodThings: Thing[] = [
   thing('plant', {
     ...plant,
     named: 'leaves',
-    also: 'leaf, green leaves, dry leaves, autumn leaves, fallen leaves, dead leaves, number of leaves, potted plant, pot plant, houseplant, house plant, grass, moss, twig, stem, tree, bark, branch, pondweed, herb, mint, basil, mint leaf, hyacinth, tomato plant, strawberry plant, potato plant, pine cone, pinecone, acorn, algae',
+    also: 'leaf, green leaves, dry leaves, autumn leaves, fallen leaves, dead leaves, number of leaves, potted plant, pot plant, houseplant, house plant, grass, moss, twig, stem, tree, bark, branch, pondweed, herb, parsley, coriander, rosemary, thyme, sage, chive, lavender plant, geranium, marigold, nasturtium, pansy, primrose, fuchsia, begonia, heather, cactus, succulent, aloe, spider plant, fern, ivy, clover, duckweed, seaweed, lichen, watercress, wheatgrass, willow twig, mint, basil, mint leaf, hyacinth, onion bulb, garlic bulb, crocus bulb, tulip bulb, flower bulb, spring bulb, spring onion, garlic, tomato plant, strawberry plant, potato plant, pine cone, pinecone, acorn, algae',
   }),
   thing('flower', {
     ...plant,
     hazards: ['plants', 'pollen'],
     allergens: ['pollen'],
-    also: 'white flower, carnation, tulip, daisy, cut flower, petal, dandelion, catkin, blossom, pollen, hay',
+    also: 'white flower, carnation, tulip, rose, poppy, violet, lavender, buttercup, daisy, cut flower, petal, dandelion, catkin, blossom, pollen, hay',
   }),
   thing('poisonous plant', {
     hazards: ['poisonous-plants'],
-    also: 'foxglove, daffodil bulb, daffodil, yew, laburnum, oleander, lily of the valley, ivy berry, deadly nightshade, holly berry, laurel, mistletoe, wild mushroom, toadstool, hogweed, nettle, poison ivy, castor oil plant',
+    also: 'bluebell, snowdrop bulb, monkshood, hemlock, ragwort, spurge, euphorbia, privet berry, lords and ladies, rhododendron, azalea, sweet pea seed, lupin seed, rhubarb leaf, apricot kernel, foxglove, daffodil bulb, daffodil, yew, laburnum, oleander, lily of the valley, ivy berry, deadly nightshade, holly berry, laurel, mistletoe, wild mushroom, toadstool, hogweed, nettle, poison ivy, castor oil plant',
   }),
   thing('animal', {
     hazards: ['living-things'],
     allergens: ['animals'],
-    also: 'hamster, rabbit, guinea pig, bird, chick, pet, dog, cat, mouse, frog, tadpole, goldfish, feather',
+    also: 'hamster, rabbit, guinea pig, bird, chick, pet, dog, cat, mouse, frog, tadpole, goldfish, guppy, gerbil, duckling, hen, budgie, parrot, tortoise, turtle, lizard, snake, gecko, newt, toad, frogspawn, rat, pony, horse, sheep, feather',
   }),
   thing('minibeast', {
     hazards: ['living-things'],
-    also: 'woodlouse, snail, worm, earthworm, insect, ant, beetle, caterpillar, spider, slug, mealworm, ladybird, butterfly, water flea, stick insect, maggot',
+    also: 'woodlouse, snail, worm, earthworm, insect, ant, beetle, caterpillar, spider, slug, mealworm, ladybird, butterfly, water flea, stick insect, maggot, centipede, millipede, cricket, grasshopper, locust, moth, silkworm, aphid, greenfly, fruit fly, earwig, leech, flatworm, brine shrimp, hermit crab, dragonfly, wormery, ant farm',
   }),
   thing('bee', {
     hazards: ['living-things', 'outdoors'],

@@ -58,7 +58,7 @@ export const liquidThings = [
     ...powder,
     hazards: ['mixed-cleaners', 'dust'],
     allergens: ['perfume'],
-    also: 'laundry powder, laundry liquid, dishwasher tablet, washing liquid, fabric softener, washing tablet, floor cleaner, window cleaner, cleaning spray, cleaning product, stain remover, disinfectant, antibacterial spray, borax',
+    also: 'laundry powder, laundry liquid, dishwasher tablet, washing liquid, fabric softener, washing tablet, floor cleaner, window cleaner, bathroom cleaner, kitchen cleaner, bathroom spray, oven spray, surface spray, kitchen spray, glass cleaner, carpet cleaner, cleaner, cleaning spray, cleaning product, stain remover, disinfectant, antibacterial spray, borax',
   }),
   thing('bleach', {
     ...liquid,
@@ -152,6 +152,10 @@ export const liquidThings = [
     ...liquid,
     hazards: ['glue', 'flammable-liquids'],
     also: 'gloss paint, spray paint, nail varnish, nail polish, lacquer, wood varnish, oil paint, enamel paint',
+  }),
+  thing('PVA glue', {
+    ...liquid,
+    also: 'pva, school glue, white glue, craft glue, liquid glue, wallpaper paste',
   }),
   thing('strong glue', {
     hazards: ['glue'],

@@ -16,7 +16,7 @@ export const paperThings = [
   thing('newspaper', { ...sheet, also: 'old newspaper, newsprint', instead: ['paper'] }),
   thing('kitchen paper', {
     ...sheet,
-    also: 'paper towel, kitchen towel, kitchen roll, bumpy kitchen paper, plain kitchen paper',
+    also: 'paper towel, kitchen towel, bumpy kitchen paper, plain kitchen paper',
     instead: ['napkin'],
   }),
   thing('napkin', {
@@ -28,7 +28,7 @@ export const paperThings = [
     ...sheet,
     also: 'coffee filter, blotting paper, paper strip, strip of paper',
   }),
-  thing('sandpaper', { ...sheet, also: 'abrasive paper, emery paper' }),
+  thing('sandpaper', { ...sheet, also: 'glass paper, glasspaper, abrasive paper, emery paper' }),
   thing('recording sheet', {
     ...sheet,
     also: 'worksheet, results sheet, record sheet',
@@ -41,6 +41,7 @@ export const paperThings = [
   thing('cardboard box', {
     also: 'box, shoebox, shoe box, carton, egg box, cereal box, cereal packet',
   }),
+  thing('kitchen roll', { use: 'used-up' }),
   thing('cardboard tube', { also: 'paper tube, kitchen roll tube, paper roll' }),
   thing('book', { also: 'pile of books, exercise book, textbook, magazine' }),
   thing('notebook', { also: 'clipboard, journal, class journal' }),
@@ -74,7 +75,7 @@ export const paperThings = [
     also: 'sticky tape, adhesive tape, clear tape, parcel tape, double-sided tape, tape, roll of tape, insulating tape',
   }),
   thing('glue stick', {
-    also: 'stick of glue, paper glue, school glue, white glue, craft glue, PVA, glue',
+    also: 'stick of glue, paper glue, glue',
     spare: 10,
   }),
   thing('sticky tack', {

@@ -44,7 +44,6 @@ export const toolThings = [
   }),
   thing('magnifying glass', {
     also: 'magnifier, hand lens, loupe, microscope, lens, burning glass',
-    hazards: ['focused-sun'],
   }),
   thing('calculator', {}),
   thing('protractor', { also: 'set square, spirit level, template, stencil, compass rose' }),
@@ -142,7 +141,7 @@ export const toolThings = [
     keeper: 'teacher',
   }),
   thing('candle', {
-    also: 'tea light, tealight, matchstick, cigarette lighter, gas lighter, flame, fire, gas burner, burner, spirit burner, bunsen burner, campfire, bonfire, burning, lit candle, naked flame, incense, incense stick, burn, splint, blowtorch, candle flame, matches, box of matches, light a match, strike a match, lit match',
+    also: 'tea light, tealight, night light, nightlight, matchstick, cigarette lighter, gas lighter, flame, fire, gas burner, burner, spirit burner, bunsen burner, campfire, bonfire, burning, lit candle, naked flame, incense, incense stick, burn, splint, blowtorch, candle flame, matches, box of matches, light a match, strike a match, lit match',
     hazards: ['flames'],
     keeper: 'teacher',
   }),
@@ -156,8 +155,17 @@ export const toolThings = [
     also: 'sparkler, gunpowder, rocket fuel, explosive, cap gun, banger, gas canister, gas cylinder, hydrogen gas, smoke bomb, magnesium, sodium, potassium permanganate, thermite, party popper',
   }),
   thing('magnet', {
-    also: 'bar magnet, fridge magnet, ring magnet, horseshoe magnet, electromagnet, neodymium magnet, ball magnet, magnetic ball, magnetic putty, wand magnet, rare earth magnet, disc magnet, magnet ball',
+    also: 'bar magnet, fridge magnet, ring magnet, horseshoe magnet, electromagnet, wand magnet, button magnet',
     hazards: ['magnets'],
+  }),
+  thing('strong magnet', {
+    also: 'neodymium magnet, neodymium, rare earth magnet, magnetic ball, magnet ball, ball magnet, magnetic bead, magnetic putty, disc magnet, strong small magnet, small strong magnet, super magnet, supermagnet, magnetic sphere, magnetic cube',
+    hazards: ['strong-magnets', 'magnets'],
+  }),
+  thing('water bead', {
+    also: 'gel bead, water pearl, hydrogel bead, hydrogel, water crystal, growing bead, jelly bead, super-absorbent powder, superabsorbent powder, super absorbent powder, super-absorbent, superabsorbent, super absorbent, absorbent polymer, nappy powder, nappy gel, nappy, diaper, nappy crystal, instant snow, fake snow powder',
+    hazards: ['swelling'],
+    use: 'used-up',
   }),
   thing('washer', {
     also: 'nut and bolt, bolt, metal ring, metal nut, ring of metal',
@@ -165,13 +173,14 @@ export const toolThings = [
     spare: 10,
   }),
   thing('coin', {
-    also: 'penny, counter, button, token',
+    also: 'penny, counter, token, sewing button, shirt button, coat button, button and bead, bead and button, small button',
+    named: 'buttons, button',
     hazards: ['small-parts'],
     spare: 10,
     instead: ['washer'],
   }),
   thing('bead', {
-    also: 'small bead, plastic bead, ball bearing, lead shot, sequin, water bead, gel bead, polystyrene bead, glass pebble',
+    also: 'small bead, plastic bead, ball bearing, lead shot, sequin, googly eye, push pin bead, small pebble, popcorn kernel, plastic cube, small stone bead, pom pom eye, polystyrene bead, glass pebble',
     hazards: ['small-parts', 'rolling'],
     spare: 20,
   }),
@@ -180,6 +189,11 @@ export const toolThings = [
     hazards: ['small-parts', 'rolling'],
     spare: 20,
   }),
+  thing('rolling pin', { hazards: ['rolling'] }),
+  thing('press button', {
+    also: 'push button, stop button, start button, on button, off button, reset button, power button, switch button',
+  }),
+  thing('skittle', { also: 'bowling pin' }),
   thing('ball', {
     also: 'bouncy ball, rubber ball, tennis ball, table tennis ball, football, golf ball, sponge ball, foam ball, basketball, soft ball, super ball, cricket ball, hockey ball, ping-pong ball, netball, beach ball',
     hazards: ['rolling'],
@@ -204,7 +218,7 @@ export const toolThings = [
   }),
   thing('saw dust', { also: 'sawdust, wood shavings, shavings', hazards: ['dust'] }),
   thing('elastic band', {
-    also: 'rubber band, elastic, elastic thread, elastic cord, catapult, slingshot, stretchy band, bow and arrow, sling, hair band, hair bobble, steel spring, exercise band, pair of tights, tights, bungee, metal spring',
+    also: 'rubber band, elastic, elastic thread, elastic cord, catapult, slingshot, stretchy band, lacky band, lackey band, laggy band, lacker band, loom band, bow and arrow, sling, hair band, hair bobble, steel spring, exercise band, pair of tights, tights, bungee, metal spring',
     hazards: ['stretched-elastic'],
     spare: 20,
   }),
@@ -217,7 +231,7 @@ export const toolThings = [
   }),
   thing('latex glove', { also: 'rubber glove', use: 'used-up', hazards: ['latex'], allergens: ['latex'] }),
   thing('gloves', {
-    also: 'goggles, safety goggles, safety glasses, apron, eye protection, oven glove, mitten, spectacles, overall',
+    also: 'goggles, safety goggles, safety glasses, apron, eye protection, oven glove, mitten, spectacles, reading glasses, sunglasses, sun glasses, pair of glasses, overall',
   }),
   thing('pump', {
     also: 'bicycle pump, balloon pump, foot pump, air pump, compressed air',
@@ -273,7 +287,7 @@ export const toolThings = [
   }),
   thing('table', {
     room: true,
-    also: 'desk, chair, floor, wall, window, window sill, windowsill, door, classroom, hall, whiteboard, blackboard, shelf, cupboard, room, corridor, bench, sunny window sill, board on the wall, ceiling, back of the room, toilet door, bookshelf',
+    also: 'desk, chair, floor, wall, window, window sill, windowsill, door, classroom, hall, whiteboard, blackboard, pin board, pinboard, noticeboard, notice board, shelf, cupboard, room, corridor, bench, sunny window sill, board on the wall, ceiling, back of the room, toilet door, bookshelf',
   }),
   thing('ladder', {
     hazards: ['climbing'],

@@ -4,7 +4,7 @@ import { thing } from '../thing'
 export const vesselThings = [
   thing('cup', {
     sizedBy: ['volume'],
-    also: 'plastic cup, paper cup, beaker, plastic beaker, tumbler, mug, cup with lid, yoghurt pot, yogurt pot',
+    also: 'plastic cup, paper cup, beaker, plastic beaker, tumbler, plastic glass, plastic tumbler, mug, cup with lid, yoghurt pot, yogurt pot',
     instead: ['plastic jar', 'small pot'],
   }),
   thing('small pot', {
@@ -25,7 +25,7 @@ export const vesselThings = [
   thing('spray bottle', { sizedBy: ['volume'], also: 'mister', hazards: ['spills'] }),
   thing('glass jar', {
     sizedBy: ['volume'],
-    also: 'jam jar, glass',
+    also: 'jam jar, marmalade jar, pickle jar, honey jar, mason jar, jar of glass, glass',
     hazards: ['glass'],
     instead: ['plastic jar'],
   }),
@@ -44,7 +44,10 @@ export const vesselThings = [
     instead: ['tray'],
   }),
   thing('bucket', { sizedBy: ['volume'], also: 'pail' }),
-  thing('tray', { also: 'baking tray, plastic tray, tray with a rim', instead: ['bowl'] }),
+  thing('tray', {
+    also: 'baking tray, cake tin, baking tin, bun tin, muffin tin, plastic tray, tray with a rim',
+    instead: ['bowl'],
+  }),
   thing('plate', { also: 'saucer, paper plate, plastic plate', instead: ['tray'] }),
   thing('jug', { sizedBy: ['volume'], also: 'measuring jug, pouring jug' }),
   thing('watering can', { hazards: ['spills'] }),
