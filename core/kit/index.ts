@@ -1,6 +1,8 @@
 export { checkKitted, isAlwaysThere, type KitCheck, type KitFinding, type KitState } from './checkKitted'
 export { countBack, usedBefore, type CountedLine, type LineCount } from './counting'
+export { circlesOn, circlesOnRoll } from './cutting/circles'
 export { cutPlan, type CutPlan } from './cutting/cutPlan'
+export { piecesOnRoll } from './cutting/roll'
 export { guillotine, type CutPiece } from './cutting/guillotine'
 export { sticksFor } from './cutting/lengths'
 export { rowsAndColumns, type Size } from './cutting/rowsAndColumns'
@@ -20,14 +22,7 @@ export { availability, combinedNeeds, type Availability, type Reservation } from
 export { shoppingList, totalCost, type Offer, type ShoppingLine } from './stock/shopping'
 export { shortRemedies } from './stock/shortRemedies'
 export { substituteNames, substituteCircle, substitutesFor, type Substitute } from './stock/substitutes'
-export {
-  fromSharedUnit,
-  inSharedUnit,
-  instrumentSupply,
-  supplyFor,
-  withInstruments,
-  type Supply,
-} from './stock/supply'
+export { instrumentSupply, supplyFor, takenFor, withInstruments, type Supply } from './stock/supply'
 export { amountOf, amountWords, describeLine, makingWords, ruleWords } from './typed/describeLine'
 export { turnsOf, turnWords, type Rotation } from './turns'
 export { typeLine } from './typed/typeLine'

@@ -1,5 +1,6 @@
 // Long: every rule of a line, alone and together, by hand.
 import fc from 'fast-check'
+import { convertUnit } from '../quantity'
 import { describe, expect, it } from 'vitest'
 import { instrumentCupboard } from '../instrument'
 import type { Material, Plan } from '../plan'
@@ -171,7 +172,31 @@ describe('mixtures', () => {
   const bubbleMix = { kind: 'solution', of: 'sugar', unit: 'g', amount: 60, inMillilitres: 1000 } as const
 
   it('needs 2.88 L of water and 173 g of sugar for four cups of 120 mL in six groups', () => {
-    expect(mix(bubbleMix, 4 * 120 * 6, cupboard)).toEqual({ water: 2880, added: 173 })
+    expect(mix(bubbleMix, 4 * 120 * 6, cupboard)).toEqual({
+      water: 2880,
+      added: 173,
+      batches: 3,
+    })
+  })
+
+  it('counts what is poured in as part of the mixture, and mixes what a jug holds at a time', () => {
+    // 2,800 mL of 1 part in 10: 2,545 mL of water and 255 mL of washing-up liquid, as 11 parts are 2,800 mL.
+    const soapy = {
+      kind: 'solution',
+      of: 'washing-up liquid',
+      unit: 'mL',
+      amount: 1,
+      inMillilitres: 10,
+    } as const
+    const { water, added, batches } = mix(soapy, 2800, cupboard)
+    expect(water + added).toBeGreaterThanOrEqual(2800)
+    expect(water + added).toBeLessThanOrEqual(2800 + 30)
+    expect(water / added).toBeCloseTo(10, 0)
+    const largest = cupboard.filter((one) => one.dimension === 'volume' && one.howMany > 0)
+    const jug = Math.max(...largest.map((one) => convertUnit(one.greatest, one.unit, 'mL')))
+    expect(2800 / batches).toBeLessThanOrEqual(jug)
+    expect(2800 / (batches - 1)).toBeGreaterThan(jug)
+    expect(mix(soapy, 2800, []).batches).toBe(1)
   })
 
   it('lets a strong mixture down for every level', () => {
@@ -187,7 +212,7 @@ describe('mixtures', () => {
         cupboard,
       ),
     ).toEqual({
-      stock: { water: 750, added: 30 },
+      stock: { water: 750, added: 30, batches: 1 },
       steps: [
         { levelId: 'a', strong: 150, water: 450 },
         { levelId: 'b', strong: 600, water: 0 },
@@ -197,7 +222,7 @@ describe('mixtures', () => {
   })
 
   it('is nothing of nothing and refuses ratios to no water', () => {
-    expect(mix(bubbleMix, 0, cupboard)).toEqual({ water: 0, added: 0 })
+    expect(mix(bubbleMix, 0, cupboard)).toEqual({ water: 0, added: 0, batches: 1 })
     expect(() => mix({ ...bubbleMix, inMillilitres: 0 }, 100, cupboard)).toThrow(RangeError)
   })
 

@@ -1,8 +1,12 @@
 import type { CupboardInstrument } from '../instrument'
 import { type Making, type Plan, testingGroups } from '../plan'
 import { convertUnit, stripRoundingNoise } from '../quantity'
+import { circlesOnRoll } from './cutting/circles'
 import { cutPlan, type CutPlan } from './cutting/cutPlan'
+import type { CutPiece } from './cutting/guillotine'
 import { sticksFor } from './cutting/lengths'
+import { piecesOnRoll } from './cutting/roll'
+import type { Size } from './cutting/rowsAndColumns'
 import type { KitLine } from './kitAmounts'
 import { kitUnit, sharedUnit } from './kitUnit'
 import { supplyKey } from './sameThing'
@@ -26,7 +30,8 @@ export interface Need {
 export type MadeReady =
   | { kind: 'solution'; of: string; unit: string; mixture: Mixture }
   | { kind: 'series'; of: string; unit: string; series: DilutionSeries }
-  | { kind: 'pieces'; from: string; plan: CutPlan }
+  | { kind: 'pieces'; from: string; plan: CutPlan; piece: Size }
+  | { kind: 'roll'; from: string; length: number; layout: CutPiece[]; piece: Size }
   | { kind: 'lengths'; from: string; sticks: number; perStick: number; left: number }
 
 /** Where the class's own size and instruments come from. */
@@ -72,16 +77,19 @@ function ready(made: Making, line: KitLine, plan: Plan, own: NeedsClass): MadeRe
         unit: made.unit,
         series: dilute(made, levelVolumes(line, plan, own), own.cupboard),
       }
-    case 'pieces':
-      return {
-        kind: 'pieces',
-        from: made.from,
-        plan: cutPlan(
-          line.total,
-          { width: made.width, height: made.height },
-          { width: made.sheetWidth, height: made.sheetHeight },
-        ),
+    case 'pieces': {
+      const hem = 2 * (made.hem ?? 0)
+      const piece = { width: made.width + hem, height: made.height + hem }
+      const round = made.round === true
+      if (made.sheetHeight > 0) {
+        const sheet = { width: made.sheetWidth, height: made.sheetHeight }
+        return { kind: 'pieces', from: made.from, plan: cutPlan(line.total, piece, sheet, round), piece }
       }
+      const cut = round
+        ? circlesOnRoll(line.total, piece.width, made.sheetWidth)
+        : piecesOnRoll(line.total, piece, made.sheetWidth)
+      return { kind: 'roll', from: made.from, ...cut, piece }
+    }
     case 'lengths':
       return { kind: 'lengths', from: made.from, ...sticksFor(line.total, made.length, made.stickLength) }
   }
@@ -165,6 +173,7 @@ export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass):
       add('water', 'mL', stock.water + steps.reduce((sum, one) => sum + one.water, 0), 'used-up', material.id)
       add(made.of, made.unit, stock.added, 'used-up', material.id)
     } else if (made.kind === 'pieces') add(made.from, 'sheets', made.plan.sheets, 'used-up', material.id)
+    else if (made.kind === 'roll') add(made.from, 'cm', made.length, 'used-up', material.id)
     else add(made.from, '', made.sticks, 'used-up', material.id)
   }
   return [...needs.values()]

@@ -7,7 +7,7 @@ import { levelsForGroup, type Material, type Plan } from '../plan'
  * 1 practice is 5 x 3 + 1. Reused things are needed once for each simultaneous user: a group works on one try
  * at a time, so "try" and "level x try" count once, while "level" counts once for each level, since the
  * levels stand ready. A line that belongs to one level counts only where the group tests that level; the
- * practice is done with the group's first. "Value" counts as often as the level's number says: all of them
+ * practice is done with the group's first. "Child-try" is "level x try" for each child. "Value" counts as often as the level's number says: all of them
  * where it is used up, the largest where it is used again.
  *
  * @param place the group's place in the class, from 0
@@ -38,6 +38,10 @@ export function timesNeeded(
       return use === 'reused' ? 1 : plan.tries + practice
     case 'level-try':
       return use === 'reused' ? Math.min(1, levels.length) : levels.length * plan.tries + practice
+    case 'child-try':
+      return (
+        children * (use === 'reused' ? Math.min(1, levels.length) : levels.length * plan.tries + practice)
+      )
     case 'value': {
       const values = levels.map((one) => Math.max(0, one.value ?? 0))
       return use === 'reused' ? Math.max(0, ...values) : values.reduce((sum, value) => sum + value, 0)

@@ -2,7 +2,8 @@
  * What a material is needed for; the amount is needed once for each of these. "Turns": so many for all groups, which take
  * turns with them. "Value": as often as a level's number says.
  */
-export type MaterialRule = 'class' | 'turns' | 'group' | 'child' | 'level' | 'try' | 'level-try' | 'value'
+export type MaterialRule =
+  'class' | 'turns' | 'group' | 'child' | 'level' | 'try' | 'level-try' | 'child-try' | 'value'
 
 /** Where a thing waits: on each group's tray, on a table at the front for all, or with the teacher alone. */
 export type MaterialPlace = 'tray' | 'front' | 'teacher'
@@ -20,7 +21,14 @@ export type Making =
       height: number
       from: string
       sheetWidth: number
+      /** Of a sheet; 0 for a roll, which is as long as it has to be. */
       sheetHeight: number
+      /** Whether the pieces are circles, as wide as they are high. */
+      round?: boolean
+      /** How much more is cut all round, to be turned in. */
+      hem?: number
+      /** Whether sizes were typed in inches, and are shown so. */
+      inches?: boolean
     }
   /** Cut as lengths from sticks or balls, in centimetres. */
   | { kind: 'lengths'; length: number; from: string; stickLength: number }

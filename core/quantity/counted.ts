@@ -1,5 +1,8 @@
 import pluralize from 'pluralize'
 
+pluralize.addSingularRule(/lens$/i, 'lens')
+pluralize.addPluralRule(/lens$/i, 'lenses')
+
 /** What follows the thing itself in a name: its size, its purpose, what it holds. */
 const tail = /(?:,| of | with | for | from | to | in | on |\().*$/i
 

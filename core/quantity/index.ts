@@ -1,4 +1,12 @@
-export { convertUnit, unitDefinition, unitFromText, units, type Dimension, type Unit } from './units'
+export {
+  convertUnit,
+  kitchenUnits,
+  unitDefinition,
+  unitFromText,
+  units,
+  type Dimension,
+  type Unit,
+} from './units'
 export { numberPattern, parseNumber } from './parseNumber'
 export { mostTyped, parseQuantity, type ParsedQuantity, type QuantityReading } from './parseQuantity'
 export { hasRaisedDigit, plainText } from './plainText'

@@ -60,6 +60,16 @@ const definitions = {
     spoken: 'litres',
     typed: ['l', 'litre', 'litres', 'liter', 'liters'],
   },
+  oz: { dimension: 'mass', symbol: 'oz', spoken: 'ounces', typed: ['oz', 'ounce', 'ounces'] },
+  lb: { dimension: 'mass', symbol: 'lb', spoken: 'pounds', typed: ['lb', 'lbs', 'pound', 'pounds'] },
+  floz: {
+    dimension: 'volume',
+    symbol: 'fl oz',
+    spoken: 'fluid ounces',
+    typed: ['fl oz', 'fl. oz', 'fl. oz.', 'floz', 'fluid ounce', 'fluid ounces'],
+  },
+  pt: { dimension: 'volume', symbol: 'pt', spoken: 'pints', typed: ['pt', 'pts', 'pint', 'pints'] },
+  qt: { dimension: 'volume', symbol: 'qt', spoken: 'quarts', typed: ['qt', 'qts', 'quart', 'quarts'] },
   C: {
     dimension: 'temperature',
     symbol: '°C',
@@ -80,8 +90,20 @@ const definitions = {
 /** A unit that the product measures in. */
 export type Unit = keyof typeof definitions
 
+/** Units of kitchens, in which things are poured and weighed out and nothing is read; with how much they are, in mL or g. */
+export const kitchenUnits = {
+  oz: 28.349523125,
+  lb: 453.59237,
+  floz: 28.4130625,
+  pt: 568.26125,
+  qt: 1136.5225,
+} as const
+const isKitchenUnit = (unit: Unit): unit is keyof typeof kitchenUnits => unit in kitchenUnits
+
 /** Every unit that something is read in, in the order a list offers them; shares are worked out, never read. */
-export const units = (Object.keys(definitions) as Unit[]).filter((unit) => unit !== 'percent')
+export const units = (Object.keys(definitions) as Unit[]).filter(
+  (unit) => unit !== 'percent' && !isKitchenUnit(unit),
+)
 
 /**
  * The definition of a unit: what it measures, how it is written and said.
@@ -113,9 +135,15 @@ export function convertUnit(value: number, from: Unit, to: Unit): number {
   if (from === to) return value
   if (definitions[from].dimension !== definitions[to].dimension)
     throw new RangeError(`${definitions[from].spoken} cannot be turned into ${definitions[to].spoken}`)
+  // The imperial ones, which are the larger where two countries differ.
+  if (isKitchenUnit(from)) return convertUnit(value * kitchenUnits[from], metricOf(from), to)
+  if (isKitchenUnit(to)) return stripped(convertUnit(value, from, metricOf(to)) / kitchenUnits[to])
   return Number(
     convert(value, from as LibraryUnit)
       .to(to as LibraryUnit)
       .toPrecision(12),
   )
 }
+
+const metricOf = (unit: Unit): Unit => (definitions[unit].dimension === 'mass' ? 'g' : 'mL')
+const stripped = (value: number) => Number(value.toPrecision(12))

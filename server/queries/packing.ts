@@ -1,14 +1,6 @@
 import { defined } from '#core/defined'
 import { and, eq } from 'drizzle-orm'
-import {
-  countBack,
-  fromSharedUnit,
-  needsOf,
-  supplyFor,
-  withInstruments,
-  type CountedLine,
-  type LineCount,
-} from '#core/kit'
+import { countBack, needsOf, takenFor, withInstruments, type CountedLine, type LineCount } from '#core/kit'
 import type { TickDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, packingTicks } from '../database/schema'
@@ -86,8 +78,8 @@ async function countLines(tx: Database, lesson: LessonRow, counts: LineCount[]) 
       line,
       groups: own.groups,
       taken: gone.flatMap((need) => {
-        const supply = supplyFor(need, supplies)
-        return supply ? [{ supplyId: supply.id, amount: fromSharedUnit(need.amount, supply.unit) }] : []
+        const taken = takenFor(need, supplies)
+        return taken ? [taken] : []
       }),
     }
   })

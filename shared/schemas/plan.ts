@@ -116,7 +116,16 @@ const made = orNull(
   byKind({
     solution: { ...mixed, amount: amount(0, most) },
     series: mixed,
-    pieces: { width: cm, height: cm, from: openLine(120), sheetWidth: cm, sheetHeight: cm },
+    pieces: {
+      width: cm,
+      height: cm,
+      from: openLine(120),
+      sheetWidth: cm,
+      sheetHeight: amount(0, 100000),
+      round: optional(yesOrNo()),
+      hem: optional(amount(0, 100)),
+      inches: optional(yesOrNo()),
+    },
     lengths: { length: cm, from: openLine(120), stickLength: cm },
   }),
 )
@@ -126,7 +135,7 @@ const material = object({
   name: openLine(80),
   amount: amount(0, 100000),
   unit: openLine(20),
-  per: choice('class', 'turns', 'group', 'child', 'level', 'try', 'level-try', 'value'),
+  per: choice('class', 'turns', 'group', 'child', 'level', 'try', 'level-try', 'child-try', 'value'),
   use: choice('reused', 'used-up'),
   spare: object({ kind: choice('percent', 'number'), value: amount(0, 1000) }),
   level: orNull(localId),

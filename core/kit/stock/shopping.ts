@@ -1,4 +1,5 @@
 import { stripRoundingNoise } from '../../quantity'
+import { kitUnit } from '../kitUnit'
 import type { Availability } from './reservations'
 import { fromSharedUnit, inSharedUnit, supplyFor, type Supply } from './supply'
 
@@ -39,7 +40,8 @@ export function shoppingList(all: readonly Availability[], offers: readonly Offe
         supply && (supply.packSize !== null || supply.price !== null) ? supply : (offer ?? supply)
       const unit = source?.unit ?? need.unit
       const missing = fromSharedUnit(short, unit)
-      const packSize = source?.packSize ?? 1
+      // What is measured out and comes in no known pack is bought as one, as much as is missing.
+      const packSize = source?.packSize ?? (kitUnit(unit).kind === 'measured' ? missing : 1)
       const packs = Math.ceil(Number((short / inSharedUnit(packSize, unit)).toPrecision(10)))
       return {
         name: need.name,

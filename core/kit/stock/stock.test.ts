@@ -6,7 +6,7 @@ import type { Need } from '../needs'
 import { availability, combinedNeeds, type Reservation } from './reservations'
 import { shoppingList, totalCost } from './shopping'
 import { substituteNames, substituteCircle, substitutesFor, withSubstitute } from './substitutes'
-import { supplyFor, withInstruments, type Supply } from './supply'
+import { supplyFor, takenFor, withInstruments, type Supply } from './supply'
 import { supplyKey } from '../sameThing'
 
 const supply = (name: string, amount: number, changes: Partial<Supply> = {}): Supply => ({
@@ -129,6 +129,33 @@ describe('combinedNeeds', () => {
 })
 
 describe('shoppingList', () => {
+  it('buys two bottles of a litre for 1.5 L of oil, whatever the cupboard calls a bottle', () => {
+    const wanted = [need('vegetable oil', 1500, { unit: 'mL', use: 'used-up' })]
+    for (const unit of ['bottles of 1 L', '1 L bottles', 'bottle (1000 mL)'])
+      for (const amount of [0, 1]) {
+        const stock = [supply('vegetable oil', amount, { unit, price: 3 })]
+        const all = availability(lesson('a', '2026-03-09', wanted), [], stock)
+        expect(all[0]).toMatchObject({ inStock: 1000 * amount, short: 1500 - 1000 * amount })
+        expect(shoppingList(all, [])).toMatchObject([
+          { packs: 2 - amount, packSize: 1000, cost: 3 * (2 - amount), unit: 'mL' },
+        ])
+      }
+  })
+
+  it('takes one and a half of such bottles', () => {
+    const stock = [supply('vegetable oil', 3, { unit: 'bottles of 1 L' }), supply('sand', 2, { unit: 'kg' })]
+    const wanted = (name: string, unit: string) => need(name, 1500, { unit, use: 'used-up' })
+    expect(takenFor(wanted('vegetable oil', 'mL'), stock)).toEqual({ supplyId: 'vegetable oil', amount: 1.5 })
+    expect(takenFor(wanted('sand', 'g'), stock)).toEqual({ supplyId: 'sand', amount: 1.5 })
+    expect(takenFor(wanted('salt', 'g'), stock)).toBeNull()
+  })
+
+  it('buys what is measured and in no known pack as one', () => {
+    const wanted = [need('vegetable oil', 1500, { unit: 'mL', use: 'used-up' })]
+    const all = availability(lesson('a', '2026-03-09', wanted), [], [])
+    expect(shoppingList(all, [])).toMatchObject([{ packs: 1, packSize: 1500, left: 0 }])
+  })
+
   const short = (one: Need, amount: number, own: Supply | null = null) => ({
     need: one,
     supply: own,

@@ -23,14 +23,49 @@ export interface Supply {
   care: string
 }
 
-/** The supply that a need is met from: the same name, and a unit that it can be measured in. */
+/**
+ * The supply that a need is met from: the same name, and a unit that it can be measured in. Bottles and bags that say how much is in one
+ * are taken by what they hold.
+ * @example supplyFor({ key: 'oil', unit: 'mL' }, [{ ...oil, unit: 'bottles of 1 L', amount: 2 }])?.amount // 2000
+ */
 export function supplyFor(
   need: { key: string; unit: string },
   supplies: readonly Supply[],
 ): Supply | undefined {
-  return supplies.find(
-    (one) => supplyKey(one.name) === need.key && isCounted(one.unit) === isCounted(need.unit),
-  )
+  const named = supplies.filter((one) => supplyKey(one.name) === need.key)
+  const fits = (one: Supply) => isCounted(one.unit) === isCounted(need.unit)
+  return named.find(fits) ?? named.map(byContents).find(fits)
+}
+
+/**
+ * What is taken out of the cupboard for a need, in the unit in which that supply is counted: 1.5 of bottles that hold a litre.
+ * @returns null where the cupboard does not list it
+ * @example takenFor({ key: 'oil', unit: 'mL', amount: 1500 }, [{ ...oil, id: 'o', unit: 'bottles of 1 L' }]) // { supplyId: 'o', amount: 1.5 }
+ */
+export function takenFor(
+  need: { key: string; unit: string; amount: number },
+  supplies: readonly Supply[],
+): { supplyId: string; amount: number } | null {
+  const supply = supplyFor(need, supplies)
+  if (!supply) return null
+  const own = supplies.find((one) => one.id === supply.id)
+  const each = own && own.unit !== supply.unit ? contentsOf(own.unit) : null
+  const amount = each === null ? fromSharedUnit(need.amount, supply.unit) : need.amount / each
+  return { supplyId: supply.id, amount: stripRoundingNoise(amount) }
+}
+
+const contents = /(\d+(?:[.,]\d+)?)\s*(mL|L|litres?|g|kg|cm|m)\b/i
+
+/** Two bottles of a litre as 2,000 mL, bought by the litre. */
+function byContents(supply: Supply): Supply {
+  const each = contentsOf(supply.unit)
+  if (each === null) return supply
+  return {
+    ...supply,
+    unit: sharedUnit(contents.exec(supply.unit)?.[2] ?? ''),
+    amount: stripRoundingNoise(supply.amount * each),
+    packSize: stripRoundingNoise((supply.packSize ?? 1) * each),
+  }
 }
 
 const isCounted = (unit: string) => (kitUnit(unit).kind === 'things' ? '' : sharedUnit(unit))
@@ -77,4 +112,13 @@ export function withInstruments(
         care: '',
       })),
   ]
+}
+
+/** How much is in one bottle or bag that says so, in mL, g or cm. */
+function contentsOf(unit: string): number | null {
+  const found = kitUnit(unit).kind === 'things' ? contents.exec(unit) : null
+  if (!found) return null
+  const [, amount = '', of = ''] = found
+  const each = inSharedUnit(Number(amount.replace(',', '.')), of)
+  return each > 0 ? each : null
 }

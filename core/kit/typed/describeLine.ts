@@ -1,5 +1,12 @@
 import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
-import { countedThing } from '../../quantity'
+import {
+  convertUnit,
+  countedThing,
+  kitchenUnits,
+  printFraction,
+  unitDefinition,
+  type Unit,
+} from '../../quantity'
 import { kitUnit } from '../kitUnit'
 
 const rules: Record<MaterialRule, string> = {
@@ -10,6 +17,7 @@ const rules: Record<MaterialRule, string> = {
   level: 'for each level',
   try: 'for each try',
   'level-try': 'for each try at each level',
+  'child-try': 'for each child at each try',
   value: 'as often as each level says',
 }
 
@@ -19,13 +27,37 @@ const rules: Record<MaterialRule, string> = {
  */
 export function amountWords(amount: number, unit: string): string {
   const known = kitUnit(unit)
-  const number = Number(amount.toPrecision(12)).toString()
+  const number = plainAmount(amount, unit)
   if (known.kind === 'measured') {
     if (known.unit === 'mL' && amount >= 1000) return `${Number((amount / 1000).toPrecision(6))} L`
     if (known.unit === 'g' && amount >= 1000) return `${Number((amount / 1000).toPrecision(6))} kg`
-    return `${number} ${known.unit}`
+    const symbol = unitDefinition(known.unit).symbol
+    const metric = metricOf(amount, known.unit)
+    return metric === null ? `${number} ${symbol}` : `${number} ${symbol} (${metric})`
   }
-  return known.word === '' ? number : countedThing(amount, known.word)
+  if (known.word === '') return number
+  const words = countedThing(amount, known.word)
+  return kitchenWord.test(known.word) ? words.replace(/^[\d.]+/, number) : words
+}
+
+/** What is filled by eye, in halves, thirds and quarters. */
+const kitchenWord = /^(?:cups?|spoons?|spoonfuls?|teaspoons?|tablespoons?|scoops?|handfuls?)$/i
+
+/** A number as it is said: a third of a cup and half a pound as fractions, all else with decimals. */
+function plainAmount(amount: number, unit: string): string {
+  const known = kitUnit(unit)
+  const inFractions = known.kind === 'things' ? kitchenWord.test(known.word) : known.unit in kitchenUnits
+  const twelfths = amount * 12
+  if (inFractions && amount < 10 && Math.abs(twelfths - Math.round(twelfths)) < 1e-6)
+    return printFraction(amount, 1 / 12)
+  return Number(amount.toPrecision(6)).toString()
+}
+
+/** What a kitchen's unit is on a balance or in a jug, to two figures. */
+function metricOf(amount: number, unit: Unit): string | null {
+  if (!(unit in kitchenUnits)) return null
+  const base = unitDefinition(unit).dimension === 'mass' ? 'g' : 'mL'
+  return `about ${Number(convertUnit(amount, unit, base).toPrecision(2))} ${base}`
 }
 
 /**
@@ -85,6 +117,7 @@ export function makingWords(made: Making): string {
     case 'series':
       return `each level’s number of ${made.unit} of ${made.of} to ${amountWords(made.inMillilitres, 'mL')} of water`
     case 'pieces':
+      return `cut from ${made.from}${made.hem === undefined ? '' : ` with ${made.hem} cm hem all round`}`
     case 'lengths':
       return `cut from ${made.from}`
   }

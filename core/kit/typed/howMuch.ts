@@ -17,12 +17,23 @@ export interface HowMuch {
 
 /** Words that say how things are counted where "of" follows, or where the thing is one that is counted so. */
 const counting =
-  /^(?:sheets?|sticks?|pads?|packs?|packets?|spoons?|spoonfuls?|teaspoons?|tablespoons?|drops?|cubes?|pinch(?:es)?|cups?|slices?|pieces?|rolls?|balls?|bags?|pairs?|strips?|handfuls?|scoops?|lumps?|blocks?)$/i
+  /^(?:sheets?|sticks?|pads?|packs?|packets?|spoons?|spoonfuls?|teaspoons?|tablespoons?|drops?|cubes?|pinch(?:es)?|cups?|slices?|pieces?|rolls?|reels?|spools?|balls?|bags?|pairs?|strips?|handfuls?|scoops?|lumps?|blocks?)$/i
 /** Those that a liquid or a powder is measured out with, so that "2 teaspoons salt" needs no "of". */
 const measuring =
   /^(?:spoons?|spoonfuls?|teaspoons?|tablespoons?|drops?|pinch(?:es)?|cups?|handfuls?|scoops?|lumps?)$/i
 const vague =
   /^[\s,]*(some|enough|a few|few|several|many|a lot of|lots of|plenty of|a bit of|a little)\s+(?:of\s+)?(\S.*)$/i
+
+/** "25 cm lengths of string": one of that length. */
+const lengthsOf = new RegExp(
+  String.raw`^[\s,]*(?:a |one )?(${numberPattern})[\s-]*(cm|mm|m|in|inch|inches)[\s-]*(?:long )?(lengths?|pieces?|strips?|squares?|circles?|discs?) (?:of )?(\S.*?)\s*$`,
+  'iu',
+)
+
+function pieceOf([, length, unit, shape]: RegExpExecArray): string {
+  if (/^square/i.test(defined(shape))) return `${length} x ${length} ${unit}`
+  return `${length} ${unit}${/^(?:circle|disc)/i.test(defined(shape)) ? ' across' : ''}`
+}
 
 /**
  * Reads how much of what: the amount before the thing ("2 sheets of card") or after it ("card, 2 sheets",
@@ -34,6 +45,8 @@ export function howMuch(text: string): HowMuch | string {
   const unclear = vague.exec(text)
   if (unclear)
     return `How much is “${unclear[1]}”? Type a number or an amount before ${clean(itemAt(unclear, 2))}.`
+  const cut = lengthsOf.exec(text)
+  if (cut) return { amount: 1, unit: '', name: withSize(clean(itemAt(cut, 4)), pieceOf(cut)), said: true }
   const single = sizeOf(text)
   if (single !== null) return { amount: 1, unit: '', name: clean(areaOf(single)), said: true }
   const lead = new RegExp(String.raw`^[\s,]*(${amountPattern})(?=[\s\p{L}])\s*(?:x\s+|×\s*)?`, 'iu').exec(
@@ -91,7 +104,15 @@ function takeUnit(rest: string, afterNumber: boolean): { unit: string; length: n
   const found = /^\s*([\p{L}]+)\b\.?(\s+of\b)?/u.exec(rest)
   if (!found) return null
   const [all, word, of] = found
-  if (!afterNumber && !/^sheet$/i.test(defined(word))) return null
+  if (
+    !afterNumber &&
+    !(
+      /^sheet$/i.test(defined(word)) ||
+      (of &&
+        /^(?:roll|ball|pack|packet|reel|box|stack|pad|piece|strip|slice|lump|block)$/i.test(defined(word)))
+    )
+  )
+    return null
   if (!of && startsThing(rest, defined(word))) return null
   const known = kitUnit(defined(word))
   const name = rest.slice(all.length)

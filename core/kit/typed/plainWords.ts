@@ -28,6 +28,8 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
       `${numberWords[defined(whole).toLowerCase()] ?? whole} ${part ? (part.toLowerCase() === 'half' ? '1/2' : '1/4') : '3/4'}`,
   ],
   [/\bthree quarters of an?\b/gi, '3/4'],
+  [/\btwo thirds of an?\b/gi, '2/3'],
+  [/\b(?:a|one) third of an?\b/gi, '1/3'],
   [/\bhalf an?\b/gi, '1/2'],
   [/\b(?:a )?quarter of an?\b/gi, '1/4'],
   [
@@ -37,6 +39,7 @@ const replacements: [pattern: RegExp, by: string | ((...found: string[]) => stri
   [/\b(?:about|approximately|approx\.?|roughly|around|circa|ca\.?|up to|at least)\s+(?=\d)/gi, ''],
   // A group shares what lies on its tray.
   [/,?\s*\bto share\b(?! between)/gi, ''],
+  [/\bfl(?:uid)?\.?\s*(?:oz|ounces?)\b\.?/gi, 'floz'],
   [/\btbsps?\b\.?/gi, 'tablespoons'],
   [/\btsps?\b\.?/gi, 'teaspoons'],
 ]

@@ -5,6 +5,10 @@ import type { Take } from './amounts'
 const rules: [pattern: RegExp, per: MaterialRule][] = [
   [/\b(?:for all groups,? )?(?:in|by|taking|take|with) turns\b/i, 'turns'],
   [
+    /\b(?:per|each|every|for (?:each|every)) (?:child|pupil|person)(?:,? (?:and|x|×|for|at|per|in)(?: (?:each|every|a))? (?:try|go|test)\b)|\b(?:per|each|every|for (?:each|every)) try (?:and|x|×|for|of)(?: (?:each|every|a))? (?:child|pupil|person)\b/i,
+    'child-try',
+  ],
+  [
     /\b(?:(?:per|each|every|for (?:each|every))\s+)?level\s*(?:x|×|and|by|,)\s*try\b|\b(?:per|each|every|for (?:each|every)) try (?:at|of) (?:each|every) level\b/i,
     'level-try',
   ],
@@ -21,7 +25,10 @@ const rules: [pattern: RegExp, per: MaterialRule][] = [
     /(?:\b(?:per|each|every|for (?:each|every))|(?<=\S\s+)an?) (?:child|pupil|person)\b|\bfor (?:everyone|everybody)\b/i,
     'child',
   ],
-  [/\b(?:per|for (?:the )?|in )(?:whole )?class\b|\bfor (?:all|the whole class)\b|\bin all\b/i, 'class'],
+  [
+    /\b(?:(?:per|for|in|to|with)(?: the| a| each)? )(?:whole )?class\b|\bfor (?:all|the whole class)\b|\bin all\b/i,
+    'class',
+  ],
   [/\b(?:each|apiece)\b(?=[\s,]*$)/i, 'group'],
   [/\bas (?:many|much) as (?:it|the level|its level) says\b|\bby the level\b/i, 'value'],
 ]

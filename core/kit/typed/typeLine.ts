@@ -1,5 +1,5 @@
 import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
-import { sheetName } from './makingClause'
+import { pieceSize, sheetName } from './piecesClause'
 import { isSizedBy } from './sizeOf'
 
 const rules: Record<MaterialRule, string> = {
@@ -10,6 +10,7 @@ const rules: Record<MaterialRule, string> = {
   level: 'per level',
   try: 'per try',
   'level-try': 'per level x try',
+  'child-try': 'per child and try',
   value: 'as many as the level says',
 }
 
@@ -28,7 +29,7 @@ export function typeLine(
   const counted = unit === '' ? '' : ` ${unit}${plainly ? '' : ' of'}`
   const [plain, cut] = made ? makingParts(made, name) : [name, '']
   const parts = [
-    `${number}${counted} ${made && cut.includes(' from ') ? `${cut.split(' from ')[0]} ${plain} from ${cut.split(' from ')[1]}` : plain} ${rules[per]}`,
+    `${number}${counted} ${made && cut.includes(' from ') ? cutName(made, plain, cut) : plain} ${rules[per]}`,
     only ? `only for level ${levelName(plan, only)}` : '',
     made && !cut.includes(' from ') ? cut : '',
     use === 'reused' ? 'used again' : 'used up',
@@ -36,6 +37,12 @@ export function typeLine(
     place === 'tray' ? 'on the tray' : place === 'front' ? 'at the front' : 'with the teacher',
   ]
   return parts.filter(Boolean).join(', ')
+}
+
+/** What is cut, its size and from what; a length after its name, so that "1 200 cm" is not taken for one number. */
+function cutName(made: Making, plain: string, cut: string): string {
+  const [size, from] = cut.split(' from ')
+  return made.kind === 'lengths' ? `${plain} ${size} from ${from}` : `${size} ${plain} from ${from}`
 }
 
 /** The plain name, and the clause that says how it is made ready. */
@@ -46,10 +53,15 @@ function makingParts(made: Making, name: string): [plain: string, clause: string
     case 'series':
       return [name, `${made.unit} ${made.of} to ${made.inMillilitres} mL by level`]
     case 'pieces': {
-      const size = `${made.width} x ${made.height} cm`
-      const plain = withoutEnd(name, `, ${size}`)
+      const plain = withoutEnd(name, `, ${pieceSize(made)}`)
       const from = withoutEnd(made.from, `, ${sheetName(made)}`)
-      return [plain, `${size} from ${from === plain ? '' : `${from} `}${sheetName(made)}`]
+      const source =
+        made.sheetHeight === 0
+          ? `a ${sheetName(made)} ${from === plain || from === 'roll' ? '' : `${from} `}roll`
+          : `${from === plain ? '' : `${from} `}${sheetName(made)}`
+      const size = made.round ? `${pieceSize(made).replace(/ across$/, '')} circles of` : pieceSize(made)
+      const hem = made.hem === undefined ? '' : `, with ${made.hem} cm hem`
+      return [plain, `${size} from ${source}${hem}`]
     }
     case 'lengths':
       return [withoutEnd(name, `, ${made.length} cm`), `${made.length} cm from ${made.stickLength} cm sticks`]

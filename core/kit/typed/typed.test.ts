@@ -169,7 +169,7 @@ describe('understandLine', () => {
     ['999999999 cups', 'more than any class needs'],
     ['2 cups 99999 spare', 'more spare than anyone'],
     ['water', 'Type an amount before it, like “100 mL water”'],
-    ['1 cup per child per try', 'two rules'],
+    ['1 cup per child per level', 'two rules'],
     ['1 ruler and 2 cups', 'type “2 cups” on a line of its own'],
     ['enough water', 'How much is “enough”?'],
     ['some sand', 'How much is “some”?'],

@@ -1,12 +1,13 @@
 import { itemAt } from '../../defined'
 import { thingNamed } from '../../catalogue'
 import type { Making, Material, Plan } from '../../plan'
-import { capital, unitFromText } from '../../quantity'
+import { capital, unitDefinition, unitFromText } from '../../quantity'
 import { usualFields } from '../derivedKit'
 import { kitUnit } from '../kitUnit'
 import { amountPattern, readAmount, type Take } from './amounts'
 import { howMuch } from './howMuch'
-import { sheetName, takeMaking } from './makingClause'
+import { takeMaking } from './makingClause'
+import { pieceSize, sheetName } from './piecesClause'
 import { plainWords } from './plainWords'
 import { takeLevel, takeRule, takeSharers } from './ruleClause'
 import { inOneUnit, unclearNumbers, unreadableDigits } from './unclearNumbers'
@@ -15,6 +16,8 @@ import { inOneUnit, unclearNumbers, unreadableDigits } from './unclearNumbers'
 export type UnderstoodLine = { ok: true; material: Omit<Material, 'id'> } | { ok: false; message: string }
 
 const most = 100_000
+/** A line about something that is mixed. */
+const isSolution = /\b(?:solution|mix|mixture|(?:salt|salty|sugar|sugary|soapy) water)\b/i
 /**
  * Reads one typed line of a kit: how much, of what, for what, used up or again, spares, where it waits, and how it
  * is made ready. What is not said is as the catalogue knows it.
@@ -40,17 +43,22 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
     return found
   }
 
-  const percent = take(
-    /[,+]?\s*(?:and |plus |\+\s*)?(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)\s*(?:(?:spares?|extra|more)\b|(?=$|[,.]))/i,
-  )
-  const spares = percent
-    ? null
-    : take(
-        new RegExp(
-          String.raw`[,+]?\s*(?:and |plus |\+\s*)?(${amountPattern})\s*(?:spares?|extra|more|in reserve)\b`,
-          'i',
-        ),
-      )
+  const percent =
+    take(/[,+]?\s*(?:and |plus |\+\s*)?(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)\s*(?:spares?|extra|more)\b/i) ??
+    // What is said of a solution says how strong it is.
+    (isSolution.test(rest)
+      ? null
+      : take(/[,+]?\s*(?:and |plus |\+\s*)?(\d+(?:[.,]\d+)?)\s*(?:%|per ?cent)\s*(?=$|[,.])/i))
+  const none = percent ? null : take(/[,+]?\s*(?:and |with )?no (?:spares?|extras?)\b/i)
+  const spares =
+    percent || none
+      ? null
+      : take(
+          new RegExp(
+            String.raw`[,+]?\s*(?:and |plus |\+\s*)?(${amountPattern})\s*(mL|L|g|kg|cm|m)?\s*(?:spares?|extra|more|in reserve)\b`,
+            'i',
+          ),
+        )
   const use = take(
     /\b(?:is |are )?(used up|used again|re-?used|comes? back|thrown away|gone after(?:wards)?)\b/i,
   )
@@ -59,8 +67,13 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   )
   const onTrays = keeper === null && take(/\bon (?:the|each|every) trays?\b/i) !== null
   const onlyLevel = takeLevel(take, plan)
-  const made = takeMaking(take)
-  if (typeof made === 'string') return { ok: false, message: made }
+  const making = takeMaking(take)
+  const other = /\bfrom\s+(?:an? )?(?:a[2-5]|letter|\d)/i.exec(rest)
+  if (making !== null && other)
+    return { ok: false, message: 'One thing on a line: type what else is cut on a line of its own.' }
+  if (typeof making === 'string') return { ok: false, message: making }
+  const made = making?.made ?? null
+  if (making?.name) rest = `${rest.trimEnd()} ${making.name} `
   const shared = takeSharers(take)
   const per = shared === null ? takeRule(take) : 'child'
 
@@ -77,10 +90,20 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   if (!amounts.ok) return amounts
   const read = howMuch(amounts.text)
   if (typeof read === 'string') return { ok: false, message: read }
-  const { name } = read
+  const name = read.name === '' && made?.kind === 'pieces' ? (made.round ? 'circles' : 'pieces') : read.name
   const amount = read.amount / (shared ?? 1)
   let { unit } = read
-  if (name === '')
+  if (name === '' && made?.kind === 'solution')
+    return {
+      ok: false,
+      message: `How much of the mixture? Type it before the parts, like “300 mL ${made.of} mix, 1 part ${made.of} to 2 parts water”.`,
+    }
+  if (made?.kind === 'solution' && !isVolume(unit))
+    return {
+      ok: false,
+      message: `How many mL of ${name}? A mixture is measured in mL or L; type what goes into how much, like “60 g sugar to 1 L”.`,
+    }
+  if (name === '' && made?.kind !== 'pieces')
     return { ok: false, message: 'What is it? Type a thing after the amount, like “2 sheets of card”.' }
   if (/^[\d.,/]+\s+(?!(?:cm|mm|m|in|inch|ml|l|g|kg|v|w)\b)/iu.test(name) && !made)
     return {
@@ -88,17 +111,42 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
       message: `How many is “${name}”? Type one number before the thing, like “12 pegs”.`,
     }
   if (name.length > 80) return { ok: false, message: 'This name is too long. Use at most 80 letters.' }
+  if (/,\s*\d[\d.,/]*\s*$/.test(name))
+    return { ok: false, message: `How many is it? Type the number before the thing, like “12 pegs”.` }
+  const either = /^(.*\S)\s+or\s+(\S.*)$/i.exec(name)
+  if (either && !made)
+    return { ok: false, message: `Is it ${either[1]} or ${either[2]}? Type the one that you need.` }
   const second = /(?:,|\band\b|\+|&)\s*(?=\d+\s+(?!(?:mL|g|kg|cm|m|mm|L|V|W|x)\b)\p{L}{2})(.*)$/iu.exec(name)
   if (second) return { ok: false, message: `One thing on a line: type “${second[1]}” on a line of its own.` }
+  const more =
+    /(?:,|\band\b|\+|&)\s*(\d[\d.,/]*\s*(?:mL|L|g|kg|cm|m|mm)\s+\p{L}{2}.*)$|\b\d+\s*(?:mL|L|g|kg)\s*,\s*(\p{L}{3}.*)$/iu.exec(
+      name,
+    )
+  if (more && !made)
+    return { ok: false, message: `One thing on a line: type “${more[1] ?? more[2]}” on a line of its own.` }
   if (amount > most) return { ok: false, message: `That is more than any class needs. Use at most ${most}.` }
 
+  const mixedIn = /\bwith (?:an?|one|two|three|\d[\d.,/]*)\s+(?:\p{L}+ )?(?:of )?\p{L}+/iu.exec(name)
+  if (
+    mixedIn &&
+    !made &&
+    /\b(?:mL|L|g|spoon\p{L}*|teaspoon\p{L}*|tablespoon\p{L}*|drops?|pinch\p{L}*|cups?)\b/iu.test(mixedIn[0])
+  )
+    return {
+      ok: false,
+      message: `Type “${mixedIn[0].replace(/^with /i, '')}” on a line of its own, or as a mixture, like “60 g sugar to 1 L”.`,
+    }
   const thing = thingNamed(name)
   const usual = usualFields(thing)
   const mismatch = unitMismatch(name, unit, usual.unit)
   if (mismatch && !made) return { ok: false, message: mismatch }
   if (unit === '' && !read.said && !isVesselOf(name) && made?.kind !== 'pieces' && made?.kind !== 'lengths') {
     unit = usual.unit
-    if (kitUnit(unit).kind === 'measured')
+    const known = kitUnit(unit)
+    // Tape and string come by the roll: one to have at hand.
+    if (known.kind === 'measured' && unitDefinition(known.unit).dimension === 'length')
+      return { ok: true, material: atHand(name, per, onlyLevel, usual) }
+    if (known.kind === 'measured')
       return {
         ok: false,
         message: `How much of it? Type an amount before it, like “100 ${unit} ${name}”.`,
@@ -108,8 +156,10 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   const spareValue = percent
     ? Number(itemAt(percent, 1).replace(',', '.'))
     : spares
-      ? readAmount(itemAt(spares, 1))
-      : null
+      ? spareOf(spares, unit)
+      : none
+        ? 0
+        : null
   if (typeof spareValue === 'string') return { ok: false, message: spareValue }
   if (spareValue !== null && spareValue > 1000)
     return { ok: false, message: 'That is more spare than anyone can carry. Use at most 1000.' }
@@ -135,15 +185,22 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
   }
 }
 
+/** A piece that is called by its shape alone is one of paper. */
+const isShape = /^(?:circles?|discs?|squares?|pieces?|rectangles?|strips?)$/i
+
 /** A cut thing is called by its size as well, so that it is told from what it is cut from. */
 function ofSize(made: Making, name: string): string {
-  if (made.kind === 'pieces') return `${name}, ${made.width} x ${made.height} cm`
+  if (made.kind === 'pieces') return `${name}, ${pieceSize(made)}`
   return made.kind === 'lengths' ? `${name}, ${made.length} cm` : name
 }
 
 /** What it is cut from, called by its own size. */
 function fromWhat(made: Making, name: string): Making {
-  if (made.kind === 'pieces') return { ...made, from: `${made.from || name}, ${sheetName(made)}` }
+  if (made.kind === 'pieces')
+    return {
+      ...made,
+      from: `${made.from || (isShape.test(name) ? (made.sheetHeight === 0 ? 'roll' : 'paper') : name)}, ${sheetName(made)}`,
+    }
   return made.kind === 'lengths'
     ? {
         ...made,
@@ -151,6 +208,36 @@ function fromWhat(made: Making, name: string): Making {
       }
     : made
 }
+
+/** Spares are in the line's own unit; another one is asked about. */
+function spareOf(found: RegExpExecArray, unit: string): number | string {
+  if (found[2] !== undefined && unitFromText(found[2]) !== unitFromText(unit))
+    return `Type the spare in ${unit || 'whole things'} as well, like “+ 2 spare”.`
+  return readAmount(itemAt(found, 1))
+}
+
+const isVolume = (unit: string) => {
+  const known = kitUnit(unit)
+  return known.kind === 'measured' && unitDefinition(known.unit).dimension === 'volume'
+}
+
+/** One of what nobody measures out, for all at the front, unless the line says for whom. */
+const atHand = (
+  name: string,
+  per: Material['per'] | null,
+  level: string | null,
+  usual: Pick<Material, 'spare'>,
+): Omit<Material, 'id'> => ({
+  name,
+  amount: 1,
+  unit: '',
+  per: per ?? 'class',
+  use: 'reused',
+  spare: { ...usual.spare, value: 0 },
+  level,
+  place: per === null || per === 'class' ? 'front' : 'tray',
+  made: null,
+})
 
 /** "A bowl of water" is counted by the bowl, whatever is in it. */
 const isVesselOf = (name: string) =>

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CutPlan, Size } from '#core/kit'
+import type { CutPiece, Size } from '#core/kit'
 
-/** A full sheet with its pieces, to scale; a long roll is shown as far as its first few pieces. */
-const props = defineProps<{ plan: CutPlan; sheet: Size; piece: Size }>()
+/** A full sheet, or what is cut from a roll, with its pieces, to scale; something long is shown as far as its first few pieces. */
+const props = defineProps<{
+  layout: CutPiece[]
+  sheet: Size
+  piece: Size
+  round: boolean
+  /** What is said below beside the sizes. */
+  note: string
+}>()
 const longest = 1.6
 const shown = computed<Size>(() => {
-  const end = Math.max(...props.plan.layout.slice(0, 4).map((one) => one.y + one.height))
+  const end = Math.max(...props.layout.slice(0, 4).map((one) => one.y + one.height))
   return props.sheet.height > props.sheet.width * 4
     ? {
         width: props.sheet.width,
@@ -15,8 +22,9 @@ const shown = computed<Size>(() => {
     : props.sheet
 })
 const broken = computed(() => shown.value.height < props.sheet.height)
-const pieces = computed(() =>
-  props.plan.layout.filter((one) => one.y + one.height <= shown.value.height + 0.01),
+const pieces = computed(() => props.layout.filter((one) => one.y + one.height <= shown.value.height + 0.01))
+const size = computed(() =>
+  props.round ? `${props.piece.width} cm across` : `${props.piece.width} x ${props.piece.height} cm`,
 )
 /** The drawing fits a box of 150 by 170; one of its centimetres on the screen is about 38 points. */
 const scale = computed(() => Math.min(150 / shown.value.width, 170 / shown.value.height))
@@ -30,11 +38,19 @@ const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
       :height="shown.height * scale + 2"
       :viewBox="`-1 -1 ${shown.width * scale + 2} ${shown.height * scale + 2}`"
       role="img"
-      :aria-label="`${plan.perSheet} pieces of ${piece.width} by ${piece.height} centimetres on a sheet of ${sheet.width} by ${sheet.height}`"
+      :aria-label="`${layout.length} pieces, ${size}, on ${sheet.width} by ${sheet.height} centimetres`"
     >
       <rect :width="shown.width * scale" :height="shown.height * scale" class="sheet" />
       <g v-for="(one, index) in pieces" :key="index">
+        <circle
+          v-if="round"
+          :cx="(one.x + one.width / 2) * scale"
+          :cy="(one.y + one.width / 2) * scale"
+          :r="(one.width / 2) * scale"
+          class="piece"
+        />
         <rect
+          v-else
           :x="one.x * scale"
           :y="one.y * scale"
           :width="one.width * scale"
@@ -46,7 +62,7 @@ const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
           :x="(one.x + one.width / 2) * scale"
           :y="(one.y + one.height / 2) * scale + 4"
         >
-          {{ one.width }} x {{ one.height }}
+          {{ round ? one.width : `${one.width} x ${one.height}` }}
         </text>
       </g>
       <path
@@ -57,8 +73,7 @@ const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
     </svg>
     <figcaption class="small">
       {{ sheet.width }} x {{ sheet.height }} cm, drawn 1 : {{ ratio }}<br />
-      pieces {{ piece.width }} x {{ piece.height }} cm; {{ Math.round(100 * plan.waste) }}% of a sheet is
-      waste
+      pieces {{ size }}; {{ note }}
     </figcaption>
   </figure>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { amountOf, amountWords } from '#core/kit'
+import { amountOf, amountWords, type CutPiece } from '#core/kit'
 import { levelName } from '#core/plan'
 import { countedThing } from '#core/quantity'
 import { useLesson } from '~/stores/lesson'
@@ -19,6 +19,14 @@ function fromEach({ sheets, perSheet, onLast }: { sheets: number; perSheet: numb
   if (sheets === 1) return onLast < perSheet ? `which would give ${perSheet}` : 'which gives just that many'
   return `${perSheet} from each${onLast < perSheet ? `, ${onLast} from the last` : ''}`
 }
+/** A jug that is smaller than the mixture is filled more than once. */
+const inBatches = (batches: number) =>
+  batches > 1 ? `, a ${fractionWords[batches] ?? `${batches}th part`} at a time` : ''
+const fractionWords: Record<number, string> = { 2: 'half', 3: 'third', 4: 'quarter', 5: 'fifth', 6: 'sixth' }
+const rowsIn = (layout: readonly CutPiece[]) => {
+  const rows = new Set(layout.map((one) => one.y)).size
+  return rows === 1 ? 'one row' : `${rows} rows`
+}
 const nameOf = (levelId: string) => {
   const level = store.plan.levels.find((one) => one.id === levelId)
   return level ? levelName(store.plan, level) : ''
@@ -35,14 +43,30 @@ const nameOf = (levelId: string) => {
     <article v-for="{ line, made } in things" :key="line.material.id">
       <template v-if="made.kind === 'pieces' && line.material.made?.kind === 'pieces'">
         <CutDrawing
-          :plan="made.plan"
+          :layout="made.plan.layout"
           :sheet="{ width: line.material.made.sheetWidth, height: line.material.made.sheetHeight }"
-          :piece="{ width: line.material.made.width, height: line.material.made.height }"
+          :piece="made.piece"
+          :round="line.material.made.round ?? false"
+          :note="`${Math.round(100 * made.plan.waste)}% of a sheet is waste`"
         />
         <p>
           <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
           ><br />
           from {{ countedThing(made.plan.sheets, made.from) }}, {{ fromEach(made.plan) }}.
+        </p>
+      </template>
+      <template v-else-if="made.kind === 'roll' && line.material.made?.kind === 'pieces'">
+        <CutDrawing
+          :layout="made.layout"
+          :sheet="{ width: line.material.made.sheetWidth, height: made.length }"
+          :piece="made.piece"
+          :round="line.material.made.round ?? false"
+          :note="`in ${rowsIn(made.layout)} across the roll`"
+        />
+        <p>
+          <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
+          ><br />
+          from {{ amountWords(Math.ceil(made.length), 'cm') }} of {{ made.from }}.
         </p>
       </template>
       <p v-else-if="made.kind === 'lengths'">
@@ -57,12 +81,14 @@ const nameOf = (levelId: string) => {
         <b>Mix {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
         ><br />
         {{ amountWords(made.mixture.water, 'mL') }} of water and
-        {{ amountWords(made.mixture.added, made.unit) }} of {{ made.of }}.
+        {{ amountWords(made.mixture.added, made.unit) }} of {{ made.of
+        }}{{ inBatches(made.mixture.batches) }}.
       </p>
       <div v-else-if="made.kind === 'series'">
         <b>Mix strong {{ line.material.name }}</b
         >: {{ amountWords(made.series.stock.water, 'mL') }} of water and
-        {{ amountWords(made.series.stock.added, made.unit) }} of {{ made.of }}. Then for each level:
+        {{ amountWords(made.series.stock.added, made.unit) }} of {{ made.of
+        }}{{ inBatches(made.series.stock.batches) }}. Then for each level:
         <ul>
           <li v-for="step in made.series.steps" :key="step.levelId">
             <b>{{ nameOf(step.levelId) }}</b>: {{ step.strong }} mL of the strong one, {{ step.water }} mL of
