@@ -77,7 +77,12 @@ export const usePack = defineStore('pack', () => {
     return availabilityOf({ ...data.value.own, needs }, data.value.others, supplies.value)
   })
   const tasks = computed(() =>
-    planTasks(tasksFor(lesson.plan, lines.value), lesson.open.date, lesson.open.school.calendar),
+    planTasks(
+      tasksFor(lesson.plan, lines.value),
+      lesson.open.date,
+      lesson.open.school.calendar,
+      lesson.days.at(-1),
+    ),
   )
   /** A task that is done is ticked like a thing that is packed. */
   const isDone = (taskId: string) => packed(taskId, 'shared') > 0

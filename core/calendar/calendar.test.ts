@@ -8,6 +8,7 @@ import {
   isDay,
   isSchoolDay,
   preparingDayBy,
+  saysStaffIn,
   schoolDays,
   usualCalendar,
   weekday,
@@ -82,3 +83,12 @@ describe('the school calendar', () => {
     )
   })
 })
+
+it.each([
+  ['Staff training day', true],
+  ['INSET', true],
+  ['Teacher work day', true],
+  ['spring holiday', false],
+  ['staff holiday', false],
+  ['', false],
+])('“%s” says that teachers are in: %s', (name, staffIn) => expect(saysStaffIn(name)).toBe(staffIn))

@@ -6,6 +6,8 @@ export interface ClosedDays {
   to: string
   /** "spring holiday". */
   name: string
+  /** Whether teachers are in all the same, as on a training day. */
+  staffIn?: boolean
 }
 
 /** When the school is open. Days are texts, year-month-day. */
@@ -39,14 +41,36 @@ export function isSchoolDay(calendar: SchoolCalendar, day: string): boolean {
 }
 
 /**
- * Whether somebody is there to get things ready: on school days, and at weekends where the school says so.
- * Holidays are closed for everybody.
+ * Whether somebody is there to get things ready: on school days, on training days, and at weekends where the school says so. Holidays are
+ * closed for everybody.
  * @example canPrepareOn({ ...usualCalendar, weekendHelp: true }, '2026-03-08') // true
  */
 export function canPrepareOn(calendar: SchoolCalendar, day: string): boolean {
-  const reason = closedReason(calendar, day)
-  return reason === null || (reason === 'weekend' && calendar.weekendHelp)
+  const closed = calendar.closed.filter((one) => one.from <= day && day <= one.to)
+  if (closed.length > 0) return closed.every((one) => one.staffIn === true)
+  return !calendar.weekend.includes(weekday(day)) || calendar.weekendHelp
 }
+
+/**
+ * The day that is so many days with lessons before another; the same day for 0.
+ * @example schoolDaysBefore(usualCalendar, '2026-03-09', 1) // '2026-03-06'
+ */
+export function schoolDaysBefore(calendar: SchoolCalendar, day: string, count: number): string {
+  let at = day
+  for (let found = 0, back = 0; found < count && back < horizon + count * 3; back++) {
+    at = addDays(at, -1)
+    if (isSchoolDay(calendar, at)) found++
+  }
+  return at
+}
+
+/**
+ * Whether a name of closed days says that teachers are in: "training day", "INSET", "staff development".
+ * @example saysStaffIn('Staff training day') // true
+ */
+export const saysStaffIn = (name: string): boolean =>
+  /\b(?:training|inset|staff|teachers?|development|planning|work ?day|in-service)\b/i.test(name) &&
+  !/\bholidays?\b/i.test(name)
 
 /**
  * The last day, not after the given one, on which things can be got ready; null when there is none for a year.

@@ -56,8 +56,12 @@ export interface Preparing {
   id: string
   /** "freeze the ice". */
   what: string
-  /** How many nights before the lesson it must be done; 0 on the day itself. */
+  /** How many nights before the lesson it must be done, 0 on the day itself; or as `due` says. */
   nights: number
+  /** What `nights` counts where it counts no nights: days with lessons, the weekday before (0 for Sunday), or every so many days of the test. */
+  due?: 'school-days' | 'weekday' | 'every'
+  /** Whether the test depends on how long it takes, so that it is never begun on another day without a word. */
+  exact?: boolean
   /** How many further nights it keeps; null when as long as anyone wants. */
   keeps: number | null
 }

@@ -1,14 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  asksForRounds,
-  guessHint,
-  nextQuestions,
-  suggestParts,
-  testability,
-  sortingHint,
-  type Note,
-} from '.'
+import { asksForRounds, guessHint, nextQuestions, suggestParts, testability, sortingHint, type Note } from '.'
 
 const note = (text: string, changes: Partial<Note> = {}): Note => ({
   id: text,

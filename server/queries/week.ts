@@ -84,7 +84,7 @@ export async function getWeek(db: Database, from: string, scope: ClassScope): Pr
         const others = open.map((one) => one.reservation).filter((one) => one.lessonId !== row.id)
         listed.push({
           reservation,
-          tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar).filter(
+          tasks: planTasks(tasksFor(row.plan, kit.lines), row.date, school.calendar, reservation.to).filter(
             (task) => !done.has(`${row.id}|${task.id}`),
           ),
           short: back.has(row.id) ? [] : shortages(reservation, others, all),
@@ -122,15 +122,17 @@ export async function preparingOf(db: Database, id: string) {
   const lesson = await findLesson(db, id)
   const school = await getSchool(db)
   const kit = await kitOf(db, lesson, await getClass(db, lesson.classId, true), school)
+  /** The school days on which it is read, where that goes on over days. */
+  const readingDays = schoolDays(
+    school.calendar,
+    lesson.date,
+    wayOf(lesson.plan).needs(lesson.plan.recording).days,
+  )
+  const tasks = tasksFor(lesson.plan, kit.lines)
   return {
     title: lesson.plan.title || lesson.plan.question || 'lesson',
     date: lesson.date,
-    tasks: planTasks(tasksFor(lesson.plan, kit.lines), lesson.date, school.calendar),
-    /** The school days on which it is read, where that goes on over days. */
-    readingDays: schoolDays(
-      school.calendar,
-      lesson.date,
-      wayOf(lesson.plan).needs(lesson.plan.recording).days,
-    ),
+    tasks: planTasks(tasks, lesson.date, school.calendar, readingDays.at(-1)),
+    readingDays,
   }
 }

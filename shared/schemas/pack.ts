@@ -33,7 +33,7 @@ export const suppliesFileSchema = object({
   csv: fileText(suppliesLimit * 400, 'This file is too long for one store cupboard.'),
 })
 
-const closed = object({ from: day, to: day, name: openLine(60) }).custom(
+const closed = object({ from: day, to: day, name: openLine(60), staffIn: optional(yesOrNo()) }).custom(
   rule(({ from, to }: { from: string; to: string }) =>
     to < from || !isDay(to) ? 'These closed days end before they begin.' : null,
   ),

@@ -148,6 +148,8 @@ const preparing = object({
   what: openLine(120),
   nights: wholeNumber(0, 120),
   keeps: orNull(wholeNumber(0, 365)),
+  due: optional(choice('school-days', 'weekday', 'every')),
+  exact: optional(yesOrNo()),
 })
 
 const stepMinutes = optional(amount(0, timesLimits.step))

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { addDays, canPrepareOn, usualCalendar, type SchoolCalendar } from '../../calendar'
+import { addDays, canPrepareOn, isSchoolDay, usualCalendar, type SchoolCalendar } from '../../calendar'
 import { instrumentCupboard } from '../../instrument'
 import { examplePlan, material } from '../../testing/examplePlan'
 import { kitAmounts } from '../kitAmounts'
-import { planTasks, tasksFor, understandTask } from './tasks'
+import { planTasks, tasksFor } from './tasks'
 
 const monday = '2026-03-09'
 const fridayClosed: SchoolCalendar = {
@@ -38,6 +38,50 @@ describe('planTasks', () => {
     }
     expect(planTasks([{ ...freeze, nights: 0 }], monday, usualCalendar)[0]!.day).toBe(monday)
     expect(planTasks([freeze], '2026-04-20', holiday)[0]!.day).toBe('2026-04-02')
+  })
+
+  it('counts days with lessons, and finds the weekday before', () => {
+    const tasks = [
+      { ...freeze, id: 'ten', nights: 10, due: 'school-days' as const },
+      { ...freeze, id: 'friday', nights: 5, due: 'weekday' as const },
+      { ...freeze, id: 'monday', nights: 1, due: 'weekday' as const },
+    ]
+    const days = Object.fromEntries(planTasks(tasks, monday, usualCalendar).map(({ id, day }) => [id, day]))
+    // Two weeks of five days before Monday 9 March; the Monday before is a week ago, not today.
+    expect(days).toEqual({ ten: '2026-02-23', friday: '2026-03-06', monday: '2026-03-02' })
+  })
+
+  it('never begins on another day what the test takes its time from, and says what can be done', () => {
+    const clips = { ...freeze, what: 'put the clips 2 days in water', nights: 2, keeps: 0, exact: true }
+    expect(planTasks([clips], '2026-03-11', usualCalendar)[0]).toMatchObject({ day: monday, note: '' })
+    const [task] = planTasks([clips], monday, usualCalendar)
+    expect(task).toMatchObject({ day: null, instead: { day: '2026-03-06', nights: 3 } })
+    expect(task!.note).toMatch(
+      /closed \(weekend\).*part of the test.*1 day earlier for every group alike.*move the lesson/,
+    )
+    expect(planTasks([clips], monday, { ...usualCalendar, weekendHelp: true })[0]!.day).toBe('2026-03-07')
+  })
+
+  it('gives care over the run its days, and over a weekend a word on who does it', () => {
+    const water = { ...freeze, id: 'w', what: 'water the pots', nights: 2, due: 'every' as const }
+    const planned = planTasks([water], '2026-03-05', usualCalendar, '2026-03-11')
+    expect(planned.map(({ id, day, note }) => [id, day, note === ''])).toEqual([
+      ['w-2026-03-05', '2026-03-05', true],
+      // Due on Saturday: on Friday enough to last.
+      ['w-2026-03-06', '2026-03-06', false],
+      ['w-2026-03-09', '2026-03-09', true],
+      ['w-2026-03-11', '2026-03-11', true],
+    ])
+    expect(planned[1]!.note).toMatch(
+      /weekend.*enough to last, ask somebody to come in, or begin the test earlier/,
+    )
+  })
+
+  it('prepares on training days, when teachers are in and children away', () => {
+    const training = { ...fridayClosed, closed: [{ ...fridayClosed.closed[0]!, staffIn: true }] }
+    expect(planTasks([freeze], monday, training)[0]!.day).toBe('2026-03-06')
+    expect(canPrepareOn(training, '2026-03-06')).toBe(true)
+    expect(isSchoolDay(training, '2026-03-06')).toBe(false)
   })
 
   it('lists them by date, what has no day first', () => {
@@ -112,26 +156,4 @@ describe('tasksFor', () => {
       ['ask for the hall', 5],
     ])
   })
-})
-
-describe('understandTask', () => {
-  it.each([
-    ['freeze ice 1 night before', { what: 'freeze ice', nights: 1, keeps: null }],
-    ['sow the cress 5 days before', { what: 'sow the cress', nights: 5, keeps: 1 }],
-    ['soak beans overnight', { what: 'soak beans', nights: 1, keeps: 0 }],
-    ['label cups', { what: 'label cups', nights: 0, keeps: null }],
-    ['order card two weeks ahead', { what: 'order card', nights: 14, keeps: null }],
-    ['soak the beans for 24 hours', { what: 'soak the beans', nights: 1, keeps: 0 }],
-    ['warm the room 1 hour before', { what: 'warm the room', nights: 0, keeps: 0 }],
-    ['order card a week before', { what: 'order card', nights: 7, keeps: null }],
-    ['wipe the tables on the day', { what: 'wipe the tables on the day', nights: 0, keeps: null }],
-    ['charge the lamps the day before', { what: 'charge the lamps', nights: 1, keeps: null }],
-  ])('%j', (text, task) => expect(understandTask(text)).toEqual({ ok: true, task }))
-
-  it.each(['', '  ', '3 days before', 'x'.repeat(200), 'freeze 900 days before'])(
-    '%j is told what to type',
-    (text) => {
-      expect(understandTask(text).ok).toBe(false)
-    },
-  )
 })

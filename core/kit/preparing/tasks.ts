@@ -1,24 +1,20 @@
-import { itemAt } from '../../defined'
 import { thingNamed } from '../../catalogue'
-import type { Plan } from '../../plan'
+import type { Plan, Preparing } from '../../plan'
 import {
   addDays,
   canPrepareOn,
   closedReason,
   daysBetween,
   preparingDayBy,
+  schoolDaysBefore,
+  weekday,
   type SchoolCalendar,
 } from '../../calendar'
 import type { KitLine } from '../kitAmounts'
 import { amountOf } from '../typed/describeLine'
 
-/** Something to do before a lesson, and how long it takes. */
-export interface PreparingTask {
-  id: string
-  what: string
-  nights: number
-  keeps: number | null
-}
+/** Something to do before a lesson or while it goes on, and when. */
+export type PreparingTask = Preparing
 
 /** A task with the day on which to do it. */
 export interface PlannedTask extends PreparingTask {
@@ -26,6 +22,8 @@ export interface PlannedTask extends PreparingTask {
   day: string | null
   /** Why it is on another day than it would be, or on none; empty when it is on its own day. */
   note: string
+  /** Where it has no day: the open day before, with how many nights before the lesson that is. */
+  instead: { day: string; nights: number } | null
 }
 
 /**
@@ -59,91 +57,98 @@ export function tasksFor(plan: Plan, lines: readonly KitLine[]): PreparingTask[]
         ...(made ? [made] : []),
       ]
     })
-  return [...own, ...plan.preparing.map(({ id, what, nights, keeps }) => ({ id, what, nights, keeps }))]
+  return [...own, ...plan.preparing]
 }
 
 /**
- * When to do each task: as late as it can be done, on a day when somebody is in school. Where that day is closed,
- * the open day before, as long as it keeps until the lesson; where it does not, no day does, and it says so.
+ * When to do each task: as late as it can be done, on a day when somebody is in school. Where that day is closed, the open day before, as
+ * long as it keeps until the lesson; where it does not, or the test depends on its time, no day does, and it says so with what can be done
+ * instead. What is done again and again has each of its days, and over closed days a word on who does it.
  *
  * @param lessonDay the day of the lesson, year-month-day
+ * @param lastDay its last day, where it goes on over days
  * @example planTasks([freezeIce], '2026-03-09', calendar)[0].day // the Friday before; Sunday where somebody is in at weekends
  */
 export function planTasks(
   tasks: readonly PreparingTask[],
   lessonDay: string,
   calendar: SchoolCalendar,
+  lastDay = lessonDay,
 ): PlannedTask[] {
   return tasks
-    .map((task) => planTask(task, lessonDay, calendar))
+    .flatMap((task) =>
+      task.due === 'every'
+        ? planCare(task, lessonDay, lastDay, calendar)
+        : [planTask(task, lessonDay, calendar)],
+    )
     .sort((a, b) => ((a.day ?? '') < (b.day ?? '') ? -1 : (a.day ?? '') > (b.day ?? '') ? 1 : 0))
 }
 
+/** The day on which a task would be due if the school were always open. */
+function dueDay({ nights, due }: PreparingTask, lessonDay: string, calendar: SchoolCalendar): string {
+  if (due === 'school-days') return schoolDaysBefore(calendar, lessonDay, nights)
+  if (due === 'weekday') return addDays(lessonDay, -((weekday(lessonDay) - nights + 6) % 7) - 1)
+  return addDays(lessonDay, -nights)
+}
+
+const nightsWord = (count: number) => `${count} ${count === 1 ? 'night' : 'nights'}`
+const daysWord = (count: number) => `${count} ${count === 1 ? 'day' : 'days'}`
+
 function planTask(task: PreparingTask, lessonDay: string, calendar: SchoolCalendar): PlannedTask {
-  const wanted = addDays(lessonDay, -task.nights)
-  if (canPrepareOn(calendar, wanted)) return { ...task, day: wanted, note: '' }
+  const wanted = dueDay(task, lessonDay, calendar)
+  if (canPrepareOn(calendar, wanted)) return { ...task, day: wanted, note: '', instead: null }
   const reason = closedReason(calendar, wanted) ?? 'closed'
   const day = preparingDayBy(calendar, wanted)
-  if (day === null) return { ...task, day: null, note: 'The school calendar has no school day before it.' }
+  if (day === null)
+    return { ...task, day: null, note: 'The school calendar has no school day before it.', instead: null }
   const early = daysBetween(day, wanted)
+  const instead = { day, nights: daysBetween(day, lessonDay) }
+  if (task.exact)
+    return {
+      ...task,
+      day: null,
+      note: `It should begin on a day that is closed (${reason}), and how long it takes is part of the test. Ask somebody to begin it then, begin it ${daysWord(early)} earlier for every group alike, or move the lesson.`,
+      instead,
+    }
   if (task.keeps !== null && early > task.keeps)
     return {
       ...task,
       day: null,
-      note: `It would be due on a day that is closed (${reason}) and keeps only ${task.keeps === 0 ? 'until the next day' : `${task.keeps} ${task.keeps === 1 ? 'night' : 'nights'} longer`}. Ask somebody to do it then, or move the lesson.`,
+      note: `It would be due on a day that is closed (${reason}) and keeps only ${task.keeps === 0 ? 'until the next day' : `${nightsWord(task.keeps)} longer`}. Ask somebody to do it then, or move the lesson.`,
+      instead,
     }
   return {
     ...task,
     day,
-    note: `${early} ${early === 1 ? 'day' : 'days'} early, as the day it would be due is closed (${reason}). Keep it until the lesson.`,
+    note: `${daysWord(early)} early, as the day it would be due is closed (${reason}). Keep it until the lesson.`,
+    instead: null,
   }
 }
 
-/**
- * Reads a task as a teacher types it: "freeze ice 1 night before", "soak beans overnight", "sow 5 days before", "label cups".
- * @returns the task without an id, or what to type instead
- * @example understandTask('sow the cress 5 days before').task.nights // 5
- */
-export function understandTask(
-  text: string,
-): { ok: true; task: Omit<PreparingTask, 'id'> } | { ok: false; message: string } {
-  const typed = text.replace(/\s+/g, ' ').trim()
-  if (typed === '')
-    return { ok: false, message: 'Type what to do and when, like “freeze ice 1 night before”.' }
-  const counted =
-    /,?\s*\b(?:for )?(?:(\d+|one|two|three|four|five|six|seven)\s*(hours?|nights?|days?|weeks?)\b\s*(?:before|ahead|earlier|in advance)?|(an?|the)\s+(week)\s+(?:before|ahead|earlier|in advance))/i.exec(
-      typed,
-    )
-  const overnight = /,?\s*\b(?:overnight|the (?:night|day|evening) before|the evening)\b/i.exec(typed)
-  const asWord = ['one', 'two', 'three', 'four', 'five', 'six', 'seven']
-  let nights = 0
-  if (counted) {
-    const word = (counted[1] ?? 'one').toLowerCase()
-    const number = asWord.indexOf(word) + 1 || Number(word)
-    // What takes a few hours is done on the morning itself.
-    const unit = counted[2] ?? itemAt(counted, 4)
-    nights = /hour/i.test(unit)
-      ? number < 4
-        ? 0
-        : Math.ceil(number / 24)
-      : number * (/week/i.test(unit) ? 7 : 1)
-  } else if (overnight) nights = 1
-  if (nights > 120) return { ok: false, message: 'That is too long before. Use at most 120 days.' }
-  const what = typed
-    .replace((counted ?? overnight)?.[0] ?? '', '')
-    .replace(/[\s,.]+$/, '')
-    .trim()
-  if (what === '')
-    return {
-      ok: false,
-      message: 'What is to be done? Type it before the day, like “freeze ice 1 night before”.',
-    }
-  if (what.length > 120) return { ok: false, message: 'This is too long. Use at most 120 letters.' }
-  return { ok: true, task: { what, nights, keeps: keepsFor(what) } }
+/** Care while a test goes on: each of its days, or the open day before a gap, which then has to last. */
+function planCare(
+  task: PreparingTask,
+  lessonDay: string,
+  lastDay: string,
+  calendar: SchoolCalendar,
+): PlannedTask[] {
+  const every = Math.max(1, task.nights)
+  const found = new Map<string, PlannedTask>()
+  for (let day = lessonDay; day <= lastDay; day = addDays(day, every)) {
+    const open = canPrepareOn(calendar, day) ? day : preparingDayBy(calendar, day)
+    const at = open !== null && open >= lessonDay ? open : null
+    const key = at ?? day
+    const gap = at === day ? '' : closedGap(calendar, day)
+    found.set(key, {
+      ...task,
+      id: `${task.id}-${key}`,
+      day: at,
+      note: gap === '' ? (found.get(key)?.note ?? '') : gap,
+      instead: null,
+    })
+  }
+  return [...found.values()]
 }
 
-/** What grows or goes off cannot be done long before; all else keeps. */
-function keepsFor(what: string): number | null {
-  if (/\b(?:soak\w*|boil\w*|warm\w*|heat\w*|bake\w*)\b/i.test(what)) return 0
-  return /\b(?:sow\w*|sprout\w*|plant\w*|grow\w*|mix\w*|pick\w*|collect\w*)\b/i.test(what) ? 1 : null
-}
+const closedGap = (calendar: SchoolCalendar, day: string) =>
+  `Nobody is in school afterwards (${closedReason(calendar, day) ?? 'closed'}): give enough to last, ask somebody to come in, or begin the test earlier in the week.`

@@ -17,7 +17,11 @@ const days = computed(() => {
   for (const task of pack.tasks) all.set(task.day, [...(all.get(task.day) ?? []), task])
   return [...all].map(([day, tasks]) => ({ day, tasks }))
 })
-const isOwn = (id: string) => store.plan.preparing.some((one) => one.id === id)
+/** What is done again and again is known by its task and its day. */
+const ownId = (id: string) =>
+  store.plan.preparing.find((one) => one.id === id || (one.due === 'every' && id.startsWith(`${one.id}-`)))
+    ?.id ?? null
+const isOwn = (id: string) => ownId(id) !== null
 
 function add() {
   const read = understandTask(text.value)
@@ -29,8 +33,15 @@ function add() {
   text.value = ''
 }
 
+/** A task whose day is closed is begun on the open day before it. */
+const begin = (id: string, nights: number) =>
+  store.editPlan((plan) => ({
+    ...plan,
+    preparing: plan.preparing.map((one) => (one.id === id ? { ...one, nights, due: undefined } : one)),
+  }))
+
 const remove = (id: string) =>
-  store.editPlan((plan) => ({ ...plan, preparing: plan.preparing.filter((one) => one.id !== id) }))
+  store.editPlan((plan) => ({ ...plan, preparing: plan.preparing.filter((one) => one.id !== ownId(id)) }))
 </script>
 
 <template>
@@ -61,6 +72,14 @@ const remove = (id: string) =>
             >
             <TakeOut v-if="isOwn(task.id)" :what="task.what" density="compact" @click="remove(task.id)" />
             <span v-if="task.note" class="small soft">{{ task.note }}</span>
+            <VBtn
+              v-if="task.instead && isOwn(task.id)"
+              size="small"
+              variant="outlined"
+              color="secondary"
+              @click="begin(task.id, task.instead.nights)"
+              >Do it on {{ dayWords(task.instead.day) }}</VBtn
+            >
           </li>
         </ul>
       </li>

@@ -2,7 +2,7 @@
 import { currentDay } from '#shared/lesson/currentDay'
 import { mdiPlus, mdiUpload } from '@mdi/js'
 import { ref } from 'vue'
-import type { ClosedDays, SchoolCalendar } from '#core/calendar'
+import { saysStaffIn, type ClosedDays, type SchoolCalendar } from '#core/calendar'
 import type { FieldProblem } from '#shared/schemas'
 import { request } from '~/api/request'
 import { paperDay } from '~/words/dates'
@@ -27,6 +27,13 @@ const toggle = (day: number) =>
 const change = (index: number, changes: Partial<ClosedDays>) =>
   set({ closed: calendar.value.closed.map((one, at) => (at === index ? { ...one, ...changes } : one)) })
 
+/** A training day says by its name that teachers are in. */
+const rename = (index: number, name: string) => {
+  const before = calendar.value.closed[index]?.name ?? ''
+  const told = saysStaffIn(name) !== saysStaffIn(before)
+  change(index, { name, ...(told ? { staffIn: saysStaffIn(name) } : {}) })
+}
+
 function takeOut(index: number, name: string) {
   const before = calendar.value.closed
   set({ closed: before.filter((_, at) => at !== index) })
@@ -50,7 +57,9 @@ async function read(event: Event) {
   if (!answer) return
   if (answer.problem) return notices.warn(answer.problem)
   const known = new Set(calendar.value.closed.map((one) => `${one.from} ${one.to}`))
-  const fresh = answer.closed.filter((one) => !known.has(`${one.from} ${one.to}`))
+  const fresh = answer.closed
+    .filter((one) => !known.has(`${one.from} ${one.to}`))
+    .map((one) => ({ ...one, staffIn: saysStaffIn(one.name) }))
   const before = calendar.value.closed
   set({ closed: [...before, ...fresh].sort((a, b) => (a.from < b.from ? -1 : 1)) })
   notes.value = answer.notes
@@ -111,6 +120,7 @@ const problemAt = (index: number) =>
           <th scope="col">From</th>
           <th scope="col">To (including that day)</th>
           <th scope="col">What</th>
+          <th scope="col">Teachers are in</th>
           <th scope="col"><span class="visually-hidden">Take out</span></th>
         </tr>
       </thead>
@@ -139,7 +149,15 @@ const problemAt = (index: number) =>
               aria-label="What it is"
               placeholder="spring holiday"
               :maxlength="60"
-              @update:model-value="change(index, { name: $event })"
+              @update:model-value="rename(index, $event)"
+            />
+          </td>
+          <td data-head="Teachers are in" class="staff">
+            <input
+              type="checkbox"
+              :checked="one.staffIn === true"
+              :aria-label="`Teachers are in on ${one.name || paperDay(one.from)}`"
+              @change="change(index, { staffIn: ($event.target as HTMLInputElement).checked })"
             />
           </td>
           <td>
@@ -159,6 +177,11 @@ const problemAt = (index: number) =>
 </template>
 
 <style scoped>
+.staff input {
+  width: 18px;
+  height: 18px;
+}
+
 table {
   max-width: 760px;
 }
