@@ -8,6 +8,7 @@ const parts: Record<string, () => Promise<Figure[]>> = {
   evidence: async () => (await import('./evidence')).evidence(),
   entries: async () => (await import('./entries')).entries(),
   kit: async () => (await import('./kit')).kit(),
+  planning: async () => (await import('./planning')).planning(),
   rehearsal: async () => (await import('./rehearsal')).rehearsal(),
   screens: async () => (await import('./screens/index')).screens(),
   power: async () => (await import('./power')).power(),

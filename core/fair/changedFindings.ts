@@ -2,6 +2,7 @@ import { comparesSides } from '../comparison'
 import { looksAtVariation, newId, type Plan, remedy } from '../plan'
 import { cardRemedies } from './cardRemedies'
 import { onlyLookAtVariation } from './onlyLookAtVariation'
+import { sameMeaning } from './sameMeaning'
 import { quoted, type FairContext, type Finding } from './finding'
 
 /** Findings about the one thing that is changed: none, more than one, or the same as another part of the plan. */
@@ -20,14 +21,30 @@ export function changedFindings(plan: Plan, { words }: FairContext): Finding[] {
         ],
       },
     ]
-  return [...twoThings(plan), ...alsoKeptSame(plan, words.keptSame), ...measuresItself(plan)]
+  return [
+    ...twoThings(plan),
+    ...alsoKeptSame(plan, words.keptSame),
+    ...measuredKeptSame(plan),
+    ...measuresItself(plan),
+  ]
 }
 
 function twoThings(plan: Plan): Finding[] {
-  const things = plan.changed.name
-    .split(/\s+(?:and|&|\+|plus|as well as)\s+|\s*[,;&]\s*(?:and\s+)?/i)
-    .map((thing) => thing.trim())
-    .filter(Boolean)
+  // A mix of sand and salt is one thing, and so is how much of it is which.
+  const isOne =
+    /\b(?:mix|mixture|blend|ratio|share|balance|difference|distance|time|gap) (?:of|between)\b/i.test(
+      plan.changed.name,
+    )
+  const isShare = plan.levels.some((level) =>
+    /\b(?:half and half|only|equal parts|more \w+ than)\b/i.test(level.name),
+  )
+  const things =
+    isOne || isShare
+      ? []
+      : plan.changed.name
+          .split(/\s+(?:and|or|&|\+|plus|as well as)\s+|\s*[,;&/]\s*(?:and\s+)?/i)
+          .map((thing) => thing.trim())
+          .filter(Boolean)
   if (things.length < 2) return []
   return [
     {
@@ -53,7 +70,7 @@ function twoThings(plan: Plan): Finding[] {
 }
 
 function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
-  const clash = plan.keptSame.find((same) => sameWords(same.name, plan.changed.name))
+  const clash = plan.keptSame.find((same) => sameMeaning(same.name, plan.changed.name))
   if (!clash) return []
   return [
     {
@@ -63,7 +80,26 @@ function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
       reason: `“${quoted(clash.name)}” is changed and also listed under ${keptSameWords}. It cannot be both.`,
       remedies: [
         remedy(`Take ${quoted(clash.name)} off the list`, (before) => ({
-          keptSame: before.keptSame.filter((same) => !sameWords(same.name, before.changed.name)),
+          keptSame: before.keptSame.filter((same) => !sameMeaning(same.name, before.changed.name)),
+        })),
+      ],
+    },
+  ]
+}
+
+/** What is measured is what comes out; it cannot be kept the same. */
+function measuredKeptSame(plan: Plan): Finding[] {
+  const clash = plan.keptSame.find((same) => sameMeaning(same.name, plan.measured.name))
+  if (!clash) return []
+  return [
+    {
+      code: 'measured-and-kept-same',
+      severity: 'mend',
+      field: 'keptSame',
+      reason: `“${quoted(clash.name)}” is what we measure. If we keep it the same, there is nothing to find.`,
+      remedies: [
+        remedy(`Take ${quoted(clash.name)} off the list`, (before) => ({
+          keptSame: before.keptSame.filter((same) => !sameMeaning(same.name, before.measured.name)),
         })),
       ],
     },
@@ -71,7 +107,7 @@ function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
 }
 
 function measuresItself(plan: Plan): Finding[] {
-  if (!sameWords(plan.changed.name, plan.measured.name)) return []
+  if (!sameMeaning(plan.changed.name, plan.measured.name)) return []
   return [
     {
       code: 'changed-is-measured',

@@ -1,7 +1,8 @@
 import { newId, waysToKeep, type Plan, remedy } from '../plan'
-import { capital, unitDefinition } from '../quantity'
+import { capital, listed, unitDefinition } from '../quantity'
 import { wayOf, type Forgotten } from '../recording'
 import { quoted, type FairContext, type Finding } from './finding'
+import { usuallyKept } from './usuallyKept'
 
 /** Findings about what must not change: nothing listed, or listed without a way to keep it so. */
 export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] {
@@ -12,18 +13,41 @@ export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] 
         severity: 'mend',
         field: 'keptSame',
         reason: `Nothing is listed under ${words.keptSame}. If other things change too, nobody can say what made the difference.`,
-        remedies: [
-          remedy('Add place, person and start', () => ({
-            keptSame: [
-              { id: newId(), name: 'place', how: 'the same spot for every try', was: null },
-              { id: newId(), name: 'person', how: 'the same child does it each time', was: null },
-              { id: newId(), name: 'start', how: 'begin every try in the same way', was: null },
-            ],
-          })),
-        ],
+        remedies: [addUsual(plan)],
       },
     ]
-  return [...unsaidWays(plan), ...likelyForgotten(plan)]
+  return [...leftToGroups(plan), ...unsaidWays(plan), ...likelyForgotten(plan)]
+}
+
+/** What is usually kept the same when it is done like this, in one press. */
+function addUsual(plan: Plan) {
+  const usual = usuallyKept(plan)
+  return remedy(`Add ${listed(usual.map(({ name }) => name))}`, (before) => ({
+    keptSame: [...before.keptSame, ...usual.map((one) => ({ id: newId(), ...one, was: null }))],
+  }))
+}
+
+const ownChoice =
+  /\b(?:whatever|whichever|however (?:they|you|each)|any(?:thing|one|how)?(?: that)? (?:they|you|each group) (?:like|want|find|have)|(?:each|every) (?:group|child|team) (?:brings?|chooses?|picks?|decides?|likes?|takes|uses (?:its|their) own|has (?:its|their) own)|(?:its|their|your) own(?: (?:choice|one|way))?|up to (?:them|you|each|the group)|random(?:ly)?|it depends|different (?:for|in|each)|not the same|by guess|roughly|varies)\b/i
+
+/** A way that lets every group do as it likes keeps nothing the same. */
+function leftToGroups(plan: Plan): Finding[] {
+  return plan.keptSame
+    .filter((same) => ownChoice.test(same.how))
+    .map((same) => ({
+      code: `left-to-groups-${same.id}`,
+      severity: 'mend' as const,
+      field: 'keptSame' as const,
+      reason: `“${quoted(same.how)}” does not keep “${quoted(same.name)}” the same: groups would differ in it.`,
+      remedies: waysToKeep(same.name)
+        .filter((how) => !how.includes('…'))
+        .slice(0, 1)
+        .map((how) =>
+          remedy(capital(how), (before) => ({
+            keptSame: before.keptSame.map((other) => (other.id === same.id ? { ...other, how } : other)),
+          })),
+        ),
+    }))
 }
 
 /** A way with a gap for a value ("the same amount: … mL") is not said either, until the gap is filled. */

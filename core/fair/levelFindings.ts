@@ -1,3 +1,4 @@
+import { stems } from '../catalogue'
 import { firstOf } from '../defined'
 import { comparesSides } from '../comparison'
 import {
@@ -12,6 +13,8 @@ import {
   type Plan,
   remedy,
 } from '../plan'
+import { impossibleLevels } from './impossibleLevels'
+import { levelFeatures, saysNothing } from './levelFeatures'
 import { onlyLookAtVariation } from './onlyLookAtVariation'
 import { quoted, type FairContext, type Finding } from './finding'
 
@@ -23,6 +26,8 @@ export function levelFindings(plan: Plan, { words }: FairContext): Finding[] {
     ...tooFew(plan, words.changed),
     ...tooMany(plan),
     ...outOfReach(plan),
+    ...impossibleLevels(plan),
+    ...levelFeatures(plan),
     ...noBaseline(plan),
   ]
 }
@@ -51,7 +56,12 @@ function unfinished(plan: Plan): Finding[] {
 
 function twice(plan: Plan): Finding[] {
   const key = (level: Level) =>
-    plan.changed.kind === 'kinds' ? level.name.trim().toLowerCase() : String(level.value)
+    plan.changed.kind === 'kinds'
+      ? stems(level.name)
+          .map((token) => token.stem)
+          .filter((word) => !/^(?:an?|the)$/.test(word))
+          .join(' ')
+      : String(level.value)
   const first = plan.levels.filter(
     (level, index) =>
       !finished(plan, level) || plan.levels.findIndex((other) => key(other) === key(level)) === index,
@@ -176,14 +186,22 @@ function outOfReach(plan: Plan): Finding[] {
   ]
 }
 
-/** Asks for "compared with nothing" when the question asks whether something helps at all. */
+/** What can be left out altogether, so that a level with none shows whether it does anything. */
+const addedThings =
+  /\b(?:lids?|jackets?|covers?|coats?|wrap\w*|fertili[sz]er|plant food|sugar|salt|soap|washing-up liquid|glycerine|yeast|layers?|cards?|sun ?cream|gloves?|helmets?|insulation)\b/i
+
+/** Asks for "compared with nothing" where a plan asks whether something that can be left out does anything. */
 function noBaseline(plan: Plan): Finding[] {
-  if (plan.changed.kind !== 'kinds' || plan.levels.length === 0 || comparesSides(plan)) return []
-  if (plan.levels.some((level) => level.baseline)) return []
-  if (
-    !/\b(help|helps|work|works|need|needs|protect|protects|make a difference|makes a difference|keep|keeps|stop|stops)\b/i.test(
+  if (plan.levels.length === 0 || comparesSides(plan) || looksAtVariation(plan)) return []
+  if (plan.levels.some((level) => level.baseline || saysNothing.test(level.name.trim()) || level.value === 0))
+    return []
+  const asks =
+    /\b(?:help|helps|work|works|need|needs|protect|protects|make a difference|makes a difference|keep|keeps|stop|stops)\b/i.test(
       plan.question,
     )
+  const isNumber = plan.changed.kind === 'number'
+  if (
+    !(isNumber ? addsSomething(plan) : asks || /^(?:the )?(?:lids?|covers?)$/i.test(plan.changed.name.trim()))
   )
     return []
   return [
@@ -191,12 +209,25 @@ function noBaseline(plan: Plan): Finding[] {
       code: 'no-baseline',
       severity: 'think',
       field: 'levels',
-      reason: 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
+      reason: isNumber
+        ? `Without a level with none, nobody can tell whether ${quoted(plan.changed.name)} does anything at all.`
+        : 'The question asks whether something helps. Without a level with nothing added we cannot tell.',
       remedies: [
-        remedy('Add “nothing added”', (before) => ({
-          levels: [newLevel({ name: 'nothing added', baseline: true }), ...before.levels],
-        })),
+        isNumber
+          ? remedy(`Add ${levelName(plan, newLevel({ value: 0 }))}`, (before) => ({
+              levels: [newLevel({ value: 0, baseline: true }), ...before.levels],
+            }))
+          : remedy('Add “nothing added”', (before) => ({
+              levels: [newLevel({ name: 'nothing added', baseline: true }), ...before.levels],
+            })),
       ],
     },
   ]
 }
+
+/** So much of something that is added, all levels of which have some. */
+const addsSomething = ({ changed, levels }: Plan) =>
+  addedThings.test(changed.name) &&
+  !/\b(?:distance|height|width|size|thickness|temperature|time|age)\b/i.test(changed.name) &&
+  levels.length >= 2 &&
+  levels.every((level) => level.value !== null && level.value > 0)

@@ -4,17 +4,22 @@ import { fromCupboard, instrumentCupboard, type CupboardInstrument, type Instrum
 import { convertUnit, unitDefinition } from '../quantity'
 import { scoredPlan } from '../comparison'
 import { usesInstrument } from '../recording'
+import { judgingWord } from '../wonder'
 import { cardRemedies } from './cardRemedies'
 import { quoted, type FairContext, type Finding } from './finding'
+import { dimensionSaid } from './impossibleLevels'
 
-const judging = /\b(best|better|good|nicest|worst|strongest|fastest|quickest|greatest)\b/i
+/** Ends of a scale that everybody knows: the highest is the most height. */
+const plainEnds =
+  /^(?:high|long|furth|farth|tall|heavi|warm|hott|cold|cool|low|short|loud|bright|dark|large|bigg|small|thick|thinn|wid|deep|few|slow|light|near|clos|lat|earli|old|young|new)est$/i
 
 /**
- * The word by which a question asks for a best, such as "strongest"; null where it asks for none.
+ * The word by which a question asks for a best that has to be given a meaning, such as "strongest" or "toughest"; null where it asks for none.
  * @example asksForBest('Which paper is the best?') // 'best'
  */
 export function asksForBest(question: string): string | null {
-  return judging.exec(question)?.[0] ?? null
+  const word = judgingWord(question)
+  return word === null || plainEnds.test(word) ? null : word
 }
 
 /** Findings about what is measured: nothing, the wrong instrument, or a "best" that nobody has defined. */
@@ -24,7 +29,8 @@ export function measuredFindings(
 ): Finding[] {
   return [
     ...nothingMeasured(plan, words.measured),
-    ...wrongInstrument(plan),
+    ...wrongInstrument(plan, cupboard),
+    ...unitNotOfName(plan),
     ...notMeasurable(plan, cupboard),
     ...bestUndefined(plan),
   ]
@@ -43,12 +49,18 @@ function nothingMeasured(plan: Plan, measuredWords: string): Finding[] {
   ]
 }
 
-function wrongInstrument(plan: Plan): Finding[] {
+function wrongInstrument(plan: Plan, cupboard: readonly CupboardInstrument[]): Finding[] {
   if (!usesInstrument(plan)) return []
-  const { instrument, unit } = plan.measured
+  const { instrument, unit, name } = plan.measured
   const wanted = unitDefinition(unit)
   const read = unitDefinition(instrument.unit)
   if (wanted.dimension === read.dimension) return []
+  const said = dimensionSaid(name)
+  // A height that is read in seconds needs another unit, not another instrument.
+  const fitting =
+    said?.dimension === read.dimension
+      ? []
+      : cupboard.filter((one) => unitDefinition(one.unit).dimension === wanted.dimension)
   return [
     {
       code: 'wrong-instrument',
@@ -56,10 +68,40 @@ function wrongInstrument(plan: Plan): Finding[] {
       field: 'measured',
       reason: `A ${quoted(instrument.name)} reads ${read.spoken}, not ${wanted.spoken}.`,
       remedies: [
-        remedy(`Measure in ${read.spoken}`, (before) => ({
-          measured: { ...before.measured, unit: before.measured.instrument.unit },
-        })),
+        ...fitting.slice(0, 2).map((one) =>
+          remedy(`Use a ${quoted(one.name)}`, (before) => ({
+            measured: { ...before.measured, unit: one.unit, instrument: fromCupboard(one) },
+          })),
+        ),
+        // A temperature does not come in centimetres, whatever the stick says.
+        ...(said === null || said.dimension === read.dimension
+          ? [
+              remedy(`Measure in ${read.spoken}`, (before) => ({
+                measured: { ...before.measured, unit: before.measured.instrument.unit },
+              })),
+            ]
+          : []),
       ],
+    },
+  ]
+}
+
+/** A bounce height in seconds: the unit does not belong to what is named. */
+function unitNotOfName(plan: Plan): Finding[] {
+  const { name, unit } = plan.measured
+  const said = dimensionSaid(name)
+  const { dimension, spoken } = unitDefinition(unit)
+  if (!usesInstrument(plan) || said === null || said.dimension === dimension || dimension === 'count')
+    return []
+  if (unitDefinition(plan.measured.instrument.unit).dimension !== dimension) return []
+  if (said.dimension === 'mass' && dimension === 'force') return []
+  return [
+    {
+      code: 'measured-unit-does-not-belong',
+      severity: 'mend',
+      field: 'measured',
+      reason: `“${quoted(name)}” is not measured in ${spoken}. Measure it in ${said.units}, or name what is measured.`,
+      remedies: [],
     },
   ]
 }

@@ -73,7 +73,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\bhang(?:s|ing)?\b.*\b(?:weights?|mass(?:es)?|load|bag|bucket|stones?|bricks?|kg|sand)\b|\b(?:weights?|mass(?:es)?|bricks?|stones?|bucket of \w+|bags? of \w+)\b.*\bhang\w*|\b(?:load|pile|stack)(?:s|ing)? (?:the |it |them )?.*\b(?:kg|bricks?|stones?|weights?|books|tins|cans)\b/i,
+      /\bhang(?:s|ing)?\b.*\b(?:weights?|mass(?:es)?|load|bag|bucket|stones?|bricks?|kg|sand)\b|\b(?:weights?|mass(?:es)?|bricks?|stones?|bucket of \w+|bags? of \w+)\b.*\bhang\w*|\b(?:load|pile|stack)(?:s|ing)? (?:the |it |them )?.*\b(?:kg|bricks?|stones?|weights?)\b|\b(?:pile|stack)(?:s|ing)? (?:the |more )?(?:books|tins|cans) (?:on|onto)\b/i,
     hazard: 'falling-loads',
   },
   {

@@ -1,5 +1,12 @@
 export * from './note'
 export { guessHint, sortingHint } from './guessHint'
-export { asksForRounds, nextQuestions, testability, type QuestionParts, type Testability } from './question'
+export {
+  asksForRounds,
+  judgingWord,
+  nextQuestions,
+  testability,
+  type QuestionParts,
+  type Testability,
+} from './question'
 export { suggestParts, type SuggestedParts } from './suggestParts'
 export { sortQuestion } from './sorting/sortQuestion'

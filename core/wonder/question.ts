@@ -5,6 +5,12 @@ import type { QuestionSort } from './note'
 const judging =
   /\b(?!(?:test|rest|nest|latest|chest|west|guest|forest|interest|request|honest|harvest|almost|dust|at least)\b)(best|better|good|worst|\w{2,}(?:[^aeiou]i|[a-z])est)\b/i
 
+/**
+ * The word by which a question judges: "best", "toughest"; null where it does not.
+ * @example judgingWord('Which is the bubbliest mix?') // 'bubbliest'
+ */
+export const judgingWord = (question: string): string | null => judging.exec(question)?.[0] ?? null
+
 /** What a question lacks to be tested, and how to ask it instead. */
 export interface Testability {
   /** Something to change and something to measure are named, and "best" has a meaning. */
@@ -32,7 +38,7 @@ export interface QuestionParts {
  * // 'What happens to the bounce height when we change the drop height?'
  */
 export function testability({ question, change, measure, best }: QuestionParts): Testability {
-  const judged = judging.exec(question)?.[0]?.toLowerCase()
+  const judged = judgingWord(question)?.toLowerCase()
   const lacks: Testability['lacks'] = [
     ...(change.trim() === '' ? (['change'] as const) : []),
     ...(measure.trim() === '' ? (['measure'] as const) : []),

@@ -42,7 +42,7 @@ export const rockScratch: Starter = {
     ],
     expected: null,
   },
-  cautions: ['focused-sun', 'hammer-and-chips', 'dust'],
+  cautions: ['hammer-and-chips', 'dust'],
   expected: {
     values: { chalk: 1, slate: 3.3, limestone: 3, granite: 6.5, sandstone: 5 },
     trySpread: 0.05,
