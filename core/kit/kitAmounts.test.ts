@@ -39,15 +39,15 @@ describe('kitAmounts', () => {
     })
   })
 
-  it('leaves a level’s reused things at its station, one set each, more where groups must double up', () => {
+  it('leaves a level’s reused things at its station, one set each, however many groups turn', () => {
     const stations = { whoTests: 'stations' as const }
     expect(line({ per: 'level' }, { groups: 3, children: 12 }, stations)).toMatchObject({
       perGroup: [0, 0, 0],
       shared: 3,
       needed: 3,
     })
-    expect(line({ per: 'level' }, { groups: 4, children: 12 }, stations).needed).toBe(6)
-    expect(line({ per: 'level', level: 'h20' }, { groups: 4, children: 12 }, stations).needed).toBe(2)
+    expect(line({ per: 'level' }, { groups: 4, children: 12 }, stations).needed).toBe(3)
+    expect(line({ per: 'level', level: 'h20' }, { groups: 4, children: 12 }, stations).needed).toBe(1)
     expect(line({ per: 'level', use: 'used-up' }, { groups: 3, children: 12 }, stations).needed).toBe(9)
     expect(line({ per: 'group' }, { groups: 3, children: 12 }, stations).perGroup).toEqual([1, 1, 1])
   })
@@ -396,7 +396,7 @@ describe('derivedKit', () => {
     expect(names(examplePlan({ measured: tally }))).toEqual(['recording sheet', 'ball'])
     const stations = examplePlan({ whoTests: 'stations' })
     expect(kitOf(stations).find((one) => one.material.id === 'kit-instrument-metre-stick')).toMatchObject({
-      shared: 6,
+      shared: 3,
     })
   })
 

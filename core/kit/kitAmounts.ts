@@ -2,7 +2,7 @@ import { itemAt, defined } from '../defined'
 import type { CupboardInstrument } from '../instrument'
 import { testingGroups, type Material, type Plan } from '../plan'
 import { stripRoundingNoise } from '../quantity'
-import { derivedKit, standing } from './derivedKit'
+import { derivedKit, isInstrumentLine, standing } from './derivedKit'
 import { measurable } from './measurable'
 import { childrenOnTray, timesNeeded } from './timesNeeded'
 
@@ -44,7 +44,8 @@ export function kitMaterials(plan: Plan): { material: Material; origin: KitLine[
  * The amounts for a class: what the plan brings by itself and what was typed, each by its rule.
  *
  * Children are shared out over the groups as evenly as possible. At stations the reused things of a level stay
- * where they are: one set at each station, more where more groups than stations must double up. What waits at
+ * where they are, one set at each, and groups beyond the stations wait, as the lesson's time reckons. An instrument of which the cupboard
+ * has less than groups goes round among them, all that there are. What waits at
  * the front or with the teacher is added up there and lies on no tray. Each amount is rounded up to what can be
  * measured out (whole things; mL, g and cm by the school's own instruments), trays first, then spares.
  *
@@ -56,7 +57,8 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     if (!Number.isInteger(count) || count < 0)
       throw new RangeError('groups and children are counted in whole numbers from 0')
   const places = testingGroups(plan, groups)
-  return kitMaterials(plan).map(({ material, origin }) => {
+  return kitMaterials(plan).map((one) => {
+    const { material, origin } = goingRound(one, places.length, cupboard)
     const { amount, unit, per, use, place, spare } = material
     const up = (raw: number) => measurable(raw, unit, cupboard)
     const stays = plan.whoTests === 'stations' && use === 'reused' && per === 'level'
@@ -68,11 +70,7 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     const perGroup = Array.from({ length: groups }, (_, one) =>
       onTrays && one < times.length ? up(amount * itemAt(times, one)) : 0,
     )
-    const together = forAll
-      ? 1
-      : stays
-        ? levelsOf(material, plan) * setsAtEach(plan.levels.length, groups)
-        : sum(times)
+    const together = forAll ? 1 : stays ? levelsOf(material, plan) : sum(times)
     const shared = onTrays ? 0 : up(amount * together)
     const needed = onTrays ? stripRoundingNoise(sum(perGroup)) : shared
     const usual = up(spare.kind === 'percent' ? (needed * spare.value) / 100 : spare.value)
@@ -101,9 +99,21 @@ function levelsOf({ level }: Material, plan: Plan): number {
   return level === null ? plan.levels.length : plan.levels.filter((one) => one.id === level).length
 }
 
-/** One set at each station; where groups are more than stations, some stations serve two at once. */
-function setsAtEach(stations: number, groups: number): number {
-  return stations === 0 ? 0 : Math.max(1, Math.ceil(groups / stations))
+/** An instrument of which there is less than groups goes round, all that there are: the kit packs what the lesson's time reckons with. */
+function goingRound(
+  { material, origin }: { material: Material; origin: KitLine['origin'] },
+  groups: number,
+  cupboard: readonly CupboardInstrument[],
+): { material: Material; origin: KitLine['origin'] } {
+  if (origin !== 'derived' || !isInstrumentLine(material.id) || material.per !== 'group')
+    return { material, origin }
+  const howMany = Math.floor(cupboard.find((one) => one.name === material.name)?.howMany ?? 0)
+  return howMany >= 1 && howMany < groups
+    ? {
+        material: { ...material, per: 'turns', amount: howMany, spare: { kind: 'number', value: 0 } },
+        origin,
+      }
+    : { material, origin }
 }
 
 function sum(numbers: readonly number[]): number {

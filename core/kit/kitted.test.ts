@@ -105,7 +105,7 @@ describe('checkKitted', () => {
   })
 
   it('minds what has no day and what is late', () => {
-    const task = { id: 't', what: 'soak beans', nights: 1, keeps: 0, note: 'closed.' }
+    const task = { id: 't', what: 'soak beans', nights: 1, keeps: 0, note: 'closed.', instead: null }
     const codes = (day: string | null, lessonDay = '2026-03-09') =>
       checkKitted(state({ tasks: [{ ...task, day }], lessonDay })).findings.map((one) => one.code)
     expect(codes(null)).toEqual(['no-day'])

@@ -19,7 +19,15 @@ export interface PlanTimes {
   reset?: number
   /** How long it takes at levels where that differs, in seconds by level id. */
   runAt?: Record<string, number>
+  /** How long a group keeps what it reads with, where there is too little of it for all. */
+  hold?: Hold
+  /** How many adults are there for what only adults do; the teacher alone where nothing is said. */
+  adults?: number
 }
+
+/** While it reads, for a whole try, or for all of a group's test. */
+export type Hold = 'reading' | 'try' | 'group'
+export const holds: readonly Hold[] = ['reading', 'try', 'group']
 
 /** The steps of a class whose minutes can be said, in the order of a lesson; testing lies between handing out and clearing away. */
 export const classSteps = ['talk', 'predict', 'handOut', 'clear', 'share'] as const

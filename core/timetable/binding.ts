@@ -1,6 +1,6 @@
 import { itemAt } from '../defined'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
-import { countedThing } from '../quantity'
+import { countedThing, listed } from '../quantity'
 import { wayOf } from '../recording'
 import type { PlacedActivity } from './activity'
 import { testingParts } from './parts'
@@ -9,7 +9,7 @@ import { minutesWords } from './minutesWords'
 
 /** What the time of a test hangs on. */
 export interface Binding {
-  /** The thing that groups wait for; null where they do not wait. */
+  /** The thing that groups wait for; null where they do not wait, or where it takes more than one thing to wait less. */
   thing: string | null
   /** How many seconds one more of it would save. */
   saves: number
@@ -51,7 +51,57 @@ export function bindingOf(plan: Plan, context: FitsContext, parts: readonly Test
   })
   const queue = queues.sort((a, b) => b.saves - a.saves)[0]
   if (queue) return { thing: queue.thing, saves: queue.saves, said: queueSaid(queue) }
+  const together = cheapestTogether(
+    plan,
+    context,
+    first,
+    (more) => seconds(parts) - seconds(testingParts(plan, context, more)),
+    worth,
+  )
+  if (together) return { thing: null, saves: together.saves, said: together.said }
   return nothing(otherwise(plan, context, first))
+}
+
+/** Two or three things that save time only together: the fewest, and of those the most time. */
+function cheapestTogether(
+  plan: Plan,
+  { groups }: FitsContext,
+  { owned }: Testing,
+  saved: (more: ReadonlyMap<string, number>) => number,
+  worth: number,
+): { saves: number; said: string } | null {
+  const testing = testingGroups(plan, groups).length
+  const scarce = [...owned].filter(([, howMany]) => howMany < testing).map(([thing]) => thing)
+  for (const count of [2, 3]) {
+    const best = combinations(scarce, count)
+      .filter((more) => [...more].every(([thing, extra]) => (owned.get(thing) ?? 0) + extra <= testing))
+      .map((more) => ({ more, saves: saved(more) }))
+      .filter(({ saves }) => saves >= worth)
+      .sort((a, b) => b.saves - a.saves)[0]
+    if (best) return { saves: best.saves, said: togetherSaid(best.more, best.saves) }
+  }
+  return null
+}
+
+/** Every way to take so many things, some of them perhaps several times. */
+function combinations(things: readonly string[], count: number): ReadonlyMap<string, number>[] {
+  const [thing, ...rest] = things
+  if (thing === undefined) return []
+  return Array.from({ length: count + 1 }, (_, extra) => extra).flatMap((extra) => {
+    if (extra === count) return [new Map([[thing, extra]])]
+    return combinations(rest, count - extra).map(
+      (more) => new Map([...(extra > 0 ? [[thing, extra] as const] : []), ...more]),
+    )
+  })
+}
+
+function togetherSaid(more: ReadonlyMap<string, number>, saves: number): string {
+  const words = listed(
+    [...more].map(([thing, extra]) =>
+      extra === 1 ? `one more ${thing}` : `${extra} more ${countedThing(2, thing).replace(/^2 /, '')}`,
+    ),
+  )
+  return `${words.replace(/^./, (first) => first.toUpperCase())} together save about ${minutesWords(saves)}; ${more.size === 1 ? 'one alone saves' : 'any of them alone saves'} hardly anything.`
 }
 
 const nothing = (said: string): Binding => ({ thing: null, saves: 0, said })

@@ -29,7 +29,10 @@ describe('a lesson in time', () => {
   })
 
   it('says what is the queue, and what one more of it saves', () => {
-    const plan = examplePlan({ times: { setUp: 5, run: 0, reset: 0 }, measured: slowRead(30) })
+    const plan = examplePlan({
+      times: { setUp: 5, run: 0, reset: 0, hold: 'reading' },
+      measured: slowRead(30),
+    })
     const fits = checkFits(plan, { ...context, cupboard: sticks(1) })
     // 60 readings of 30 s one after another, the first after 5 s.
     expect(fits.parts[0]).toMatchObject({ seconds: 1805, bound: 1805, proven: true })

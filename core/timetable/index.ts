@@ -7,6 +7,8 @@ export {
   type TimesContext,
   type TrySeconds,
 } from './usualTimes'
+export { adultsOf, waitsForAdult } from './adults'
+export { canHold, holdOf } from './holding'
 export { groupActivities } from './groupActivities'
 export { lowerBound } from './lowerBound'
 export { schedule } from './schedule'

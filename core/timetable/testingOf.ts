@@ -4,6 +4,8 @@ import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { wayOf } from '../recording'
 import type { Activity, PlacedActivity } from './activity'
 import { groupActivities } from './groupActivities'
+import { adult, adultsOf, adultSeconds, waitsForAdult, withAdult } from './adults'
+import { unfold, withHolding } from './holding'
 import { earliestEnds, lowerBound } from './lowerBound'
 import { schedule } from './schedule'
 import { ownedOf, withTurns } from './ownedThings'
@@ -61,18 +63,35 @@ export function testingOf(
   context: FitsContext,
   more: ReadonlyMap<string, number> = new Map(),
 ): Testing {
-  const owned = new Map(
-    [...ownedOf(plan, context.cupboard)].map(([name, howMany]) => [name, howMany + (more.get(name) ?? 0)]),
-  )
+  const shared = ownedOf(plan, context.cupboard)
+  if (waitsForAdult(plan, context.age)) shared.set(adult, adultsOf(plan))
+  const owned = new Map([...shared].map(([name, howMany]) => [name, howMany + (more.get(name) ?? 0)]))
   if (plan.whoTests === 'at-home') return { ...none, kind: 'home', owned }
   const minutes = wayOf(plan).readMinutes(plan)
   if (minutes) return byMinutes(plan, minutes, context, owned)
-  const acts = groupActivities(plan, context).map((own) => withTurns(own, plan))
+  const needsAdult = adultsAreScarce(plan, context, owned)
+  const acts = groupActivities(plan, context)
+    .map((own) => (needsAdult ? withAdult(own) : own))
+    .map((own) => withTurns(own, plan))
   // Where all levels are needed at once, nobody can go from one to the next.
   const atStations = plan.whoTests === 'stations' && wayOf(plan).layout(plan) !== 'together'
   if (atStations) return { ...none, kind: 'stations', owned, ...turning(plan, acts) }
-  const made = schedule(acts, owned)
-  return { ...none, kind: 'tries', owned, ...made, bound: lowerBound(acts, owned) }
+  const read = owned.get(plan.measured.instrument.name) ?? Infinity
+  const isScarce = read < testingGroups(plan, context.groups).length
+  const pieces = acts.map((own) => withHolding(own, plan, isScarce))
+  const inPieces = pieces.map((one) => one.acts)
+  const made = schedule(inPieces, owned)
+  const groups = made.groups.map((placed, at) => unfold(placed, itemAt(pieces, at)))
+  return { ...none, kind: 'tries', owned, ...made, groups, bound: lowerBound(inPieces, owned) }
+}
+
+/** Whether groups have to wait for an adult; the adults are then among what is shared. */
+function adultsAreScarce(
+  plan: Plan,
+  { age, groups }: FitsContext,
+  owned: ReadonlyMap<string, number>,
+): boolean {
+  return (owned.get(adult) ?? Infinity) < testingGroups(plan, groups).length && waitsForAdult(plan, age)
 }
 
 /** Containers that are read at their own minutes, started so that nobody has to read two at once. */
@@ -95,18 +114,31 @@ function byMinutes(
     }
   const setUp = Math.max(0, ...own.map((slot) => trySeconds(plan, slot.levelId ?? '', age).setUp))
   const reset = own.reduce((sum, slot) => sum + trySeconds(plan, slot.levelId ?? '', age).reset, 0)
-  const startSeconds = alone ? setUp : Math.ceil(setUp / Math.max(1, places.length))
+  // With too few adults, one pours at one table after another before anybody begins the next container.
+  const adults = owned.get(adult) ?? Infinity
+  const pouring = adults < places.length ? adultSeconds : 0
+  const startSeconds = alone
+    ? Math.max(setUp, pouring * Math.ceil(places.length / adults))
+    : Math.max(Math.ceil(setUp / Math.max(1, places.length)), Math.ceil(pouring / adults))
   const containers = own.length * (alone ? 1 : places.length)
   const readers = Math.min(atOnce, Math.max(1, containers))
   const { offsets, seconds, proven } = stagger({ ...readings, containers, readers, startSeconds })
   const starts = offsets.flatMap((offset, index): Start[] => {
     const turn = alone ? index : Math.floor(index / places.length)
-    return (alone ? places : [itemAt(places, index % places.length)]).map((groupIndex) => {
+    return (alone ? places : [itemAt(places, index % places.length)]).map((groupIndex, place) => {
       const slots = containersOf(plan, groupIndex)
       const slot = itemAt(slots, turn % slots.length)
-      return { groupIndex, levelId: slot.levelId ?? '', tryNumber: slot.tryNumber, at: setUp + offset }
+      const waits = alone ? pouring * Math.floor(place / adults) : 0
+      return {
+        groupIndex,
+        levelId: slot.levelId ?? '',
+        tryNumber: slot.tryNumber,
+        at: setUp + offset + waits,
+      }
     })
   })
+  /** How much later the last group begins than the first, where an adult goes from one to the next. */
+  const lastPoured = alone && places.length > 0 ? pouring * Math.floor((places.length - 1) / adults) : 0
   const alike = { ...readings, containers: own.length, readers: Math.max(1, own.length) }
   const free = stagger({ ...alike, startSeconds: setUp })
   return {
@@ -121,8 +153,8 @@ function byMinutes(
         { minutes, setUp, each, thing, age },
       ),
     ),
-    seconds: own.length === 0 ? 0 : setUp + seconds + reset,
-    bound: own.length === 0 ? 0 : setUp + Math.min(seconds, free.seconds) + reset,
+    seconds: own.length === 0 ? 0 : setUp + seconds + reset + lastPoured,
+    bound: own.length === 0 ? 0 : setUp + Math.min(seconds, free.seconds) + reset + lastPoured,
     proven,
   }
 }

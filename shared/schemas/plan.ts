@@ -1,6 +1,7 @@
 import type { AnySchema } from 'joi'
 import {
   comparisonKinds,
+  holds,
   planFormat,
   planLimits,
   predictionFormats,
@@ -166,6 +167,8 @@ const times = object({
   run: trySeconds,
   reset: trySeconds,
   runAt: optional(named(localId, amount(0, timesLimits.seconds), planLimits.levels)),
+  hold: optional(choice(...holds)),
+  adults: optional(wholeNumber(1, 20)),
 })
 
 /** A plan of this version: it may be unfinished, but every part is of the right kind and size. */

@@ -43,7 +43,7 @@ export const pulseJumps: Starter = {
       item('chair', 'chair', 'group', 'reused'),
       item('mat', 'gym mat', 'group', 'reused'),
     ],
-    times: { setUp: 15, runAt: { j0: 0, j10: 15, j20: 30, j30: 45 }, reset: 60 },
+    times: { setUp: 15, runAt: { j0: 0, j10: 15, j20: 30, j30: 45 }, reset: 180 },
     steps: [
       'Find the pulse at the wrist and practise counting it.',
       'Do the jumps at an easy pace, then sit down.',

@@ -52,7 +52,7 @@ export const wickingRace: Starter = {
       item('timer', 'kitchen timer', 'group', 'reused'),
       item('cloth', 'cloth', 'group', 'reused'),
     ],
-    times: { setUp: 90, run: 240, reset: 60 },
+    times: { setUp: 90, run: 600, reset: 60 },
     steps: [
       'Peg one strip of each paper to the ruler, all lower ends level.',
       'Lower the ruler so that all strips touch the water together.',

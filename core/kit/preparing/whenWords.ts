@@ -108,7 +108,10 @@ const clauses: [pattern: RegExp, read: (found: RegExpExecArray) => Omit<FoundWhe
   ],
   // How long it takes: "soak for 24 hours", "2 days in water".
   [
-    new RegExp(String.raw`,?\s*\b(?:for )?(?:at least |about |exactly )?(?!the ?\b)${number}[- ]?${unit}`, 'i'),
+    new RegExp(
+      String.raw`,?\s*\b(?:for )?(?:at least |about |exactly )?(?!the ?\b)${number}[- ]?${unit}`,
+      'i',
+    ),
     (found) => {
       const nights = nightsOf(numberIn(itemAt(found, 1)), itemAt(found, 2))
       return { when: { kind: 'nights', nights }, exact: nights > 0 && !/^night/i.test(itemAt(found, 2)) }

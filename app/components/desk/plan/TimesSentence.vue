@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { timesLimits, type ClassStep, type PlanTimes } from '#core/plan'
+import { holds, timesLimits, type ClassStep, type Hold, type PlanTimes } from '#core/plan'
 import { usesInstrument, wayOf } from '#core/recording'
-import { minutesWords, trySeconds } from '#core/timetable'
+import { adultsOf, canHold, holdOf, minutesWords, trySeconds, waitsForAdult } from '#core/timetable'
 import { useFits } from '~/stores/fits'
 import { useLesson } from '~/stores/lesson'
 
@@ -75,6 +75,16 @@ const trySentence = computed<SaidTime[]>(() => {
   ]
 })
 
+const holdWords: Record<Hold, string> = {
+  reading: 'only while it reads',
+  try: 'for a whole try',
+  group: 'for its whole test',
+}
+const instrument = computed(() => store.plan.measured.instrument.name)
+const adultWords = Array.from({ length: 6 }, (_, at) => at + 1)
+const choose = (changes: Partial<PlanTimes>) =>
+  store.editPlan((plan) => ({ ...plan, times: { ...plan.times, ...changes } }))
+
 const isSaid = ({ name }: SaidTime) =>
   times.value[name] !== undefined || (name === 'run' && times.value.runAt !== undefined)
 
@@ -113,6 +123,32 @@ function say(name: keyof PlanTimes, value: number | null) {
         It takes {{ times.lessons }} lessons: make it one
       </button>
     </p>
+    <p v-if="canHold(store.plan) || waitsForAdult(store.plan, store.open.class.ageBand)">
+      <template v-if="canHold(store.plan)"
+        >A group keeps the {{ instrument }}
+        <select
+          class="word"
+          :aria-label="`How long a group keeps the ${instrument}`"
+          :value="holdOf(store.plan)"
+          @change="choose({ hold: ($event.target as HTMLSelectElement).value as Hold })"
+        >
+          <option v-for="hold in holds" :key="hold" :value="hold">{{ holdWords[hold] }}</option></select
+        >. </template
+      ><template v-if="waitsForAdult(store.plan, store.open.class.ageBand)"
+        >For what only adults do there
+        {{ adultsOf(store.plan) === 1 ? 'is' : 'are' }}
+        <select
+          class="word"
+          aria-label="How many adults there are"
+          :value="adultsOf(store.plan)"
+          @change="choose({ adults: Number(($event.target as HTMLSelectElement).value) })"
+        >
+          <option v-for="count in adultWords" :key="count" :value="count">
+            {{ count === 1 ? 'one adult' : `${count} adults` }}
+          </option></select
+        >.</template
+      >
+    </p>
   </div>
 </template>
 
@@ -120,6 +156,16 @@ function say(name: keyof PlanTimes, value: number | null) {
 .sentences {
   font-size: var(--text-lead);
   line-height: 1.7;
+}
+
+.word {
+  font: inherit;
+  color: var(--teal);
+  background: var(--surface);
+  border: 0;
+  border-bottom: 1.5px dotted var(--teal);
+  padding: 0 2px;
+  cursor: pointer;
 }
 
 .lessons {
