@@ -1,3 +1,4 @@
+// One list: what every tool and material is called, and what it brings.
 import { charge, thing } from '../thing'
 
 /** Tools, machines, lamps, magnets and all that is hard. */

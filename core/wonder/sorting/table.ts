@@ -1,3 +1,4 @@
+// One list: questions as children ask them, by how they can be answered.
 import type { QuestionSort } from '../note'
 
 /** Questions as children ask them, by how they can be answered. */
