@@ -62,7 +62,7 @@ export function tidewickCalendar(today: Date): SchoolCalendar {
   return {
     ...usualCalendar,
     closed: [
-      { from: day(9), to: day(9), name: 'staff day' },
+      { from: day(9), to: day(9), name: 'staff day', staffIn: true },
       { from: day(30), to: day(43), name: 'holiday' },
     ],
   }

@@ -81,6 +81,14 @@ const holdWords: Record<Hold, string> = {
   group: 'for its whole test',
 }
 const instrument = computed(() => store.plan.measured.instrument.name)
+/** Where each group has one of its own, nobody asks how long it is kept. */
+const isShared = computed(
+  () =>
+    canHold(store.plan) &&
+    (store.plan.times.hold !== undefined ||
+      (fits.fits?.parts[0]?.owned.get(instrument.value) ?? Infinity) < store.groups.length),
+)
+const needsAdult = computed(() => waitsForAdult(store.plan, store.open.class.ageBand))
 const adultWords = Array.from({ length: 6 }, (_, at) => at + 1)
 const choose = (changes: Partial<PlanTimes>) =>
   store.editPlan((plan) => ({ ...plan, times: { ...plan.times, ...changes } }))
@@ -123,8 +131,8 @@ function say(name: keyof PlanTimes, value: number | null) {
         It takes {{ times.lessons }} lessons: make it one
       </button>
     </p>
-    <p v-if="canHold(store.plan) || waitsForAdult(store.plan, store.open.class.ageBand)">
-      <template v-if="canHold(store.plan)"
+    <p v-if="isShared || needsAdult">
+      <template v-if="isShared"
         >A group keeps the {{ instrument }}
         <select
           class="word"
@@ -134,19 +142,17 @@ function say(name: keyof PlanTimes, value: number | null) {
         >
           <option v-for="hold in holds" :key="hold" :value="hold">{{ holdWords[hold] }}</option></select
         >. </template
-      ><template v-if="waitsForAdult(store.plan, store.open.class.ageBand)"
-        >For what only adults do there
-        {{ adultsOf(store.plan) === 1 ? 'is' : 'are' }}
-        <select
+      ><template v-if="needsAdult"
+        ><select
           class="word"
           aria-label="How many adults there are"
           :value="adultsOf(store.plan)"
           @change="choose({ adults: Number(($event.target as HTMLSelectElement).value) })"
         >
           <option v-for="count in adultWords" :key="count" :value="count">
-            {{ count === 1 ? 'one adult' : `${count} adults` }}
+            {{ count === 1 ? 'One adult' : `${count} adults` }}
           </option></select
-        >.</template
+        >{{ adultsOf(store.plan) === 1 ? ' is' : ' are' }} there for what only adults do.</template
       >
     </p>
   </div>
@@ -160,12 +166,20 @@ function say(name: keyof PlanTimes, value: number | null) {
 
 .word {
   font: inherit;
-  color: var(--teal);
-  background: var(--surface);
+  color: inherit;
+  background: none;
   border: 0;
-  border-bottom: 1.5px dotted var(--teal);
-  padding: 0 2px;
+  border-radius: 4px;
+  padding: 2px;
+  min-height: 28px;
   cursor: pointer;
+  text-decoration: underline dotted 1.5px var(--ink-soft);
+  text-underline-offset: 0.24em;
+}
+
+.word:focus-visible {
+  outline: 3px solid var(--teal);
+  outline-offset: 2px;
 }
 
 .lessons {

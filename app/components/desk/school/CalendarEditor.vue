@@ -177,13 +177,22 @@ const problemAt = (index: number) =>
 </template>
 
 <style scoped>
+.staff {
+  text-align: center;
+  vertical-align: middle;
+}
+
 .staff input {
   width: 18px;
   height: 18px;
 }
 
+.what {
+  min-width: 240px;
+}
+
 table {
-  max-width: 760px;
+  max-width: 960px;
 }
 
 @media (max-width: 760px) {

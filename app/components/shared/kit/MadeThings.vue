@@ -52,7 +52,7 @@ const nameOf = (levelId: string) => {
         <p>
           <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
           ><br />
-          from {{ countedThing(made.plan.sheets, made.from) }}, {{ fromEach(made.plan) }}.
+          from {{ amountWords(made.plan.sheets, 'sheets') }} of {{ made.from }}, {{ fromEach(made.plan) }}.
         </p>
       </template>
       <template v-else-if="made.kind === 'roll' && line.material.made?.kind === 'pieces'">
