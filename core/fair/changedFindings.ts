@@ -69,8 +69,15 @@ function twoThings(plan: Plan): Finding[] {
   ]
 }
 
+/** "Paper: all the same size" keeps its size the same, not what kind it is. */
+const saysProperty =
+  /\b(?:size|large|big|small|amount|thick\w*|shape|lengths?|long|mass|weight|heavy|number|age|area|colou?r|brand|\d+ ?(?:cm|mm|m|g|kg|mL|L))\b/i
+
+const isWhatChanges = ({ name, how }: Plan['keptSame'][number], { changed }: Plan): boolean =>
+  sameWords(name, changed.name) || (sameMeaning(name, changed.name) && !saysProperty.test(how))
+
 function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
-  const clash = plan.keptSame.find((same) => sameMeaning(same.name, plan.changed.name))
+  const clash = plan.keptSame.find((same) => isWhatChanges(same, plan))
   if (!clash) return []
   return [
     {
@@ -80,7 +87,7 @@ function alsoKeptSame(plan: Plan, keptSameWords: string): Finding[] {
       reason: `“${quoted(clash.name)}” is changed and also listed under ${keptSameWords}. It cannot be both.`,
       remedies: [
         remedy(`Take ${quoted(clash.name)} off the list`, (before) => ({
-          keptSame: before.keptSame.filter((same) => !sameMeaning(same.name, before.changed.name)),
+          keptSame: before.keptSame.filter((same) => !isWhatChanges(same, before)),
         })),
       ],
     },

@@ -28,12 +28,14 @@ function addUsual(plan: Plan) {
 }
 
 const ownChoice =
-  /\b(?:whatever|whichever|however (?:they|you|each)|any(?:thing|one|how)?(?: that)? (?:they|you|each group) (?:like|want|find|have)|(?:each|every) (?:group|child|team) (?:brings?|chooses?|picks?|decides?|likes?|takes|uses (?:its|their) own|has (?:its|their) own)|(?:its|their|your) own(?: (?:choice|one|way))?|up to (?:them|you|each|the group)|random(?:ly)?|it depends|different (?:for|in|each)|not the same|by guess|roughly|varies)\b/i
+  /\b(?:whatever|whichever|however (?:they|you|each)|any(?:thing|one|how)?(?: that)? (?:they|you|each group) (?:like|want|find|have)|(?:each|every) (?:group|child|team) (?:brings?|chooses?|picks?|decides?|likes?)|(?:its|their|your) own (?:choice|way)|up to (?:them|you|each|the group)|(?:at )?random(?:ly)?|it depends|different (?:for|in) each|not the same)\b|^(?:(?:its|their|your) own|roughly|by guess|it varies)[.!]?$/i
+/** "Each child's own straw, all alike" is the same for all. */
+const alike = /\b(?:same|alike|identical|equal|one kind)\b(?<!not the same)/i
 
 /** A way that lets every group do as it likes keeps nothing the same. */
 function leftToGroups(plan: Plan): Finding[] {
   return plan.keptSame
-    .filter((same) => ownChoice.test(same.how))
+    .filter((same) => ownChoice.test(same.how.trim()) && !alike.test(same.how))
     .map((same) => ({
       code: `left-to-groups-${same.id}`,
       severity: 'mend' as const,

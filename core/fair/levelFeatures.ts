@@ -6,7 +6,7 @@ import { quoted, type Finding } from './finding'
 const features: [name: string, words: RegExp][] = [
   [
     'lid',
-    /\b(?:(?:with|and) (?:an? |the |its )?(?:\w+ )?(?:lid|cover|top|cap)s?(?: on)?|without (?:an? |the |its )?(?:lid|cover|top|cap)s?|no (?:lid|cover|top|cap)|lidded|uncovered|covered|lid (?:on|off)|(?:wide |narrow )?open(?:ed)?|closed|sealed)\b/i,
+    /\b(?:(?:with|and) (?:an? |the |its )?(?:\w+ )?(?:lid|cover|top|cap)s?(?: on)?|without (?:an? |the |its )?(?:lid|cover|top|cap)s?|no (?:lid|cover|top|cap)|lidded|lid (?:on|off)|(?:(?:wide |narrow )?open(?:ed)?|closed|sealed|covered|uncovered)(?= (?:\w+ )?(?:bottle|jar|cup|mug|pot|tub|box|bag|bowl|container|glass|beaker|tin|can)s?\b))(?=\W|$)/i,
   ],
   ['size', /\b(?:small|little|tiny|mini|medium|large|big|huge|giant)(?:er|est)?\b/i],
   ['length', /\b(?:long|short)(?:er|est)?\b(?! time)/i],
@@ -64,7 +64,8 @@ function differing(levels: readonly Read[]): string[] {
       const said = levels.flatMap(({ values }) => values.get(feature) ?? [])
       if (said.length === 0) return false
       if (feature === 'lid') return new Set(levels.map(({ values }) => values.get(feature))).size > 1
-      return new Set(said).size > 1 && said.length >= 2
+      // Said of some levels only, it may be how they are told apart: white paper, brown paper and newspaper.
+      return new Set(said).size > 1 && said.length === levels.length
     })
   return new Set(levels.map(({ rest }) => rest)).size > 1 ? [...varied, ''] : varied
 }

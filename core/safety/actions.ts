@@ -64,7 +64,7 @@ export const actions: readonly { pattern: RegExp; hazard: HazardId }[] = [
   },
   {
     pattern:
-      /\b(?:cut(?:s|ting)?|snip\w*|trim\w*) (?:out|off|a |the |it |them |each |strips|pieces|into|along|round|two|three|four|small)/i,
+      /\b(?:cut(?:s|ting)?|snip\w*|trim\w*) (?:out|off|a |the |it |them |each |strips|pieces|into|along|across|to the line|round|two|three|four|small)/i,
     hazard: 'scissors',
   },
   {

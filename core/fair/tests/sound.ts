@@ -73,6 +73,26 @@ export const soundPlans: TypedPlan[] = [
   ['gap', '10 cm | 15 cm | 20 cm', 'washers held in things', 'paper; fold'],
   ['cup', 'paper cup | plastic cup | metal cup', 'temperature in C', cups],
   ['soap', 'bar soap | liquid soap', 'time it lasts in s', 'water; straw'],
+  [
+    'kind of paper',
+    'white paper | brown paper | newspaper',
+    'water soaked up in g',
+    'paper: all the same size',
+  ],
+  ['place', 'open air | cupboard | fridge', 'height in cm', 'seeds; water'],
+  [
+    'amount of sugar',
+    '0 g | 5 g | 10 g',
+    'time it lasts in s',
+    'straw: each child has its own, all alike; water',
+  ],
+  ['jacket', 'nothing | wool | foil', 'temperature after 20 minutes in C', cups],
+  [
+    'surface',
+    'carpet | tile',
+    'distance in 10 seconds in cm',
+    'car: each group has its own of the same kind',
+  ],
 ]
 
 /** Held back while the rules were written. */

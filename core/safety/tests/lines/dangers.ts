@@ -307,6 +307,15 @@ export const dangerousSteps: LineGroup[] = [
   ['living-things', 'Watch which way the woodlice go.'],
   ['germs', 'Let everyone cough into a tissue.'],
   ['falling-loads', 'Pile books on the bridge until it falls.'],
+  // What sounds like a way of speaking, and is none.
+  ['heating', 'Heat two cups of sand on the hot plate.'],
+  ['hammer-and-chips', 'Break the ice with a hammer.'],
+  ['loud-sounds', 'Burst the balloon with a pin.'],
+  ['exertion', 'Jump in the air ten times.'],
+  ['hot-water', 'Use water as hot as the kettle gives.'],
+  ['falling-loads', 'Hang on the hook one brick after another.'],
+  ['flying-things', 'Throw it out of the window.', 'Throw in the ball as hard as you can.'],
+  ['scissors', 'Cut to the line.', 'Cut across the sheet.'],
 ]
 
 /** Lines of the kit and levels, by what has to be said of them. */
