@@ -50,6 +50,8 @@ describe('understandTask', () => {
       'leave the chalk in vinegar for three days',
       { what: 'leave the chalk in vinegar for three days', nights: 3, keeps: 0, exact: true },
     ],
+    ['stir the glue for 10 minutes', { what: 'stir the glue for 10 minutes', nights: 0, keeps: null }],
+    ['freeze the ice for two nights', { what: 'freeze the ice for two nights', nights: 2, keeps: null }],
     ['warm the room 1 hour before', { what: 'warm the room', nights: 0, keeps: 0 }],
   ])('%j', (text, task) => expect(understandTask(text)).toEqual({ ok: true, task }))
 

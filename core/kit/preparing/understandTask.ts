@@ -22,7 +22,7 @@ export function understandTask(text: string): UnderstoodTask {
   const count = countOf(found)
   if (count > longest) return { ok: false, message: `That is too long before. Use at most ${longest} days.` }
   // What takes its time is told by it: "2 days in water".
-  const what = (found && !found.exact ? typed.replace(found.words, '') : typed)
+  const what = (found && !found.isDuration ? typed.replace(found.words, '') : typed)
     .replace(/^[\s,.:]+|[\s,.]+$/g, '')
     .trim()
   if (what === '' || what === found?.words.trim())

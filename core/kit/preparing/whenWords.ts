@@ -17,6 +17,8 @@ export interface FoundWhen {
   words: string
   /** "For 2 days in water": a day more would be another test. */
   exact: boolean
+  /** Whether it says how long the task takes, and so belongs to what is done. */
+  isDuration?: boolean
 }
 
 const words: Record<string, number> = Object.fromEntries(
@@ -114,7 +116,8 @@ const clauses: [pattern: RegExp, read: (found: RegExpExecArray) => Omit<FoundWhe
     ),
     (found) => {
       const nights = nightsOf(numberIn(itemAt(found, 1)), itemAt(found, 2))
-      return { when: { kind: 'nights', nights }, exact: nights > 0 && !/^night/i.test(itemAt(found, 2)) }
+      const exact = nights > 0 && !/^night/i.test(itemAt(found, 2))
+      return { when: { kind: 'nights', nights }, exact, isDuration: true }
     },
   ],
 ]

@@ -139,6 +139,8 @@ export const openLines: ReadLine[] = [
   ['a pair of scissors per group', '1 pairs scissors /group'],
   ['tray per group, reused', '1 tray /group'],
   ['napkins, 3 per level, used up', '3 napkins /level'],
+  ['jug, 500 mL, plastic', '1 jug, 500 mL, plastic /group'],
+  ['plastic bottle, 300 mL, lid with a hole per level', '1 plastic bottle, 300 mL, lid with a hole /level'],
 ]
 
 /** Held back while the rules were written. */

@@ -122,7 +122,8 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
     /(?:,|\band\b|\+|&)\s*(\d[\d.,/]*\s*(?:mL|L|g|kg|cm|m|mm)\s+\p{L}{2}.*)$|\b\d+\s*(?:mL|L|g|kg)\s*,\s*(\p{L}{3}.*)$/iu.exec(
       name,
     )
-  if (more && !made)
+  const isSecond = more?.[1] !== undefined || isMeasuredOut(more?.[2] ?? '')
+  if (more && isSecond && !made)
     return { ok: false, message: `One thing on a line: type “${more[1] ?? more[2]}” on a line of its own.` }
   if (amount > most) return { ok: false, message: `That is more than any class needs. Use at most ${most}.` }
 
@@ -220,6 +221,9 @@ const isVolume = (unit: string) => {
   const known = kitUnit(unit)
   return known.kind === 'measured' && unitDefinition(known.unit).dimension === 'volume'
 }
+
+/** Water, sand and the like, of which a number is no size. */
+const isMeasuredOut = (name: string) => kitUnit(thingNamed(name)?.unit ?? '').kind === 'measured'
 
 /** One of what nobody measures out, for all at the front, unless the line says for whom. */
 const atHand = (
