@@ -205,7 +205,7 @@ function keptLine(plan: Plan, { id, name, how }: KeptSame): Material[] {
   return [
     base(`kit-same-${id}`, what, {
       ...fields,
-      ...(measuredOut ? amountIn(how, fields.unit) : {}),
+      ...(measuredOut ? forAllDays(plan, how, amountIn(how, fields.unit)) : {}),
       per: fields.use === 'used-up' || needsOf(plan).sideBySide ? 'level' : 'group',
     }),
   ]
@@ -214,6 +214,12 @@ function keptLine(plan: Plan, { id, name, how }: KeptSame): Material[] {
 /** A card that names what the levels are already stands for them. */
 function isTheChanged(plan: Plan, what: string): boolean {
   return plan.changed.kind === 'kinds' && plan.changed.name.trim() !== '' && brings(plan.changed.name, what)
+}
+
+/** "10 mL each morning" is needed on each day on which it is read. */
+function forAllDays(plan: Plan, how: string, { amount }: Pick<Material, 'amount'>): Pick<Material, 'amount'> {
+  const isDaily = /\b(?:(?:each|every) (?:school )?(?:day|morning|afternoon)|daily|a day)\b/i.test(how)
+  return { amount: isDaily ? amount * Math.max(1, needsOf(plan).days) : amount }
 }
 
 /** The amount that the way of keeping it the same speaks of: "200 mL in the same tray". */

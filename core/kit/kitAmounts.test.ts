@@ -342,6 +342,18 @@ describe('derivedKit', () => {
     })
   })
 
+  it('brings what is given each day for all days', () => {
+    const watered = (how: string) =>
+      derivedKit(
+        examplePlan({
+          recording: { kind: 'daily', days: 10, score: 'end' },
+          keptSame: [{ id: 'w', name: 'amount of water', how, was: null }],
+        }),
+      ).at(-1)?.amount
+    expect(watered('10 mL each morning')).toBe(100)
+    expect(watered('10 mL at the start')).toBe(10)
+  })
+
   it('brings kinds that are things, each for its own level, and none for “no jacket” or a window sill', () => {
     const kinds = kindsPlan(['no jacket', 'newspaper', 'woollen sock'], {
       changed: { name: 'jacket', kind: 'kinds', unit: null, range: null },
