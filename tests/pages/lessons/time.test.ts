@@ -14,7 +14,8 @@ it('says whether the lesson fits, and takes a way to fit in one press, which can
   open,
 }) => {
   const id = await school.begin('bottle-jackets')
-  await school.changePlan(id, (plan) => ({ times: { ...plan.times, lesson: 45 } }))
+  // Enough adults to pour at every table at once.
+  await school.changePlan(id, (plan) => ({ times: { ...plan.times, lesson: 45, adults: 6 } }))
   const page = await open(`/lessons/${id}/plan`)
   const fits = page.getByRole('region', { name: 'Fits' })
   await fits.getByText('About 71 minutes: 26 more than the lesson has.').waitFor()
@@ -43,6 +44,16 @@ it('reckons with a time as soon as it is typed over, and estimates it again when
   await page.getByText('This must be at most 120.').waitFor()
   await page.getByRole('textbox', { name: 'Minutes to talk' }).fill('')
   await said(page, 'About 33 of 45 minutes')
+})
+
+it('reckons with the adults there are, where something is only for them', async ({ school, open }) => {
+  const page = await open(`/lessons/${await school.begin('bottle-jackets')}/plan?view=time`)
+  await said(page, 'About 75 of 75 minutes, none to spare.')
+  await page.getByText('The one adult is the queue: a second saves about 4 minutes.').waitFor()
+  await page.getByRole('combobox', { name: 'How many adults there are' }).selectOption('2')
+  await said(page, 'About 71 of 75 minutes, 4 to spare.')
+  await page.getByTitle('Undo (u)').click()
+  await said(page, 'About 75 of 75 minutes')
 })
 
 it('shows what is the queue, and what one more would save', async ({ school, open }) => {
@@ -172,7 +183,7 @@ it('says on the Board who is at which station, and who a volunteer comes from', 
 it('prints a run sheet with the steps, the cautions and where the kit is', async ({ school, open }) => {
   const id = await school.begin('bottle-jackets')
   const page = await open(`/print/${id}/run`)
-  await page.getByRole('row', { name: /^13–61 Test/ }).waitFor()
+  await page.getByRole('row', { name: /^13–65 Test/ }).waitFor()
   await page.getByText('as warm as a bath and no warmer').waitFor()
   await page.getByText('Nobody has checked the school’s own risk assessment').waitFor()
   await page.getByText('6.6 L warm water, 40 °C: with the teacher').waitFor()
