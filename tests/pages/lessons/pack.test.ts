@@ -77,17 +77,16 @@ it('is ticked by the keyboard alone', async ({ school, open }) => {
 it('draws what is cut, to scale', async ({ school, open }) => {
   const page = await open(`/lessons/${await school.begin('paper-towels')}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
-  await page.getByRole('img', { name: '4 pieces of 20 by 20 centimetres on a sheet of 40 by 40' }).waitFor()
-  await page.getByText(/from 7 thin napkins, 40 x 40 cm, 4 from each, 3 from the last/).waitFor()
+  await page.getByRole('img', { name: '4 pieces, 20 x 20 cm, on 40 by 40 centimetres' }).waitFor()
+  await page.getByText(/from 7 sheets of thin napkins?, 40 x 40 cm, 4 from each, 3 from the last/).waitFor()
 })
 
 it('says what to mix, and what to buy', async ({ school, open }) => {
   const page = await open(`/lessons/${await school.begin('bubble-lifetime')}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
+  // 2,910 mL for 24 cups and a tenth more: one part in eleven is poured in, a litre jug at a time.
   await page
-    .getByText(
-      /2.91 L of water and 300 mL of washing-up liquid|2.91 L of water and 291 mL of washing-up liquid/,
-    )
+    .getByText(/2\.65 L of water and 270 mL of washing-up liquid, a third at a time/)
     .waitFor()
   await page.getByRole('heading', { name: 'To buy' }).waitFor()
 })
