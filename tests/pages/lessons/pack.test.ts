@@ -85,9 +85,7 @@ it('says what to mix, and what to buy', async ({ school, open }) => {
   const page = await open(`/lessons/${await school.begin('bubble-lifetime')}/pack`)
   await page.getByRole('button', { name: 'Get ready' }).click()
   // 2,910 mL for 24 cups and a tenth more: one part in eleven is poured in, a litre jug at a time.
-  await page
-    .getByText(/2\.65 L of water and 270 mL of washing-up liquid, a third at a time/)
-    .waitFor()
+  await page.getByText(/2\.65 L of water and 270 mL of washing-up liquid, a third at a time/).waitFor()
   await page.getByRole('heading', { name: 'To buy' }).waitFor()
 })
 
