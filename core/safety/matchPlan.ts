@@ -47,6 +47,7 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
   const sources: HazardSource[] = []
   const allergens: PlanMatch['allergens'] = []
   const unknown: string[] = []
+  const read: string[] = []
   const onBatteries =
     texts.some(({ text }) => findThings(text).some((one) => one.thing.name === 'battery')) &&
     !texts.some(({ text }) => fromTheWall.test(text))
@@ -56,6 +57,7 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
     hazard === 'falling-loads' && (isLight(text) || (onlyLight && !otherLoads.test(text)))
   for (const { text, about, isThing } of texts) {
     const plain = isThing ? text : withoutFigures(text)
+    read.push(withoutDenied(plain))
     const found = findThings(plain, isThing ? 'list' : 'sentence')
       .map((one) => (isThing ? one : byTheKit(one, listed)))
       .map((one) => (onBatteries ? inACircuit(one) : one))
@@ -78,7 +80,7 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
     for (const { hazard, words } of hazardsOfAmounts(text, about, age)) sources.push({ hazard, words, text })
     if (isThing && found.length === 0 && text.trim() !== '') unknown.push(text.trim())
   }
-  sources.push(...hazardsTogether(texts.map((one) => withoutDenied(withoutFigures(one.text)))))
+  sources.push(...hazardsTogether(read))
   if (isUnknownChange(plan, lines)) unknown.push(plan.changed.name.trim())
   for (const hazard of plan.hazards)
     sources.push({ hazard, words: 'added by the teacher', text: hazards[hazard].name })
