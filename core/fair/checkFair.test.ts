@@ -148,7 +148,7 @@ describe('checkFair', () => {
     const none = examplePlan({ keptSame: [] })
     const usual = find(none, 'nothing-kept-same').remedies[0]!
     // What belongs to dropping a ball, without the height, which is what changes.
-    expect(usual.label).toBe('Add ball, surface and letting go')
+    expect(usual.label).toBe('Add thing we drop, surface and letting go')
     expect(check(usual.apply(none)).state).toBe('good')
   })
 

@@ -61,7 +61,7 @@ export function impossibleLevels(plan: Plan): Finding[] {
   ]
 }
 
-/** Things that are counted whole: nobody drops half a marble. */
+/** Things that are counted whole: nobody folds half a layer. */
 const wholeThings =
   /\b(?:magnets?|layers?|marbles?|washers?|clips?|coins?|children|people|balls?|bulbs?|batter(?:y|ies)|beans?|seeds?|folds?|jumps?|star jumps?|books?|straws?|wheels?|cards?|sheets?|pegs?|turns?|holes?)\b/i
 

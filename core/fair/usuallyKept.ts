@@ -14,8 +14,8 @@ const byDoing: [words: RegExp, UsuallyKept[]][] = [
   [
     /\b(?:drop\w*|bounc\w*|fall\w*)\b/i,
     [
-      kept('drop height', 'measured each time from the floor to the bottom of the ball'),
-      kept('ball', 'the same one every time'),
+      kept('drop height', 'measured each time with the same stick'),
+      kept('thing we drop', 'the same one every time'),
       kept('surface', 'the same spot for every try'),
       kept('letting go', 'nothing is pushed, only let go'),
     ],
@@ -29,7 +29,15 @@ const byDoing: [words: RegExp, UsuallyKept[]][] = [
     ],
   ],
   [
-    /\b(?:jackets?|wrap\w*|cool\w*|warm\w*|insulat\w*|temperature|melt\w*|ice)\b/i,
+    /\b(?:ice|melt\w*)\b/i,
+    [
+      kept('amount of ice', 'cubes from the same tray'),
+      kept('start', 'all taken from the freezer at the same moment'),
+      kept('place', 'all side by side'),
+    ],
+  ],
+  [
+    /\b(?:jackets?|wrap\w*|cool\w*|warm\w*|insulat\w*|temperature)\b/i,
     [
       kept('amount of water', 'filled to the same line'),
       kept('starting temperature', 'all poured from one jug at the same moment'),
@@ -128,7 +136,7 @@ const anyDoing = [
 
 /**
  * Returns what is usually kept the same in a test like this, by how it is done: three things at most, never what is changed or measured.
- * @example usuallyKept(ballBounce).map((one) => one.name) // ['ball', 'surface', 'letting go'] where the drop height changes
+ * @example usuallyKept(ballBounce).map((one) => one.name) // ['thing we drop', 'surface', 'letting go'] where the drop height changes
  */
 export function usuallyKept(plan: Plan): UsuallyKept[] {
   const said = [plan.changed.name, plan.measured.name, plan.title, plan.question, ...plan.steps].join('. ')
@@ -147,6 +155,7 @@ export function usuallyKept(plan: Plan): UsuallyKept[] {
 function speaksOf(changed: string, name: string): boolean {
   const last = name.toLowerCase().split(' ').at(-1) ?? ''
   const alike: Record<string, RegExp> = {
+    drop: /\b(?:balls?|kind|size|weight|mass|shape)\b/i,
     surface: /\b(?:surface|floor|ground)\b/i,
     place: /\b(?:place|light|where|window)\b/i,
     temperature: /\b(?:temperature|warm|hot|cold)\b/i,

@@ -8,7 +8,7 @@ import { brings } from './sameThing'
 
 /** Cards that speak of a property, a person or a place and not of a thing that can be packed. */
 const notAThing =
-  /^(?:who|how|where|when|which|way|number|size|length|height|width|depth|thickness|distance|speed|angle|place|position|spot|colou?r|shape|start\w*|stop\w*|direction|time|temperature|warmth|force|strength|surface|weight|mass|load|person|people|child|children|reader|order|age|kind|type|sort|light|air|wind|side|room|gap|weather|day|season|amount|volume|mix|drop|\w+ing)\b/i
+  /^(?:things?|what|rest|dark\w*|who|how|where|when|which|way|number|size|length|height|width|depth|thickness|distance|speed|angle|place|position|spot|colou?r|shape|start\w*|stop\w*|direction|time|temperature|warmth|force|strength|surface|weight|mass|load|person|people|child|children|reader|order|age|kind|type|sort|light|air|wind|side|room|gap|weather|day|season|amount|volume|mix|drop|\w+ing)\b/i
 /** What is said of a thing rather than the thing: its levels are that thing again, "candle jar, small". */
 const aProperty =
   /\b(?:size|shape|colou?r|length|thickness|width|height|weight|texture|brand|make|age|state|temperature)\b/i

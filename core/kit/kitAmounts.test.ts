@@ -342,6 +342,15 @@ describe('derivedKit', () => {
     })
   })
 
+  it('packs nothing for what is usually kept the same and is no thing', () => {
+    const names = ['thing we drop', 'rest before', 'darkness of the room', 'what we count']
+    const keptSame = names.map((name, at) => ({ id: `k${at}`, name, how: 'alike', was: null }))
+    expect(derivedKit(examplePlan({ keptSame })).map(({ name }) => name)).toEqual([
+      'metre stick',
+      'recording sheet',
+    ])
+  })
+
   it('brings what is given each day for all days', () => {
     const watered = (how: string) =>
       derivedKit(

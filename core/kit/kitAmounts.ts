@@ -44,8 +44,8 @@ export function kitMaterials(plan: Plan): { material: Material; origin: KitLine[
  * The amounts for a class: what the plan brings by itself and what was typed, each by its rule.
  *
  * Children are shared out over the groups as evenly as possible. At stations the reused things of a level stay
- * where they are, one set at each, and groups beyond the stations wait, as the lesson's time reckons. An instrument of which the cupboard
- * has less than groups goes round among them, all that there are. What waits at
+ * where they are, one set at each; extra groups wait, as in the lesson's time plan. If the cupboard has fewer of an instrument
+ * than there are groups, all of them are packed and the groups share. What waits at
  * the front or with the teacher is added up there and lies on no tray. Each amount is rounded up to what can be
  * measured out (whole things; mL, g and cm by the school's own instruments), trays first, then spares.
  *
@@ -99,7 +99,7 @@ function levelsOf({ level }: Material, plan: Plan): number {
   return level === null ? plan.levels.length : plan.levels.filter((one) => one.id === level).length
 }
 
-/** An instrument of which there is less than groups goes round, all that there are: the kit packs what the lesson's time reckons with. */
+/** If there are fewer instruments than groups, the groups share all of them: the kit packs what the time plan counts on. */
 function goingRound(
   { material, origin }: { material: Material; origin: KitLine['origin'] },
   groups: number,

@@ -2,12 +2,18 @@ import { stem, type FoundThing, type HazardId } from '../catalogue'
 
 /** What a name becomes another thing with: a picture of a flame is none. */
 const likenesses =
-  /^[\s-]*(?:(?!and\b|or\b|with\b|for\b|on\b|in\b|the\b|an?\b)\w+\s+)?(?:pictures?|photos?|drawings?|posters?|stickers?|costumes?|jigsaws?|emblems?)\b|^[\s-]*(?:pictures?|photos?|drawings?|posters?|stickers?|stamps?|symbols?|signs?|emblems?|shapes?|shaped|patterns?|prints?|designs?|jigsaws?|puzzles?|games?|songs?|stor(?:y|ies)|costumes?|colou?r(?:s|ed)?|red|green|blue|yellow|brown|orange|pink|white|black|grey|gold|silver|groups?|teams?|tables?'? groups?|words?|cards? with|side of the card|on (?:a|the) (?:poster|card|picture|photo)|and \w+ (?:groups|teams))\b/i
+  /^[\s-]*(?:(?!and\b|or\b|with\b|for\b|on\b|in\b|the\b|an?\b)\w+\s+)?(?:pictures?|photos?|drawings?|posters?|stickers?|costumes?|jigsaws?|emblems?)\b|^[\s-]*(?:stamps?|symbols?|signs?|shapes?|shaped|patterns?|designs?|puzzles?|songs?|stor(?:y|ies)|groups?|teams?|words?|cards? with|side of the card|on (?:a|the) (?:poster|card|picture|photo)|and \w+ (?:groups|teams))\b/i
+/** A colour that is called after a thing: "ice-blue", "acid green card"; not the red candle, nor what burns red paper. */
+const colours =
+  /^-(?:colou?r(?:s|ed)?|red|green|blue|yellow|brown|orange|pink|white|black|grey|gold|silver)\b|^\s+(?:red|green|blue|yellow|brown|orange|pink|white|black|grey|gold|silver)\s+(?:card|tape|wool|ribbon|counters?|thread)\b/i
+
 /** Other things that have a thing's name before theirs; a thing of glass or metal stays one. */
 const otherThings =
-  /^[\s-]*(?:timers?|engines?|trucks?|stations?|holders?|cases?|cartons?|box(?:es)?|mats?|reels?|hats?|cards?|paper|binders?|houses?|pens?|racks?|blocks? of wood|clubs?|boards?|edge|seeds?|oil|sharpeners?|stand|brush(?:es)?|wrappers?|labels?|caps?|tops?|skewers?|courts?|pans?|cups?|bins?|towels?|tanks?|catalogues?|gnomes?|whisks?|charts?|tables? (?:on|of)|thermometers?)\b/i
+  /^[\s-]*(?:timers?|engines?|trucks?|holders?|cases?|cartons?|box(?:es)?|mats?|reels?|hats?|cards?|paper|binders?|houses?|pens?|racks?|blocks? of wood|clubs?|boards?|edge|seeds?|oil|sharpeners?|brush(?:es)?|wrappers?|labels?|caps?|tops?|skewers?|courts?|pans?|cups?|bins?|towels?|tanks?|catalogues?|gnomes?|whisks?|charts?|tables? (?:on|of)|thermometers?)\b/i
 /** What stays in whatever has a thing's name before its own: a glass case is of glass, in a battery box lies one. */
 const stays: readonly HazardId[] = [
+  'hot-water',
+  'warm-water',
   'glass',
   'sharp-edges',
   'sharp-points',
@@ -82,7 +88,7 @@ export function meantBy(text: string, { thing, words, at }: FoundThing): Meant {
     hazards: thing.hazards.filter((one) => hazards.includes(one)),
     allergens: hazards.includes('allergens') ? thing.allergens : [],
   })
-  if (likenesses.test(after)) return only([])
+  if (likenesses.test(after) || colours.test(after)) return only([])
   if (toyBefore.test(before) || playPlaces.test(text) || isFigurine(thing, before)) return only(toysCan)
   const [other] = otherThings.exec(after) ?? []
   if (other === undefined) return thing
@@ -96,5 +102,10 @@ export function meantBy(text: string, { thing, words, at }: FoundThing): Meant {
  */
 export function isMeant(text: string, words: string, at: number, hazard: HazardId): boolean {
   const isToy = toyBefore.test(text.slice(0, at)) || playPlaces.test(text)
-  return !likenesses.test(text.slice(at + words.length)) && (!isToy || toysCan.includes(hazard))
+  const after = text.slice(at + words.length)
+  return (
+    !likenesses.test(after) &&
+    !/^-\w/.test(colours.exec(after)?.[0] ?? '') &&
+    (!isToy || toysCan.includes(hazard))
+  )
 }

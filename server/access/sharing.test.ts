@@ -66,7 +66,7 @@ describe('a class', () => {
     vi.useFakeTimers({ now: Date.now() + 2 * 24 * 60 * 60 * 1000, toFake: ['Date'] })
     expect((await sees()).classes).toEqual([])
     vi.useRealTimers()
-    // A screen that was left open ends with the day, so that it asks anew.
+    // A screen that was left open is disconnected after midnight, so that its rights are checked again.
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
     const cursor = positionOf((await thorne.call<LessonDto>('GET', school.path)).body)
     const overnight = await fetch(`${school.app.url}/api/events?after=${cursor}`, {

@@ -144,7 +144,7 @@ export const heldBackFlaws: Record<string, TypedPlan[]> = {
     ['cover', 'cloth | foil', 'temperature in C', cups, 'Does a cover help to keep it cold?'],
   ],
   'level-impossible': [
-    ['number of marbles', '1.5 | 2 | 3', 'water spilt in mL', 'cup'],
+    ['number of washers', '1.5 | 2 | 3', 'pulling force in N', 'sole; floor'],
     ['water temperature', '0 C | 50 C | 120 C', 'time in s', 'tablet'],
     ['lamp distance', '-10 cm | 10 cm | 20 cm', 'shadow length in cm', 'lamp'],
     ['number of folds', '-2 | 0 | 2', 'washers held in things', 'paper'],

@@ -11,7 +11,7 @@ type Mixture = Extract<Making, { kind: 'solution' | 'series' }>
 const volume = String.raw`(ml|l|litre|liter|litres|liters)\b`
 const inMillilitres = (amount: number, typed: string) => (/^ml$/i.test(typed) ? amount : amount * 1000)
 
-/** What is poured is reckoned in mL, everything else in g. */
+/** What is poured is measured in mL, everything else in g. */
 const unitOf = (name: string): 'g' | 'mL' => {
   const usual = kitUnit(thingNamed(name)?.unit ?? '')
   return usual.kind === 'measured' && (usual.unit === 'mL' || usual.unit === 'L') ? 'mL' : 'g'
@@ -109,7 +109,8 @@ function takePercent(take: Take): { made: Mixture; name: string } | string | nul
   const [share, of, kind] = places.map((place) => itemAt(found, place)) as [string, string, string]
   const amount = readAmount(share)
   if (typeof amount === 'string') return amount
-  if (!(amount > 0 && amount < 100)) return 'A mixture has between 0 and 100 per cent of what goes into it.'
+  if (!(amount > 0 && amount < 100))
+    return 'How strong is it? Type more than 0% and less than 100%, like “5% salt water”.'
   const added = dissolved.find(([word]) => word.test(of))?.[1] ?? of
   const unit = unitOf(added)
   return {

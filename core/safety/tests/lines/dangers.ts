@@ -308,6 +308,8 @@ export const dangerousSteps: LineGroup[] = [
   ['germs', 'Let everyone cough into a tissue.'],
   ['falling-loads', 'Pile books on the bridge until it falls.'],
   // What sounds like a way of speaking, and is none.
+  ['flames', 'Burn red paper and white paper.'],
+  ['hot-water', 'Boil red cabbage.', 'Let the hot water stand for two minutes.', 'Carry each hot water cup.'],
   ['heating', 'Heat two cups of sand on the hot plate.'],
   ['hammer-and-chips', 'Break the ice with a hammer.'],
   ['loud-sounds', 'Burst the balloon with a pin.'],
@@ -336,6 +338,7 @@ export const dangerousThings: LineGroup[] = [
   ['glass', 'jam jar per level', 'test tubes, 12', 'glass tumbler', 'marmalade jar'],
   ['button-cells', 'coin cell', 'button batteries 3', 'candle lights with button cells'],
   ['hot-lamp', 'heat lamp', 'desk lamp', '60 W bulb'],
+  ['flames', 'candles red 6'],
   ['flames', 'tea lights 6', 'box of matches', 'birthday candle'],
   ['flammable-liquids', 'methylated spirits 50 mL', 'white spirit', 'can of hairspray'],
   ['strong-chemicals', 'drain cleaner', 'bleach 100 mL', 'caustic soda'],
