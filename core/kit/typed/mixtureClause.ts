@@ -110,7 +110,7 @@ function takePercent(take: Take): { made: Mixture; name: string } | string | nul
   const amount = readAmount(share)
   if (typeof amount === 'string') return amount
   if (!(amount > 0 && amount < 100))
-    return 'How strong is it? Type more than 0% and less than 100%, like “5% salt water”.'
+    return 'How strong is it? Type more than 0% and less than 100%, like “120 mL of 5% salt water”.'
   const added = dissolved.find(([word]) => word.test(of))?.[1] ?? of
   const unit = unitOf(added)
   return {
