@@ -81,8 +81,8 @@ export default defineConfig({
           globalSetup: './tests/support/globalSetup.ts',
           // Files of a worker share its browser and its school.
           isolate: false,
-          // One waits for its browser while the other works.
-          maxWorkers: 2,
+          // Half of the time a test waits: for its browser, or for what the program leaves a moment for.
+          maxWorkers: Math.ceil(availableParallelism() * 1.5),
           // Limits are for what hangs: on a machine that is busy with other work all takes several times as long.
           expect: { poll: { timeout: 60_000 } },
           testTimeout: 600_000,

@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'playwright-core'
+import { errors, type Browser, type Locator, type Page } from 'playwright-core'
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import type { RunningServer } from '../../scripts/runServer'
 import { startServer } from '../support/startServer'
@@ -14,7 +14,7 @@ const environment = { JOLLY_CLOCK: `12 since ${new Date().toISOString()}` }
 
 let server: RunningServer
 let browser: Browser
-const errors: string[] = []
+const pageErrors: string[] = []
 beforeEach(async () => {
   server = await startServer(dataFolder('empty'), { environment })
   browser = await openBrowser()
@@ -23,17 +23,20 @@ afterEach(async () => {
   await browser.close()
   await server.stop()
   server.forget()
-  expect(errors).toEqual([])
+  expect(pageErrors).toEqual([])
 })
 
 async function show(path: string, screen: Screen): Promise<Page> {
   const { page, watch } = await openPage(browser, server.url, screen)
   await page.goto(server.url + path)
-  page.on('close', () => errors.push(...watch.errors))
+  page.on('close', () => pageErrors.push(...watch.errors))
   return page
 }
 
-/** Four bottles of a group, read at 2, 5 and 8 minutes with its one thermometer, which takes 20 s. */
+/**
+ * Three bottles of a group, read at 3 and 12 minutes with its one thermometer, which takes 20 s. A reading is only missed when the next
+ * one of its bottle has come: so far apart, none is on a busy machine either.
+ */
 async function jacketsLesson() {
   const school = schoolAt(server)
   const own = await school.send<ClassDto>(
@@ -45,7 +48,8 @@ async function jacketsLesson() {
     ...{ classId: own.id, date: '2031-03-10', from: { kind: 'starter', id: 'bottle-jackets' } },
   })
   const plan = await school.changePlan(id, (whole) => ({
-    recording: { kind: 'intervals', minutes: [2, 5, 8], score: 'lost' },
+    levels: whole.levels.slice(0, 3),
+    recording: { kind: 'intervals', minutes: [3, 12], score: 'lost' },
     measured: { ...whole.measured, instrument: { ...whole.measured.instrument, secondsPerReading: 20 } },
     times: { talk: 1, predict: 1, handOut: 1, clear: 1, share: 1, setUp: 10, reset: 5 },
   }))
@@ -53,6 +57,17 @@ async function jacketsLesson() {
   const levelIds = plan.levels.map((level) => level.id)
   for (const place of own.groups.keys()) await school.predict(id, place, { format: 'order', levelIds })
   return { school, id, groups: own.groups, plan }
+}
+
+/** Presses a button that is there; not where the Sheet has gone on meanwhile to what its clock says next. */
+async function pressIfThere(button: Locator): Promise<boolean> {
+  try {
+    await button.click({ timeout: 5000 })
+    return true
+  } catch (error) {
+    if (!(error instanceof errors.TimeoutError)) throw error
+    return false
+  }
 }
 
 /** A group that does what its Sheet says, when it says so, until all is in. */
@@ -64,16 +79,12 @@ async function follow(sheet: Page, read: () => Promise<void>): Promise<void> {
   for (;;) {
     await done.or(startNow).or(readNow).or(goOn).first().waitFor()
     if (await done.isVisible()) return
-    if (await goOn.isVisible()) await goOn.click()
-    else if (await startNow.isVisible()) {
-      const start = sheet.getByRole('button', { name: /^Start / })
-      const name = await start.textContent()
-      await start.click()
-      await sheet.getByRole('button', { name: name!, exact: true }).waitFor({ state: 'detached' })
-    } else {
+    if (await goOn.isVisible()) await pressIfThere(goOn)
+    else if (await startNow.isVisible()) await pressIfThere(sheet.getByRole('button', { name: /^Start / }))
+    else {
       const heading = await sheet.getByRole('heading', { level: 1 }).textContent()
       await sheet.getByRole('textbox').fill('40')
-      await sheet.getByRole('button', { name: 'Write it down' }).click()
+      if (!(await pressIfThere(sheet.getByRole('button', { name: 'Write it down' })))) continue
       await sheet
         .getByRole('heading', { level: 1, name: heading!.trim(), exact: true })
         .waitFor({ state: 'detached' })
@@ -103,7 +114,7 @@ it('runs a staggered lesson on Board, Desk and two Sheets, also while the server
   await board.getByText('Leaf: start no jacket').waitFor()
 
   let read = 0
-  const half = plan.levels.length * 3
+  const half = plan.levels.length * 2
   let restarted: Promise<void> | null = null
   const startAnew = async () => {
     const port = Number(new URL(server.url).port)
@@ -123,10 +134,10 @@ it('runs a staggered lesson on Board, Desk and two Sheets, also while the server
 
   // The table is full, and the clock goes on where it was.
   await bar.getByText('Test', { exact: true }).waitFor()
-  await teacher.getByText('24 of 24').first().waitFor()
+  await teacher.getByText('12 of 12').first().waitFor()
   const { entries, clock } = await school.lesson(id)
   expect(clock!.at).toBe(3)
-  expect(entries.filter((one) => one.moment !== 'start')).toHaveLength(24)
+  expect(entries.filter((one) => one.moment !== 'start')).toHaveLength(12)
   // Nothing was started sooner than keeps the readings of a group apart.
   const { class: own, school: settings } = await school.lesson(id)
   const testing = testingOf(plan, {
