@@ -28,6 +28,7 @@ export function useDues() {
     if (!testing.value) return []
     const context = {
       groupIds: store.groups.map((group) => group.id),
+      hands: store.timeContext,
       slots: store.slots,
       testing: testing.value,
       since: store.open.clock ? testingSince(store.open.clock) : null,

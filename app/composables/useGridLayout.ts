@@ -2,11 +2,10 @@ import { itemAt } from '#core/defined'
 import { computed } from 'vue'
 import { levelsForGroup, orderedLevels } from '#core/plan'
 import { slotKey, type Entry, type Slot } from '#core/entries'
-import { plannedAt, wayOf, type GroupProgress, type Working } from '#core/recording'
+import { atField, dayOfMoment, wayOf, type GroupProgress, type Working } from '#core/recording'
 import type { Tester } from '#core/lesson'
 import { useLesson } from '../stores/lesson'
 import { dayWords } from '../words/dates'
-import { currentDay } from '#shared/lesson/currentDay'
 import { readTimeFields } from './useRecorder'
 
 /** A column of the grid: one place of a try, of the level that it stands under or of the level of the row. */
@@ -47,9 +46,6 @@ export function useGridLayout() {
   const beneath = computed(() => way.value.layout(store.plan) === 'levels-beneath')
   /** All levels are told in one cell, or each cell names its own. */
   const together = computed(() => way.value.layout(store.plan) === 'together')
-  const days = computed(() =>
-    way.value.momentsDue(store.plan, store.days, currentDay()) === null ? [] : store.days,
-  )
   const columns = computed<GridColumn[]>(() => {
     if (beneath.value)
       return way.value.columns(store.plan).map((column, index) => ({
@@ -120,12 +116,12 @@ export function useGridLayout() {
   }
   /** The date of a school day, as a column says it. */
   const dayOf = (moment: string) => {
-    const day = days.value[(plannedAt(moment) ?? 0) - 1]
+    const day = dayOfMoment(store.plan, store.days, moment)
     return day ? dayWords(day) : ''
   }
   /** What an entry of a slot says beside its number: on which day it was read. */
   function alsoAt(slot: Slot): Entry['fields'] {
-    const day = days.value[(plannedAt(slot.moment) ?? 0) - 1]
+    const day = way.value.extraFields.includes(atField) && dayOfMoment(store.plan, store.days, slot.moment)
     return day ? readTimeFields(day, day) : {}
   }
   function mostTries(levelId: string): number {

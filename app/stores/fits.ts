@@ -1,26 +1,20 @@
-import { defined } from '#core/defined'
 import { useDebounceFn } from '@vueuse/core'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { isRehearsable } from '#core/rehearsal'
-import type { FitsCheck, WayToFit } from '#core/timetable'
+import { keepingTheAnswer, type FitsCheck, type WayToFit } from '#core/timetable'
 import type { TimetableJob, TimetableNews, TimetableOrder } from '../workers/timetable.worker'
 import { useLesson } from './lesson'
 
 /** Long enough for the next key of a fast typist, short enough to feel immediate. */
 const waitFor = 60
 
-/** A way to fit, with how many of twelve classes would see the answer more, or fewer; null while nobody knows. */
-export interface WeighedWay extends WayToFit {
-  shows: number | null
-}
-
 /** Whether the open lesson ends before the bell, reckoned in the background anew after each change that matters. */
 export const useFits = defineStore('fits', () => {
   const lesson = useLesson()
   const fits = shallowRef<FitsCheck | null>(null)
-  const found = shallowRef<WayToFit[]>([])
-  const shows = ref<Record<string, number>>({})
+  const found = shallowRef<WayToFit[] | null>(null)
+  const shows = shallowRef<ReadonlyMap<string, number>>(new Map())
   /** Whether the time could not be reckoned, so that nobody waits for it. */
   const failed = ref(false)
   let worker: Worker | null = null
@@ -50,7 +44,7 @@ export const useFits = defineStore('fits', () => {
       failed.value = false
       if (data.kind === 'fits') fits.value = data.fits
       else if (data.kind === 'ways') found.value = data.ways
-      else shows.value = { ...shows.value, [data.id]: data.change }
+      else shows.value = new Map([...shows.value, [data.id, data.change]])
     }
     made.onerror = () => {
       failed.value = true
@@ -62,8 +56,8 @@ export const useFits = defineStore('fits', () => {
   const start = useDebounceFn(() => {
     if (!job.value) return
     worker ??= open()
-    found.value = []
-    shows.value = {}
+    found.value = null
+    shows.value = new Map()
     // Plans come from a reactive store; a worker takes plain copies only.
     const order: TimetableOrder = { number: ++number, job: JSON.parse(JSON.stringify(job.value)) }
     worker.postMessage(order)
@@ -74,20 +68,13 @@ export const useFits = defineStore('fits', () => {
       // What is still reckoned is of the lesson before.
       number++
       fits.value = null
-      found.value = []
+      found.value = null
     },
   )
   watch(essence, start, { immediate: true })
 
-  /** Those that fit first, and of those the ones that cost the least of what the lesson shows. */
-  const waysNow = computed<WeighedWay[]>(() =>
-    found.value
-      .map((way) => ({
-        ...way,
-        shows: way.id in shows.value ? Math.round(12 * defined(shows.value[way.id])) : null,
-      }))
-      .sort((a, b) => Number(b.fits) - Number(a.fits) || (b.shows ?? 0) - (a.shows ?? 0)),
-  )
+  /** What would make it fit; null until that is reckoned. */
+  const waysNow = computed(() => found.value && keepingTheAnswer(found.value, shows.value))
 
   return { fits, failed, ways: waysNow }
 })

@@ -80,3 +80,13 @@ export const months = Array.from({ length: 12 }, (_, month) => ({
   title: format(new Date(2026, month, 1), 'MMMM'),
   value: month + 1,
 }))
+
+/** How long children of an age take to set up and to read. */
+export const paces = [
+  { title: 'quicker than 7 to 9', value: 0.8 },
+  { title: 'as long as 7 to 9', value: 1 },
+  { title: 'a quarter longer', value: 1.25 },
+  { title: 'half as long again', value: 1.5 },
+  { title: 'twice as long', value: 2 },
+  { title: 'three times as long', value: 3 },
+]

@@ -4,7 +4,7 @@ import type { CupboardInstrument } from '../instrument'
 import type { Plan, Remedy } from '../plan'
 import type { RankedNeighbour, Rehearsal } from '../rehearsal'
 import type { SafeCheck } from '../safety'
-import type { FitsCheck, WayToFit } from '../timetable'
+import type { FitsCheck, WeighedWay } from '../timetable'
 
 export type CheckId = 'fair' | 'shows' | 'fits' | 'kitted' | 'safe'
 
@@ -50,8 +50,7 @@ export interface KnownForChecks {
   rehearsal: Rehearsal | null
   neighbours: readonly RankedNeighbour[]
   fits: FitsCheck | null
-  /** With how many of twelve classes would see the answer more, or fewer; null while nobody knows. */
-  waysToFit: readonly (WayToFit & { shows: number | null })[]
+  waysToFit: readonly WeighedWay[] | null
   kit: {
     check: KitCheck
     /** Whether the store cupboard has been looked into; until then the check knows of amounts only. */

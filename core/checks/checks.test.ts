@@ -6,7 +6,7 @@ import type { Plan } from '../plan'
 import { noRehearsal } from '../rehearsal'
 import { checkSafe } from '../safety'
 import { examplePlan, material } from '../testing/examplePlan'
-import { checkFits } from '../timetable'
+import { checkFits, type WeighedWay } from '../timetable'
 import { variableWords } from '../class'
 import { checks, type CheckId, type KnownForChecks } from '.'
 
@@ -111,10 +111,10 @@ describe('Shows', () => {
 })
 
 describe('Fits', () => {
-  const way = {
+  const way: Omit<WeighedWay, 'fits' | 'shows'> = {
     id: 'share',
     label: 'Share the levels out',
-    changes: { whoTests: 'shared' },
+    changes: { whoTests: 'shared-levels' },
     takes: 30,
     gains: 12,
   }
@@ -122,7 +122,7 @@ describe('Fits', () => {
   it('offers ways to fit only where there is trouble, with what they cost the answer', () => {
     const long = known({
       fits: { ...known().fits!, state: 'mend', sentence: 'About 60 minutes: 15 more than the lesson has.' },
-      waysToFit: [{ ...way, fits: true, shows: -2 } as KnownForChecks['waysToFit'][number]],
+      waysToFit: [{ ...way, fits: true, shows: -2 }],
     })
     expect(look('fits', long).remedies.map((one) => one.note)).toEqual([
       '12 min shorter, then it fits; 2 fewer of 12 classes see the answer',
@@ -232,7 +232,7 @@ describe('Kitted', () => {
       kit: {
         ...lesson.kit,
         check: {
-          state: 'mend' as const,
+          state: 'mend',
           findings: [{ code: 'short' as const, severity: 'mend' as const, reason: '', need: 'metre stick' }],
         },
         availability: [stick],

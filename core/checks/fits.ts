@@ -1,5 +1,6 @@
 import type { Remedy } from '../plan'
-import { nothingSaid, type Check, type KnownForChecks } from './check'
+import { noWayToFit, type WeighedWay } from '../timetable'
+import { nothingSaid, type Check } from './check'
 
 const words = { good: 'fits', think: 'little to spare', mend: 'too long', none: 'not looked at yet' } as const
 
@@ -13,20 +14,22 @@ export const fits: Check = {
     if (!check) return nothingSaid
     const { state, sentence, binding, besides } = check
     const hasTrouble = state === 'think' || state === 'mend'
-    const notes = sentence ? [hasTrouble || binding.thing ? binding.said : '', besides] : []
+    const notes = sentence
+      ? [hasTrouble || binding.thing ? binding.said : '', besides, noWayToFit(check, waysToFit)]
+      : []
     return {
       ...nothingSaid,
       state,
       word: words[state],
       sentence,
       notes: notes.filter((one) => one !== ''),
-      remedies: hasTrouble ? waysToFit.map((way) => asRemedy(way, state === 'mend')) : [],
+      remedies: hasTrouble ? (waysToFit ?? []).map((way) => asRemedy(way, state === 'mend')) : [],
       brief: hasTrouble ? sentence : '',
     }
   },
 }
 
-function asRemedy(way: KnownForChecks['waysToFit'][number], isTooLong: boolean): Remedy {
+function asRemedy(way: WeighedWay, isTooLong: boolean): Remedy {
   const { label, changes, gains, takes, fits: then, shows } = way
   const time = gains > 0 ? `${gains} min shorter` : `${takes} min`
   const seen =

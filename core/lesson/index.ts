@@ -1,5 +1,6 @@
 export { stages, stageStates, type LessonState, type Stage, type StageState } from './stages'
 export { classSays, lessonResult, predictedFor, predictionsSaid, type LessonResult } from './lessonResult'
+export { readingDays } from './readingDays'
 export { isTestingOver, type TestingState } from './isTestingOver'
 export { benchChoices, benchLevels, onInstrument, type BenchChoice, type BenchLevel } from './benchLevels'
 export { kitNote, readNote, resultNote, type BenchNote } from './benchNotes'

@@ -1,7 +1,7 @@
-import { schoolDays, type SchoolCalendar } from '../calendar'
+import type { SchoolCalendar } from '../calendar'
 import type { Plan } from '../plan'
-import { wayOf } from '../recording'
 import type { ClassClock } from '../timetable'
+import { readingDays } from './readingDays'
 
 /** What says whether a lesson's testing goes on. */
 export interface TestingState {
@@ -24,6 +24,6 @@ export function isTestingOver(
   today: string,
 ): boolean {
   if (finishedAt !== null) return true
-  const last = schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days).at(-1) ?? date
+  const last = readingDays(plan, calendar, date).at(-1) ?? date
   return last < today && (clock === null || (clock.ended !== null && clock.ended.how !== 'later'))
 }

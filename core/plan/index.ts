@@ -8,8 +8,11 @@ export { printResult, printSaid } from './printResult'
 export { blankPlan } from './blankPlan'
 export {
   defaultsForAge,
+  paceLimits,
+  paceOf,
   papers,
   unitSystems,
+  usualPace,
   usualWays,
   workOutOf,
   type AgeDefaults,

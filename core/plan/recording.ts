@@ -40,8 +40,11 @@ export interface SecondMeasure {
 
 /** The ways whose score is a change, from what there was to what there is. */
 export type ChangeRecording =
-  /** `moments` in order; `stand` says whether each container is done before the next, or all are read before any is read again. */
-  | ({ kind: 'before-after'; moments: string[]; stand: 'in-turn' | 'side-by-side' } & Changing)
+  /**
+   * `moments` in order; `stand` says whether each container is done before the next, or all are read before any is read again; `later`, how
+   * many days after the others the last moment is, where that is not in the same lesson.
+   */
+  | ({ kind: 'before-after'; moments: string[]; stand: 'in-turn' | 'side-by-side'; later?: number } & Changing)
   /** `whole` is what all together is called, where it is not called so. */
   | ({ kind: 'parts-whole'; parts: string[]; whole?: string; second?: SecondMeasure } & Changing)
 
@@ -78,5 +81,6 @@ export type Recording =
   /** `target` where there is something to reach, in the unit measured. */
   | { kind: 'rounds'; target?: number }
   | ({ kind: 'intervals'; minutes: number[] } & Scored)
-  | ({ kind: 'daily'; days: number } & Scored)
+  /** `every`, how many days lie from one reading to the next, where it is not read on school days one after another. */
+  | ({ kind: 'daily'; days: number; every?: number } & Scored)
   | WordsRecording

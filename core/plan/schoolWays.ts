@@ -2,11 +2,25 @@ import { usualPictureRule, type PictureRule } from '../calendar'
 import type { AgeBand, Vocabulary } from '../class'
 import type { Plan, Predictor, Summary, WhoTests, WorkOut, Rounding } from './plan'
 
-/** Tries and summary that suit an age, where the school has not said otherwise. */
+/** What suits an age, where the school has not said otherwise. */
 export interface AgeDefaults {
   tries: number
   summary: Summary
+  /** How many times as long as seven- to nine-year-olds children of this age take to set up and to read; as usual where nothing is said. */
+  pace?: number
 }
+
+/** Little hands take half as long again: a stated assumption, which a school can change. */
+export const usualPace: Record<AgeBand, number> = { '5-7': 1.5, '7-9': 1, '9-11': 1 }
+/** Much slower or quicker than that is another lesson. */
+export const paceLimits = { least: 0.5, greatest: 4 } as const
+
+/**
+ * How many times as long children of an age take to set up and to read as seven- to nine-year-olds do, in this school.
+ * @example paceOf('5-7') // 1.5
+ */
+export const paceOf = (age: AgeBand, ways: Pick<SchoolWays, 'byAge'> = usualWays): number =>
+  ways.byAge[age].pace ?? usualPace[age]
 
 /**
  * Who works out what a try comes to: from nine on the children, unless the plan says otherwise.

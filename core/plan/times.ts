@@ -13,6 +13,8 @@ export interface PlanTimes {
   handOut?: number
   clear?: number
   share?: number
+  /** What a round takes to build or to alter, in minutes. */
+  build?: number
   /** One try, in seconds: until it can begin, what happens in it, and until the next can be set up. */
   setUp?: number
   run?: number

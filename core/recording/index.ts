@@ -22,6 +22,7 @@ export type {
 } from './way'
 export { readWithOf, usesInstrument, wayOf, ways } from './registry'
 export { hasOrder, inRounds, isInRounds, recordingFor, usualFor } from './inRounds'
+export { dayOfMoment } from './daysRead'
 export { upgradePlan } from './upgradePlan'
 export { isWorkedOut } from './working'
 export { wayNote } from './wayNote'

@@ -6,8 +6,10 @@ export interface WayNeeds {
   sideBySide: boolean
   /** How many recording sheets a group fills. */
   sheets: number
-  /** On how many school days the kit is in use. */
+  /** On how many days it is read. */
   days: number
+  /** How many days after the first each of them falls; school days one after another where nothing is said. */
+  daysAfter?: readonly number[]
 }
 
 /** Where levels follow one another, read with one instrument on one day. */

@@ -1,12 +1,10 @@
 import type { Plan } from '../plan'
 import { wayOf } from '../recording'
 import { bindingOf, type Binding } from './binding'
-import { groupActivities } from './groupActivities'
 import { lessonSteps, type LessonStep } from './lessonSteps'
 import { minutesWords } from './minutesWords'
 import { testingParts } from './parts'
-import { schedule } from './schedule'
-import type { FitsContext, Testing } from './testingOf'
+import { testingOf, type FitsContext, type Testing } from './testingOf'
 import { classMinutes, type ClassMinutes } from './usualTimes'
 
 /** Whether a lesson ends before the bell, and what it takes. */
@@ -71,13 +69,19 @@ function said(takes: number, has: number, lessons: number): Pick<FitsCheck, 'sta
   }
 }
 
+/** Fetching what stands somewhere and putting it back, and watering one container, in seconds: stated assumptions. */
+const [fetchSeconds, wateringSeconds] = [120, 15]
+const isWatered =
+  /\bwater(?:ed|ing|s)?\b[^.]*\b(?:each|every|daily|day|morning)\b|\bkeep\b[^.]*\b(?:moist|damp|wet)\b/i
+
 /** Where it goes on over days, what each day after the first takes. */
 function daysAfter(plan: Plan, context: FitsContext): string {
-  const { days } = wayOf(plan).needs(plan.recording)
-  if (days < 2) return ''
-  const reading = groupActivities(plan, context).map((acts) => acts.filter((act) => act.kind === 'read'))
-  const alone = reading.map((acts) => acts.map(({ after: _after, ...act }) => act))
-  const { seconds } = schedule(alone, testingParts(plan, context)[0]?.owned ?? new Map())
-  const after = days - 1
-  return `On ${after === 1 ? 'the day' : `each of the ${after} school days`} after, reading takes about ${minutesWords(seconds)}.`
+  const { days, daysAfter: apart } = wayOf(plan).needs(plan.recording)
+  if (days < 3) return ''
+  const { groups, seconds } = testingOf(plan, context, new Map(), 1)
+  const waters = plan.steps.some((step) => isWatered.test(step))
+  const watering = waters ? wateringSeconds * Math.max(0, ...groups.map((acts) => acts.length)) : 0
+  const doing = waters ? 'fetching, watering and reading take' : 'fetching and reading take'
+  const when = apart ? 'later days' : 'school days after'
+  return `On each of the ${days - 1} ${when}, ${doing} about ${minutesWords(fetchSeconds + watering + seconds)}.`
 }

@@ -1,9 +1,12 @@
 export type { Activity, ActivityKind, PlacedActivity, Schedule } from './activity'
 export {
+  buildMinutes,
   classMinutes,
   lookSeconds,
+  secondsFor,
   trySeconds,
   type ClassMinutes,
+  type Hands,
   type TimesContext,
   type TrySeconds,
 } from './usualTimes'
@@ -19,7 +22,9 @@ export { canGoOn, testingMinutes, testingParts } from './parts'
 export { bindingOf, type Binding } from './binding'
 export { clockSteps, lessonSteps, stationsOf, type LessonStep, type StepKind } from './lessonSteps'
 export { checkFits, type FitsCheck } from './checkFits'
-export { waysToFit, type WayToFit } from './waysToFit'
+export { waysToFit, type WayToFit } from './fitting/waysToFit'
+export { noWayToFit } from './fitting/noWayToFit'
+export { keepingTheAnswer, type WeighedWay } from './fitting/keepingTheAnswer'
 export { minutesWords } from './minutesWords'
 export {
   clockAfter,

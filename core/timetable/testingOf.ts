@@ -3,7 +3,7 @@ import type { CupboardInstrument } from '../instrument'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { wayOf } from '../recording'
 import type { Activity, PlacedActivity } from './activity'
-import { groupActivities } from './groupActivities'
+import { groupActivities, laterActivities } from './groupActivities'
 import { adult, adultsOf, adultSeconds, waitsForAdult, withAdult } from './adults'
 import { unfold, withHolding } from './holding'
 import { earliestEnds, lowerBound } from './lowerBound'
@@ -12,7 +12,7 @@ import { ownedOf, withTurns } from './ownedThings'
 import { readersOf } from './readers'
 import { readsOverlap, stagger } from './stagger'
 import { stationTurns } from './stationTurns'
-import { trySeconds, type TimesContext } from './usualTimes'
+import { trySeconds, type Hands, type TimesContext } from './usualTimes'
 
 /** What time goes by besides the plan. */
 export interface FitsContext extends TimesContext {
@@ -56,12 +56,14 @@ const none = {
 /**
  * The testing of a lesson: who does what when, how long all of it takes, and how long it takes at the least.
  * @param more of which thing to reckon with more than there are, and how many more
+ * @param day which of its days, where it goes on over several; 0 is the first
  * @example testingOf(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard }).seconds // 530
  */
 export function testingOf(
   plan: Plan,
   context: FitsContext,
   more: ReadonlyMap<string, number> = new Map(),
+  day = 0,
 ): Testing {
   const shared = ownedOf(plan, context.cupboard)
   if (waitsForAdult(plan, context.age)) shared.set(adult, adultsOf(plan))
@@ -70,7 +72,7 @@ export function testingOf(
   const minutes = wayOf(plan).readMinutes(plan)
   if (minutes) return byMinutes(plan, minutes, context, owned)
   const needsAdult = adultsAreScarce(plan, context, owned)
-  const acts = groupActivities(plan, context)
+  const acts = (day === 0 ? groupActivities(plan, context) : laterActivities(plan, context, day))
     .map((own) => (needsAdult ? withAdult(own) : own))
     .map((own) => withTurns(own, plan))
   // Where all levels are needed at once, nobody can go from one to the next.
@@ -98,11 +100,12 @@ function adultsAreScarce(
 function byMinutes(
   plan: Plan,
   minutes: readonly number[],
-  { age, groups }: FitsContext,
+  context: FitsContext,
   owned: ReadonlyMap<string, number>,
 ): Testing {
+  const { groups } = context
   const places = testingGroups(plan, groups)
-  const { thing, ownEach: alone, atOnce, seconds: each } = readersOf(plan, owned, groups)
+  const { thing, ownEach: alone, atOnce, seconds: each } = readersOf(plan, owned, context)
   const own = containersOf(plan, places[0] ?? 0)
   const readings = { minutes, readingSeconds: each }
   if (readsOverlap(readings))
@@ -112,8 +115,8 @@ function byMinutes(
       owned,
       problem: 'A reading takes longer than until the next one of the same container. Read less often.',
     }
-  const setUp = Math.max(0, ...own.map((slot) => trySeconds(plan, slot.levelId ?? '', age).setUp))
-  const reset = own.reduce((sum, slot) => sum + trySeconds(plan, slot.levelId ?? '', age).reset, 0)
+  const setUp = Math.max(0, ...own.map((slot) => trySeconds(plan, slot.levelId ?? '', context).setUp))
+  const reset = own.reduce((sum, slot) => sum + trySeconds(plan, slot.levelId ?? '', context).reset, 0)
   // With too few adults, one pours at one table after another before anybody begins the next container.
   const adults = owned.get(adult) ?? Infinity
   const pouring = adults < places.length ? adultSeconds : 0
@@ -150,7 +153,7 @@ function byMinutes(
       actsFrom(
         plan,
         starts.filter((one) => one.groupIndex === groupIndex),
-        { minutes, setUp, each, thing, age },
+        { minutes, setUp, each, thing, hands: context },
       ),
     ),
     seconds: own.length === 0 ? 0 : setUp + seconds + reset + lastPoured,
@@ -176,10 +179,10 @@ function actsFrom(
     setUp: number
     each: number
     thing: string | null
-    age: FitsContext['age']
+    hands: Hands
   },
 ): PlacedActivity[] {
-  const { minutes, setUp, each, thing, age } = told
+  const { minutes, setUp, each, thing, hands } = told
   const acts = starts.flatMap(({ levelId, tryNumber, at }): PlacedActivity[] => {
     const of = { levelId, tryNumber }
     return [
@@ -200,7 +203,7 @@ function actsFrom(
   })
   let end = Math.max(0, ...acts.map((one) => one.to))
   const clearing = starts.map(({ levelId, tryNumber }): PlacedActivity => {
-    const { reset } = trySeconds(plan, levelId, age)
+    const { reset } = trySeconds(plan, levelId, hands)
     const from = end
     end += reset
     return { levelId, tryNumber, kind: 'reset', moment: '', seconds: reset, uses: [], from, to: end }

@@ -1,7 +1,7 @@
 import type { AgeBand } from '../class'
-import { expectedValues, type Plan } from '../plan'
+import { expectedValues, usualPace, type Plan } from '../plan'
 import { convertUnit, unitDefinition } from '../quantity'
-import { wayOf } from '../recording'
+import { isInRounds, wayOf } from '../recording'
 
 /** The steps of a class in minutes, and how long its lesson is. */
 export interface ClassMinutes {
@@ -23,13 +23,31 @@ export interface TrySeconds {
 /** Looking and writing it down where nothing is read off an instrument, in seconds: a stated assumption, as are all below. */
 export const lookSeconds = 10
 const usualTry: TrySeconds = { setUp: 25, run: 5, reset: 15 }
-/** Little hands take longer. */
-const slower: Record<AgeBand, number> = { '5-7': 1.5, '7-9': 1, '9-11': 1 }
+/** What a round takes to build or to alter, in minutes. */
+const usualBuilding = 8
 const predicting = { class: 2, group: 3, child: 5 } as const
 
-/** What the estimates need besides the plan. */
-export interface TimesContext {
+/** Whose hands do it. */
+export interface Hands {
   age: AgeBand
+  /** How many times as long as seven- to nine-year-olds they take to set up and to read; as usual for their age where nothing is said. */
+  pace?: number
+}
+
+/**
+ * How many times as long as seven- to nine-year-olds a class takes to set up and to read.
+ * @example handsPace({ age: '5-7' }) // 1.5
+ */
+export const handsPace = ({ age, pace }: Hands): number => pace ?? usualPace[age]
+
+/**
+ * How long a class takes for what takes seven- to nine-year-olds so many seconds, in whole seconds.
+ * @example secondsFor({ age: '5-7' }, 10) // 15
+ */
+export const secondsFor = (hands: Hands, seconds: number): number => Math.round(seconds * handsPace(hands))
+
+/** What the estimates need besides the plan. */
+export interface TimesContext extends Hands {
   /** How many groups the class has. */
   groups: number
   /** How long a lesson usually is, in minutes. */
@@ -57,17 +75,24 @@ export function classMinutes(plan: Plan, { age, groups, lessonMinutes }: TimesCo
 /**
  * How long one try of a level takes apart from its readings: what the plan says; else a thing timed runs as long as is expected,
  * counting for as long as is counted, and anything else as long as it usually does.
- * @example trySeconds(plan, 'h20', '7-9') // { setUp: 25, run: 5, reset: 15 }
+ * @example trySeconds(plan, 'h20', { age: '7-9' }) // { setUp: 25, run: 5, reset: 15 }
  */
-export function trySeconds(plan: Plan, levelId: string, age: AgeBand): TrySeconds {
+export function trySeconds(plan: Plan, levelId: string, hands: Hands): TrySeconds {
   const { times } = plan
-  const slow = (seconds: number) => Math.round(seconds * slower[age])
+  const slow = (seconds: number) => secondsFor(hands, seconds)
   return {
     setUp: times.setUp ?? slow(usualTry.setUp),
     run: Math.round(times.runAt?.[levelId] ?? times.run ?? runOf(plan, levelId) ?? usualTry.run),
     reset: times.reset ?? slow(usualTry.reset),
   }
 }
+
+/**
+ * How long each round is built or altered before it is tried, in minutes: what the plan says, else eight; none where a plan has no rounds.
+ * @example buildMinutes(plan, { age: '7-9' }) // 0: nothing is built
+ */
+export const buildMinutes = (plan: Plan, hands: Hands): number =>
+  isInRounds(plan) ? (plan.times.build ?? secondsFor(hands, usualBuilding)) : 0
 
 /** How long a try runs by what is measured or counted in it; null where that says nothing of it. */
 function runOf(plan: Plan, levelId: string): number | null {

@@ -1,11 +1,12 @@
 import { defined } from '#core/defined'
 import { and, desc, eq, isNull, or, sql } from 'drizzle-orm'
-import type { PlanTimes } from '#core/plan'
+import { paceOf, type PlanTimes } from '#core/plan'
 import { standingOf } from '#core/entries'
 import { measuredTimes } from '#core/timetable'
 import type { Database } from '../database/database'
 import { classes, investigations, lessons } from '../database/schema'
 import { entriesOf } from './entries'
+import { getSchool } from './school'
 
 /**
  * What the last lesson of an investigation, or of the same starter, really took; nothing where none was run by the clock to its end. A
@@ -26,8 +27,9 @@ export async function lastLessonTimes(
     .orderBy(desc(lessons.date), desc(lessons.madeAt))
     .limit(1)
   if (!last?.clock) return {}
+  const { ways } = await getSchool(db)
   const { counted } = standingOf(await entriesOf(db, last.id))
-  return measuredTimes(last.plan, last.clock, counted, last.age)
+  return measuredTimes(last.plan, last.clock, counted, { age: last.age, pace: paceOf(last.age, ways) })
 }
 
 /** Itself, or another that began with the same starter. */

@@ -8,8 +8,8 @@ import {
   type NeedsClass,
   type Reservation,
 } from '#core/kit'
-import { schoolDays, type SchoolCalendar } from '#core/calendar'
-import { wayOf } from '#core/recording'
+import type { SchoolCalendar } from '#core/calendar'
+import { readingDays } from '#core/lesson'
 import type { ClassDto, SchoolDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { kitCounts, lessons } from '../database/schema'
@@ -68,9 +68,7 @@ export function reservationOf(
     lessonId: lesson.id,
     title: `${lesson.plan.title || lesson.plan.question || 'a new lesson'}, ${whole.name}`,
     from: lesson.date,
-    to:
-      schoolDays(calendar, lesson.date, wayOf(lesson.plan).needs(lesson.plan.recording).days).at(-1) ??
-      lesson.date,
+    to: readingDays(lesson.plan, calendar, lesson.date).at(-1) ?? lesson.date,
     madeAt: lesson.madeAt.toISOString(),
     needs: kit === null ? [] : needsOf(kit.lines, lesson.plan, kit.own),
   }

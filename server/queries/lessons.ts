@@ -2,7 +2,7 @@ import { defined } from '#core/defined'
 import { currentDay } from '#shared/lesson/currentDay'
 import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
-import { schoolDays, type SchoolCalendar } from '#core/calendar'
+import type { SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion } from '#core/conclusion'
 import { blankPlan, type Plan, type PlanTimes } from '#core/plan'
 import { standingOf, type Standing } from '#core/entries'
@@ -11,7 +11,7 @@ import { dueToday, groupProgress, startMoment, wayOf } from '#core/recording'
 import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
 import { starters } from '#starters'
-import type { Stage } from '#core/lesson'
+import { readingDays, type Stage } from '#core/lesson'
 import type { conclusionSchema, Given } from '#shared/schemas'
 import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -100,8 +100,7 @@ const isToldByEntries = (lesson: LessonRow, calendar: SchoolCalendar, today: str
   wayOf(lesson.plan).askedSlots !== null ||
   daysOf(lesson, calendar).includes(today)
 
-const daysOf = ({ date, plan }: LessonRow, calendar: SchoolCalendar) =>
-  schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)
+const daysOf = ({ date, plan }: LessonRow, calendar: SchoolCalendar) => readingDays(plan, calendar, date)
 
 /** How many readings a lesson over several days still wants today; null for one that is over in one go. */
 function dueIn(

@@ -1,5 +1,5 @@
 import { and, asc, gte, inArray, isNull, lte } from 'drizzle-orm'
-import { addDays, schoolDays } from '#core/calendar'
+import { addDays } from '#core/calendar'
 import {
   amountOf,
   availability,
@@ -9,7 +9,7 @@ import {
   withInstruments,
   type Reservation,
 } from '#core/kit'
-import { wayOf } from '#core/recording'
+import { readingDays } from '#core/lesson'
 import type { WeekDto, WeekLessonDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, kitCounts, lessons } from '../database/schema'
@@ -122,17 +122,13 @@ export async function preparingOf(db: Database, id: string) {
   const lesson = await findLesson(db, id)
   const school = await getSchool(db)
   const kit = await kitOf(db, lesson, await getClass(db, lesson.classId, true), school)
-  /** The school days on which it is read, where that goes on over days. */
-  const readingDays = schoolDays(
-    school.calendar,
-    lesson.date,
-    wayOf(lesson.plan).needs(lesson.plan.recording).days,
-  )
+  /** The days on which it is read, where that goes on over days. */
+  const days = readingDays(lesson.plan, school.calendar, lesson.date)
   const tasks = tasksFor(lesson.plan, kit.lines)
   return {
     title: lesson.plan.title || lesson.plan.question || 'lesson',
     date: lesson.date,
-    tasks: planTasks(tasks, lesson.date, school.calendar, readingDays.at(-1)),
-    readingDays,
+    tasks: planTasks(tasks, lesson.date, school.calendar, days.at(-1)),
+    readingDays: days,
   }
 }

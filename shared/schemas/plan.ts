@@ -163,6 +163,7 @@ const times = object({
   handOut: stepMinutes,
   clear: stepMinutes,
   share: stepMinutes,
+  build: stepMinutes,
   setUp: trySeconds,
   run: trySeconds,
   reset: trySeconds,

@@ -2,6 +2,7 @@ import { pictureKeeping, usualPictureRule } from '#core/calendar'
 import type { CupboardInstrument } from '#core/instrument'
 import { vocabularyKinds } from '#core/class'
 import {
+  paceLimits,
   papers,
   planLimits,
   predictorKinds,
@@ -13,15 +14,16 @@ import {
   whoTestsKinds,
 } from '#core/plan'
 import { unitDefinition } from '#core/quantity'
-import { line, localId, wholeNumber } from './common'
+import { amount, line, localId, wholeNumber } from './common'
 import { distinct, nameKey } from './distinct'
 import { instrumentFields } from './instrument'
 import Joi from './joi'
-import { choice, list, object, otherwise, yesOrNo } from './typed'
+import { choice, list, object, optional, otherwise, yesOrNo } from './typed'
 
 const forAge = object({
   tries: wholeNumber(1, planLimits.tries),
   summary: choice(...summaryKinds),
+  pace: optional(amount(paceLimits.least, paceLimits.greatest)),
 })
 
 /** How a school usually works. */

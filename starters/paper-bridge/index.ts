@@ -33,7 +33,7 @@ export const paperBridge: Starter = {
       item('books', 'books', 'group', 'reused', { amount: 6 }),
       item('ruler', 'ruler', 'group', 'reused'),
     ],
-    times: { setUp: 240, run: 60, reset: 30 },
+    times: { build: 8, setUp: 15, run: 60, reset: 30 },
     steps: [
       'Build a bridge from one sheet. No glue, no tape.',
       'Lay on washers one by one until it falls. The one before counts.',

@@ -1,10 +1,10 @@
 import { defined } from '#core/defined'
 import { computed, type ComputedRef } from 'vue'
-import { schoolDays } from '#core/calendar'
 import { variableWords } from '#core/class'
 import { predictorSeats } from '#core/conclusion'
-import { isTestingOver, testersOf } from '#core/lesson'
+import { isTestingOver, readingDays, testersOf } from '#core/lesson'
 import { standingOf } from '#core/entries'
+import { paceOf } from '#core/plan'
 import type { FitsContext } from '#core/timetable'
 import { scoredPlan } from '#core/comparison'
 import { groupProgress, readingsAt, wayOf } from '#core/recording'
@@ -50,20 +50,15 @@ export function lessonDerivations(open: ComputedRef<LessonDto>) {
   )
   /** Whether counted entries are taken: somebody has checked the school's own risk assessment for this plan. */
   const confirmed = computed(() => open.value.safety?.stands === true)
-  /** The school days on which it is read, where that takes more than one. */
-  const days = computed(() =>
-    schoolDays(
-      open.value.school.calendar,
-      open.value.date,
-      wayOf(plan.value).needs(plan.value.recording).days,
-    ),
-  )
+  /** The days on which it is read, where that takes more than one. */
+  const days = computed(() => readingDays(plan.value, open.value.school.calendar, open.value.date))
   /** Whether nobody will test any more, so that what was found is no longer only what it is so far. */
   const testingOver = computed(() => isTestingOver(open.value, open.value.school.calendar, currentDay()))
   const due = computed(() => wayOf(plan.value).momentsDue(plan.value, days.value, currentDay()))
   /** What the time of the lesson goes by besides its plan. */
   const timeContext = computed<FitsContext>(() => ({
     age: open.value.class.ageBand,
+    pace: paceOf(open.value.class.ageBand, open.value.school.ways),
     groups: groups.value.length,
     lessonMinutes: open.value.school.ways.lessonMinutes,
     cupboard: open.value.school.cupboard,

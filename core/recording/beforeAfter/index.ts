@@ -15,11 +15,14 @@ type BeforeAfter = Extract<Recording, { kind: 'before-after' }>
 
 const recordingOf = (plan: Plan) => plan.recording as BeforeAfter
 
+/** What is read again on another day stands side by side until then, whatever was said of one lesson. */
+const standTogether = ({ stand, later }: BeforeAfter) => stand === 'side-by-side' || later !== undefined
+
 /** The same thing read before and after something happened to it, with up to two moments between: what counts is how much it changed. */
 export const beforeAfter: Way = {
   ...changeWay({
     moments: (plan) => recordingOf(plan).moments,
-    together: (plan) => recordingOf(plan).stand === 'side-by-side',
+    together: (plan) => standTogether(recordingOf(plan)),
     endsOf(values) {
       const [from, to] = [values[0] ?? null, values.at(-1) ?? null]
       return from === null || to === null ? null : { from, to }
@@ -40,7 +43,11 @@ export const beforeAfter: Way = {
   }),
   kind: 'before-after',
   name: 'before and after',
-  runsBefore: (plan, moment) => moment !== containerMoment && moment !== recordingOf(plan).moments[0],
+  runsBefore(plan, moment) {
+    const { moments, later } = recordingOf(plan)
+    if (later !== undefined && moment === moments.at(-1)) return false
+    return moment !== containerMoment && moment !== moments[0]
+  },
   verb: 'measure',
   oneEntry: 'what you read at its moment',
   options: [
@@ -62,7 +69,23 @@ export const beforeAfter: Way = {
         ['in-turn', 'one after the other'],
         ['side-by-side', 'all side by side, read before and read again together'],
       ],
-      says: (answer) => (answer === 'in-turn' ? 'one after the other' : 'all side by side'),
+      says: (answer, plan) =>
+        standTogether(recordingOf(plan)) || answer !== 'in-turn' ? 'all side by side' : 'one after the other',
+    },
+    {
+      name: 'later',
+      label: 'Days until it is read for the last time',
+      kind: 'whole',
+      suffix: '',
+      least: 1,
+      greatest: 60,
+      optional: true,
+      says: (days) =>
+        days === null
+          ? 'all in one lesson'
+          : days === 1
+            ? 'the last on the next day'
+            : `the last ${days} days later`,
     },
     containerOption,
     changeOption(['how much it went down', 'how much it went up']),
@@ -105,7 +128,17 @@ export const beforeAfter: Way = {
     scored: (plan) => plan,
     readings: () => 1,
   },
-  needs: (recording) => ((recording as BeforeAfter).stand === 'side-by-side' ? sideBySide : oneByOne),
+  needs(recording) {
+    const own = recording as BeforeAfter
+    if (own.later !== undefined) return { ...sideBySide, days: 2, daysAfter: [0, own.later] }
+    return standTogether(own) ? sideBySide : oneByOne
+  },
+  momentsDue(plan, days, today) {
+    const { moments, later } = recordingOf(plan)
+    if (later === undefined) return null
+    if (today === days[0]) return [containerMoment, ...moments.slice(0, -1)]
+    return today === days[1] ? moments.slice(-1) : []
+  },
   picture: (plan: Plan, counted: readonly Entry[]) => ({
     kind: 'paired',
     moments: recordingOf(plan).moments,

@@ -1,4 +1,4 @@
-import type { Recording } from '../../plan'
+import type { Plan, Recording } from '../../plan'
 import type { Way } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { dayMoment } from './moments'
@@ -9,16 +9,33 @@ import { seriesWay } from './seriesWay'
 
 type Daily = Extract<Recording, { kind: 'daily' }>
 
-/** A number every school day, with gaps where there was no school or nobody read. */
+const recordingOf = (plan: Plan) => plan.recording as Daily
+
+/** How many days after the first each reading is, where that is not a school day like any other. */
+const daysAfter = ({ days, every }: Daily): number[] | undefined =>
+  every === undefined ? undefined : Array.from({ length: days }, (_, index) => index * every)
+
+/** The moments of a plan, those at several places of one container on one day together. */
+const momentsOf = (plan: Plan): string[][] => {
+  const { days, every = 1 } = recordingOf(plan)
+  return Array.from({ length: days }, (_, index) =>
+    placesOf(plan).map((place) => dayMoment(1 + index * every, place)),
+  )
+}
+
+/** A number every school day or every so many days, with gaps where there was no school or nobody read. */
 export const daily: Way = {
   ...seriesWay({
-    moments: (plan) =>
-      Array.from({ length: (plan.recording as Daily).days }, (_, index) =>
-        placesOf(plan).map((place) => dayMoment(index + 1, place)),
-      ),
+    moments: momentsOf,
     timeOf: dayOf,
-    spanOf: (plan) => ({ span: (plan.recording as Daily).days, gap: 1 }),
-    overOf: (plan) => `over ${(plan.recording as Daily).days} school days`,
+    spanOf(plan) {
+      const { days, every = 1 } = recordingOf(plan)
+      return { span: 1 + (days - 1) * every, gap: every }
+    },
+    overOf(plan) {
+      const { days, every } = recordingOf(plan)
+      return every === undefined ? `over ${days} school days` : `over ${1 + (days - 1) * every} days`
+    },
     countedFrom: ({ points }) => points[0]?.at ?? 0,
     per: 'day',
   }),
@@ -29,12 +46,23 @@ export const daily: Way = {
   options: [
     {
       name: 'days',
-      label: 'School days',
+      label: 'On how many days',
       kind: 'whole',
       suffix: '',
       least: 2,
       greatest: 60,
-      says: (days) => `on ${days} school days`,
+      says: (days, plan) =>
+        recordingOf(plan).every === undefined ? `on ${days} school days` : `on ${days} days`,
+    },
+    {
+      name: 'every',
+      label: 'Days from one reading to the next',
+      kind: 'whole',
+      suffix: '',
+      least: 2,
+      greatest: 31,
+      optional: true,
+      says: (every) => (every === null ? 'one after another' : apartSaid(every)),
     },
     positionsOption,
     scoreOption,
@@ -55,11 +83,16 @@ export const daily: Way = {
       reason: 'Over days one place gets more light or warmth than another. Do they all stand alike?',
     },
   ],
-  needs: (recording) => ({ ...sideBySide, days: (recording as Daily).days }),
+  needs(recording) {
+    const daily = recording as Daily
+    return { ...sideBySide, days: daily.days, daysAfter: daysAfter(daily) }
+  },
   momentsDue: (plan, days, today) =>
-    days
-      .slice(0, (plan.recording as Daily).days)
-      .flatMap((day, index) =>
-        day === today ? placesOf(plan).map((place) => dayMoment(index + 1, place)) : [],
-      ),
+    momentsOf(plan).flatMap((moments, index) => (days[index] === today ? moments : [])),
+}
+
+/** "a week apart", "3 days apart". */
+function apartSaid(days: number): string {
+  if (days % 7 !== 0) return `${days} days apart`
+  return days === 7 ? 'a week apart' : `${days / 7} weeks apart`
 }

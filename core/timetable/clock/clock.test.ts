@@ -181,7 +181,11 @@ describe('what a lesson took', () => {
       ),
     )
     // 73 s without 5 s of falling and 8 s of reading, shared out like 25 and 15.
-    expect(measuredTimes(examplePlan(), clock, tries, '7-9')).toEqual({ handOut: 9, setUp: 38, reset: 23 })
+    expect(measuredTimes(examplePlan(), clock, tries, { age: '7-9' })).toEqual({
+      handOut: 9,
+      setUp: 38,
+      reset: 23,
+    })
   })
 
   it('goes by how long the test took, where a group that was through was typed in later', () => {
@@ -191,8 +195,8 @@ describe('what a lesson took', () => {
     )
     const clock = { taken: [taken('test', 10)], ended: null }
     // Ten tries in ten minutes: 60 s without 5 and 8, shared out like 25 and 15.
-    expect(measuredTimes(plan, clock, typed, '7-9')).toEqual({ setUp: 29, reset: 18 })
-    expect(measuredTimes(plan, clock, typed.slice(1), '7-9')).toEqual({})
+    expect(measuredTimes(plan, clock, typed, { age: '7-9' })).toEqual({ setUp: 29, reset: 18 })
+    expect(measuredTimes(plan, clock, typed.slice(1), { age: '7-9' })).toEqual({})
   })
 
   it('says nothing of tries that were typed in later, or far apart', () => {
@@ -205,7 +209,7 @@ describe('what a lesson took', () => {
       takenAt: new Date(index * 9e7).toISOString(),
     }))
     const clock = { taken: [], ended: null }
-    expect(measuredTimes(examplePlan({ times: { talk: 3 } }), clock, typed, '7-9')).toEqual({})
-    expect(measuredTimes(examplePlan(), clock, days, '7-9')).toEqual({})
+    expect(measuredTimes(examplePlan({ times: { talk: 3 } }), clock, typed, { age: '7-9' })).toEqual({})
+    expect(measuredTimes(examplePlan(), clock, days, { age: '7-9' })).toEqual({})
   })
 })

@@ -33,7 +33,8 @@ function follow(howMany: number, since: number | null, late: (due: Due) => numbe
   let now = since ?? 0
   for (let turn = 0; turn < 100; turn++) {
     const { slots } = standingOf(entries)
-    const ask = (at: number) => duesOf(plan, { groupIds, slots, testing, since, now: at })
+    const ask = (at: number) =>
+      duesOf(plan, { groupIds, hands: { age: '7-9' }, slots, testing, since, now: at })
     const [told] = ask(now)
     if (!told) return done
     const ready = Math.max(now, (told.at ?? now) + late(told))
@@ -91,7 +92,14 @@ describe('what is due', () => {
   it('goes by the first start where nobody runs the clock', () => {
     const slots = () => standingOf([]).slots
     const testing = testingOf(plan, owning(2))
-    const [first] = duesOf(plan, { groupIds, slots: slots(), testing, since: null, now: 5 })
+    const [first] = duesOf(plan, {
+      groupIds,
+      hands: { age: '7-9' },
+      slots: slots(),
+      testing,
+      since: null,
+      now: 5,
+    })
     expect(first).toMatchObject({ kind: 'start', at: null })
     const done = follow(2, null, () => 0)
     expect(done).toHaveLength(2 * 4 * 5)
@@ -103,7 +111,7 @@ describe('what is due', () => {
     const { slots } = standingOf([startEntry(slot!, 0)])
     const testing = testingOf(plan, owning(2))
     const readAt = (minutes: number) =>
-      duesOf(plan, { groupIds, slots, testing, since: 0, now: minutes * 60_000 }).find(
+      duesOf(plan, { groupIds, hands: { age: '7-9' }, slots, testing, since: 0, now: minutes * 60_000 }).find(
         (due) => due.kind === 'read',
       )?.slot.moment
     expect([0, 3.9, 4, 7.9, 8, 29].map(readAt)).toEqual([
@@ -114,6 +122,8 @@ describe('what is due', () => {
 
   it('is nothing where time does not say when something is read', () => {
     const testing = { starts: [], owned: new Map<string, number>() }
-    expect(duesOf(examplePlan(), { groupIds, slots: new Map(), testing, since: 0, now: 0 })).toEqual([])
+    expect(
+      duesOf(examplePlan(), { groupIds, hands: { age: '7-9' }, slots: new Map(), testing, since: 0, now: 0 }),
+    ).toEqual([])
   })
 })

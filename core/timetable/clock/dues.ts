@@ -5,6 +5,7 @@ import { plannedAt, startedAt, startOf, wayOf } from '../../recording'
 import { nextStart } from '../stagger'
 import { readersOf } from '../readers'
 import type { Start, Testing } from '../testingOf'
+import type { Hands } from '../usualTimes'
 
 /** So late a reading is not asked for any more, in ms: the class has gone on. */
 const tooLate = 15 * 60_000
@@ -22,6 +23,8 @@ export interface Due {
 /** What is known when it is asked what is due. */
 export interface DuesContext {
   groupIds: readonly string[]
+  /** Whose hands read it. */
+  hands: Hands
   /** What stands in each slot. */
   slots: ReadonlyMap<string, SlotState>
   /** The testing as it is planned. */
@@ -38,7 +41,7 @@ export interface DuesContext {
  * fall on another's. A reading that was missed is not asked for any more once the next one of its
  * container has come, and the last of all a quarter of an hour later.
  * @returns empty where time does not say when something is read
- * @example duesOf(plan, { groupIds, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
+ * @example duesOf(plan, { groupIds, hands: { age: '7-9' }, slots: new Map(), testing: { starts: [], owned: new Map() }, since: null, now: 0 }) // []
  */
 export function duesOf(plan: Plan, context: DuesContext): Due[] {
   const minutes = wayOf(plan).readMinutes(plan)
@@ -46,7 +49,10 @@ export function duesOf(plan: Plan, context: DuesContext): Due[] {
   const all = testingGroups(plan, context.groupIds.length).map((groupIndex) =>
     containersOf(plan, groupIndex, context),
   )
-  const { ownEach, atOnce, seconds } = readersOf(plan, context.testing.owned, context.groupIds.length)
+  const { ownEach, atOnce, seconds } = readersOf(plan, context.testing.owned, {
+    ...context.hands,
+    groups: context.groupIds.length,
+  })
   return all
     .flatMap((containers, index): Due[] => {
       const others = ownEach ? containers : all.flat()

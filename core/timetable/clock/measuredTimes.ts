@@ -1,11 +1,10 @@
 import { firstOf, itemAt } from '../../defined'
 import { median } from 'simple-statistics'
-import type { AgeBand } from '../../class'
 import { classSteps, type Plan, type PlanTimes } from '../../plan'
-import { wayOf } from '../../recording'
+import { isInRounds, wayOf } from '../../recording'
 import type { Entry } from '../../entries'
 import { turnsIn, turnsTaken } from '../roles/turns'
-import { trySeconds } from '../usualTimes'
+import { secondsFor, trySeconds, type Hands } from '../usualTimes'
 import { clockLog, type Taken } from './clockLog'
 
 /** Gaps between two tries that are longer than that are no try: somebody was elsewhere. In seconds. */
@@ -18,9 +17,9 @@ const fewest = 4
  * the groups wrote theirs down, where tries follow one another; where that was
  * done later, by how long the test took a group that was through. What is told of a try is the time around what happens in it and its
  * reading.
- * @example measuredTimes(plan, { taken: [], ended: null }, [], '7-9') // {}: nothing was done yet
+ * @example measuredTimes(plan, { taken: [], ended: null }, [], { age: '7-9' }) // {}: nothing was done yet
  */
-export function measuredTimes(plan: Plan, clock: Taken, counted: readonly Entry[], age: AgeBand): PlanTimes {
+export function measuredTimes(plan: Plan, clock: Taken, counted: readonly Entry[], hands: Hands): PlanTimes {
   const log = clockLog(clock)
   const steps = Object.fromEntries(
     classSteps.flatMap((id) => {
@@ -31,7 +30,7 @@ export function measuredTimes(plan: Plan, clock: Taken, counted: readonly Entry[
   )
   return {
     ...steps,
-    ...tryTimes(plan, counted, log?.steps.find((one) => one.id === 'test')?.took ?? null, age),
+    ...tryTimes(plan, counted, log?.steps.find((one) => one.id === 'test')?.took ?? null, hands),
   }
 }
 
@@ -39,17 +38,18 @@ function tryTimes(
   plan: Plan,
   counted: readonly Entry[],
   testMinutes: number | null,
-  age: AgeBand,
+  hands: Hands,
 ): Pick<PlanTimes, 'setUp' | 'reset'> {
   const way = wayOf(plan)
   const needs = way.needs(plan.recording)
-  if (needs.sideBySide || needs.days > 1 || way.readMinutes(plan)) return {}
+  // Between two tries of rounds lies building, and nobody says how long that was.
+  if (needs.sideBySide || needs.days > 1 || way.readMinutes(plan) || isInRounds(plan)) return {}
   const gaps = [...new Set(counted.map((one) => one.groupId))].flatMap((groupId) =>
     gapsOf(counted.filter((one) => one.groupId === groupId)),
   )
-  if (gaps.length >= fewest) return aroundReading(plan, median(gaps), age)
+  if (gaps.length >= fewest) return aroundReading(plan, median(gaps), hands)
   const all = finishedTries(plan, counted)
-  return testMinutes === null || all === 0 ? {} : aroundReading(plan, (testMinutes * 60) / all, age)
+  return testMinutes === null || all === 0 ? {} : aroundReading(plan, (testMinutes * 60) / all, hands)
 }
 
 /** How many tries, practice with them, a group has done that is through; 0 where none is. */
@@ -76,16 +76,17 @@ function gapsOf(own: readonly Entry[]): number[] {
 }
 
 /** What is left of a try without what happens in it and its readings, shared out as before. */
-function aroundReading(plan: Plan, tryTakes: number, age: AgeBand): Pick<PlanTimes, 'setUp' | 'reset'> {
+function aroundReading(plan: Plan, tryTakes: number, hands: Hands): Pick<PlanTimes, 'setUp' | 'reset'> {
   const slots = wayOf(plan).slots(plan, '', 0)
   const first = firstOf(slots)
   const readings = slots.filter(
     (slot) => slot.levelId === first.levelId && slot.tryNumber === first.tryNumber,
   ).length
-  const runs = plan.levels.map((level) => trySeconds(plan, level.id, age))
+  const runs = plan.levels.map((level) => trySeconds(plan, level.id, hands))
   const { setUp, reset } = firstOf(runs)
   const run = median(runs.map((one) => one.run))
-  const around = Math.max(10, tryTakes - run - readings * plan.measured.instrument.secondsPerReading)
+  const reading = secondsFor(hands, plan.measured.instrument.secondsPerReading)
+  const around = Math.max(10, tryTakes - run - readings * reading)
   const share = setUp + reset === 0 ? 0.5 : setUp / (setUp + reset)
   return { setUp: Math.round(around * share), reset: Math.round(around * (1 - share)) }
 }

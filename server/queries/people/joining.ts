@@ -1,8 +1,7 @@
 import { and, eq, gt, isNull } from 'drizzle-orm'
 import { addDays } from 'date-fns'
-import { schoolDays } from '#core/calendar'
 import { lastOf } from '#core/defined'
-import { wayOf } from '#core/recording'
+import { readingDays } from '#core/lesson'
 import type { JoinedDto, JoiningDto } from '#shared/types/people'
 import type { Database } from '../../database/database'
 import { groups, lessons, sessions } from '../../database/schema'
@@ -54,7 +53,7 @@ export async function openJoining(db: Database, wholeId: string): Promise<Joinin
     try {
       await db.transaction(async (tx) => {
         const { date, plan, joinCode, joinUntil } = await lockLesson(tx, wholeId)
-        const lastDay = lastOf([date, ...schoolDays(calendar, date, wayOf(plan).needs(plan.recording).days)])
+        const lastDay = lastOf([date, ...readingDays(plan, calendar, date)])
         const until = addDays(new Date(Math.max(Date.now(), Date.parse(lastDay))), 1)
         // Two Desks that open it at once show one code.
         const holds = joinCode !== null && joinUntil !== null && joinUntil > new Date()

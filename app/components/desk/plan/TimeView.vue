@@ -1,12 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { noWayToFit } from '#core/timetable'
 import { useChecks } from '~/stores/checks'
 import { useFits } from '~/stores/fits'
+import { useLesson } from '~/stores/lesson'
+import { dayWords } from '~/words/dates'
 
 /** The plan in time: whether it ends before the bell, what it hangs on, and how long everything takes. */
+const store = useLesson()
 const fits = useFits()
 const checks = useChecks()
 const now = computed(() => fits.fits)
+const noWay = computed(() => (now.value ? noWayToFit(now.value, fits.ways) : ''))
+/** A test that is read again on another day has its dates; testing that is shared out among lessons has none yet. */
+function lessonName(index: number): string {
+  const day = store.days.length > 1 ? store.days[index] : undefined
+  return day ? `Lesson ${index + 1}, ${dayWords(day)}` : `Lesson ${index + 1}`
+}
 const trouble = computed(() => now.value?.state === 'think' || now.value?.state === 'mend')
 </script>
 
@@ -30,7 +40,7 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
       </p>
     </div>
     <template v-for="(steps, index) in now.lessons" :key="index">
-      <h2 v-if="now.lessons.length > 1">Lesson {{ index + 1 }}</h2>
+      <h2 v-if="now.lessons.length > 1">{{ lessonName(index) }}</h2>
       <TimeLine :steps="steps" :testing="now.parts[index]!" :lesson="now.minutes.lesson" />
     </template>
     <div class="below">
@@ -40,6 +50,7 @@ const trouble = computed(() => now.value?.state === 'think' || now.value?.state 
         <div class="ways" role="group" aria-label="Ways to fit">
           <RemedyButtons :remedies="checks.resultOf('fits').remedies.slice(0, 4)" />
         </div>
+        <p v-if="noWay" class="small" role="status">{{ noWay }}</p>
       </div>
     </div>
   </div>

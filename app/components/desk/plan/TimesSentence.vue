@@ -1,8 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { holds, timesLimits, type ClassStep, type Hold, type PlanTimes } from '#core/plan'
-import { usesInstrument, wayOf } from '#core/recording'
-import { adultsOf, canHold, holdOf, minutesWords, trySeconds, waitsForAdult } from '#core/timetable'
+import { isInRounds, usesInstrument, wayOf } from '#core/recording'
+import {
+  adultsOf,
+  buildMinutes,
+  canHold,
+  holdOf,
+  minutesWords,
+  secondsFor,
+  trySeconds,
+  waitsForAdult,
+} from '#core/timetable'
 import { useFits } from '~/stores/fits'
 import { useLesson } from '~/stores/lesson'
 
@@ -13,7 +22,7 @@ const times = computed(() => store.plan.times)
 
 /** A time of the plan that can be said: what it is called, how it stands in the sentence, and what follows it. */
 interface SaidTime {
-  name: 'lesson' | ClassStep | 'setUp' | 'run' | 'reset'
+  name: 'lesson' | ClassStep | 'build' | 'setUp' | 'run' | 'reset'
   label: string
   text: string
   unit: 'min' | 's'
@@ -40,22 +49,28 @@ const classSentence = computed<SaidTime[]>(() => {
 })
 
 const trySentence = computed<SaidTime[]>(() => {
-  const { setUp, run, reset } = trySeconds(
-    store.plan,
-    store.plan.levels[0]?.id ?? '',
-    store.open.class.ageBand,
-  )
+  const { setUp, run, reset } = trySeconds(store.plan, store.plan.levels[0]?.id ?? '', store.timeContext)
   const byLevel = Object.keys(times.value.runAt ?? {}).length > 0
   const inTries = wayOf(store.plan).readMinutes(store.plan) === null
   const read = usesInstrument(store.plan)
-    ? `, ${minutesWords(store.plan.measured.instrument.secondsPerReading)} to read`
+    ? `, ${minutesWords(secondsFor(store.timeContext, store.plan.measured.instrument.secondsPerReading))} to read`
     : ''
   const of = { unit: 's', most: timesLimits.seconds } as const
+  const building = buildMinutes(store.plan, store.timeContext)
   return [
+    ...(isInRounds(store.plan)
+      ? [
+          {
+            ...{ name: 'build' as const, label: 'Minutes to build a round', text: `${building} min` },
+            ...{ unit: 'min' as const, most: timesLimits.step },
+            ...{ before: 'A round takes', after: 'to build or alter' },
+          },
+        ]
+      : []),
     {
       ...{ ...of, name: 'setUp', label: 'Seconds to set up', text: minutesWords(setUp) },
       ...{
-        before: inTries ? 'One try takes' : 'One container takes',
+        before: isInRounds(store.plan) ? ', a try of it' : inTries ? 'One try takes' : 'One container takes',
         after: `to set up${inTries ? '' : read}`,
       },
     },

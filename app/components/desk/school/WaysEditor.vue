@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ageBands, type AgeBand } from '#core/class'
-import { papers, planLimits, timesLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
+import { paceOf, papers, planLimits, timesLimits, type AgeDefaults, type SchoolWays } from '#core/plan'
 import {
   counts,
   months,
+  paces,
   pictureKeepings,
   predictors,
   roundings,
@@ -92,6 +93,12 @@ const lists = [
           :label="`One number from tries, ${age.replace('-', ' to ')}`"
           @update:model-value="setAge(age, { summary: $event })"
         />
+        <VSelect
+          :model-value="paceOf(age, ways)"
+          :items="paces"
+          :label="`To set up and to read, ${age.replace('-', ' to ')}`"
+          @update:model-value="setAge(age, { pace: $event })"
+        />
       </template>
     </div>
   </div>
@@ -107,7 +114,7 @@ const lists = [
 .ages {
   grid-column: 1 / -1;
   display: grid;
-  grid-template-columns: 110px 1fr 1fr;
+  grid-template-columns: 110px 1fr 1fr 1fr;
   gap: 10px 12px;
   align-items: center;
 }

@@ -4,7 +4,7 @@ import { defined } from '#core/defined'
 import { canSumUp } from '#core/comparison'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
-import { alteredField, plannedAt, wayOf } from '#core/recording'
+import { alteredField, dayOfMoment, wayOf } from '#core/recording'
 import { columnDay, paperDay } from '~/words/dates'
 import { measuredCaption } from '~/words/measuredWords'
 import { usePrintLesson } from '~/composables/usePrintLesson'
@@ -42,8 +42,7 @@ const parts = computed(() => {
 })
 /** The date of a day, where it is read by the day. */
 function dayOf(moment: string): string {
-  if (wayOf(store.plan).momentsDue(store.plan, store.days, '') === null) return ''
-  const day = store.days[(plannedAt(moment) ?? 0) - 1]
+  const day = dayOfMoment(store.plan, store.days, moment)
   return day ? columnDay(day) : ''
 }
 const symbolAt = (moment: string) =>

@@ -1,0 +1,13 @@
+import type { FitsCheck } from '../checkFits'
+import type { WayToFit } from './waysToFit'
+
+/**
+ * What is said where a lesson is too long and no way makes it fit; empty while ways are still looked for, or where there is one.
+ * @example noWayToFit(check, null) // ''
+ */
+export function noWayToFit({ state, takes, minutes }: FitsCheck, ways: readonly WayToFit[] | null): string {
+  if (state !== 'mend' || takes <= minutes.lesson || ways === null || ways.some((way) => way.fits)) return ''
+  return ways.length === 0
+    ? 'We know no way to make it shorter that leaves the test what it is. Give it a longer lesson.'
+    : 'None of these is enough to make it fit and leaves the test what it is. Take one and give it a longer lesson.'
+}
