@@ -8,6 +8,7 @@ import {
   checkKitted,
   kitAmounts,
   madeReady,
+  sharedSheets,
   needsOf,
   planTasks,
   shoppingList,
@@ -63,12 +64,14 @@ export const usePack = defineStore('pack', () => {
   const people = computed(() => ({
     groups: lesson.groups.length,
     children: lesson.open.class.children,
+    byGroup: lesson.open.class.byGroup,
     cupboard: lesson.open.school.cupboard,
   }))
   const lines = computed(() =>
     kitAmounts(lesson.plan, { ...people.value, usedBefore: data.value?.usedBefore }),
   )
   const made = computed(() => lines.value.map((line) => madeReady(line, lesson.plan, people.value)))
+  const shared = computed(() => sharedSheets(lines.value, made.value))
   const supplies = computed(() => withInstruments(data.value?.supplies ?? [], lesson.open.school.cupboard))
   /** What there is of everything; nothing once the kit was counted back, as the cupboard knows it then. */
   const availability = computed<Availability[]>(() => {
@@ -247,6 +250,7 @@ export const usePack = defineStore('pack', () => {
     offline: queue.offline,
     lines,
     made,
+    shared,
     supplies,
     availability,
     tasks,

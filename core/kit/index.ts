@@ -13,6 +13,8 @@ export { kitAmounts, kitMaterials, type KitClass, type KitLine } from './kitAmou
 export { kitUnit, type KitUnit } from './kitUnit'
 export { measurable } from './measurable'
 export { containerLabels, type ContainerLabel, type LabelStyle } from './labels'
+export { sharedSheets, type SharedSheets } from './sharedSheets'
+export type { SharedPiece } from './cutting/together'
 export { madeReady, needsOf, type MadeReady, type Need, type NeedsClass } from './needs'
 export { planTasks, tasksFor, type PlannedTask, type PreparingTask } from './preparing/tasks'
 export { understandTask, type UnderstoodTask } from './preparing/understandTask'

@@ -4,12 +4,10 @@ import { testingGroups, type Material, type Plan } from '../plan'
 import { stripRoundingNoise } from '../quantity'
 import { derivedKit, isInstrumentLine, standing } from './derivedKit'
 import { measurable } from './measurable'
-import { childrenOnTray, timesNeeded } from './timesNeeded'
+import { childrenOnTray, timesNeeded, type TrayChildren } from './timesNeeded'
 
 /** Who the kit is for, and what it is measured out with. */
-export interface KitClass {
-  groups: number
-  children: number
+export interface KitClass extends TrayChildren {
   /** The school's instruments, which say how finely an amount can be measured out. */
   cupboard: readonly CupboardInstrument[]
   /** What was used up before in place of what was packed, by the material's name; see `usedBefore`. */
@@ -43,7 +41,7 @@ export function kitMaterials(plan: Plan): { material: Material; origin: KitLine[
 /**
  * The amounts for a class: what the plan brings by itself and what was typed, each by its rule.
  *
- * Children are shared out over the groups as evenly as possible. At stations the reused things of a level stay
+ * What each child needs goes by how many children each group has. At stations the reused things of a level stay
  * where they are, one set at each; extra groups wait, as in the lesson's time plan. If the cupboard has fewer of an instrument
  * than there are groups, all of them are packed and the groups share. What waits at
  * the front or with the teacher is added up there and lies on no tray. Each amount is rounded up to what can be
@@ -52,7 +50,8 @@ export function kitMaterials(plan: Plan): { material: Material; origin: KitLine[
  * @throws RangeError when a count is negative or not a whole number.
  * @example kitAmounts(plan, { groups: 6, children: 24, cupboard })[0].total // 6: a metre stick for each group
  */
-export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore = {} }: KitClass): KitLine[] {
+export function kitAmounts(plan: Plan, own: KitClass): KitLine[] {
+  const { groups, children, cupboard, usedBefore = {} } = own
   for (const count of [groups, children])
     if (!Number.isInteger(count) || count < 0)
       throw new RangeError('groups and children are counted in whole numbers from 0')
@@ -63,7 +62,7 @@ export function kitAmounts(plan: Plan, { groups, children, cupboard, usedBefore 
     const up = (raw: number) => measurable(raw, unit, cupboard)
     const stays = plan.whoTests === 'stations' && use === 'reused' && per === 'level'
     const times = places.map((one) =>
-      timesNeeded(material, plan, one, childrenOnTray(children, places.length, one)),
+      timesNeeded(material, plan, one, childrenOnTray(own, places.length, one)),
     )
     const forAll = per === 'class' || per === 'turns'
     const onTrays = !stays && !forAll && place === 'tray'

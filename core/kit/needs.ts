@@ -1,4 +1,5 @@
 import type { CupboardInstrument } from '../instrument'
+import { itemAt } from '../defined'
 import { type Making, type Plan, testingGroups } from '../plan'
 import { convertUnit, stripRoundingNoise } from '../quantity'
 import { circlesOnRoll } from './cutting/circles'
@@ -10,8 +11,9 @@ import type { Size } from './cutting/rowsAndColumns'
 import type { KitLine } from './kitAmounts'
 import { kitUnit, sharedUnit } from './kitUnit'
 import { supplyKey } from './sameThing'
+import { sharedSheets } from './sharedSheets'
 import { dilute, mix, type DilutionSeries, type Mixture } from './solution'
-import { childrenOnTray, timesNeeded } from './timesNeeded'
+import { childrenOnTray, timesNeeded, type TrayChildren } from './timesNeeded'
 
 /** What one line of the kit takes out of the store cupboard. */
 export interface Need {
@@ -35,9 +37,7 @@ export type MadeReady =
   | { kind: 'lengths'; from: string; sticks: number; perStick: number; left: number }
 
 /** Where the class's own size and instruments come from. */
-export interface NeedsClass {
-  groups: number
-  children: number
+export interface NeedsClass extends TrayChildren {
   cupboard: readonly CupboardInstrument[]
 }
 
@@ -96,8 +96,8 @@ function ready(made: Making, line: KitLine, plan: Plan, own: NeedsClass): MadeRe
 }
 
 /** How much of each strength all groups need, with the spares shared out alike. */
-function levelVolumes(line: KitLine, plan: Plan, { groups, children }: NeedsClass) {
-  const places = testingGroups(plan, groups)
+function levelVolumes(line: KitLine, plan: Plan, own: NeedsClass) {
+  const places = testingGroups(plan, own.groups)
   const more = line.needed > 0 ? line.total / line.needed : 1
   return plan.levels.map((level) => {
     const times = places.reduce(
@@ -107,7 +107,7 @@ function levelVolumes(line: KitLine, plan: Plan, { groups, children }: NeedsClas
           { ...line.material, level: level.id },
           plan,
           place,
-          childrenOnTray(children, places.length, place),
+          childrenOnTray(own, places.length, place),
         ),
       0,
     )
@@ -160,9 +160,13 @@ export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass):
         materialIds: [id],
       })
   }
-  for (const line of lines) {
+  const allMade = lines.map((line) => madeReady(line, plan, own))
+  const shared = sharedSheets(lines, allMade)
+  for (const { from, sheets, materialIds } of shared)
+    add(from, 'sheets', sheets.length, 'used-up', itemAt(materialIds, 0))
+  for (const [index, line] of lines.entries()) {
     const { material, total } = line
-    const made = madeReady(line, plan, own)
+    const made = itemAt(allMade, index)
     if (made === null || made.kind === 'problem')
       add(material.name, material.unit, total, material.use, material.id)
     else if (made.kind === 'solution') {
@@ -172,8 +176,10 @@ export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass):
       const { stock, steps } = made.series
       add('water', 'mL', stock.water + steps.reduce((sum, one) => sum + one.water, 0), 'used-up', material.id)
       add(made.of, made.unit, stock.added, 'used-up', material.id)
-    } else if (made.kind === 'pieces') add(made.from, 'sheets', made.plan.sheets, 'used-up', material.id)
-    else if (made.kind === 'roll') add(made.from, 'cm', made.length, 'used-up', material.id)
+    } else if (made.kind === 'pieces') {
+      const isShared = shared.some((one) => one.materialIds.includes(material.id))
+      add(made.from, 'sheets', made.plan.sheets - (isShared ? 1 : 0), 'used-up', material.id)
+    } else if (made.kind === 'roll') add(made.from, 'cm', made.length, 'used-up', material.id)
     else add(made.from, '', made.sticks, 'used-up', material.id)
   }
   return [...needs.values()]

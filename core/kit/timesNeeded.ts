@@ -1,3 +1,4 @@
+import { itemAt } from '../defined'
 import { levelsForGroup, type Material, type Plan } from '../plan'
 
 /**
@@ -49,10 +50,27 @@ export function timesNeeded(
   }
 }
 
+/** Who the trays are for. */
+export interface TrayChildren {
+  groups: number
+  children: number
+  /** How many each group has, in the order of the groups; shared out evenly where nobody says. */
+  byGroup?: readonly number[]
+}
+
 /**
- * Children shared out over trays as evenly as possible, the first ones taking the rest.
- * @example childrenOnTray(23, 5, 3) // 4
+ * How many children a tray is for: those of its group; where the whole class has one tray, or nobody says who is in which group, all
+ * children shared out as evenly as possible, the first trays taking the rest.
+ * @param trays how many groups have a tray
+ * @param place which group, from 0
+ * @example childrenOnTray({ groups: 5, children: 23 }, 5, 3) // 4
+ * @example childrenOnTray({ groups: 2, children: 5, byGroup: [2, 3] }, 2, 0) // 2
  */
-export function childrenOnTray(children: number, trays: number, place: number): number {
+export function childrenOnTray(
+  { groups, children, byGroup }: TrayChildren,
+  trays: number,
+  place: number,
+): number {
+  if (byGroup?.length === groups && trays === groups) return itemAt(byGroup, place)
   return trays === 0 ? 0 : Math.floor(children / trays) + (place < children % trays ? 1 : 0)
 }

@@ -1,3 +1,4 @@
+import { childrenByGroup } from '#core/class'
 import { defined } from '#core/defined'
 import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
@@ -46,7 +47,11 @@ export function withoutNames(
   const own = allGroups.filter((group) => !part || part.has(group.id))
   const whole = own.length === allGroups.length
   const children = all.filter((pupil) => whole || (pupil.groupId !== null && part?.has(pupil.groupId)))
-  return { ...rest, groups: own, children: children.length }
+  const byGroup = childrenByGroup(
+    own.map((group) => group.id),
+    children,
+  )
+  return { ...rest, groups: own, children: children.length, byGroup }
 }
 
 /** Makes a class of a teacher; of nobody's where nobody signs in. */

@@ -50,8 +50,8 @@ export async function kitsOf(
   const counted = await countedLessons(db, [...new Set(rows.map((row) => row.investigationId))])
   return rows.map((lesson) => {
     const whole = defined(byClass.get(lesson.classId))
-    const { groups, children } = withoutNames(whole, groupsById.get(lesson.id) ?? new Set())
-    const own = { groups: groups.length, children, cupboard: school.cupboard }
+    const { groups, children, byGroup } = withoutNames(whole, groupsById.get(lesson.id) ?? new Set())
+    const own = { groups: groups.length, children, byGroup, cupboard: school.cupboard }
     const usedBefore = earlierUse(counted, lesson, own.groups)
     return { lesson, whole, kit: { own, usedBefore, lines: kitAmounts(lesson.plan, { ...own, usedBefore }) } }
   })

@@ -61,6 +61,8 @@ export interface ClassDto extends ClassInput {
 /** A class as a lesson shows it on every face: children are counted, never named. */
 export interface LessonClassDto extends Omit<ClassDto, 'pupils' | 'allergies'> {
   children: number
+  /** How many of them each group has, in the order of the groups. */
+  byGroup: number[]
 }
 
 export interface InvestigationDto {

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { cutPlan } from './cutPlan'
-import { guillotine, type CutPiece } from './guillotine'
+import { guillotine } from './guillotine'
 import { sticksFor } from './lengths'
 import { rowsAndColumns } from './rowsAndColumns'
+import { apart, canBeCut, near } from '../../testing/layouts'
 
 const a4 = { width: 21, height: 29.7 }
 
@@ -19,29 +20,6 @@ function bruteForce(w: number, h: number, W: number, H: number, seen = new Map<s
     most = Math.max(most, bruteForce(w, h, W, y, seen) + bruteForce(w, h, W, H - y, seen))
   seen.set(key, most)
   return most
-}
-
-const near = (a: number, b: number) => a <= b + 1e-6
-const apart = (a: CutPiece, b: CutPiece) =>
-  near(a.x + a.width, b.x) ||
-  near(b.x + b.width, a.x) ||
-  near(a.y + a.height, b.y) ||
-  near(b.y + b.height, a.y)
-
-/** Whether straight cuts from edge to edge free every piece. */
-function canBeCut(pieces: readonly CutPiece[]): boolean {
-  if (pieces.length < 2) return true
-  for (const [at, long] of [
-    ['x', 'width'],
-    ['y', 'height'],
-  ] as const)
-    for (const cut of pieces.map((one) => one[at])) {
-      const before = pieces.filter((one) => near(one[at] + one[long], cut))
-      const after = pieces.filter((one) => near(cut, one[at]))
-      if (before.length > 0 && after.length > 0 && before.length + after.length === pieces.length)
-        return canBeCut(before) && canBeCut(after)
-    }
-  return false
 }
 
 describe('guillotine', () => {

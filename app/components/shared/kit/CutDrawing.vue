@@ -4,9 +4,11 @@ import type { CutPiece, Size } from '#core/kit'
 
 /** A full sheet, or what is cut from a roll, with its pieces, to scale; something long is shown as far as its first few pieces. */
 const props = defineProps<{
-  layout: CutPiece[]
+  /** `mark` where pieces of several sizes share a sheet: which of them this is. */
+  layout: (CutPiece & { mark?: string })[]
   sheet: Size
-  piece: Size
+  /** Null where they are not all of one size. */
+  piece: Size | null
   round: boolean
   /** What is said below beside the sizes. */
   note: string
@@ -24,8 +26,19 @@ const shown = computed<Size>(() => {
 const broken = computed(() => shown.value.height < props.sheet.height)
 const pieces = computed(() => props.layout.filter((one) => one.y + one.height <= shown.value.height + 0.01))
 const size = computed(() =>
-  props.round ? `${props.piece.width} cm across` : `${props.piece.width} x ${props.piece.height} cm`,
+  !props.piece
+    ? 'of several sizes'
+    : props.round
+      ? `${props.piece.width} cm across`
+      : `${props.piece.width} x ${props.piece.height} cm`,
 )
+/** The first piece says how large it is; where sizes differ, each says what it is. */
+function label(one: CutPiece & { mark?: string }, index: number): string {
+  const [width, height] = [one.width * scale.value, one.height * scale.value]
+  if (one.mark !== undefined) return width > 9 && height > 11 ? one.mark : ''
+  if (index > 0 || width <= 34 || height <= 22) return ''
+  return props.round ? String(one.width) : `${one.width} x ${one.height}`
+}
 /** The drawing fits a box of 150 by 170; one of its centimetres on the screen is about 38 points. */
 const scale = computed(() => Math.min(150 / shown.value.width, 170 / shown.value.height))
 const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
@@ -58,11 +71,11 @@ const ratio = computed(() => Math.max(1, Math.round(37.8 / scale.value)))
           class="piece"
         />
         <text
-          v-if="index === 0 && one.width * scale > 34 && one.height * scale > 22"
+          v-if="label(one, index)"
           :x="(one.x + one.width / 2) * scale"
           :y="(one.y + one.height / 2) * scale + 4"
         >
-          {{ round ? one.width : `${one.width} x ${one.height}` }}
+          {{ label(one, index) }}
         </text>
       </g>
       <path

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { amountOf, amountWords, type CutPiece } from '#core/kit'
 import { levelName } from '#core/plan'
-import { countedThing } from '#core/quantity'
+import { countedThing, listed } from '#core/quantity'
 import { useLesson } from '~/stores/lesson'
 import { usePack } from '~/stores/pack'
 
@@ -14,6 +14,28 @@ const things = computed(() =>
     const made = pack.made[index]
     return made && (line.total > 0 || made.kind === 'problem') ? [{ line, made }] : []
   }),
+)
+const sharedOf = (materialId: string) => pack.shared.find((one) => one.materialIds.includes(materialId))
+/** Sheets that several sizes share, each with its pieces marked by letters. */
+const cutTogether = computed(() =>
+  pack.shared.flatMap(({ from, sheet, materialIds, sheets }) =>
+    sheets.map((pieces, index) => {
+      const letter = (id: string) => String.fromCharCode(65 + materialIds.indexOf(id))
+      const counted = materialIds.flatMap((id) => {
+        const count = pieces.filter((piece) => piece.id === id).length
+        const line = pack.lines.find((one) => one.material.id === id)
+        return count > 0 && line ? [`${count} ${line.material.name} (${letter(id)})`] : []
+      })
+      return {
+        key: `${from} ${index}`,
+        from: `a sheet of ${from}`,
+        sheet,
+        layout: pieces.map((piece) => ({ ...piece, mark: letter(piece.id) })),
+        pieces: `${pieces.length} in all`,
+        parts: listed(counted),
+      }
+    }),
+  ),
 )
 function fromEach({ sheets, perSheet, onLast }: { sheets: number; perSheet: number; onLast: number }) {
   if (sheets === 1) return onLast < perSheet ? `which would give ${perSheet}` : 'which gives just that many'
@@ -40,6 +62,13 @@ const nameOf = (levelId: string) => {
       60 g sugar to 1 L”, or for a series over the levels “120 mL bubble mix per level, g sugar to 1 L by
       level”.
     </p>
+    <article v-for="one in cutTogether" :key="one.key">
+      <CutDrawing :layout="one.layout" :sheet="one.sheet" :piece="null" :round="false" :note="one.pieces" />
+      <p>
+        <b>Cut together</b><br />
+        from {{ one.from }}: {{ one.parts }}.
+      </p>
+    </article>
     <article v-for="{ line, made } in things" :key="line.material.id">
       <template v-if="made.kind === 'pieces' && line.material.made?.kind === 'pieces'">
         <CutDrawing
@@ -52,7 +81,16 @@ const nameOf = (levelId: string) => {
         <p>
           <b>Cut {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
           ><br />
-          from {{ amountWords(made.plan.sheets, 'sheets') }} of {{ made.from }}, {{ fromEach(made.plan) }}.
+          <template v-if="!sharedOf(line.material.id)"
+            >from {{ amountWords(made.plan.sheets, 'sheets') }} of {{ made.from }},
+            {{ fromEach(made.plan) }}.</template
+          ><template v-else
+            >{{
+              made.plan.sheets > 1
+                ? `${made.plan.perSheet} from each of ${amountWords(made.plan.sheets - 1, 'sheets')} of ${made.from}, `
+                : ''
+            }}{{ made.plan.onLast }} from what is cut together.</template
+          >
         </p>
       </template>
       <template v-else-if="made.kind === 'roll' && line.material.made?.kind === 'pieces'">
