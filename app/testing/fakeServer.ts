@@ -15,7 +15,15 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
   return {
     id: 'one',
     investigationId: 'i',
-    class: { id: 'c', name: 'Heron', ageBand: '7-9', vocabulary: 'plain', groups, children: 12, byGroup: [4, 4, 4] },
+    class: {
+      id: 'c',
+      name: 'Heron',
+      ageBand: '7-9',
+      vocabulary: 'plain',
+      groups,
+      children: 12,
+      byGroup: [4, 4, 4],
+    },
     date: '2026-03-09',
     stage: 'plan',
     wholeId: 'one',

@@ -44,7 +44,12 @@ export type ChangeRecording =
    * `moments` in order; `stand` says whether each container is done before the next, or all are read before any is read again; `later`, how
    * many days after the others the last moment is, where that is not in the same lesson.
    */
-  | ({ kind: 'before-after'; moments: string[]; stand: 'in-turn' | 'side-by-side'; later?: number } & Changing)
+  | ({
+      kind: 'before-after'
+      moments: string[]
+      stand: 'in-turn' | 'side-by-side'
+      later?: number
+    } & Changing)
   /** `whole` is what all together is called, where it is not called so. */
   | ({ kind: 'parts-whole'; parts: string[]; whole?: string; second?: SecondMeasure } & Changing)
 
