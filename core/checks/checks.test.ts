@@ -232,7 +232,7 @@ describe('Kitted', () => {
       kit: {
         ...lesson.kit,
         check: {
-          state: 'mend',
+          state: 'mend' as const,
           findings: [{ code: 'short' as const, severity: 'mend' as const, reason: '', need: 'metre stick' }],
         },
         availability: [stick],

@@ -1,6 +1,6 @@
 import type { CupboardInstrument } from '../instrument'
 import { itemAt } from '../defined'
-import { type Making, type Plan, testingGroups } from '../plan'
+import { type Ingredient, type Making, type Plan, testingGroups } from '../plan'
 import { convertUnit, stripRoundingNoise } from '../quantity'
 import { circlesOnRoll } from './cutting/circles'
 import { cutPlan, type CutPlan } from './cutting/cutPlan'
@@ -11,6 +11,7 @@ import type { Size } from './cutting/rowsAndColumns'
 import type { KitLine } from './kitAmounts'
 import { kitUnit, sharedUnit } from './kitUnit'
 import { supplyKey } from './sameThing'
+import { measurable } from './measurable'
 import { sharedSheets } from './sharedSheets'
 import { dilute, mix, type DilutionSeries, type Mixture } from './solution'
 import { childrenOnTray, timesNeeded, type TrayChildren } from './timesNeeded'
@@ -32,6 +33,7 @@ export interface Need {
 export type MadeReady =
   | { kind: 'solution'; of: string; unit: string; mixture: Mixture }
   | { kind: 'series'; of: string; unit: string; series: DilutionSeries }
+  | { kind: 'recipe'; ingredients: Ingredient[] }
   | { kind: 'pieces'; from: string; plan: CutPlan; piece: Size }
   | { kind: 'roll'; from: string; length: number; layout: CutPiece[]; piece: Size }
   | { kind: 'lengths'; from: string; sticks: number; perStick: number; left: number }
@@ -76,6 +78,15 @@ function ready(made: Making, line: KitLine, plan: Plan, own: NeedsClass): MadeRe
         of: made.of,
         unit: made.unit,
         series: dilute(made, levelVolumes(line, plan, own), own.cupboard),
+      }
+    case 'recipe':
+      if (!(made.makes > 0)) throw new RangeError('a recipe makes some of it')
+      return {
+        kind: 'recipe',
+        ingredients: made.ingredients.map(({ name, unit, amount }) => ({
+          ...{ name, unit },
+          amount: measurable(stripRoundingNoise((amount * line.total) / made.makes), unit, own.cupboard),
+        })),
       }
     case 'pieces': {
       const hem = 2 * (made.hem ?? 0)
@@ -176,7 +187,9 @@ export function needsOf(lines: readonly KitLine[], plan: Plan, own: NeedsClass):
       const { stock, steps } = made.series
       add('water', 'mL', stock.water + steps.reduce((sum, one) => sum + one.water, 0), 'used-up', material.id)
       add(made.of, made.unit, stock.added, 'used-up', material.id)
-    } else if (made.kind === 'pieces') {
+    } else if (made.kind === 'recipe')
+      for (const { name, unit, amount } of made.ingredients) add(name, unit, amount, 'used-up', material.id)
+    else if (made.kind === 'pieces') {
       const isShared = shared.some((one) => one.materialIds.includes(material.id))
       add(made.from, 'sheets', made.plan.sheets - (isShared ? 1 : 0), 'used-up', material.id)
     } else if (made.kind === 'roll') add(made.from, 'cm', made.length, 'used-up', material.id)

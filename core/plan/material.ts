@@ -8,12 +8,21 @@ export type MaterialRule =
 /** Where a thing waits: on each group's tray, on a table at the front for all, or with the teacher alone. */
 export type MaterialPlace = 'tray' | 'front' | 'teacher'
 
+/** One of several things that something is mixed from. */
+export interface Ingredient {
+  name: string
+  unit: 'g' | 'mL'
+  amount: number
+}
+
 /** How a material is made ready from something else. */
 export type Making =
   /** Mixed: so much of one thing in so many millilitres of water. */
   | { kind: 'solution'; of: string; unit: 'g' | 'mL'; amount: number; inMillilitres: number }
   /** Mixed once as strong as the strongest level and let down for the others: each level's number is how much goes into so many millilitres. */
   | { kind: 'series'; of: string; unit: 'g' | 'mL'; inMillilitres: number }
+  /** Mixed from several things, which together make so much of it, in its own unit: dough. */
+  | { kind: 'recipe'; makes: number; ingredients: Ingredient[] }
   /** Cut as flat pieces from sheets or from a roll, in centimetres. */
   | {
       kind: 'pieces'

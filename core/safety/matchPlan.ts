@@ -32,6 +32,8 @@ interface PlanText {
   text: string
   about: string
   isThing: boolean
+  /** Whether it is in something that is mixed before it comes to the tables. */
+  isMixedIn?: boolean
 }
 
 /**
@@ -55,7 +57,7 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
   const onlyLight = weights.length > 0 && weights.every(isLight)
   const hurtsNobody = (hazard: HazardId, text: string) =>
     hazard === 'falling-loads' && (isLight(text) || (onlyLight && !otherLoads.test(text)))
-  for (const { text, about, isThing } of texts) {
+  for (const { text, about, isThing, isMixedIn = false } of texts) {
     const plain = isThing ? text : withoutFigures(text)
     read.push(withoutDenied(plain))
     const found = findThings(plain, isThing ? 'list' : 'sentence')
@@ -65,7 +67,8 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
       const { words } = one
       const meant = meantBy(plain, one)
       for (const hazard of meant.hazards)
-        if (!hurtsNobody(hazard, text)) sources.push({ hazard, words, text })
+        if (!hurtsNobody(hazard, text) && !(isMixedIn && goneOnceMixed.includes(hazard)))
+          sources.push({ hazard, words, text })
       for (const allergen of meant.allergens) allergens.push({ allergen, words, text })
     }
     // What the catalogue knows by its whole name does nothing: a beach ball is no beach.
@@ -86,6 +89,9 @@ export function matchPlan(plan: Plan, lines: readonly Pick<KitLine, 'material'>[
     sources.push({ hazard, words: 'added by the teacher', text: hazards[hazard].name })
   return { sources: withoutOverlap(sources), allergens, unknown: [...new Set(unknown)] }
 }
+
+/** What is poured or blown about only until it is mixed. */
+const goneOnceMixed: readonly HazardId[] = ['spills', 'dust']
 
 const isWeight = (text: string) => findThings(text).some((one) => one.thing.hazards.includes('falling-loads'))
 
@@ -134,7 +140,11 @@ function textsOf(plan: Plan, lines: readonly Pick<KitLine, 'material'>[]): PlanT
   return [
     ...lines.map(({ material }) => thing(lineText(material))),
     ...lines.flatMap(({ material }) =>
-      material.made && 'of' in material.made ? [thing(material.made.of)] : [],
+      material.made?.kind === 'recipe'
+        ? material.made.ingredients.map((one) => ({ ...thing(one.name), isMixedIn: true }))
+        : material.made && 'of' in material.made
+          ? [thing(material.made.of)]
+          : [],
     ),
     ...plan.levels.map((level) => {
       const text = levelName(plan, level)

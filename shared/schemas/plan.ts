@@ -117,6 +117,14 @@ const made = orNull(
   byKind({
     solution: { ...mixed, amount: amount(0, most) },
     series: mixed,
+    recipe: {
+      makes: amount(0, 100000),
+      ingredients: many(
+        object({ name: openLine(80), unit: choice('g', 'mL'), amount: amount(0, most) }),
+        8,
+        'things',
+      ),
+    },
     pieces: {
       width: cm,
       height: cm,

@@ -39,6 +39,7 @@ export const beanSprouts: Starter = {
       item('label', 'label', 'level', 'used-up', { percent: 10 }),
       item('spoon', 'measuring spoon, 10 mL', 'group', 'reused'),
     ],
+    preparing: [{ id: 'water', what: 'water the pots, 10 mL each', nights: 1, due: 'every', keeps: null }],
     times: { setUp: 120, reset: 20 },
     steps: [
       'Lay five soaked beans on wet cotton wool.',

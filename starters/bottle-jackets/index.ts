@@ -35,7 +35,7 @@ export const bottleJackets: Starter = {
     rounding: 'half-mark',
     prediction: { format: 'order', because: true, who: 'group' },
     materials: [
-      item('bottle', 'plastic bottle, 300 mL', 'level', 'reused', { spare: 2 }),
+      item('bottle', 'plastic bottle with a lid, 300 mL', 'level', 'reused', { spare: 2 }),
       item('kit-level-paper', 'newspaper', 'level', 'used-up', { unit: 'sheets', level: 'paper', amount: 2 }),
       item('kit-level-wool', 'woollen sock', 'level', 'reused', { level: 'wool' }),
       item('kit-level-wrap', 'bubble wrap', 'level', 'used-up', { unit: 'cm', level: 'wrap', amount: 30 }),

@@ -34,7 +34,20 @@ export const doughShapes: Starter = {
     practiceTries: 0,
     prediction: { format: 'sides', because: true, who: 'group' },
     materials: [
-      item('dough', 'dough', 'group', 'used-up', { amount: 200, unit: 'g', percent: 5 }),
+      item('dough', 'dough', 'group', 'used-up', {
+        amount: 200,
+        unit: 'g',
+        percent: 5,
+        made: {
+          kind: 'recipe',
+          makes: 200,
+          ingredients: [
+            { name: 'plain flour', unit: 'g', amount: 100 },
+            { name: 'salt', unit: 'g', amount: 50 },
+            { name: 'water', unit: 'mL', amount: 50 },
+          ],
+        },
+      }),
       item('board', 'wooden board', 'group', 'reused'),
       item('cloth', 'cloth', 'group', 'reused'),
     ],
@@ -47,7 +60,7 @@ export const doughShapes: Starter = {
     ],
     expected: { first: 200, last: 200, apart: 0.6 },
   },
-  cautions: ['allergens'],
+  cautions: ['allergens', 'stinging'],
   expected: {
     values: { rolled: 0, flat: 0, broken: 0 },
     row: (_, lost, normal) => {

@@ -30,6 +30,7 @@ export const rockScratch: Starter = {
     practiceTries: 1,
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
+      item('kit-level-chalk', 'piece of rock chalk', 'level', 'reused', { level: 'chalk' }),
       item('lens', 'hand lens', 'group', 'reused'),
       item('cloth', 'damp cloth', 'group', 'reused'),
       item('tray', 'tray', 'group', 'reused'),

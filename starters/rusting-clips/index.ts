@@ -55,6 +55,7 @@ export const rustingClips: Starter = {
     prediction: { format: 'choice', because: true, who: 'group' },
     materials: [
       item('clip', 'steel paper clip', 'level', 'used-up', { percent: 10 }),
+      item('new-clip', 'steel paper clip, kept dry to compare with', 'group', 'reused'),
       item('cup', 'clear cup', 'level', 'reused', { spare: 2 }),
       item('label', 'label', 'level', 'used-up', { percent: 10 }),
       item('kit-level-oil', 'vegetable oil', 'group', 'used-up', { level: 'oil', amount: 30, unit: 'mL' }),

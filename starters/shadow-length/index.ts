@@ -37,6 +37,7 @@ export const shadowLength: Starter = {
       item('post', 'stick of glue, 10 cm', 'group', 'reused'),
       item('paper', 'paper, A3', 'level', 'used-up', { unit: 'sheets', percent: 10 }),
       item('tape', 'tape measure', 'group', 'reused'),
+      item('pencil', 'pencil', 'group', 'reused'),
     ],
     expected: { first: 10, last: 40, apart: 2 },
     times: { setUp: 25, run: 3, reset: 5 },

@@ -46,6 +46,7 @@ export const wickingRace: Starter = {
         }),
       ),
       item('bar', 'ruler', 'group', 'reused'),
+      item('pencil', 'pencil', 'group', 'reused'),
       item('pegs', 'clothes pegs', 'group', 'reused', { amount: 4 }),
       item('tray', 'tray', 'group', 'reused'),
       item('water', 'water', 'group', 'used-up', { amount: 500, unit: 'mL' }),

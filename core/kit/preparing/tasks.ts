@@ -11,6 +11,7 @@ import {
   type SchoolCalendar,
 } from '../../calendar'
 import type { KitLine } from '../kitAmounts'
+import { brings } from '../sameThing'
 import { amountOf } from '../typed/describeLine'
 
 /** Something to do before a lesson or while it goes on, and when. */
@@ -37,12 +38,17 @@ export function tasksFor(plan: Plan, lines: readonly KitLine[]): PreparingTask[]
     .flatMap(({ material, total }): PreparingTask[] => {
       const what = amountOf(total, material.unit, material.name)
       const ahead = thingNamed(material.name)?.ahead
-      const made = material.made && {
-        id: `made-${material.id}`,
-        nights: 0,
-        keeps: material.made.kind === 'pieces' || material.made.kind === 'lengths' ? null : 1,
-        what: `${material.made.kind === 'pieces' || material.made.kind === 'lengths' ? 'cut' : 'mix'} ${what}`,
-      }
+      // What the teacher has put down to be made is not made twice.
+      const isPutDown = plan.preparing.some(
+        (task) => /\b(?:make|mix|cut|knead)\b/i.test(task.what) && brings(task.what, material.name),
+      )
+      const made = material.made &&
+        !isPutDown && {
+          id: `made-${material.id}`,
+          nights: 0,
+          keeps: material.made.kind === 'pieces' || material.made.kind === 'lengths' ? null : 1,
+          what: `${material.made.kind === 'pieces' || material.made.kind === 'lengths' ? 'cut' : 'mix'} ${what}`,
+        }
       return [
         ...(ahead
           ? [

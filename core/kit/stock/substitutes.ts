@@ -196,6 +196,10 @@ function otherInstruments(
 export function withSubstitute(material: Material, key: string, name: string): Material {
   const { made } = material
   if (made && 'of' in made && supplyKey(made.of) === key) return { ...material, made: { ...made, of: name } }
+  if (made?.kind === 'recipe' && made.ingredients.some((one) => supplyKey(one.name) === key)) {
+    const ingredients = made.ingredients.map((one) => (supplyKey(one.name) === key ? { ...one, name } : one))
+    return { ...material, made: { ...made, ingredients } }
+  }
   if (made && 'from' in made && supplyKey(made.from) === key)
     return { ...material, made: { ...made, from: name } }
   return made ? material : { ...material, name }

@@ -1,8 +1,16 @@
-import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
+import {
+  levelName,
+  type Ingredient,
+  type Making,
+  type Material,
+  type MaterialRule,
+  type Plan,
+} from '../../plan'
 import {
   convertUnit,
   countedThing,
   kitchenUnits,
+  listed,
   printFraction,
   unitDefinition,
   type Unit,
@@ -98,7 +106,7 @@ export function ruleWords(
   const parts = [
     sharers > 1 ? `between ${sharers} children` : rules[per],
     only ? `only where ${levelName(plan, only)} is tested` : '',
-    made ? makingWords(made) : '',
+    made ? makingWords(made, amount) : '',
     use === 'reused' ? 'used again' : 'used up',
     spare.value > 0 ? `${spare.value}${spare.kind === 'percent' ? '%' : ''} spare` : '',
     place === 'tray' ? '' : place === 'front' ? 'at the front table' : 'with the teacher only',
@@ -108,17 +116,35 @@ export function ruleWords(
 
 /**
  * How a line is made ready, in words.
+ * @param amount of what is made, for which the things are said that it is mixed from
  * @example makingWords({ kind: 'lengths', length: 25, from: 'string, 3 m', stickLength: 300 }) // 'cut from string, 3 m'
  */
-export function makingWords(made: Making): string {
+export function makingWords(made: Making, amount = 1): string {
   switch (made.kind) {
     case 'solution':
       return `${made.amount} ${made.unit} of ${made.of} to ${amountWords(made.inMillilitres, 'mL')} of water`
     case 'series':
       return `each level’s number of ${made.unit} of ${made.of} to ${amountWords(made.inMillilitres, 'mL')} of water`
+    case 'recipe':
+      return `made from ${ingredientsSaid(made, amount)}`
     case 'pieces':
       return `cut from ${made.from}${made.hem === undefined ? '' : ` with ${made.hem} cm hem all round`}`
     case 'lengths':
       return `cut from ${made.from}`
   }
 }
+
+/**
+ * What so much of a mixture is made from, as it can be typed.
+ * @example ingredientsSaid({ makes: 200, ingredients: [{ name: 'flour', unit: 'g', amount: 120 }, { name: 'water', unit: 'mL', amount: 80 }] }, 100)
+ * // '60 g flour and 40 mL water'
+ */
+export const ingredientsSaid = (
+  { makes, ingredients }: { makes: number; ingredients: readonly Ingredient[] },
+  amount: number,
+) =>
+  listed(
+    ingredients.map(
+      (one) => `${Number(((one.amount * amount) / makes).toPrecision(6))} ${one.unit} ${one.name}`,
+    ),
+  )

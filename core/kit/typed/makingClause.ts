@@ -3,6 +3,7 @@ import type { Making } from '../../plan'
 import { convertUnit, numberPattern, unitFromText } from '../../quantity'
 import { readAmount, type Take } from './amounts'
 import { takeMixture } from './mixtureClause'
+import { takeRecipe } from './recipeClause'
 import { takePieces } from './piecesClause'
 
 /**
@@ -10,6 +11,9 @@ import { takePieces } from './piecesClause'
  * what to type instead.
  */
 export function takeMaking(take: Take): { made: Making; name?: string } | string | null {
+  const recipe = takeRecipe(take)
+  if (recipe !== null)
+    return typeof recipe === 'string' ? recipe : { made: { kind: 'recipe', makes: 1, ingredients: recipe } }
   const mixed = takeMixture(take)
   if (mixed !== null) return mixed
   const made = takePieces(take) ?? takeLengths(take)

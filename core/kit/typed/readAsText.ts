@@ -1,4 +1,5 @@
 import type { Making, Plan } from '../../plan'
+import { ingredientsSaid } from './describeLine'
 import { understandLine } from './understandLine'
 
 /** What a typed line is read as, in short, for tables of lines; "ask" where it is asked about. */
@@ -15,6 +16,8 @@ function makingText(made: Making): string {
       return `${made.amount} ${made.unit} ${made.of} to ${made.inMillilitres} mL`
     case 'series':
       return `${made.unit} ${made.of} to ${made.inMillilitres} mL by level`
+    case 'recipe':
+      return `made from ${ingredientsSaid(made, made.makes)}`
     case 'pieces':
       return `from ${made.from}${made.hem === undefined ? '' : `, hem ${made.hem}`}`
     case 'lengths':

@@ -1,5 +1,6 @@
 import { levelName, type Making, type Material, type MaterialRule, type Plan } from '../../plan'
 import { pieceSize, sheetName } from './piecesClause'
+import { ingredientsSaid } from './describeLine'
 import { isSizedBy } from './sizeOf'
 
 const rules: Record<MaterialRule, string> = {
@@ -27,17 +28,19 @@ export function typeLine(
   // "100 g of weights" is an amount, "100 g weights" would be weights of that size.
   const plainly = /^(?:mL|L|g|kg|cm|m|mm)$/.test(unit) && !isSizedBy(name, unit)
   const counted = unit === '' ? '' : ` ${unit}${plainly ? '' : ' of'}`
-  const [plain, cut] = made ? makingParts(made, name) : [name, '']
+  const [plain, cut] = made ? makingParts(made, name, amount) : [name, '']
   const parts = [
-    `${number}${counted} ${made && cut.includes(' from ') ? cutName(made, plain, cut) : plain} ${rules[per]}`,
+    `${number}${counted} ${made && isCut(made) ? cutName(made, plain, cut) : plain} ${rules[per]}`,
     only ? `only for level ${levelName(plan, only)}` : '',
-    made && !cut.includes(' from ') ? cut : '',
+    made && !isCut(made) ? cut : '',
     use === 'reused' ? 'used again' : 'used up',
     `${spare.value}${spare.kind === 'percent' ? '%' : ''} spare`,
     place === 'tray' ? 'on the tray' : place === 'front' ? 'at the front' : 'with the teacher',
   ]
   return parts.filter(Boolean).join(', ')
 }
+
+const isCut = ({ kind }: Making) => kind === 'pieces' || kind === 'lengths'
 
 /** What is cut, its size and from what; a length after its name, so that "1 200 cm" is not taken for one number. */
 function cutName(made: Making, plain: string, cut: string): string {
@@ -46,12 +49,14 @@ function cutName(made: Making, plain: string, cut: string): string {
 }
 
 /** The plain name, and the clause that says how it is made ready. */
-function makingParts(made: Making, name: string): [plain: string, clause: string] {
+function makingParts(made: Making, name: string, amount: number): [plain: string, clause: string] {
   switch (made.kind) {
     case 'solution':
       return [name, `${made.amount} ${made.unit} ${made.of} to ${made.inMillilitres} mL`]
     case 'series':
       return [name, `${made.unit} ${made.of} to ${made.inMillilitres} mL by level`]
+    case 'recipe':
+      return [name, `made from ${ingredientsSaid(made, amount)}`]
     case 'pieces': {
       const plain = withoutEnd(name, `, ${pieceSize(made)}`)
       const from = withoutEnd(made.from, `, ${sheetName(made)}`)

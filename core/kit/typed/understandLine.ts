@@ -181,7 +181,7 @@ export function understandLine(text: string, plan: Plan): UnderstoodLine {
         : onTrays
           ? 'tray'
           : usual.place,
-      made: made && fromWhat(made, name),
+      made: made && fromWhat(made, name, amount),
     },
   }
 }
@@ -195,8 +195,9 @@ function ofSize(made: Making, name: string): string {
   return made.kind === 'lengths' ? `${name}, ${made.length} cm` : name
 }
 
-/** What it is cut from, called by its own size. */
-function fromWhat(made: Making, name: string): Making {
+/** What it is cut from, called by its own size; a recipe makes as much as the line says. */
+function fromWhat(made: Making, name: string, amount: number): Making {
+  if (made.kind === 'recipe') return { ...made, makes: amount }
   if (made.kind === 'pieces')
     return {
       ...made,

@@ -115,6 +115,11 @@ const nameOf = (levelId: string) => {
           >, {{ made.left }} cm of each left</template
         >.
       </p>
+      <p v-else-if="made.kind === 'recipe'">
+        <b>Mix {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
+        ><br />
+        {{ listed(made.ingredients.map((one) => `${amountWords(one.amount, one.unit)} of ${one.name}`)) }}.
+      </p>
       <p v-else-if="made.kind === 'solution'">
         <b>Mix {{ amountOf(line.total, line.material.unit, line.material.name) }}</b
         ><br />
