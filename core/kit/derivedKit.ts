@@ -17,7 +17,13 @@ const howItIs =
   /^(?:(?:very|quite|more|less|most|least|extra) )?(?:[a-z]|[\p{L}]*\d+|small|little|tiny|medium|large|big|huge|long|short|wide|narrow|thick|thin|tall|high|low|wet|dry|damp|hot|cold|warm|cool|light|dark|bright|hard|soft|stiff|rough|smooth|shiny|flat|round|square|pointed|curved|bent|straight|folded|crumpled|whole|crushed|ground|fine|coarse|black|white|gr[ae]y|red|orange|yellow|green|blue|purple|pink|brown|silver|gold|top|bottom|middle|left|right|front|back|inside|outside|fast|slow|heavy|old|new|fresh|open|closed|tight|loose|full|empty|half|on|off|up|down|yes|still|moving)(?:er|est)?$/iu
 /** Levels that lie in the class's own doing or in the room, not in a thing. */
 const doneNotBrought =
-  /\b(?:design|round|place|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
+  /\b(?:design|round|places?|spots?|location|where|kept|stored|stands?|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
+/** What was done to it, with nothing behind that names a thing: "cut open", "stirred", "folded in four"; "sliced bread" is bread. */
+const whatWasDone =
+  /^(?:not |un|half[ -])?(?:(?!red\b|bed\b|seed\b|weed\b|reed\b)\p{L}{2,}ed|cut|torn|split|shaken|frozen|woven|spun|bent|left|lid|shut)(?: (?:open|shut|up|out|off|on|flat|whole|once|twice|through|alone|apart|as it is|in(?:to)? (?:half|two|three|four|halves|quarters|strips|pieces|a \p{L}+)))*$/iu
+/** A place of the school, which nobody packs. */
+const aPlace =
+  /^(?:(?:in|on|by|at|under|near|beside|behind|outside|inside|next to|above|below)\b.*|.*\b(?:(?:window ?)?sill|window|shelf|cupboard|fridge|freezer|radiator|corner|corridor|hall|cloakroom|playground|garden|field|lawn|shed|porch|roof|cellar|classroom|room))$/i
 /** Kinds that say "as it is": nothing is brought for them. */
 const nothing = /^(?:no|without|none|nothing|plain air|not)\b/i
 
@@ -136,7 +142,7 @@ function levelLines(plan: Plan): Material[] {
   if (plan.changed.kind === 'number') return numberLine(plan)
   if (isDoneNotBrought(plan)) return []
   return plan.levels.flatMap((level) => {
-    if (level.name.trim() === '' || nothing.test(levelName(plan, level).trim())) return []
+    if (level.name.trim() === '' || bringsNothing(levelName(plan, level).trim())) return []
     const name = broughtBy(plan.changed.name, levelName(plan, level))
     if (name === null) return []
     const thing = thingNamed(name)
@@ -153,6 +159,8 @@ function levelLines(plan: Plan): Material[] {
   })
 }
 
+const bringsNothing = (kind: string) => nothing.test(kind) || aPlace.test(kind)
+
 /**
  * What a kind brings: itself, or the changed thing in that kind, or nothing where neither is a thing.
  * @example broughtBy('size of jam jar', 'small') // 'jam jar, small'
@@ -164,7 +172,7 @@ function broughtBy(changed: string, kind: string): string | null {
   const isIt = whole !== undefined && (isProperty || changed.trim().endsWith(whole.words))
   if (own !== null && (!isProperty || own === whole?.thing)) return kind
   if (isIt && !whole.thing.room) return `${whole.words}, ${kind}`
-  return isProperty || howItIs.test(kind.trim()) ? null : kind
+  return isProperty || howItIs.test(kind.trim()) || whatWasDone.test(kind.trim()) ? null : kind
 }
 
 /** "layers of card" counted from 0 to 6 needs six; "amount of sugar" in grams needs as much as all levels say. */
