@@ -1,4 +1,4 @@
-import { newId, waysToKeep, type Plan, remedy } from '../plan'
+import { newId, waysToKeep, type KeptSame, type Plan, remedy } from '../plan'
 import { capital, listed, unitDefinition } from '../quantity'
 import { wayOf, type Forgotten } from '../recording'
 import { quoted, type FairContext, type Finding } from './finding'
@@ -32,25 +32,43 @@ const ownChoice =
 /** "Each child's own straw, all alike" is the same for all. */
 const alike = /\b(?:same|alike|identical|equal|one kind)\b(?<!not the same)/i
 
+/**
+ * Whether a way of keeping something the same leaves it to each group.
+ * @example leavesToGroups('whatever each group likes') // true
+ */
+export const leavesToGroups = (how: string): boolean => ownChoice.test(how.trim()) && !alike.test(how)
+
 /** A way that lets every group do as it likes keeps nothing the same. */
 function leftToGroups(plan: Plan): Finding[] {
   return plan.keptSame
-    .filter((same) => ownChoice.test(same.how.trim()) && !alike.test(same.how))
+    .filter((same) => leavesToGroups(same.how))
     .map((same) => ({
       code: `left-to-groups-${same.id}`,
-      severity: 'mend' as const,
+      severity: same.loose ? ('think' as const) : ('mend' as const),
       field: 'keptSame' as const,
-      reason: `“${quoted(same.how)}” does not keep “${quoted(same.name)}” the same: groups would differ in it.`,
-      remedies: waysToKeep(same.name)
-        .filter((how) => !how.includes('…'))
-        .slice(0, 1)
-        .map((how) =>
-          remedy(capital(how), (before) => ({
-            keptSame: before.keptSame.map((other) => (other.id === same.id ? { ...other, how } : other)),
-          })),
-        ),
+      reason: same.loose
+        ? `“${quoted(same.name)}” is not kept the same, as you have written down. It stands beside the result.`
+        : `“${quoted(same.how)}” does not keep “${quoted(same.name)}” the same: groups would differ in it.`,
+      remedies: [
+        ...waysToKeep(same.name)
+          .filter((how) => !how.includes('…'))
+          .slice(0, 1)
+          .map((how) => remedy(capital(how), changing(same.id, { how }))),
+        ...(same.loose
+          ? []
+          : [
+              {
+                ...remedy('It can’t be kept the same: write it down', changing(same.id, { loose: true })),
+                done: 'Written down. Compare and the poster will say it beside the result.',
+              },
+            ]),
+      ],
     }))
 }
+
+const changing = (id: string, changes: Partial<KeptSame>) => (before: Plan) => ({
+  keptSame: before.keptSame.map((one) => (one.id === id ? { ...one, ...changes } : one)),
+})
 
 /** A way with a gap for a value ("the same amount: … mL") is not said either, until the gap is filled. */
 function unsaidWays(plan: Plan): Finding[] {

@@ -82,7 +82,8 @@ export function levelFeatures(plan: Plan): Finding[] {
   const named = plan.levels.filter((level) => level.name.trim() !== '')
   if (named.length < 2 || named.some((level) => level.baseline || saysNothing.test(level.name.trim())))
     return []
-  const found = differing(named.map((level) => read(level.name)))
+  const written = plan.properties.filter((one) => one.known).map((one) => plain(one.name))
+  const found = differing(named.map((level) => read(level.name))).filter((one) => !written.includes(one))
   const asked = found.filter((feature) => feature !== '')
   const isPaired = named.every((level) => paired.test(level.name.trim()))
   if (!isPaired && (found.length < 2 || asked.length === 0)) return []
@@ -117,7 +118,7 @@ const listedTwo = (words: string[]) => {
 /** One feature at a time made the same for all, as long as the levels still differ in something. */
 function remediesFor(asked: string[], differInKind: boolean): Remedy[] {
   const able = differInKind ? asked : asked.slice(0, -1)
-  return able.slice(0, 2).map((feature) =>
+  const alike = able.slice(0, 2).map((feature) =>
     remedy(`Same ${feature} for all`, (before) => {
       const words = defined(features.find(([name]) => name === feature))[1]
       return {
@@ -126,7 +127,22 @@ function remediesFor(asked: string[], differInKind: boolean): Remedy[] {
       }
     }),
   )
+  return [...alike, ...able.slice(0, 1).map(writeDown)]
 }
+
+/** What can't be helped is said wherever the result is, in the words of the levels. */
+const writeDown = (feature: string): Remedy => ({
+  ...remedy(`The ${feature} can’t be the same: write it down`, ({ levels, properties }) => {
+    const at = levels.flatMap(({ id, name }) => {
+      const value = read(name).values.get(feature)
+      return value === undefined ? [] : [[id, value] as const]
+    })
+    return {
+      properties: [...properties, { id: newId(), name: feature, at: Object.fromEntries(at), known: true }],
+    }
+  }),
+  done: 'Written down. Compare and the poster will say it beside the result.',
+})
 
 const withoutWords = (name: string, words: RegExp) => {
   const left = name

@@ -22,16 +22,20 @@ function differing(plan: Plan, property: Property): Finding[] {
   const told = [defined(first), other]
     .map(({ level, value }) => `${quoted(levelName(plan, level), 20)}: ${quoted(value, 20)}`)
     .join(', ')
+  const remedies = [
+    makeAlike(property, mostCommon(all.map(({ value }) => value))),
+    ...askInstead(plan, property),
+    ...(property.known ? [] : [writeDown(property)]),
+  ]
   return [
     {
       code: `second-property-${property.id}`,
-      severity: 'mend',
+      severity: property.known ? 'think' : 'mend',
       field: 'levels',
-      reason: `The ${quoted(property.name)} differs too (${told}). Then nobody can say which of the two made the difference.`,
-      remedies: [
-        makeAlike(property, mostCommon(all.map(({ value }) => value))),
-        ...askInstead(plan, property),
-      ],
+      reason: property.known
+        ? `The ${quoted(property.name)} differs too (${told}), as you have written down. It stands beside the result: either may have made the difference.`
+        : `The ${quoted(property.name)} differs too (${told}). Then nobody can say which of the two made the difference.`,
+      remedies,
     },
   ]
 }
@@ -61,6 +65,14 @@ function makeAlike(property: Property, value: string): Remedy {
     ],
   }))
 }
+
+/** What can't be helped is said wherever the result is. */
+const writeDown = ({ id }: Property): Remedy => ({
+  ...remedy('It can’t be the same: write it down', (before) => ({
+    properties: before.properties.map((one) => (one.id === id ? { ...one, known: true } : one)),
+  })),
+  done: 'Written down. Compare and the poster will say it beside the result.',
+})
 
 /** Only where each level has its own value can the property become the thing that is asked about. */
 function askInstead(plan: Plan, property: Property): Remedy[] {

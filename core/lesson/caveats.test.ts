@@ -42,3 +42,14 @@ it('says that the instrument changed, and what else differed between levels', ()
     'The ball differed, too: 20 cm red and 40 cm blue.',
   ])
 })
+
+it('says what was written down as not kept the same, as long as it is left to the groups', () => {
+  const same = (how: string, loose?: boolean) => ({
+    keptSame: [{ id: 's', name: 'ball', how, was: null, ...(loose ? { loose } : {}) }],
+  })
+  expect(said([entry()], same('whatever each group likes.', true))).toEqual([
+    'The ball could not be kept the same: whatever each group likes.',
+  ])
+  expect(said([entry()], same('whatever each group likes'))).toEqual([])
+  expect(said([entry()], same('the same one every time', true))).toEqual([])
+})

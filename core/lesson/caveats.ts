@@ -1,4 +1,5 @@
 import { firstOf } from '../defined'
+import { leavesToGroups } from '../fair'
 import { levelName, type Plan } from '../plan'
 import { capital, listed } from '../quantity'
 import { setUps, wayOf } from '../recording'
@@ -11,7 +12,7 @@ const noMishap = 'typed by mistake'
 
 /**
  * What a result should be read beside: readings that were set aside, notes on those that count, instruments that changed on the way, and
- * what else was known to differ between levels. A sentence each, with no child's name but what somebody typed.
+ * what else was known to differ between levels or groups. A sentence each, with no child's name but what somebody typed.
  * @example caveatsOf(plan, standing) // []
  */
 export function caveatsOf(plan: Plan, { slots, counted }: Standing): string[] {
@@ -21,6 +22,7 @@ export function caveatsOf(plan: Plan, { slots, counted }: Standing): string[] {
     ...notesSaid(plan, [...counted, ...aside]),
     ...instrumentsSaid(counted),
     ...propertiesSaid(plan),
+    ...looseSaid(plan),
   ]
 }
 
@@ -57,6 +59,13 @@ const instrumentsSaid = (counted: readonly Entry[]): string[] =>
     .map(
       (instruments) =>
         `Not everything was read with the same instrument: ${listed(instruments.map((one) => `${one.entries} with the ${one.instrument}`))}.`,
+    )
+
+const looseSaid = ({ keptSame }: Plan): string[] =>
+  keptSame
+    .filter(({ loose, name, how }) => loose && name.trim() !== '' && leavesToGroups(how))
+    .map(
+      ({ name, how }) => `The ${name.trim()} could not be kept the same: ${how.trim().replace(/\.$/, '')}.`,
     )
 
 function propertiesSaid(plan: Plan): string[] {

@@ -49,6 +49,8 @@ export interface Property {
   id: string
   name: string
   at: Record<string, string>
+  /** Whether it is known and can't be helped: it then stands beside the result. */
+  known?: boolean
 }
 
 /** A card on the variables board that has not been picked: something that could be changed, or measured. */
@@ -80,6 +82,8 @@ export interface KeptSame {
   id: string
   name: string
   how: string
+  /** Whether it can't be kept the same, as the teacher has written down: it then stands beside the result. */
+  loose?: boolean
   /** Its levels from when it was the thing changed, so that picking it again brings them back. */
   was: FormerlyChanged | null
 }

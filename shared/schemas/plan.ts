@@ -55,11 +55,15 @@ const changed = object({
 
 const levels = many(level, planLimits.levels, 'levels').custom(distinct('id'))
 const was = orNull(object({ changed, levels }))
-const keptSame = object({ id: localId, name: openLine(80), how: openLine(160), was })
+const keptSame = object({
+  ...{ id: localId, name: openLine(80), how: openLine(160), was },
+  loose: optional(yesOrNo()),
+})
 const property = object({
   id: localId,
   name: openLine(64),
   at: named(localId, openLine(64), planLimits.levels),
+  known: optional(yesOrNo()),
 })
 const idea = object({ id: localId, name: openLine(80), was: optional(was) })
 const ideas = many(idea, planLimits.ideas, 'cards').custom(distinct('id'))
