@@ -86,13 +86,13 @@ describe('Shows', () => {
   })
 
   it('offers a better plan with what it gains and costs', () => {
-    const better = { ...examplePlan(), tries: 6 }
     const neighbour = {
       label: '6 tries',
       gain: 0.17,
       extraMinutes: 4.4,
       expected: { first: 1, last: 2, apart: 1 },
-      plan: better,
+      changes: { tries: 6 },
+      plan: { ...examplePlan(), tries: 6 },
     }
     const [remedy] = look('shows', known({ rehearsal: half, neighbours: [neighbour] })).remedies
     expect(remedy).toMatchObject({ label: '6 tries', note: '2 more of 12 see it, 4 min more' })

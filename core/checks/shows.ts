@@ -1,5 +1,11 @@
 import type { Plan, Remedy } from '../plan'
-import { showsCheck, unrehearsedBecause, type RankedNeighbour, type Rehearsal } from '../rehearsal'
+import {
+  handTimingNote,
+  showsCheck,
+  unrehearsedBecause,
+  type RankedNeighbour,
+  type Rehearsal,
+} from '../rehearsal'
 import { nothingSaid, type Check } from './check'
 
 const words = { good: 'will show', think: 'may stay hidden', mend: 'mostly hidden' } as const
@@ -20,7 +26,9 @@ export const shows: Check = {
       state,
       word: words[state],
       sentence,
-      notes: [shares(rehearsal), ...(clipping ? [clipping] : [])],
+      notes: [shares(rehearsal), clipping ?? '', state === 'good' ? '' : handTimingNote(plan)].filter(
+        (note) => note !== '',
+      ),
       remedies: neighbours.map(asRemedy),
       brief: state === 'good' ? '' : sentence,
     }
@@ -33,13 +41,12 @@ function shares({ classes, right, wrong, open }: Rehearsal): string {
   return `right ${of(right)}, wrong ${of(wrong)}, open ${of(open)}`
 }
 
-function asRemedy({ label, gain, extraMinutes, expected, plan: better }: RankedNeighbour): Remedy {
+function asRemedy({ label, gain, extraMinutes, expected, changes }: RankedNeighbour): Remedy {
   const minutes = Math.round(extraMinutes)
   const cost = minutes > 0 ? `${minutes} min more` : minutes < 0 ? `${-minutes} min less` : 'no extra time'
-  const { levels, tries, measured } = better
   return {
     label,
     note: `${Math.max(1, Math.round(12 * gain))} more of 12 see it, ${cost}`,
-    apply: (plan: Plan) => ({ ...plan, levels, tries, measured, expected }),
+    apply: (plan: Plan) => ({ ...plan, ...changes, expected }),
   }
 }

@@ -1,6 +1,7 @@
 export { rehearse, noRehearsal, type ClassOutcome, type ExampleClass, type Rehearsal } from './rehearse'
 export { classAssumptions, classroom, type Classroom } from './classroom'
 export { neighbourGains, rankNeighbours, type RankedNeighbour } from './rankNeighbours'
+export { handTimingNote } from './longerTimes'
 export { neighbourPlans, type NeighbourPlan } from './neighbours'
 export { showsCheck, type ShowsCheck } from './showsCheck'
 export { firstPiece, nextPiece } from './pieces'

@@ -5,11 +5,14 @@ import { unitDefinition } from '../quantity'
 import { valueSaid } from '../words'
 import { testingMinutes, type FitsContext } from '../timetable'
 import { expectedValues } from '../plan'
+import { longerTimes } from './longerTimes'
 
 /** A plan one step away, with what is then expected and what it costs. */
 export interface NeighbourPlan {
   label: string
   plan: Plan
+  /** What is different in it, beside what is expected. */
+  changes: Partial<Plan>
   expected: Expectation
   /** Minutes more (or fewer) of testing, with what the groups share. */
   extraMinutes: number
@@ -17,7 +20,7 @@ export interface NeighbourPlan {
 
 /**
  * The plans one step away that could show more: a try more, the last level a step further out,
- * a finer or a longer instrument from the cupboard.
+ * a finer or a longer instrument from the cupboard; where a time is too short for a hand, a longer one or a distance in its place.
  * @param time what time goes by
  * @param cupboard the instruments that may be taken instead
  * @example neighbourPlans(plan, expected, context)[0].label // '4 tries instead of 3'
@@ -31,7 +34,7 @@ export function neighbourPlans(
   const minutes = testingMinutes(plan, time)
   const made = (label: string, changes: Partial<Plan>, then = expected): NeighbourPlan => {
     const next = { ...plan, ...changes, expected: then }
-    return { label, plan: next, expected: then, extraMinutes: testingMinutes(next, time) - minutes }
+    return { label, plan: next, changes, expected: then, extraMinutes: testingMinutes(next, time) - minutes }
   }
   const neighbours: NeighbourPlan[] = []
   if (plan.tries < planLimits.tries)
@@ -42,6 +45,8 @@ export function neighbourPlans(
     neighbours.push(
       made(`A ${other.name} instead`, { measured: { ...plan.measured, instrument: fromCupboard(other) } }),
     )
+  for (const longer of longerTimes(plan, expected, cupboard))
+    neighbours.push(made(longer.label, longer.changes, longer.expected))
   return neighbours
 }
 
