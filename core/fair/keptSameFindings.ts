@@ -58,7 +58,7 @@ function leftToGroups(plan: Plan): Finding[] {
           ? []
           : [
               {
-                ...remedy('It can’t be kept the same: write it down', changing(same.id, { loose: true })),
+                ...remedy('Write it down as it is', changing(same.id, { loose: true })),
                 done: 'Written down. Compare and the poster will say it beside the result.',
               },
             ]),

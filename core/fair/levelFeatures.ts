@@ -132,7 +132,7 @@ function remediesFor(asked: string[], differInKind: boolean): Remedy[] {
 
 /** What can't be helped is said wherever the result is, in the words of the levels. */
 const writeDown = (feature: string): Remedy => ({
-  ...remedy(`The ${feature} can’t be the same: write it down`, ({ levels, properties }) => {
+  ...remedy('Write it down as it is', ({ levels, properties }) => {
     const at = levels.flatMap(({ id, name }) => {
       const value = read(name).values.get(feature)
       return value === undefined ? [] : [[id, value] as const]

@@ -68,7 +68,7 @@ function makeAlike(property: Property, value: string): Remedy {
 
 /** What can't be helped is said wherever the result is. */
 const writeDown = ({ id }: Property): Remedy => ({
-  ...remedy('It can’t be the same: write it down', (before) => ({
+  ...remedy('Write it down as it is', (before) => ({
     properties: before.properties.map((one) => (one.id === id ? { ...one, known: true } : one)),
   })),
   done: 'Written down. Compare and the poster will say it beside the result.',

@@ -224,10 +224,12 @@ function isTheChanged(plan: Plan, what: string): boolean {
   return plan.changed.kind === 'kinds' && plan.changed.name.trim() !== '' && brings(plan.changed.name, what)
 }
 
-/** "10 mL each morning" is needed on each day on which it is read. */
+/** "10 mL each morning" is needed on each day from the first on which it is read to the last. */
 function forAllDays(plan: Plan, how: string, { amount }: Pick<Material, 'amount'>): Pick<Material, 'amount'> {
   const isDaily = /\b(?:(?:each|every) (?:school )?(?:day|morning|afternoon)|daily|a day)\b/i.test(how)
-  return { amount: isDaily ? amount * Math.max(1, needsOf(plan).days) : amount }
+  const { days, daysAfter } = needsOf(plan)
+  const span = daysAfter ? 1 + (daysAfter.at(-1) ?? 0) : days
+  return { amount: isDaily ? amount * Math.max(1, span) : amount }
 }
 
 /** The amount that the way of keeping it the same speaks of: "200 mL in the same tray". */

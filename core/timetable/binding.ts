@@ -1,7 +1,7 @@
 import { itemAt } from '../defined'
 import { orderedLevels, testingGroups, type Plan } from '../plan'
 import { countedThing, listed } from '../quantity'
-import { wayOf } from '../recording'
+import { isInRounds, wayOf } from '../recording'
 import type { PlacedActivity } from './activity'
 import { testingParts } from './parts'
 import type { FitsContext, Testing } from './testingOf'
@@ -132,7 +132,8 @@ function otherwise(plan: Plan, { groups }: FitsContext, first: Testing): string 
       : longest < worthSaying.seconds
         ? 'Hardly anybody waits'
         : `A group waits up to ${minutesWords(longest)}, which makes it hardly longer`
-  return `${waits}: each group has ${tries === 1 ? 'one try of about' : `${tries} tries of about`} ${minutesWords(seconds / tries)}${tries === 1 ? '' : ', one after another'}.`
+  const [one, many] = isInRounds(plan) && plan.tries === 1 ? ['round', 'rounds'] : wayOf(plan).tryWord
+  return `${waits}: each group has ${tries === 1 ? `one ${one} of about` : `${tries} ${many} of about`} ${minutesWords(seconds / tries)}${tries === 1 ? '' : ', one after another'}.`
 }
 
 /** How often the group with the most to do begins anew, and how long it is at it. */

@@ -12,7 +12,8 @@ const pack = usePack()
 const things = computed(() =>
   pack.lines.flatMap((line, index) => {
     const made = pack.made[index]
-    return made && (line.total > 0 || made.kind === 'problem') ? [{ line, made }] : []
+    const isCutTogether = made?.kind === 'pieces' && made.plan.sheets === 1 && sharedOf(line.material.id)
+    return made && !isCutTogether && (line.total > 0 || made.kind === 'problem') ? [{ line, made }] : []
   }),
 )
 const sharedOf = (materialId: string) => pack.shared.find((one) => one.materialIds.includes(materialId))
@@ -24,7 +25,7 @@ const cutTogether = computed(() =>
       const counted = materialIds.flatMap((id) => {
         const count = pieces.filter((piece) => piece.id === id).length
         const line = pack.lines.find((one) => one.material.id === id)
-        return count > 0 && line ? [`${count} ${line.material.name} (${letter(id)})`] : []
+        return count > 0 && line ? [`${countedThing(count, line.material.name)} (${letter(id)})`] : []
       })
       return {
         key: `${from} ${index}`,
