@@ -127,6 +127,7 @@ export const heldBackFlaws: Record<string, TypedPlan[]> = {
     ['lamp distance or height', 'near | far', 'shadow length in cm', 'lamp'],
     ['soil + water', 'much | little', 'height in cm', 'seeds'],
     ['number of folds and width', 'few | many', 'washers held in things', 'gap'],
+    ['length of the rest/number of jumps', 'short | long', 'beats in things', 'person'],
   ],
   'levels-differ-twice': [
     ['bottle', 'small bottle wrapped in wool | large bottle wrapped in foil', 'temperature in C', cups],
@@ -136,6 +137,8 @@ export const heldBackFlaws: Record<string, TypedPlan[]> = {
     ['ice', 'large cube in the sun | small cube in the shade', 'time until it is gone in s', 'tray'],
     ['jacket', 'sock, lid on | newspaper', 'temperature in C', cups],
     ['shoe', 'wet trainer | dry boot', 'pulling force in N', 'load'],
+    ['pot', 'small pot on the sill | large pot in the cupboard', 'height in cm', 'seeds; water'],
+    ['magnet', 'strong magnet, two cards | weak magnet, one card', 'clips held in things', 'clips'],
     ['peas', '50 mL big peas | 100 mL small peas', 'volume in mL', 'cup'],
   ],
   'no-baseline': [
@@ -148,6 +151,7 @@ export const heldBackFlaws: Record<string, TypedPlan[]> = {
     ['water temperature', '0 C | 50 C | 120 C', 'time in s', 'tablet'],
     ['lamp distance', '-10 cm | 10 cm | 20 cm', 'shadow length in cm', 'lamp'],
     ['number of folds', '-2 | 0 | 2', 'washers held in things', 'paper'],
+    ['number of star jumps', '0 | 10.5 | 20', 'beats in things', 'rest before'],
   ],
   'unit-does-not-belong': [
     ['width of the strip', '1 s | 2 s | 3 s', 'time in s', 'water'],
@@ -157,6 +161,7 @@ export const heldBackFlaws: Record<string, TypedPlan[]> = {
   'level-twice': [
     ['liquid', 'Salt water | salt-water | vinegar', 'days until it rusts', 'clip'],
     ['floor', 'carpets | carpet | tile', 'bounce height in cm', 'ball'],
+    ['drop height', '20 cm | 40 cm | 40 cm', 'bounce height in cm', 'ball'],
   ],
   'changed-and-kept-same': [
     ['width of the strip', '1 cm | 2 cm | 4 cm', 'time in s', 'strip width; water'],

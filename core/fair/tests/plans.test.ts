@@ -4,8 +4,8 @@ import { accusedPlans, passedFlaws } from './judgePlans'
 import { heldBackSound, soundPlans } from './sound'
 
 describe.each([
-  ['looked at while the rules were written', flawedPlans, soundPlans, 55],
-  ['held back', heldBackFlaws, heldBackSound, 34],
+  ['looked at while the rules were written', flawedPlans, soundPlans, 80],
+  ['held back', heldBackFlaws, heldBackSound, 40],
 ] as const)('plans %s', (_name, flaws, sound, least) => {
   const [found, judged] = [passedFlaws(flaws), accusedPlans(sound)]
 

@@ -93,6 +93,28 @@ export const soundPlans: TypedPlan[] = [
   ],
   ['number of washers', '0 | 10 | 20', 'sag of the bridge in mm', 'paper; gap'],
   ['soaking time of the beans', '0 h | 12 h | 24 h', 'height in cm', 'soil; water'],
+  [
+    'way of shaping',
+    'rolled long and thin | pressed flat | broken into lumps',
+    'mass in g',
+    'dough; balance',
+  ],
+  ['kind of straw', 'paper straw | plastic straw', 'time it lasts in s', 'bubble mix; ring'],
+  ['depth of the water', '1 cm | 2 cm | 3 cm', 'time to the mark in s', 'paper; width'],
+  ['gap between the books', '10 cm | 15 cm | 20 cm', 'washers held in things', 'paper; way of loading'],
+  ['number of folds', '0 | 2 | 4', 'washers held in things', 'paper; gap'],
+  ['time in the water', '5 s | 10 s | 20 s', 'water soaked up in g', 'paper; size of the piece'],
+  ['kind of bean', 'mung beans | kidney beans', 'height in cm', 'water; place'],
+  ['pace of the jumps', 'slow jumps | fast jumps', 'beats in things', 'number of jumps; rest before'],
+  ['angle of the lamp', '30 degrees | 60 degrees | 90 degrees', 'shadow length in cm', 'post; lamp distance'],
+  ['bag', 'empty bag | full bag', 'pulling force in N', 'sole; floor'],
+  ['kind of thread', 'wool | cotton | string', 'time to the mark in s', 'water; length'],
+  ['kind of clip', 'small steel clip | large steel clip', 'days until it rusts', 'liquid; pot'],
+  ['start temperature', '20 C | 30 C | 40 C', 'temperature lost in C', 'bottle; amount of water; time'],
+  ['where the pot stands', 'near the window | far from the window', 'height in cm', 'seeds; water; pot'],
+  ['what is poured in', 'rice | peas | rice and peas', 'volume in mL', 'cup; taps'],
+  ['jacket', 'one sock | two socks | three socks', 'temperature lost in C', cups],
+  ['floor', 'dry floor | wet floor', 'pulling force in N', 'sole; load'],
 ]
 
 /** Held back while the rules were written. */
@@ -132,4 +154,9 @@ export const heldBackSound: TypedPlan[] = [
   ['kind of magnet', 'old magnet | new magnet', 'clips held in things', 'clips; card'],
   ['kind of floor', 'carpet in the hall | tile in the hall', 'bounce height in cm', 'ball; drop height'],
   ['time of rest', '1 min | 2 min | 4 min', 'beats in things', 'number of star jumps'],
+  ['kind of soap', 'washing-up liquid | hand soap | shampoo', 'time it lasts in s', 'amount of water; straw'],
+  ['length of the board', '50 cm | 75 cm | 100 cm', 'pulling force in N', 'sole; load'],
+  ['thickness of the card', 'thin card | thick card', 'clips held in things', 'magnet; clips'],
+  ['number of taps', '0 | 10 | 20', 'volume in mL', 'rice; cup'],
+  ['kind of rock', 'slate | limestone | sandstone', 'scratches in things', 'nail; pressing'],
 ]
