@@ -39,6 +39,7 @@ const coreOrder = [
   'observation',
   'plan',
   'words',
+  'scienceWords',
   'wonder',
   'evidence',
   'recording',

@@ -15,7 +15,7 @@ import { shoeGrip } from './shoe-grip'
 import type { Starter } from './starter'
 import { wickingRace } from './wicking-race'
 
-export type { Starter } from './starter'
+export { starterPlan, type Starter } from './starter'
 export {
   ballBounce,
   beanSprouts,

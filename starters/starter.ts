@@ -1,12 +1,51 @@
 import { defined } from '#core/defined'
 import type { HazardId } from '#core/catalogue'
+import type { AgeBand } from '#core/class'
 import { fromCupboard, instrumentCupboard, type Instrument } from '#core/instrument'
-import { planFormat, type KeptSame, type Level, type Material, type Plan } from '#core/plan'
+import {
+  planFormat,
+  type Background,
+  type KeptSame,
+  type Level,
+  type Material,
+  type Plan,
+  type ScienceWord,
+} from '#core/plan'
+
+/** A word in a starter's list, with what it means at each age. */
+interface StarterWord extends Omit<ScienceWord, 'meaning'> {
+  meaning: Record<AgeBand, string>
+}
+
+/** What a starter is about, with words for three ages. */
+export interface StarterBackground extends Omit<Background, 'words'> {
+  words: StarterWord[]
+}
+
+/** A word with its meaning for the youngest, the middle and the oldest, and a sentence that uses it. */
+export const word = (
+  name: string,
+  [young, middle, old]: readonly [string, string, string],
+  use: string,
+): StarterWord => ({ word: name, meaning: { '5-7': young, '7-9': middle, '9-11': old }, use })
+
+/** The plan of a starter for an age: with what it is about, in words for that age. */
+export const starterPlan = (
+  { plan, background }: Pick<Starter, 'plan' | 'background'>,
+  age: AgeBand,
+): Plan => ({
+  ...plan,
+  background: {
+    ...background,
+    words: background.words.map((one) => ({ ...one, meaning: one.meaning[age] })),
+  },
+})
 
 /** An investigation that ships with the product, with what a class may expect to see. */
 export interface Starter {
   id: string
   plan: Plan
+  background: StarterBackground
   /** One line for the list of starters. */
   about: string
   /** The cautions that it shows to a class of 7 to 9, each looked at by hand: what the test really has. */

@@ -73,7 +73,12 @@ describe('the list of starters', () => {
       .map((one) => one.name)
     expect(starters.map(({ id }) => id).sort()).toEqual(folders.sort())
     for (const folder of folders)
-      expect(readdirSync(`starters/${folder}`).sort()).toEqual(['drawing.svg', 'index.ts', 'sentences.ts'])
+      expect(readdirSync(`starters/${folder}`).sort()).toEqual([
+        'background.ts',
+        'drawing.svg',
+        'index.ts',
+        'sentences.ts',
+      ])
     expect(ownWords.map(({ starter }) => starter.id)).toEqual(expect.arrayContaining(folders))
   })
 

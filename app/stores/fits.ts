@@ -33,7 +33,14 @@ export const useFits = defineStore('fits', () => {
   /** Words and pictures of a plan change nothing in its time. */
   const essence = computed(() => {
     if (!job.value) return ''
-    const { title: _title, question: _question, steps: _steps, keptSame: _same, ...plan } = job.value.plan
+    const {
+      title: _title,
+      question: _question,
+      steps: _steps,
+      keptSame: _same,
+      background: _about,
+      ...plan
+    } = job.value.plan
     return JSON.stringify([lesson.open.id, { ...job.value, plan }])
   })
 

@@ -2,6 +2,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { acceptHMRUpdate, defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { scoredPlan } from '#core/comparison'
+import { unitDefinition } from '#core/quantity'
 import { isRehearsable, type RankedNeighbour, type Rehearsal } from '#core/rehearsal'
 import type { RehearsalJob, RehearsalNews, RehearsalOrder } from '../workers/rehearsal.worker'
 import { useLesson } from './lesson'
@@ -49,6 +50,7 @@ export const useRehearsal = defineStore('rehearsal', () => {
       rounding,
       best,
       expected,
+      keptSame,
     } = job.value.plan
     return JSON.stringify([
       store.open.id,
@@ -57,6 +59,8 @@ export const useRehearsal = defineStore('rehearsal', () => {
       changed.kind,
       recording,
       measured.unit,
+      // How far something goes says how long it takes.
+      unitDefinition(measured.unit).dimension === 'time' ? keptSame : null,
       measured.instrument,
       tries,
       whoTests,

@@ -1,7 +1,7 @@
 import { thingNamed } from '../catalogue'
 import { capital, listed } from '../quantity'
 import type { KitLine } from './kitAmounts'
-import type { MadeReady } from './needs'
+import type { MadeReady } from './madeReady'
 import type { PlannedTask } from './preparing/tasks'
 import type { Availability } from './stock/reservations'
 import { amountOf, amountWords } from './typed/describeLine'

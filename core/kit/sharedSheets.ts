@@ -1,7 +1,7 @@
 import type { Size } from './cutting/rowsAndColumns'
 import { packTogether, type SharedPiece } from './cutting/together'
 import type { KitLine } from './kitAmounts'
-import type { MadeReady } from './needs'
+import type { MadeReady } from './madeReady'
 
 /** Sheets out of which the last pieces of several lines are cut together. */
 export interface SharedSheets {

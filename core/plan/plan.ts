@@ -1,3 +1,4 @@
+import type { Background } from './background'
 import type { Instrument } from '../instrument'
 import type { Unit } from '../quantity'
 import type { HazardId } from '../catalogue'
@@ -177,6 +178,8 @@ export interface Plan {
   /** Lines of the kit that come by themselves and that the teacher has taken out, by id. */
   leftOut: string[]
   preparing: Preparing[]
+  /** What it is about, and its words, where somebody has written it. */
+  background?: Background
   /** What else needs care, beside what the plan itself shows. */
   hazards: HazardId[]
   steps: string[]
@@ -203,4 +206,5 @@ export const planLimits = {
   materials: 40,
   preparing: 20,
   steps: 20,
+  words: 12,
 } as const

@@ -70,6 +70,28 @@ describe('a tablet that has joined as a group', () => {
     for (const word of ['Bruno', 'Chidi', 'peanuts', '"AB"', 'Mr Ashby']) expect(all).not.toContain(word)
   })
 
+  it('sees the goal and the words of a test, and not what it will show', async () => {
+    const { body } = await school.ashby.call<LessonDto>('GET', school.path)
+    const background = {
+      ...{ goal: 'We compare heights.', science: 'Energy is lost.', misconceptions: 'Heavier is higher.' },
+      ...{ questions: 'Where does it go?', surprises: 'A straight line.' },
+      words: [{ word: 'bounce', meaning: 'to spring back', use: 'It has a high bounce.' }],
+    }
+    const sheet = await school.device(0)
+    await school.ashby.call('PUT', `${school.path}/plan`, {
+      plan: { ...body.plan, background },
+      version: body.planVersion,
+    })
+    const heard = await collectMessages(school.app, [positionOf(body)], 1, sheet.cookie())
+    const seen = await sheet.call<LessonDto>('GET', school.path)
+    for (const text of [JSON.stringify(seen.body), JSON.stringify(heard)]) {
+      expect(text).toContain('We compare heights.')
+      for (const own of ['Energy is lost', 'Heavier is', 'Where does it go', 'A straight line'])
+        expect(text).not.toContain(own)
+    }
+    expect((await school.ashby.call<LessonDto>('GET', school.path)).body.plan.background).toEqual(background)
+  })
+
   it('sees of other groups what is on the Board, and no reasons', async () => {
     const [mine, theirs] = [await school.device(0), await school.device(1)]
     const seen = (text: string, place: number) => ({

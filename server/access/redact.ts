@@ -1,3 +1,4 @@
+import { forChildren, type Plan } from '#core/plan'
 import type { Observation } from '#core/observation'
 import type { LessonDto, LessonEvent, PredictionDto, RolesDto, SafetyDto } from '#shared/types/api'
 import type { Visitor } from '../queries/people/sessions'
@@ -7,6 +8,7 @@ export function lessonFor(visitor: Visitor, lesson: LessonDto): LessonDto {
   if (visitor.kind === 'teacher') return lesson
   return {
     ...lesson,
+    plan: planFor(lesson.plan),
     safety: withoutInitials(lesson.safety),
     observations: lesson.observations.map((one) => observationFor(visitor, one)),
     predictions: lesson.predictions.map((one) => predictionFor(visitor, one)),
@@ -14,7 +16,7 @@ export function lessonFor(visitor: Visitor, lesson: LessonDto): LessonDto {
 }
 
 /** The kinds of event of which devices get less than happened. */
-const reducedKinds = /"kind": ?"(?:safety|observation|prediction|ticks|counts)"/
+const reducedKinds = /"kind": ?"(?:plan|safety|observation|prediction|ticks|counts)"/
 
 /** An event, as text, as somebody may hear it. Most are the same for all and are not taken apart. */
 export function eventTextFor(visitor: Visitor, text: string): string {
@@ -26,6 +28,8 @@ export function eventTextFor(visitor: Visitor, text: string): string {
 export function eventFor(visitor: Visitor, event: LessonEvent): LessonEvent {
   if (visitor.kind === 'teacher') return event
   switch (event.kind) {
+    case 'plan':
+      return { ...event, plan: planFor(event.plan) }
     case 'safety':
       return { ...event, safety: withoutInitials(event.safety) }
     case 'observation':
@@ -53,6 +57,10 @@ export function rolesFor(visitor: Visitor, roles: RolesDto): RolesDto {
     before: Object.fromEntries(Object.entries(roles.before).filter(([member]) => own.has(member))),
   }
 }
+
+/** What a test shows and what children get wrong is the teacher’s to know beforehand. */
+const planFor = (plan: Plan): Plan =>
+  plan.background ? { ...plan, background: forChildren(plan.background) } : plan
 
 const withoutInitials = (safety: SafetyDto | null): SafetyDto | null => safety && { ...safety, initials: '' }
 

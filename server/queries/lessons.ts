@@ -4,16 +4,14 @@ import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { SchoolCalendar } from '#core/calendar'
 import { classAnswer, emptyConclusion, upgradeConclusion } from '#core/conclusion'
-import { blankPlan, type Plan, type PlanTimes } from '#core/plan'
 import { standingOf, type Standing } from '#core/entries'
 import { scoredPlan } from '#core/comparison'
 import { dueToday, groupProgress, startMoment, wayOf } from '#core/recording'
 import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
-import { starters } from '#starters'
 import { readingDays, type Stage } from '#core/lesson'
 import type { conclusionSchema, Given } from '#shared/schemas'
-import type { ClassDto, LessonDto, LessonSummaryDto } from '#shared/types/api'
+import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { classes, entries, lessons } from '../database/schema'
 import { notFound } from '../errors/apiError'
@@ -22,9 +20,8 @@ import { recordEvent, recordEvents } from '../live/events'
 import { getClass, listClassesById, withoutNames } from './classes'
 import { entriesByLesson, entriesOf } from './entries'
 import { clockOf } from './clock'
-import { createInvestigation, getInvestigationPlan } from './investigations'
 import { groupsOf, groupsTakingPart } from './lessonGroups'
-import { lastLessonTimes } from './lastLessonTimes'
+import { originOf, type LessonOrigin } from './lessonOrigin'
 import { findLesson, lockFamily, lockLesson, rejectStaleVersion, versionOfSave, withSave } from './lessonRow'
 import { notesOf, questionsOf } from './notes'
 import { observationsOf } from './observations'
@@ -34,10 +31,6 @@ import type { ClassScope } from './people/classAccess'
 import { saveRoleTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
-
-/** What a new lesson starts from. */
-export type LessonOrigin =
-  { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
 
 /** The logbook: the lessons of the classes that somebody may see, newest day first. A few statements, however many there are. */
 export async function listLessons(db: Database, scope: ClassScope): Promise<LessonSummaryDto[]> {
@@ -192,43 +185,6 @@ export async function createLesson(
     return id
   })
 }
-
-async function originOf(
-  tx: Database,
-  from: LessonOrigin,
-  own: ClassDto,
-): Promise<{ plan: Plan; investigationId: string }> {
-  switch (from.kind) {
-    case 'starter': {
-      const starter = starters.find((one) => one.id === from.id)
-      if (!starter) throw notFound('starter')
-      const plan = withTimes(starter.plan, await lastLessonTimes(tx, { starterId: starter.id }))
-      return { plan, investigationId: await createInvestigation(tx, starter.plan, starter.id) }
-    }
-    case 'investigation':
-      const plan = await getInvestigationPlan(tx, from.id)
-      return {
-        plan: withTimes(plan, await lastLessonTimes(tx, { investigationId: from.id })),
-        investigationId: from.id,
-      }
-    case 'lesson': {
-      const earlier = await findLesson(tx, from.id)
-      const { investigationId } = earlier
-      return {
-        plan: withTimes(earlier.plan, await lastLessonTimes(tx, { investigationId })),
-        investigationId,
-      }
-    }
-    case 'question': {
-      const { ways, cupboard } = await getSchool(tx)
-      const plan = { ...blankPlan(own.ageBand, ways, cupboard), question: from.question }
-      return { plan, investigationId: await createInvestigation(tx, plan, null) }
-    }
-  }
-}
-
-/** A plan begins with the times that its last lesson really took. */
-const withTimes = (plan: Plan, learnt: PlanTimes): Plan => ({ ...plan, times: { ...plan.times, ...learnt } })
 
 export async function changeLesson(
   db: Database,

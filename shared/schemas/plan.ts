@@ -184,6 +184,19 @@ const times = object({
   adults: optional(wholeNumber(1, 20)),
 })
 
+const background = object({
+  goal: openLine(200),
+  science: openLine(800),
+  misconceptions: openLine(600),
+  questions: openLine(600),
+  surprises: openLine(400),
+  words: many(
+    object({ word: openLine(40), meaning: openLine(160), use: openLine(160) }),
+    planLimits.words,
+    'words',
+  ),
+})
+
 /** A plan of this version: it may be unfinished, but every part is of the right kind and size. */
 const planNow: AnySchema<Plan> = object({
   formatVersion: Joi.valid(planFormat).messages({
@@ -216,6 +229,7 @@ const planNow: AnySchema<Plan> = object({
   materials: many(material, planLimits.materials, 'materials').custom(distinct('id')),
   leftOut: many(localId, 100, 'lines taken out').custom(distinct()),
   preparing: many(preparing, planLimits.preparing, 'things to prepare').custom(distinct('id')),
+  background: optional(background),
   hazards: many(choice(...hazardIds), hazardIds.length, 'hazards').custom(distinct()),
   steps: many(openLine(240), planLimits.steps, 'steps'),
   workOut: optional(choice('children', 'shown')),

@@ -1,9 +1,11 @@
 import { ideasToMeasure, item, numberLevels, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const heights = [25, 50, 75, 100]
 
 export const ballBounce: Starter = {
   id: 'ball-bounce',
+  background,
   about:
     'Drop a ball from four heights and read its first bounce from a stick. 45 minutes, no water, no mess.',
   plan: {

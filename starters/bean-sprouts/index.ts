@@ -1,5 +1,6 @@
 import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const places = [
   ['light', 'on the window sill'],
@@ -12,6 +13,7 @@ const tallest: Record<string, number> = { light: 60, shade: 75, dark: 95 }
 
 export const beanSprouts: Starter = {
   id: 'bean-sprouts',
+  background,
   about: 'Beans on wet cotton wool in light, shade and dark, measured every school day for two weeks.',
   plan: {
     ...starterDefaults,

@@ -1,5 +1,6 @@
 import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const jackets = [
   ['none', 'no jacket'],
@@ -13,6 +14,7 @@ const rates: Record<string, number> = { none: 0.012, paper: 0.009, wool: 0.007, 
 
 export const bottleJackets: Starter = {
   id: 'bottle-jackets',
+  background,
   about: 'Warm water in dressed bottles, read every five minutes. Warm as a bath, never hot.',
   plan: {
     ...starterDefaults,

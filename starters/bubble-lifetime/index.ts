@@ -7,11 +7,13 @@ import {
   type Starter,
   starterDefaults,
 } from '../starter'
+import { background } from './background'
 
 const spoons = [0, 1, 2, 3]
 
 export const bubbleLifetime: Starter = {
   id: 'bubble-lifetime',
+  background,
   about: 'Blow bubbles onto a wet plate and time how long they live, with more and more sugar in the mix.',
   plan: {
     ...starterDefaults,

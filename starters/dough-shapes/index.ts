@@ -1,4 +1,5 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const shapes = [
   ['rolled', 'rolled long and thin'],
@@ -8,6 +9,7 @@ const shapes = [
 
 export const doughShapes: Starter = {
   id: 'dough-shapes',
+  background,
   about: 'Roll it, press it, break it: does a lump of dough weigh more or less in another shape?',
   plan: {
     ...starterDefaults,

@@ -7,11 +7,13 @@ import {
   type Starter,
   starterDefaults,
 } from '../starter'
+import { background } from './background'
 
 const layers = [0, 2, 4, 6]
 
 export const magnetLayers: Starter = {
   id: 'magnet-layers',
+  background,
   about: 'Put layers of card between a magnet and paper clips and count how many it still holds.',
   plan: {
     ...starterDefaults,

@@ -1,4 +1,5 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const rounds = [
   ['r1', 'round 1'],
@@ -8,6 +9,7 @@ const rounds = [
 
 export const paperBridge: Starter = {
   id: 'paper-bridge',
+  background,
   about: 'Build a bridge from one sheet, load it with washers, alter one thing, and beat your own best.',
   plan: {
     ...starterDefaults,

@@ -1,5 +1,6 @@
 import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const papers = [
   ['napkin', 'thin napkin', 'thin napkin, 40 x 40 cm', 40, 40],
@@ -12,6 +13,7 @@ const dry: Record<string, number> = { napkin: 0.7, plain: 1.4, bumpy: 1.8 }
 
 export const paperTowels: Starter = {
   id: 'paper-towels',
+  background,
   about: 'Weigh a piece of paper dry, dip it, weigh it wet: which paper soaks up most?',
   plan: {
     ...starterDefaults,

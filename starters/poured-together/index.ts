@@ -1,4 +1,5 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const mixtures = [
   ['rice-rice', 'rice and rice'],
@@ -11,6 +12,7 @@ const grams = 0.82
 
 export const pouredTogether: Starter = {
   id: 'poured-together',
+  background,
   about: 'Two small cups, poured together: does it fill as much as both of them, and weigh as much?',
   plan: {
     ...starterDefaults,

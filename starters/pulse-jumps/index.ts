@@ -7,6 +7,7 @@ import {
   type Starter,
   starterDefaults,
 } from '../starter'
+import { background } from './background'
 
 const jumps = [0, 10, 20, 30]
 /** The pulse is counted for a quarter of a minute. */
@@ -14,6 +15,7 @@ const seconds = 15
 
 export const pulseJumps: Starter = {
   id: 'pulse-jumps',
+  background,
   about:
     'Star jumps, then fingers on the wrist and a count of fifteen seconds: how fast does the heart beat?',
   plan: {

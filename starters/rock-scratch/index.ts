@@ -1,4 +1,5 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const rocks = [
   ['chalk', 'chalk'],
@@ -10,6 +11,7 @@ const rocks = [
 
 export const rockScratch: Starter = {
   id: 'rock-scratch',
+  background,
   about: 'Two rocks at a time: which one scratches the other? An order of hardness grows out of the pairs.',
   plan: {
     ...starterDefaults,

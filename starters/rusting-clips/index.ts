@@ -1,5 +1,6 @@
 import { defined } from '#core/defined'
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const liquids = [
   ['oil', 'vegetable oil'],
@@ -18,6 +19,7 @@ const reachedOn: Record<string, readonly number[]> = {
 
 export const rustingClips: Starter = {
   id: 'rusting-clips',
+  background,
   about:
     'Steel paper clips lie in different liquids; every school day the class puts into words how rusty they are.',
   plan: {

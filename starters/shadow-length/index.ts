@@ -1,9 +1,11 @@
 import { ideasToMeasure, item, numberLevels, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const distances = [30, 60, 90, 120]
 
 export const shadowLength: Starter = {
   id: 'shadow-length',
+  background,
   about: 'Move a lamp away from a small post and measure the shadow. Needs a room that can be darkened.',
   plan: {
     ...starterDefaults,

@@ -1,4 +1,5 @@
 import { ideasToMeasure, item, kindLevels, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const soles: [id: string, name: string, force: number][] = [
   ['smooth', 'smooth plastic', 3.1],
@@ -9,6 +10,7 @@ const soles: [id: string, name: string, force: number][] = [
 
 export const shoeGrip: Starter = {
   id: 'shoe-grip',
+  background,
   about: 'Pull loaded shoes along a board with a force meter and find the sole that holds best.',
   plan: {
     ...starterDefaults,

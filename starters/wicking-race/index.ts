@@ -1,4 +1,5 @@
 import { ideasToMeasure, instrument, item, kindLevels, same, type Starter, starterDefaults } from '../starter'
+import { background } from './background'
 
 const papers = [
   ['kitchen', 'kitchen paper', 50, 40],
@@ -9,6 +10,7 @@ const papers = [
 
 export const wickingRace: Starter = {
   id: 'wicking-race',
+  background,
   about: 'Strips of paper hang into water side by side: in which does the water climb to the line first?',
   plan: {
     ...starterDefaults,

@@ -28,7 +28,7 @@ const shown = computed(() =>
         :src="`/api/pictures/${one.picture}`"
         :alt="one.text || 'A picture without words'"
       />
-      <p v-if="one.text" class="words">{{ one.text }}</p>
+      <p v-if="one.text" class="words"><MarkedText :text="one.text" /></p>
     </li>
   </ul>
 </template>

@@ -6,6 +6,7 @@ import { defined } from '#core/defined'
 import { useClassClock } from '~/composables/useClassClock'
 import { useLiveLesson } from '~/composables/useLiveLesson'
 import { usePicture } from '~/composables/usePicture'
+import { useScienceWords } from '~/composables/useScienceWords'
 import { useStepBell } from '~/composables/useStepBell'
 import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
@@ -19,14 +20,16 @@ const id = computed(() => String(route.params.id))
 const { lost } = useLiveLesson(id)
 const { isOn } = useClassClock()
 useStepBell('board')
+const { words } = useScienceWords()
 const { toggle, isSupported } = useFullscreen()
-type Face = 'wonder' | 'cards' | 'clock' | 'results' | 'seen'
+type Face = 'wonder' | 'cards' | 'clock' | 'results' | 'seen' | 'words'
 const faces = computed<{ face: Face; name: string }[]>(() => [
   { face: 'wonder', name: 'Wonder' },
   { face: 'cards', name: 'Cards' },
   { face: 'clock', name: 'Clock' },
   { face: 'results', name: 'Results' },
   ...(observations.onBoard.length > 0 ? [{ face: 'seen' as const, name: 'Noticed' }] : []),
+  ...(words.value.length > 0 ? [{ face: 'words' as const, name: 'Words' }] : []),
 ])
 /** What is shown follows the lesson, until somebody at the board chooses. */
 const chosen = ref<Face | null>(null)
@@ -99,6 +102,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <WonderBoard v-if="face === 'wonder'" />
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
       <SeenBoard v-else-if="face === 'seen'" />
+      <WordsBoard v-else-if="face === 'words'" />
       <BoardClock v-else-if="face === 'clock'" />
       <template v-else>
         <div class="wall">

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { mdiPuzzleOutline } from '@mdi/js'
+import { mdiPlus, mdiPuzzleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { claimSentence, firstClaim, suggestClaim } from '#core/conclusion'
 import { hasOneSetting } from '#core/plan'
 import { useOwnWords } from '~/composables/useOwnWords'
 import { useLesson } from '~/stores/lesson'
+import { useObservations } from '~/stores/observations'
 import { useResults } from '~/stores/results'
 
 /** What the class says it found out: somebody says it and somebody types it, or it is built from parts. */
 const store = useLesson()
 const results = useResults()
+const observations = useObservations()
 const conclusion = computed(() => store.open.conclusion)
 /** Claims are of levels; where something else is compared, the test's own sentence is the way to begin. */
 const isSaidByTest = computed(() => hasOneSetting(store.scored) || store.scored.besides !== undefined)
@@ -45,6 +47,20 @@ function moveIdea(text: string) {
     .replace(/^\.$/u, '')
   store.editConclusion({ ownWords: said, why: joined(conclusion.value.why, text) })
 }
+
+/** Guesses and reasons that children wrote down, offered while they are not in the idea. */
+const ideas = computed(() => {
+  const { notes, predictions } = store.open
+  const written = [
+    ...notes.filter(({ kind }) => kind === 'guessed').map(({ text }) => text),
+    ...observations.standing.filter(({ kind }) => kind === 'guessed').map(({ text }) => text),
+    ...predictions.map(({ because }) => because),
+  ].map((text) => text.trim())
+  const here = conclusion.value.why.toLowerCase()
+  return [...new Set(written)]
+    .filter((text) => text !== '' && text.length <= 120 && !here.includes(text.toLowerCase()))
+    .slice(0, 4)
+})
 
 /** A draft that was kept before there was such a line has none. */
 const joined = (before: string | undefined, more: string) =>
@@ -96,12 +112,33 @@ const joined = (before: string | undefined, more: string) =>
       :maxlength="400"
       @update:model-value="store.editConclusion({ why: $event })"
     />
+    <div v-if="ideas.length" class="row ideas" role="group" aria-label="Ideas that children wrote down">
+      <VBtn
+        v-for="idea in ideas"
+        :key="idea"
+        size="x-small"
+        variant="outlined"
+        color="primary"
+        :prepend-icon="mdiPlus"
+        @click="store.editConclusion({ why: joined(conclusion.why, idea) })"
+        >{{ idea }}</VBtn
+      >
+    </div>
+    <WordsUsed />
   </section>
 </template>
 
 <style scoped>
 .answer {
   border-width: 2px;
+}
+
+.ideas :deep(.v-btn) {
+  height: auto;
+  max-width: 100%;
+  padding: 4px 8px;
+  white-space: normal;
+  text-align: left;
 }
 
 .words :deep(textarea) {

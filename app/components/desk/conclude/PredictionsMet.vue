@@ -61,7 +61,7 @@ const lines = computed(() =>
         <GroupEmblem v-else :emblem="group.emblem" named :name="group.name" :size="18" />
         <span
           >{{ predictionWords(store.scored, made.answer, store.plan)
-          }}<span v-if="made.because" class="soft">, because {{ made.because }}</span
+          }}<span v-if="made.because" class="soft">, because <MarkedText :text="made.because" /></span
           ><span v-if="neighbours" class="soft"> ({{ neighbours }})</span
           ><span v-if="made.step !== 'before'" class="soft"> ({{ stepSaid[made.step] }})</span
           ><span v-if="made.late" class="soft"> (written after the first reading)</span></span

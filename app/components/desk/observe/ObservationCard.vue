@@ -78,7 +78,7 @@ async function reword() {
       <VBtn type="submit" size="small" variant="text" color="primary">Keep the words</VBtn>
     </form>
     <!-- Long words are scrolled within the card, by keyboard too. -->
-    <p v-else-if="one.text" class="words" tabindex="0">{{ one.text }}</p>
+    <p v-else-if="one.text" class="words" tabindex="0"><MarkedText :text="one.text" /></p>
     <div class="foot">
       <span class="kind">{{ noteWords[one.kind].name }}</span>
       <span v-if="place" class="soft">{{ place }}</span>

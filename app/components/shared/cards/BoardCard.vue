@@ -56,7 +56,7 @@ function leave() {
         @keydown.esc="leave"
         @blur="keep"
       />
-      <p v-else class="words">{{ words || '…' }}</p>
+      <p v-else class="words"><MarkedText v-if="words" :text="words" /><template v-else>…</template></p>
       <DotsMenu :label="`More for ${words}`" :size="large ? 'default' : 'x-small'">
         <slot name="moves" />
         <VListItem title="Change the words" @click="edit" />

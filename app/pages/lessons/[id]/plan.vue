@@ -1,17 +1,24 @@
 <script setup lang="ts">
-import { mdiCardsOutline, mdiClockOutline, mdiFormatListBulleted, mdiText, mdiUndo } from '@mdi/js'
+import {
+  mdiBookOpenVariantOutline,
+  mdiCardsOutline,
+  mdiClockOutline,
+  mdiFormatListBulleted,
+  mdiText,
+  mdiUndo,
+} from '@mdi/js'
 import { computed } from 'vue'
 import { hasPair } from '#core/variables'
-import { PlanList, TimeView } from '~/components/desk/plan/lazyParts'
+import { BackgroundView, PlanList, TimeView } from '~/components/desk/plan/lazyParts'
 import { useLesson } from '~/stores/lesson'
 
 const store = useLesson()
 /** A plan without a pair begins on the cards, one that has it in its sentences. */
-type View = 'cards' | 'sentences' | 'list' | 'time'
+type View = 'cards' | 'sentences' | 'list' | 'time' | 'about'
 const usual: View = hasPair(store.plan) ? 'sentences' : 'cards'
 const route = useRoute()
 const router = useRouter()
-const views: View[] = ['cards', 'sentences', 'list', 'time']
+const views: View[] = ['cards', 'sentences', 'list', 'time', 'about']
 /** Kept in the address, so that a check can point at the time line. */
 const view = computed<View>({
   get: () => views.find((one) => one === route.query.view) ?? usual,
@@ -34,6 +41,7 @@ function setDay(day: string) {
           <VBtn value="sentences" size="small" :prepend-icon="mdiText">In sentences</VBtn>
           <VBtn value="list" size="small" :prepend-icon="mdiFormatListBulleted">As a list</VBtn>
           <VBtn value="time" size="small" :prepend-icon="mdiClockOutline">In time</VBtn>
+          <VBtn value="about" size="small" :prepend-icon="mdiBookOpenVariantOutline">The idea</VBtn>
         </VBtnToggle>
         <SplitLesson />
         <VTextField
@@ -57,6 +65,7 @@ function setDay(day: string) {
     <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'sentences'" />
     <PlanParagraph v-else-if="view === 'sentences'" />
     <TimeView v-else-if="view === 'time'" />
+    <BackgroundView v-else-if="view === 'about'" />
     <PlanList v-else />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { predictionWords, stepSaid } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { usePrintLesson } from '~/composables/usePrintLesson'
+import { useScienceWords } from '~/composables/useScienceWords'
 import { useResults } from '~/stores/results'
 import { useObservations } from '~/stores/observations'
 import { paperDay } from '~/words/dates'
@@ -12,6 +13,7 @@ import { measuredCaption } from '~/words/measuredWords'
 const { store, ready } = usePrintLesson()
 const results = useResults()
 const observations = useObservations()
+const { words } = useScienceWords()
 const ofAll = computed(() => store.plan.prediction.who === 'class')
 const pages = computed(() =>
   store.groups.map((group) => ({
@@ -59,7 +61,7 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
                   :src="`/api/pictures/${one.picture}`"
                   :alt="one.text || 'A picture without words'"
                 />
-                <span v-if="one.text">{{ one.text }}</span>
+                <span v-if="one.text"><MarkedText :text="one.text" /></span>
               </li>
             </ul>
           </template>
@@ -70,6 +72,15 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
         <template v-if="store.open.conclusion.why">
           <h3>Our idea why</h3>
           <p>{{ store.open.conclusion.why }} (This test did not check it.)</p>
+        </template>
+        <template v-if="words.length > 0">
+          <h3>Words</h3>
+          <dl>
+            <template v-for="one in words" :key="one.word"
+              ><dt>{{ one.word }}</dt>
+              <dd>{{ one.meaning }}</dd></template
+            >
+          </dl>
         </template>
         <h3>I think now</h3>
         <div class="write" />
@@ -95,6 +106,21 @@ header {
 
 h2 {
   font-size: 22px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: max-content minmax(0, 1fr);
+  gap: 1mm 4mm;
+  margin: 0;
+}
+
+dt {
+  font-weight: 600;
+}
+
+dd {
+  margin: 0;
 }
 
 ul {

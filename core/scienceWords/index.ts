@@ -1,0 +1,1 @@
+export { findWords, wordsUsed, type UsedWord } from './findWords'
