@@ -11,7 +11,13 @@ const { words, used } = useScienceWords()
     <div v-for="one in words" :key="one.word" :class="{ used: used.has(one.word.trim()) }">
       <dt>
         {{ one.word }}
-        <VIcon v-if="used.has(one.word.trim())" :icon="mdiCheckCircle" color="primary" aria-label="used" />
+        <VIcon
+          v-if="used.has(one.word.trim())"
+          :icon="mdiCheckCircle"
+          :size="34"
+          color="primary"
+          aria-label="used"
+        />
       </dt>
       <dd>{{ one.meaning }}</dd>
       <dd v-if="one.use" class="use">“{{ one.use }}”</dd>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
+import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { noBackground, planLimits, type Background, type ScienceWord } from '#core/plan'
 import { useLesson } from '~/stores/lesson'
@@ -7,8 +7,9 @@ import { useLesson } from '~/stores/lesson'
 /** What the test is about: for the teacher to read before the lesson, and the words that children may use. */
 const store = useLesson()
 const background = computed(() => store.plan.background ?? noBackground)
-type Text = Exclude<keyof Background, 'words' | 'goal'>
+type Text = Exclude<keyof Background, 'words'>
 const texts: { field: Text; label: string; most: number }[] = [
+  { field: 'goal', label: 'What children can do afterwards', most: 200 },
   { field: 'science', label: 'The science', most: 800 },
   { field: 'misconceptions', label: 'What children often think', most: 600 },
   { field: 'questions', label: 'Questions to ask', most: 600 },
@@ -24,54 +25,59 @@ function say(changes: Partial<Background>) {
 const sayWord = (index: number, changes: Partial<ScienceWord>) =>
   say({ words: background.value.words.map((one, at) => (at === index ? { ...one, ...changes } : one)) })
 const wordFields = [
-  { key: 'word', label: 'Word', most: 40 },
-  { key: 'meaning', label: 'What it means', most: 160 },
-  { key: 'use', label: 'A sentence with it', most: 160 },
+  { key: 'word', label: 'A word', most: 40 },
+  { key: 'meaning', label: 'what it means', most: 160 },
+  { key: 'use', label: 'A sentence that uses it', most: 160 },
 ] as const
 </script>
 
 <template>
   <div class="about">
-    <section class="stack">
-      <VTextField
-        :model-value="background.goal"
-        label="What children can do afterwards"
-        :maxlength="200"
-        class="goal"
-        @update:model-value="say({ goal: $event })"
-      />
-      <VTextarea
-        v-for="one in texts"
-        :key="one.field"
-        :model-value="background[one.field]"
-        :label="one.label"
-        :maxlength="one.most"
-        :rows="2"
-        auto-grow
-        @update:model-value="say({ [one.field]: $event })"
-      />
+    <section class="panel texts">
+      <label v-for="one in texts" :key="one.field">
+        <b>{{ one.label }}</b>
+        <VTextarea
+          :model-value="background[one.field]"
+          :aria-label="one.label"
+          placeholder="…"
+          :maxlength="one.most"
+          :rows="1"
+          auto-grow
+          variant="plain"
+          density="compact"
+          hide-details
+          @update:model-value="say({ [one.field]: $event })"
+        />
+      </label>
       <p class="small soft">This is for you: Board and Sheets show the goal and the words only.</p>
     </section>
-    <section class="words">
+    <section class="panel words">
       <h2>Words to use</h2>
-      <div v-for="(one, index) in background.words" :key="index" class="word">
-        <VTextField
-          v-for="field in wordFields"
-          :key="field.key"
-          :model-value="one[field.key]"
-          :label="field.label"
-          :aria-label="`${field.label}, ${index + 1}`"
-          :maxlength="field.most"
-          :class="field.key"
-          @update:model-value="sayWord(index, { [field.key]: $event })"
-        />
+      <div v-for="(one, index) in background.words" :key="index" class="line">
+        <div>
+          <VTextarea
+            v-for="field in wordFields"
+            :key="field.key"
+            :model-value="one[field.key]"
+            :aria-label="`${field.label}, ${index + 1}`"
+            :placeholder="field.label"
+            :maxlength="field.most"
+            :rows="1"
+            auto-grow
+            variant="plain"
+            density="compact"
+            hide-details
+            :class="field.key"
+            @update:model-value="sayWord(index, { [field.key]: $event })"
+          />
+        </div>
         <VBtn
-          size="small"
+          :icon="mdiClose"
+          size="x-small"
           variant="text"
           :aria-label="`Take out ${one.word || `word ${index + 1}`}`"
           @click="say({ words: background.words.filter((_, at) => at !== index) })"
-          >Take out</VBtn
-        >
+        />
       </div>
       <VBtn
         v-if="background.words.length < planLimits.words"
@@ -89,33 +95,59 @@ const wordFields = [
 <style scoped>
 .about {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 24px;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 16px;
   align-items: start;
+}
+
+.texts {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+
+.about :deep(textarea) {
+  padding: 0;
+  min-height: 0;
+  line-height: 1.4;
+  mask-image: none;
+}
+
+.about :deep(.v-field__input) {
+  padding-top: 2px;
+  opacity: 1;
+}
+
+.about :deep(.v-field--focused) {
+  outline: 2px solid var(--teal);
+  outline-offset: 3px;
+  border-radius: 4px;
 }
 
 .words {
   display: flex;
   flex-direction: column;
-  align-items: flex-start;
-  gap: 10px;
+  align-items: stretch;
+  gap: 8px;
 }
 
-.word {
+.words > .v-btn {
+  align-self: flex-start;
+}
+
+.line {
   display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(0, 3fr) auto;
-  gap: 4px 8px;
-  width: 100%;
-  align-items: center;
+  grid-template-columns: minmax(0, 1fr) auto;
+  border-top: 1px solid var(--line);
+  padding-top: 4px;
 }
 
-.word .use {
-  grid-column: 1 / 3;
+.line .word :deep(textarea) {
+  font: 600 var(--text-lead) / 1.3 var(--heading);
 }
 
-.word :deep(.v-btn) {
-  grid-row: 1;
-  grid-column: 3;
+.line .use :deep(textarea) {
+  color: var(--ink-soft);
 }
 
 @media (max-width: 800px) {
