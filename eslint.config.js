@@ -56,6 +56,7 @@ const coreOrder = [
   'checks',
   'format',
   'lesson',
+  'report',
 ]
 /** The same of the server. */
 const serverOrder = [

@@ -1,4 +1,4 @@
-export { methodOf, methodText, methodWords } from './methodOf'
+export { methodOf, methodText, methodWords, triesText } from './methodOf'
 export { choiceEffects, tooFewInstruments, type ChoiceEffect } from './choiceEffects'
 export { levelsSaid } from './changedClause'
 export { articleBefore, theNamed } from './named'

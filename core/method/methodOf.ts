@@ -46,6 +46,13 @@ export function methodText(plan: Plan, context: MethodContext): string {
   return methodOf(plan, context).map(sentenceText).filter(Boolean).join(' ')
 }
 
+/**
+ * Only who tests what and how often, of the same paragraph.
+ * @example triesText(plan, context) // 'Every group tests all of them, 3 tries each after one practice try, each in its own order. Then we take the middle value.'
+ */
+export const triesText = (plan: Plan, context: MethodContext): string =>
+  sentenceText(triesClause(plan, context))
+
 /** Without the one thing that it is about, a sentence says nothing. */
 function sentenceText(sentence: MethodSentence): string {
   const needed = [

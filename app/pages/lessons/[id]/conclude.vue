@@ -2,6 +2,7 @@
 import {
   mdiCodeJson,
   mdiFileDelimitedOutline,
+  mdiFileDocumentOutline,
   mdiFileExportOutline,
   mdiNotebookOutline,
   mdiPlus,
@@ -64,6 +65,19 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
           target="_blank"
           >Journal pages</VBtn
         >
+        <VMenu>
+          <template #activator="{ props: menu }">
+            <VBtn v-bind="menu" variant="text" size="small" :prepend-icon="mdiFileDocumentOutline"
+              >Report</VBtn
+            >
+          </template>
+          <VList density="compact">
+            <VListItem title="Written report" :href="`/print/${store.open.id}/report`" target="_blank" />
+            <VListItem title="Method card" :href="`/print/${store.open.id}/method`" target="_blank" />
+            <VListItem title="Report as a web page" :href="`/api/lessons/${store.open.id}/report.html`" />
+            <VListItem title="Report as Markdown" :href="`/api/lessons/${store.open.id}/report.md`" />
+          </VList>
+        </VMenu>
         <VBtn
           color="primary"
           :prepend-icon="mdiPrinterOutline"
