@@ -36,7 +36,7 @@ function bodyHtml(body: PartBody): string {
     case 'table': {
       const row = (cells: readonly string[], tag: string) =>
         `<tr>${cells.map((cell) => `<${tag}>${plain(cell)}</${tag}>`).join('')}</tr>`
-      return `<table>${row(body.head, 'th')}${body.rows.map((cells) => row(cells, 'td')).join('')}</table>`
+      return `<table><caption>${plain(body.caption)}</caption>${row(body.head, 'th')}${body.rows.map((cells) => row(cells, 'td')).join('')}</table>`
     }
     case 'words':
       return `<dl>${body.words.map(({ word, meaning }) => `<dt><b>${plain(word)}</b></dt><dd>${plain(meaning)}</dd>`).join('')}</dl>`

@@ -30,9 +30,9 @@ function bodyMarkdown(body: PartBody): string {
         .map((item, index) => `${body.isNumbered ? `${index + 1}.` : '-'} ${plain(item)}`)
         .join('\n')
     case 'table':
-      return [body.head, body.head.map(() => '---'), ...body.rows]
+      return `${plain(body.caption)}\n\n${[body.head, body.head.map(() => '---'), ...body.rows]
         .map((row, index) => `| ${row.map((cell) => (index === 1 ? cell : plain(cell))).join(' | ')} |`)
-        .join('\n')
+        .join('\n')}`
     case 'words':
       return body.words.map(({ word, meaning }) => `- **${plain(word)}**: ${plain(meaning)}`).join('\n')
     case 'figure':

@@ -25,6 +25,17 @@ const plain: Record<PartId, string> = {
   words: 'Words of science',
 }
 
+/** What a card says to those who are going to do it. */
+const toDo: Partial<Record<PartId, string>> = {
+  question: 'The question',
+  variables: 'What to change, measure and keep the same',
+  materials: 'What you need',
+  prepare: 'Get ready',
+  method: 'What to do',
+  bench: 'The test',
+  cautions: 'Take care',
+}
+
 /** Those that a school with the usual terms of a report writes instead. */
 const formal: Partial<Record<PartId, string>> = {
   question: 'Question',
@@ -50,7 +61,9 @@ const formal: Partial<Record<PartId, string>> = {
 
 /**
  * The heading of a part in the school's vocabulary.
- * @example headingOf('materials', 'formal') // 'Materials'
+ * @param isToDo whether the paper is for those who are going to do it
+ * @example headingOf('materials', 'formal', false) // 'Materials'
+ * @example headingOf('materials', 'plain', true) // 'What you need'
  */
-export const headingOf = (id: PartId, vocabulary: Vocabulary): string =>
-  vocabulary === 'plain' ? plain[id] : (formal[id] ?? plain[id])
+export const headingOf = (id: PartId, vocabulary: Vocabulary, isToDo: boolean): string =>
+  (vocabulary !== 'plain' ? formal[id] : isToDo ? toDo[id] : undefined) ?? plain[id]

@@ -35,11 +35,15 @@ const isEmpty = (body: PartBody): boolean => {
 
 /**
  * The parts of a paper, from top to bottom, those with nothing to say left out.
- * @example paperParts('method', facts)[0].heading // 'Our question'
+ * @example paperParts('method', facts)[0].heading // 'The question'
  */
 export function paperParts(paper: Paper, facts: ReportFacts): ReportPart[] {
   return papers[paper]
-    .map((id) => ({ id, heading: headingOf(id, facts.vocabulary), body: parts[id](facts) }))
+    .map((id) => ({
+      id,
+      heading: headingOf(id, facts.vocabulary, paper === 'method'),
+      body: parts[id](facts),
+    }))
     .filter(({ body }) => !isEmpty(body))
 }
 

@@ -37,7 +37,7 @@ export interface ReportFacts {
 export type PartBody =
   | { kind: 'text'; paragraphs: readonly string[] }
   | { kind: 'list'; items: readonly string[]; isNumbered: boolean }
-  | { kind: 'table'; head: readonly string[]; rows: readonly (readonly string[])[] }
+  | { kind: 'table'; caption: string; head: readonly string[]; rows: readonly (readonly string[])[] }
   | { kind: 'words'; words: readonly ScienceWord[] }
   | { kind: 'figure'; figure: 'bench' | 'chart' | 'photos' }
 

@@ -83,10 +83,11 @@ function materials({ lines }: ReportFacts): PartBody {
 function table({ scored, evidence, groups, plan }: ReportFacts): PartBody {
   const levels = orderedLevels(scored)
   const reading = groups.filter((group) => evidence.cells.some((cell) => cell.groupId === group.id))
-  if (evidence.results.length === 0) return { kind: 'table', head: [], rows: [] }
+  if (evidence.results.length === 0) return { kind: 'table', caption: '', head: [], rows: [] }
   const shown = (value: number | undefined) => (value === undefined ? '–' : printResult(scored, value, 1))
   return {
     kind: 'table',
+    caption: `${capital(scored.measured.name || 'what we measured')}, one number for each group.`,
     head: [capital(plan.changed.name || 'level'), ...reading.map(({ name }) => name), 'All'],
     rows: levels.map((level) => [
       levelName(scored, level),

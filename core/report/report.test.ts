@@ -51,6 +51,7 @@ describe('a written report', () => {
   it('has what each group got at each level, by the plan’s way of summing up', () => {
     expect(partOf('table', { entries: read })!.body).toEqual({
       kind: 'table',
+      caption: 'Bounce height, one number for each group.',
       head: ['Drop height', 'Leaf', 'Bell', 'All'],
       rows: [
         ['20 cm', '11 cm', '12 cm', '11.5 cm'],

@@ -26,6 +26,7 @@ it.for([
   ['the Board, wondering', '/board/:towels', 'Which paper is best?'],
   ['Wonder', '/lessons/:shadow/wonder', 'What do we wonder?'],
   ['Plan', '/lessons/:shadow/plan', 'We change the'],
+  ['what a plan is about', '/lessons/:shadow/plan?view=about', 'Words to use'],
   ['Pack', '/lessons/:bounce/pack', 'On each tray'],
   ['several lessons', '/week', 'To fetch'],
   ['packing by phone', '/packing/:shadow', 'Tray by tray'],
@@ -41,6 +42,8 @@ it.for([
   ['labels', '/print/:bounce/labels', '25 cm'],
   ['getting ready', '/print/:towels/ready', 'On which day'],
   ['the poster', '/print/:bounce/poster', 'Our answer'],
+  ['the written report', '/print/:bounce/report', 'How sure we are'],
+  ['the method card', '/print/:bounce/method', 'Take care'],
 ] as const)(
   '%s has no serious accessibility issue, no error and asks nothing of other machines',
   async ([, path, words], { ids, open }) => {

@@ -29,6 +29,11 @@ const photos = computed(() => observations.onBoard.filter(({ picture }) => pictu
           <li v-for="item in part.body.items" :key="item">{{ item }}</li>
         </component>
         <table v-else-if="part.body.kind === 'table'">
+          <caption>
+            {{
+              part.body.caption
+            }}
+          </caption>
           <thead>
             <tr>
               <th v-for="cell in part.body.head" :key="cell" scope="col">{{ cell }}</th>
@@ -108,6 +113,11 @@ ul {
 table {
   border-collapse: collapse;
   width: 100%;
+}
+
+caption {
+  text-align: left;
+  font-size: var(--text-small);
 }
 
 th,
