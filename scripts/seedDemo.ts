@@ -36,7 +36,8 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     const { starter, changes, notes, stimulus, date, stage, predictions, readings, conclusion } = lesson
     const id = await createLesson(db, kestrel.id, date, { kind: 'starter', id: starter.id })
     const isChanged = changes !== undefined || !starters.includes(starter)
-    if (isChanged) await savePlan(db, id, { plan: { ...starterPlan(starter, kestrel.ageBand), ...changes }, version: 0 })
+    if (isChanged)
+      await savePlan(db, id, { plan: { ...starterPlan(starter, kestrel.ageBand), ...changes }, version: 0 })
     if (stimulus) {
       const picture = await keepPicture(db, await drawPicture(sketchAt(stimulus.sketch)))
       await saveStimulus(db, id, { text: stimulus.text, picture: picture.id })

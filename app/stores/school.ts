@@ -5,7 +5,9 @@ import { request } from '../api/request'
 
 /** Where a new lesson starts from. */
 export type LessonStart =
-  { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
+  | { kind: 'starter' | 'investigation' | 'lesson'; id: string }
+  | { kind: 'next'; id: string; question: string }
+  | { kind: 'question'; question: string }
 
 /** The school as a whole: its classes, lessons and what a lesson can start from. */
 export const useSchool = defineStore('school', () => {

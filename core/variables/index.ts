@@ -13,3 +13,4 @@ export {
 } from './cards'
 export { withSuggestedNames } from './suggestNames'
 export { changesNothing, hasPair } from './hasPair'
+export { nextPlan } from './nextPlan'

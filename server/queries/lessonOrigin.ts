@@ -1,4 +1,5 @@
 import { blankPlan, type Plan, type PlanTimes } from '#core/plan'
+import { nextPlan } from '#core/variables'
 import { starterPlan, starters } from '#starters'
 import type { ClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -10,7 +11,9 @@ import { getSchool } from './school'
 
 /** What a new lesson starts from. */
 export type LessonOrigin =
-  { kind: 'starter' | 'investigation' | 'lesson'; id: string } | { kind: 'question'; question: string }
+  | { kind: 'starter' | 'investigation' | 'lesson'; id: string }
+  | { kind: 'next'; id: string; question: string }
+  | { kind: 'question'; question: string }
 
 /** The plan that a lesson of a class begins with, and the investigation that it belongs to. */
 export async function originOf(
@@ -42,6 +45,11 @@ export async function originOf(
         plan: withTimes(earlier.plan, await lastLessonTimes(tx, { investigationId })),
         investigationId,
       }
+    }
+    case 'next': {
+      const { plan: earlier } = await findLesson(tx, from.id)
+      const plan = nextPlan(earlier, from.question)
+      return { plan, investigationId: await createInvestigation(tx, plan, null) }
     }
     case 'question': {
       const { ways, cupboard } = await getSchool(tx)

@@ -12,7 +12,7 @@ const memberId = Joi.string()
   .pattern(/^[0-9a-f-]{36}(?:#\d{1,2})?$/)
   .messages({ 'string.pattern.base': 'We don’t know this child.' }) as StringSchema<string>
 
-/** A new lesson starts from a starter, a saved investigation, an earlier lesson, or a question of one's own. */
+/** A new lesson starts from a starter, a saved investigation, an earlier lesson, the next question of one, or a question of one's own. */
 export const newLessonSchema = object({
   classId: id,
   date: day,
@@ -20,6 +20,7 @@ export const newLessonSchema = object({
     starter: { id: localId },
     investigation: { id },
     lesson: { id },
+    next: { id, question: openLine(300) },
     question: { question: openLine(300) },
   }),
 })

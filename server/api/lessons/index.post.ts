@@ -10,7 +10,8 @@ export default defineRoute({
   body: newLessonSchema,
   handle: async ({ event, body, visitor }) => {
     await refuseForeignClass(visitor, body.classId)
-    if (body.from.kind === 'lesson') await refuseForeignLesson(visitor, body.from.id)
+    if (body.from.kind === 'lesson' || body.from.kind === 'next')
+      await refuseForeignLesson(visitor, body.from.id)
     const id = await createLesson(useDatabase(), body.classId, body.date, body.from)
     setResponseStatus(event, 201)
     return { id }

@@ -46,11 +46,17 @@ async function runAgain(classId: string) {
   if (id) await router.push(`/lessons/${id}/plan`)
 }
 
-/** A question that was left over begins a lesson of its own. */
-async function ask(classId: string, question: string) {
-  const today = currentDay()
-  const id = await notices.attempt(() => school.createLesson(classId, today, { kind: 'question', question }))
-  if (id) await router.push(`/lessons/${id}/wonder`)
+/** A question that was left over begins a lesson of its own, with the test that it came from where that was planned. */
+async function ask({ id, classId, stage }: LessonSummaryDto, question: string) {
+  const isPlanned = stage !== 'wonder'
+  const next = await notices.attempt(() =>
+    school.createLesson(
+      classId,
+      currentDay(),
+      isPlanned ? { kind: 'next', id, question } : { kind: 'question', question },
+    ),
+  )
+  if (next) await router.push(`/lessons/${next}/${isPlanned ? 'plan' : 'wonder'}`)
 }
 
 async function remove(lesson: LessonSummaryDto) {
@@ -98,7 +104,7 @@ async function remove(lesson: LessonSummaryDto) {
                   variant="text"
                   color="primary"
                   :aria-label="`Ask next: ${question}`"
-                  @click="ask(lesson.classId, question)"
+                  @click="ask(lesson, question)"
                   >Ask next</VBtn
                 >
               </p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiArrowRight,
   mdiCodeJson,
   mdiFileDelimitedOutline,
   mdiFileDocumentOutline,
@@ -10,11 +11,17 @@ import {
 } from '@mdi/js'
 import { computed } from 'vue'
 import { hasOneSetting } from '#core/plan'
+import { currentDay } from '#shared/lesson/currentDay'
 import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
 import { useResults } from '~/stores/results'
+import { useSchool } from '~/stores/school'
 
 const store = useLesson()
 const results = useResults()
+const school = useSchool()
+const notices = useNotices()
+const router = useRouter()
 const conclusion = computed(() => store.open.conclusion)
 /** One setting has an answer without a comparison: how much it gave, and how much it varied. */
 const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
@@ -26,6 +33,14 @@ const addBetter = (line: string) =>
   store.editConclusion({
     better: [conclusion.value.better.trim(), line].filter(Boolean).join(' ').slice(0, 600),
   })
+async function planNext() {
+  const { id, class: own } = store.open
+  const question = conclusion.value.nextQuestion.trim()
+  const next = await notices.attempt(() =>
+    school.createLesson(own.id, currentDay(), { kind: 'next', id, question }),
+  )
+  if (next) await router.push(`/lessons/${next}/plan`)
+}
 if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || isOneSetting.value))
   void store.setStage('conclude')
 </script>
@@ -129,12 +144,26 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
           :maxlength="300"
           @update:model-value="store.editConclusion({ nextQuestion: $event })"
         />
+        <VBtn
+          v-if="conclusion.nextQuestion.trim()"
+          variant="outlined"
+          color="primary"
+          size="small"
+          :append-icon="mdiArrowRight"
+          class="onward"
+          @click="planNext"
+          >Plan it, with this test carried over</VBtn
+        >
       </section>
     </div>
   </div>
 </template>
 
 <style scoped>
+.onward {
+  align-self: flex-start;
+}
+
 .offered {
   display: flex;
   flex-wrap: wrap;
