@@ -90,8 +90,12 @@ describe('a class', () => {
     const lesson = { classId: school.own.id, date: '2026-03-09', from }
     expect((await school.thorne.call('POST', '/api/lessons', lesson)).status).toBe(404)
     const { body: own } = await school.thorne.call<{ id: string }>('POST', '/api/classes', classInput())
-    const again = { classId: own.id, date: '2026-03-09', from: { kind: 'lesson', id: school.lesson.id } }
-    expect((await school.thorne.call('POST', '/api/lessons', again)).status).toBe(404)
+    for (const kind of ['lesson', 'next']) {
+      const question = kind === 'next' ? { question: 'And on carpet?' } : {}
+      const origin = { kind, id: school.lesson.id, ...question }
+      const again = { classId: own.id, date: '2026-03-09', from: origin }
+      expect((await school.thorne.call('POST', '/api/lessons', again)).status).toBe(404)
+    }
   })
 })
 

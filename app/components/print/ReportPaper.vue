@@ -47,12 +47,7 @@ const photos = computed(() => observations.onBoard.filter(({ picture }) => pictu
             </tr>
           </tbody>
         </table>
-        <dl v-else-if="part.body.kind === 'words'">
-          <template v-for="one in part.body.words" :key="one.word"
-            ><dt>{{ one.word }}</dt>
-            <dd>{{ one.meaning }}</dd></template
-          >
-        </dl>
+        <WordList v-else-if="part.body.kind === 'words'" :words="part.body.words" />
         <BenchFigure v-else-if="part.body.figure === 'bench'" />
         <div v-else-if="part.body.figure === 'chart'" class="drawn">
           <LessonChart :size="{ text: 14, symbol: 14, summary: true }" />
@@ -126,21 +121,6 @@ td {
   padding: 1mm 2mm;
   text-align: left;
   font-size: var(--text-small);
-}
-
-dl {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr);
-  gap: 1mm 4mm;
-  margin: 0;
-}
-
-dt {
-  font-weight: 600;
-}
-
-dd {
-  margin: 0;
 }
 
 .drawn {

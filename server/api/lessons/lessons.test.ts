@@ -34,6 +34,15 @@ describe('lessons', () => {
     const again = await lessonAt(`/api/lessons/${await start({ kind: 'lesson', id: lesson.id })}`)
     expect(again).toMatchObject({ investigationId: lesson.investigationId, plan: { tries: 5 } })
 
+    const question = 'Does the kind of ball change how high it bounces?'
+    const next = await lessonAt(`/api/lessons/${await start({ kind: 'next', id: lesson.id, question })}`)
+    expect(next).toMatchObject({
+      stage: 'plan',
+      plan: { question, tries: 5, changed: { name: 'kind of ball' } },
+    })
+    expect(next.investigationId).not.toBe(lesson.investigationId)
+    expect(next.plan.background).toEqual(lesson.plan.background)
+
     const file = await fetch(`${app.url}${path}/investigation.json`)
     expect(file.headers.get('content-disposition')).toContain('Ball bounce.json')
     const opened = await app.call<{ id: string; plan: unknown }>('POST', '/api/investigations/import', {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPlus, mdiPuzzleOutline } from '@mdi/js'
+import { mdiPuzzleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { claimSentence, firstClaim, suggestClaim } from '#core/conclusion'
 import { hasOneSetting } from '#core/plan'
@@ -112,18 +112,11 @@ const joined = (before: string | undefined, more: string) =>
       :maxlength="400"
       @update:model-value="store.editConclusion({ why: $event })"
     />
-    <div v-if="ideas.length" class="row ideas" role="group" aria-label="Ideas that children wrote down">
-      <VBtn
-        v-for="idea in ideas"
-        :key="idea"
-        size="x-small"
-        variant="outlined"
-        color="primary"
-        :prepend-icon="mdiPlus"
-        @click="store.editConclusion({ why: joined(conclusion.why, idea) })"
-        >{{ idea }}</VBtn
-      >
-    </div>
+    <OfferedLines
+      :lines="ideas"
+      label="Ideas that children wrote down"
+      @take="store.editConclusion({ why: joined(conclusion.why, $event) })"
+    />
     <WordsUsed />
   </section>
 </template>
@@ -131,14 +124,6 @@ const joined = (before: string | undefined, more: string) =>
 <style scoped>
 .answer {
   border-width: 2px;
-}
-
-.ideas :deep(.v-btn) {
-  height: auto;
-  max-width: 100%;
-  padding: 4px 8px;
-  white-space: normal;
-  text-align: left;
 }
 
 .words :deep(textarea) {

@@ -6,7 +6,6 @@ import {
   mdiFileDocumentOutline,
   mdiFileExportOutline,
   mdiNotebookOutline,
-  mdiPlus,
   mdiPrinterOutline,
 } from '@mdi/js'
 import { computed } from 'vue'
@@ -126,18 +125,7 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
           auto-grow
           @update:model-value="store.editConclusion({ better: $event })"
         />
-        <div v-if="offered.length" class="offered">
-          <VBtn
-            v-for="line in offered"
-            :key="line"
-            size="x-small"
-            variant="outlined"
-            color="primary"
-            :prepend-icon="mdiPlus"
-            @click="addBetter(line)"
-            >{{ line }}</VBtn
-          >
-        </div>
+        <OfferedLines :lines="offered" label="What went wrong" @take="addBetter" />
         <VTextField
           :model-value="conclusion.nextQuestion"
           label="Our next question"
@@ -162,20 +150,6 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
 <style scoped>
 .onward {
   align-self: flex-start;
-}
-
-.offered {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-
-.offered :deep(.v-btn) {
-  height: auto;
-  max-width: 100%;
-  padding: 4px 8px;
-  white-space: normal;
-  text-align: left;
 }
 
 @media (min-width: 1001px) {

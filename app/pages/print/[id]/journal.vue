@@ -75,12 +75,7 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
         </template>
         <template v-if="words.length > 0">
           <h3>Words</h3>
-          <dl>
-            <template v-for="one in words" :key="one.word"
-              ><dt>{{ one.word }}</dt>
-              <dd>{{ one.meaning }}</dd></template
-            >
-          </dl>
+          <WordList :words="words" />
         </template>
         <h3>I think now</h3>
         <div class="write" />
@@ -106,21 +101,6 @@ header {
 
 h2 {
   font-size: 22px;
-}
-
-dl {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr);
-  gap: 1mm 4mm;
-  margin: 0;
-}
-
-dt {
-  font-weight: 600;
-}
-
-dd {
-  margin: 0;
 }
 
 ul {
