@@ -71,6 +71,17 @@ function setDay(day: string) {
 </template>
 
 <style scoped>
+/* Five views are wider than a phone: they are moved sideways within their own row. */
+.tools {
+  min-width: 0;
+  max-width: 100%;
+}
+
+.tools > :deep(.v-btn-group) {
+  max-width: 100%;
+  overflow-x: auto;
+}
+
 .plan.cards {
   height: 100%;
   display: flex;
@@ -92,7 +103,7 @@ function setDay(day: string) {
   width: 158px;
 }
 
-@media (max-width: 760px) {
+@media (max-width: 900px) {
   .tools {
     flex-wrap: wrap;
     flex: 1 1 100%;

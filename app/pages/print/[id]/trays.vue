@@ -12,7 +12,9 @@ import { useCautions } from '~/stores/cautions'
 
 const { store, pack, ready } = usePrintPack()
 const care = useCautions()
-const code = useJoining(() => store.open.id, { opens: true })
+const route = useRoute()
+// By the address: the lesson may come later than who looks at it.
+const code = useJoining(() => String(route.params.id), { opens: true })
 const { origin } = useNetworkAddress()
 const places = computed(() => testingGroups(store.plan, store.groups.length))
 const pages = computed(() =>
