@@ -3,6 +3,7 @@ import { capital, listed, unitDefinition } from '../quantity'
 import { wayOf, type Forgotten } from '../recording'
 import { quoted, type FairContext, type Finding } from './finding'
 import { usuallyKept } from './usuallyKept'
+import { writeDown } from './writeDown'
 
 /** Findings about what must not change: nothing listed, or listed without a way to keep it so. */
 export function keptSameFindings(plan: Plan, { words }: FairContext): Finding[] {
@@ -54,14 +55,7 @@ function leftToGroups(plan: Plan): Finding[] {
           .filter((how) => !how.includes('…'))
           .slice(0, 1)
           .map((how) => remedy(capital(how), changing(same.id, { how }))),
-        ...(same.loose
-          ? []
-          : [
-              {
-                ...remedy('Write it down as it is', changing(same.id, { loose: true })),
-                done: 'Written down. Compare and the poster will say it beside the result.',
-              },
-            ]),
+        ...(same.loose ? [] : [writeDown(changing(same.id, { loose: true }))]),
       ],
     }))
 }

@@ -1,6 +1,7 @@
 import { defined, firstOf } from '../defined'
 import { levelName, newId, type Plan, remedy, type Remedy } from '../plan'
 import { quoted, type Finding } from './finding'
+import { writeDown } from './writeDown'
 
 /** How levels can differ beside what they are: a name for it, and the words that say it. */
 const features: [name: string, words: RegExp][] = [
@@ -127,22 +128,17 @@ function remediesFor(asked: string[], differInKind: boolean): Remedy[] {
       }
     }),
   )
-  return [...alike, ...able.slice(0, 1).map(writeDown)]
+  return [...alike, ...able.slice(0, 1).map(asKnown)]
 }
 
-/** What can't be helped is said wherever the result is, in the words of the levels. */
-const writeDown = (feature: string): Remedy => ({
-  ...remedy('Write it down as it is', ({ levels, properties }) => {
-    const at = levels.flatMap(({ id, name }) => {
-      const value = read(name).values.get(feature)
-      return value === undefined ? [] : [[id, value] as const]
-    })
+/** A feature as the levels themselves say it; of a lid that a level doesn't speak of, it has none. */
+const asKnown = (feature: string): Remedy =>
+  writeDown(({ levels, properties }) => {
+    const at = levels.map(({ id, name }) => [id, read(name).values.get(feature) ?? `no ${feature}`] as const)
     return {
       properties: [...properties, { id: newId(), name: feature, at: Object.fromEntries(at), known: true }],
     }
-  }),
-  done: 'Written down. Compare and the poster will say it beside the result.',
-})
+  })
 
 const withoutWords = (name: string, words: RegExp) => {
   const left = name

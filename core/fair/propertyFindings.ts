@@ -1,6 +1,7 @@
 import { firstOf, defined } from '../defined'
 import { levelName, newId, type Plan, type Property, remedy, type Remedy } from '../plan'
 import { quoted, type Finding } from './finding'
+import { writeDown } from './writeDown'
 
 /** Findings about second properties: whatever the teacher states of the levels that is not the same for all. */
 export function propertyFindings(plan: Plan): Finding[] {
@@ -25,7 +26,13 @@ function differing(plan: Plan, property: Property): Finding[] {
   const remedies = [
     makeAlike(property, mostCommon(all.map(({ value }) => value))),
     ...askInstead(plan, property),
-    ...(property.known ? [] : [writeDown(property)]),
+    ...(property.known
+      ? []
+      : [
+          writeDown(({ properties }) => ({
+            properties: properties.map((one) => (one.id === property.id ? { ...one, known: true } : one)),
+          })),
+        ]),
   ]
   return [
     {
@@ -65,14 +72,6 @@ function makeAlike(property: Property, value: string): Remedy {
     ],
   }))
 }
-
-/** What can't be helped is said wherever the result is. */
-const writeDown = ({ id }: Property): Remedy => ({
-  ...remedy('Write it down as it is', (before) => ({
-    properties: before.properties.map((one) => (one.id === id ? { ...one, known: true } : one)),
-  })),
-  done: 'Written down. Compare and the poster will say it beside the result.',
-})
 
 /** Only where each level has its own value can the property become the thing that is asked about. */
 function askInstead(plan: Plan, property: Property): Remedy[] {

@@ -17,13 +17,13 @@ const howItIs =
   /^(?:(?:very|quite|more|less|most|least|extra) )?(?:[a-z]|[\p{L}]*\d+|small|little|tiny|medium|large|big|huge|long|short|wide|narrow|thick|thin|tall|high|low|wet|dry|damp|hot|cold|warm|cool|light|dark|bright|hard|soft|stiff|rough|smooth|shiny|flat|round|square|pointed|curved|bent|straight|folded|crumpled|whole|crushed|ground|fine|coarse|black|white|gr[ae]y|red|orange|yellow|green|blue|purple|pink|brown|silver|gold|top|bottom|middle|left|right|front|back|inside|outside|fast|slow|heavy|old|new|fresh|open|closed|tight|loose|full|empty|half|on|off|up|down|yes|still|moving)(?:er|est)?$/iu
 /** Levels that lie in the class's own doing or in the room, not in a thing. */
 const doneNotBrought =
-  /\b(?:design|round|places?|spots?|location|where|kept|stored|stands?|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
+  /\b(?:design|round|places?|spots?|location|where|light|position|order|way|speed|angle|direction|day|weather|room|time)\b/i
 /** What was done to it, with nothing behind that names a thing: "cut open", "stirred", "folded in four"; "sliced bread" is bread. */
 const whatWasDone =
   /^(?:not |un|half[ -])?(?:(?!red\b|bed\b|seed\b|weed\b|reed\b)\p{L}{2,}ed|cut|torn|split|shaken|frozen|woven|spun|bent|left|lid|shut)(?: (?:open|shut|up|out|off|on|flat|whole|once|twice|through|alone|apart|as it is|in(?:to)? (?:half|two|three|four|halves|quarters|strips|pieces|a \p{L}+)))*$/iu
-/** A place of the school, which nobody packs. */
+/** A place of the school, which is not packed. */
 const aPlace =
-  /^(?:(?:in|on|by|at|under|near|beside|behind|outside|inside|next to|above|below)\b.*|.*\b(?:(?:window ?)?sill|window|shelf|cupboard|fridge|freezer|radiator|corner|corridor|hall|cloakroom|playground|garden|field|lawn|shed|porch|roof|cellar|classroom|room))$/i
+  /^(?:.*\b(?:(?:window ?)?sill|window|shelf|cupboard|fridge|freezer|radiator|corner|corridor|hall|cloakroom|playground|garden|field|lawn|shed|porch|roof|cellar|classroom|room))$/i
 /** Kinds that say "as it is": nothing is brought for them. */
 const nothing = /^(?:no|without|none|nothing|plain air|not)\b/i
 
@@ -159,7 +159,14 @@ function levelLines(plan: Plan): Material[] {
   })
 }
 
-const bringsNothing = (kind: string) => nothing.test(kind) || aPlace.test(kind)
+/** Somewhere in the room: "by the door", but not "in vinegar". */
+const isSomewhere = (kind: string): boolean => {
+  if (!/^(?:in|on|by|at|under|near|beside|behind|outside|inside|next to|above|below)\b/i.test(kind))
+    return false
+  const thing = thingNamed(kind)
+  return thing === null || thing.room === true
+}
+const bringsNothing = (kind: string) => nothing.test(kind) || aPlace.test(kind) || isSomewhere(kind)
 
 /**
  * What a kind brings: itself, or the changed thing in that kind, or nothing where neither is a thing.

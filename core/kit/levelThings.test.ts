@@ -14,7 +14,7 @@ describe('nobody packs', () => {
   it.each([
     ['where it stands', ['sunny sill', 'fridge', 'by the door']],
     ['location', ['shelf', 'playground', 'classroom corner']],
-    ['how it is kept', ['in the fridge', 'on the sill', 'under the table']],
+    ['how it is kept', ['in the fridge', 'on the sill', 'under the table', 'near the radiator']],
     ['stirring', ['stirred', 'not stirred', 'stirred twice']],
     ['what is done', ['cut open', 'left whole', 'torn in half', 'folded in four', 'unpeeled']],
     ['cover', ['lid on', 'lid off']],
@@ -31,6 +31,7 @@ describe('what is a thing is packed', () => {
     ['soil', ['sand', 'clay', 'compost']],
     ['seed', ['seed', 'dried peas', 'soaked peas']],
     ['jacket', ['woollen sock', 'quilted bag']],
+    ['liquid it is kept in', ['in vinegar', 'in oil']],
     ['paper in the box', ['shredded paper', 'crushed ice']],
   ])('by its own name: %s', (changed, kinds) => {
     expect(brought(changed, kinds)).toEqual(kinds)

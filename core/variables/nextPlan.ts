@@ -1,7 +1,8 @@
 import { stems } from '../catalogue'
 import { newId, planLimits, type Plan } from '../plan'
+import { isInRounds } from '../recording'
 import { suggestParts } from '../wonder'
-import { guessFromNames } from './cards'
+import { moveCard, variableCards } from './cards'
 
 /** Whether two names are the same but for their form: "kind of ball" and "kinds of balls". */
 const isSameName = (one: string, other: string): boolean => {
@@ -10,40 +11,20 @@ const isSameName = (one: string, other: string): boolean => {
 }
 
 /**
- * The plan of the next lesson, which asks another question of the same test: with what it is measured, what is kept the same, the kit and
- * the times stay. What was changed is kept the same from now on, and what the question changes takes its place; where that cannot be told,
- * or is what was changed already, its levels stay as they are.
+ * The plan of the next lesson, which asks another question of the same test. What the question changes is picked on the variables board, as
+ * a teacher would pick it: what was changed is kept the same from now on, with its levels. All else is carried over. Where the question
+ * doesn't say what it changes, asks for the same change, or the board has no room, only the question is new.
  * @example nextPlan(bounce, 'Does the kind of ball change the bounce?').changed.name // 'kind of ball'
  */
 export function nextPlan(plan: Plan, question: string): Plan {
+  const next: Plan = { ...plan, title: '', question }
   const named = suggestParts(question).change[0] ?? ''
-  const next: Plan = {
-    ...plan,
-    ...{ title: '', question, properties: [], expected: null },
-    hazards: plan.hazards,
-  }
-  if (named === '' || isSameName(named, plan.changed.name)) return next
-  const same = plan.keptSame.find((one) => isSameName(one.name, named))
-  const former = { changed: plan.changed, levels: plan.levels }
-  const others = plan.keptSame.filter((one) => one !== same)
-  const kept =
-    plan.changed.name.trim() === ''
-      ? others
-      : [...others, { id: newId(), name: plan.changed.name.trim(), how: '', was: former }]
-  const guessed = guessFromNames({
-    ...next,
-    levels: [],
-    changed: { name: named, kind: 'kinds', unit: null, range: null },
-  })
-  return {
-    ...guessed,
-    measured: plan.measured,
-    recording: plan.recording,
-    // What a card was when it was changed before comes back with it.
-    ...(same?.was ? { changed: same.was.changed, levels: same.was.levels } : {}),
-    keptSame: kept.slice(-planLimits.keptSame),
-    // What belonged to a level that is no more goes with it.
-    materials: plan.materials.filter(({ level }) => level === null),
-    leftOut: [],
-  }
+  if (named === '' || isInRounds(plan) || isSameName(named, plan.changed.name)) return next
+  const card = variableCards(next).find(
+    ({ place, name }) => (place === 'kept-same' || place === 'could-change') && isSameName(name, named),
+  )
+  const id = card?.id ?? newId()
+  const change = card ? next.ideas.change : [...next.ideas.change, { id, name: named }]
+  const picked = moveCard({ ...next, ideas: { ...next.ideas, change } }, id, 'changed')
+  return picked.keptSame.length > planLimits.keptSame ? next : picked
 }

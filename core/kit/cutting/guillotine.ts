@@ -1,4 +1,5 @@
 import { itemAt } from '../../defined'
+import { inHundredths, perCentimetre, sheetInHundredths } from './hundredths'
 import { fits, rowsAndColumns, type Size } from './rowsAndColumns'
 
 /** One piece on a sheet, in centimetres from the upper left corner. */
@@ -7,8 +8,6 @@ export interface CutPiece extends Size {
   y: number
 }
 
-/** Lengths are reckoned in hundredths of a centimetre, so that sums meet exactly. */
-const perCentimetre = 100
 /** States x cuts up to which every layout is looked at; beyond it, sheets are cut in bands. */
 const mostWork = 12e6
 
@@ -27,11 +26,8 @@ export function guillotine(piece: Size, sheet: Size): CutPiece[] {
   if (![piece.width, piece.height, sheet.width, sheet.height].every((side) => side > 0))
     throw new RangeError('a side is more than 0')
   if (rowsAndColumns(piece, sheet) === 0) throw new RangeError('the sheet is smaller than the piece')
-  const whole = (length: number) => Math.round(length * perCentimetre)
-  // The sheet is never rounded up: what does not fit must not seem to.
-  const down = (length: number) => Math.floor(Number((length * perCentimetre).toPrecision(12)))
-  const [w, h] = [whole(piece.width), whole(piece.height)]
-  const [W, H] = [down(sheet.width), down(sheet.height)]
+  const [w, h] = [inHundredths(piece.width), inHundredths(piece.height)]
+  const [W, H] = [sheetInHundredths(sheet.width), sheetInHundredths(sheet.height)]
   const xs = sums(w, h, W)
   const ys = sums(w, h, H)
   const found =

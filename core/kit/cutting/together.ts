@@ -1,5 +1,6 @@
 import { defined, itemAt } from '../../defined'
 import type { CutPiece } from './guillotine'
+import { inHundredths, perCentimetre, sheetInHundredths } from './hundredths'
 import type { Size } from './rowsAndColumns'
 
 /** Pieces of one size that are still to be cut. */
@@ -14,9 +15,6 @@ export interface SharedPiece extends CutPiece {
   id: string
 }
 
-/** Lengths are reckoned in hundredths of a centimetre, so that sums meet exactly. */
-const whole = (length: number) => Math.round(length * 100)
-
 /**
  * Pieces of several sizes on as few sheets as a greedy packing finds, cut by straight cuts from edge to edge, turned or not: the largest
  * first, each into the free part that it fits most closely, which is then cut along its shorter remainder. Not always the fewest sheets;
@@ -26,13 +24,17 @@ const whole = (length: number) => Math.round(length * 100)
  * @example packTogether([{ id: 'card', piece: { width: 12, height: 8 }, count: 1 }], { width: 21, height: 29.7 }).length // 1
  */
 export function packTogether(wanted: readonly Wanted[], sheet: Size): SharedPiece[][] {
-  const [W, H] = [Math.floor(sheet.width * 100 + 1e-6), Math.floor(sheet.height * 100 + 1e-6)]
+  const [W, H] = [sheetInHundredths(sheet.width), sheetInHundredths(sheet.height)]
   const sides = wanted.flatMap(({ piece }) => [piece.width, piece.height])
   if (![...sides, sheet.width, sheet.height].every((side) => side > 0))
     throw new RangeError('a side is more than 0')
   const pieces = wanted
     .flatMap(({ id, piece, count }) =>
-      Array.from({ length: count }, () => ({ id, w: whole(piece.width), h: whole(piece.height) })),
+      Array.from({ length: count }, () => ({
+        id,
+        w: inHundredths(piece.width),
+        h: inHundredths(piece.height),
+      })),
     )
     .sort((a, b) => b.w * b.h - a.w * a.h || Math.max(b.w, b.h) - Math.max(a.w, a.h))
   const sheets: { placed: SharedPiece[]; free: Free[] }[] = []
@@ -47,8 +49,8 @@ export function packTogether(wanted: readonly Wanted[], sheet: Size): SharedPiec
     const { placed, free } = itemAt(sheets, best.sheet)
     const part = defined(free.splice(best.part, 1)[0])
     placed.push({
-      ...{ id: piece.id, x: part.x / 100, y: part.y / 100 },
-      ...{ width: best.w / 100, height: best.h / 100 },
+      ...{ id: piece.id, x: part.x / perCentimetre, y: part.y / perCentimetre },
+      ...{ width: best.w / perCentimetre, height: best.h / perCentimetre },
     })
     free.push(...cutOff(part, best.w, best.h))
   }

@@ -1,4 +1,4 @@
-import { thingNamed } from '../../catalogue'
+import { stems, thingNamed } from '../../catalogue'
 import type { Plan, Preparing } from '../../plan'
 import {
   addDays,
@@ -11,7 +11,6 @@ import {
   type SchoolCalendar,
 } from '../../calendar'
 import type { KitLine } from '../kitAmounts'
-import { brings } from '../sameThing'
 import { amountOf } from '../typed/describeLine'
 
 /** Something to do before a lesson or while it goes on, and when. */
@@ -38,10 +37,7 @@ export function tasksFor(plan: Plan, lines: readonly KitLine[]): PreparingTask[]
     .flatMap(({ material, total }): PreparingTask[] => {
       const what = amountOf(total, material.unit, material.name)
       const ahead = thingNamed(material.name)?.ahead
-      // What the teacher has put down to be made is not made twice.
-      const isPutDown = plan.preparing.some(
-        (task) => /\b(?:make|mix|cut|knead)\b/i.test(task.what) && brings(task.what, material.name),
-      )
+      const isPutDown = plan.preparing.some((task) => makesIt(task.what, material.name))
       const made = material.made &&
         !isPutDown && {
           id: `made-${material.id}`,
@@ -64,6 +60,13 @@ export function tasksFor(plan: Plan, lines: readonly KitLine[]): PreparingTask[]
       ]
     })
   return [...own, ...plan.preparing]
+}
+
+/** Whether a task that was put down makes a thing: "make the dough", but not "make a hole in each lid" where lids are cut. */
+function makesIt(task: string, name: string): boolean {
+  const made = /\b(?:make|mix|cut|knead)(?: up)? (?:(?:the|an?|some|our|all|enough) )*(.+)$/i.exec(task)?.[1]
+  const [first, own] = [stems(made ?? '')[0], stems(name)[0]]
+  return first !== undefined && first.stem === own?.stem
 }
 
 /**

@@ -95,6 +95,7 @@ describe('something mixed from several things', () => {
         lines,
       ).map((task) => task.what)
     expect(tasks('make the dough and keep it wrapped')).toEqual(['make the dough and keep it wrapped'])
+    expect(tasks('make a hole in the dough')).toHaveLength(2)
     expect(tasks('ask for an apron')).toEqual(['mix 1.2 kg dough', 'ask for an apron'])
   })
 })
