@@ -9,13 +9,13 @@ import { useLesson } from './lesson'
 /** Long enough for the next key of a fast typist, short enough to feel immediate. */
 const waitFor = 60
 
-/** Whether the open lesson ends before the bell, reckoned in the background anew after each change that matters. */
+/** Whether the open lesson ends before the bell, worked out in the background anew after each change that matters. */
 export const useFits = defineStore('fits', () => {
   const lesson = useLesson()
   const fits = shallowRef<FitsCheck | null>(null)
   const found = shallowRef<WayToFit[] | null>(null)
   const shows = shallowRef<ReadonlyMap<string, number>>(new Map())
-  /** Whether the time could not be reckoned, so that nobody waits for it. */
+  /** Whether the time could not be worked out, so that nobody waits for it. */
   const failed = ref(false)
   let worker: Worker | null = null
   /** The order that is being worked on; news of an earlier one comes too late. */
@@ -72,7 +72,7 @@ export const useFits = defineStore('fits', () => {
   watch(
     () => lesson.lesson?.id,
     () => {
-      // What is still reckoned is of the lesson before.
+      // What is still being worked out is of the lesson before.
       number++
       fits.value = null
       found.value = null
@@ -80,7 +80,7 @@ export const useFits = defineStore('fits', () => {
   )
   watch(essence, start, { immediate: true })
 
-  /** What would make it fit; null until that is reckoned. */
+  /** What would make it fit; null until that is worked out. */
   const waysNow = computed(() => found.value && keepingTheAnswer(found.value, shows.value))
 
   return { fits, failed, ways: waysNow }

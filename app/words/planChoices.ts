@@ -1,5 +1,6 @@
 import { format } from 'date-fns'
 import { pictureKeeping, type PictureRule } from '#core/calendar'
+import { paces, paceWords } from '#core/timetable'
 import { ageBands, vocabularyKinds, type Vocabulary } from '#core/class'
 import {
   predictorKinds,
@@ -82,11 +83,4 @@ export const months = Array.from({ length: 12 }, (_, month) => ({
 }))
 
 /** How long children of an age take to set up and to read. */
-export const paces = [
-  { title: 'quicker than 7 to 9', value: 0.8 },
-  { title: 'as long as 7 to 9', value: 1 },
-  { title: 'a quarter longer', value: 1.25 },
-  { title: 'half as long again', value: 1.5 },
-  { title: 'twice as long', value: 2 },
-  { title: 'three times as long', value: 3 },
-]
+export const paceChoices = paces.map((value) => ({ title: paceWords(value), value }))

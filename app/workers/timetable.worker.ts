@@ -2,9 +2,16 @@ import { defined } from '#core/defined'
 import type { Plan } from '#core/plan'
 import { seededRandom } from '#core/random'
 import { rehearse } from '#core/rehearsal'
-import { checkFits, waysToFit, type FitsCheck, type FitsContext, type WayToFit } from '#core/timetable'
+import {
+  checkFits,
+  findWaysToFit,
+  rankWaysToFit,
+  type FitsCheck,
+  type FitsContext,
+  type WayToFit,
+} from '#core/timetable'
 
-/** What is to be reckoned. */
+/** What is to be worked out. */
 export interface TimetableJob {
   plan: Plan
   context: FitsContext
@@ -46,7 +53,13 @@ onmessage = async ({ data: { number, job } }: MessageEvent<TimetableOrder>) => {
   tell({ number, kind: 'fits', fits: checkFits(plan, context) })
   await turn()
   if (wanted !== number) return
-  const ways = waysToFit(plan, context)
+  const found: WayToFit[] = []
+  for (const way of findWaysToFit(plan, context)) {
+    found.push(way)
+    await turn()
+    if (wanted !== number) return
+  }
+  const ways = rankWaysToFit(found)
   tell({ number, kind: 'ways', ways })
   if (!rehearsed) return
   const share = (other: Plan) =>

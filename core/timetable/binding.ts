@@ -34,7 +34,7 @@ const ordinals = [
 ]
 
 /**
- * What makes testing as long as it is: a thing that groups wait for, found by reckoning with one more of it; or the tries, the turns or
+ * What makes testing as long as it is: a thing that groups wait for, found by trying one more of it; or the tries, the turns or
  * the minutes themselves.
  * @param parts the testing of each lesson, as the plan stands
  * @example bindingOf(plan, context, testingParts(plan, context)).said // 'Nobody waits: each group has 10 tries of about 53 s, one after another.'

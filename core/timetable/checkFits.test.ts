@@ -203,7 +203,7 @@ describe('ways to fit', () => {
 })
 
 describe('every way of recording', () => {
-  it.each(ways.map((way) => [way.kind, way] as const))('%s is reckoned with', (_kind, way) => {
+  it.each(ways.map((way) => [way.kind, way] as const))('%s is counted in', (_kind, way) => {
     for (const whoTests of ['all-levels', 'shared-levels', 'whole-class', 'stations', 'at-home'] as const) {
       const plan = kindsPlan(['a', 'b', 'c'], { recording: way.usualRecording, whoTests })
       const fits = checkFits(plan, context)

@@ -1,11 +1,11 @@
 import type { Plan } from '../plan'
 import { wayOf } from '../recording'
 import { bindingOf, type Binding } from './binding'
-import { lessonSteps, type LessonStep } from './lessonSteps'
+import type { LessonStep } from './lessonSteps'
+import { lessonTime } from './lessonTime'
 import { minutesWords } from './minutesWords'
-import { testingParts } from './parts'
 import { testingOf, type FitsContext, type Testing } from './testingOf'
-import { classMinutes, type ClassMinutes } from './usualTimes'
+import type { ClassMinutes } from './usualTimes'
 
 /** Whether a lesson ends before the bell, and what it takes. */
 export interface FitsCheck {
@@ -31,28 +31,20 @@ export interface FitsCheck {
 const slack = 0.1
 
 /**
- * Whether the lesson fits, reckoned from the plan: the steps of the class, and the testing of all groups with what they share. Everything
+ * Whether the lesson fits, worked out from the plan: the steps of the class, and the testing of all groups with what they share. Everything
  * that nobody has said is an estimate, so that it says "about".
  * @example checkFits(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard }).sentence // 'About 32 of 45 minutes, 13 to spare.'
  */
 export function checkFits(plan: Plan, context: FitsContext): FitsCheck {
-  const minutes = classMinutes(plan, context)
-  const parts = testingParts(plan, context)
-  const lessons = lessonSteps(plan, minutes, parts)
+  const { minutes, parts, lessons, totals, takes, problem, isEmpty } = lessonTime(plan, context)
   const binding = bindingOf(plan, context, parts)
-  const totals = lessons.map((steps) => inMinutes(steps.reduce((sum, one) => sum + one.seconds, 0)))
-  const takes = Math.max(0, ...totals)
   const longest = totals.indexOf(takes)
   const saved = (parts[longest]?.seconds ?? 0) - (parts[longest]?.bound ?? 0)
   const base = { minutes, takes, least: Math.max(0, takes - Math.floor(saved / 60)), lessons, parts, binding }
-  const problem = parts.find((one) => one.problem !== null)?.problem
-  const nothing = plan.whoTests !== 'at-home' && parts.every((one) => one.seconds === 0)
   if (problem) return { ...base, state: 'mend', sentence: problem, besides: '' }
-  if (nothing) return { ...base, state: 'none', sentence: '', besides: '' }
+  if (isEmpty) return { ...base, state: 'none', sentence: '', besides: '' }
   return { ...base, ...said(takes, minutes.lesson, lessons.length), besides: daysAfter(plan, context) }
 }
-
-const inMinutes = (seconds: number) => Math.ceil(seconds / 60)
 
 function said(takes: number, has: number, lessons: number): Pick<FitsCheck, 'state' | 'sentence'> {
   const each = lessons > 1 ? ' in each lesson' : ''
@@ -80,7 +72,8 @@ function daysAfter(plan: Plan, context: FitsContext): string {
   if (days < 3) return ''
   const { groups, seconds } = testingOf(plan, context, new Map(), 1)
   const waters = plan.steps.some((step) => isWatered.test(step))
-  const watering = waters ? wateringSeconds * Math.max(0, ...groups.map((acts) => acts.length)) : 0
+  const containers = groups.map((acts) => new Set(acts.map((act) => `${act.levelId}|${act.tryNumber}`)).size)
+  const watering = waters ? wateringSeconds * Math.max(0, ...containers) : 0
   const doing = waters ? 'fetching, watering and reading take' : 'fetching and reading take'
   const when = apart ? 'later days' : 'school days after'
   return `On each of the ${days - 1} ${when}, ${doing} about ${minutesWords(fetchSeconds + watering + seconds)}.`

@@ -3,6 +3,7 @@ export {
   buildMinutes,
   classMinutes,
   lookSeconds,
+  handsPace,
   secondsFor,
   trySeconds,
   type ClassMinutes,
@@ -22,7 +23,7 @@ export { canGoOn, testingMinutes, testingParts } from './parts'
 export { bindingOf, type Binding } from './binding'
 export { clockSteps, lessonSteps, stationsOf, type LessonStep, type StepKind } from './lessonSteps'
 export { checkFits, type FitsCheck } from './checkFits'
-export { waysToFit, type WayToFit } from './fitting/waysToFit'
+export { findWaysToFit, rankWaysToFit, waysToFit, type WayToFit } from './fitting/waysToFit'
 export { noWayToFit } from './fitting/noWayToFit'
 export { keepingTheAnswer, type WeighedWay } from './fitting/keepingTheAnswer'
 export { minutesWords } from './minutesWords'
@@ -53,3 +54,4 @@ export {
 export { turnAt, turnsIn, turnsTaken } from './roles/turns'
 export { membersOf, type Member } from './roles/members'
 export { volunteerGroup, volunteerTurns } from './roles/volunteers'
+export { paces, paceWords } from './paceWords'

@@ -12,7 +12,7 @@ export function ownedOf(plan: Plan, cupboard: readonly CupboardInstrument[]): Ma
   const owned = new Map<string, number>()
   for (const { name } of instrumentsRead(plan)) {
     const listed = cupboard.find((one) => one.name === name)
-    // Where there is none, Kitted says so; time is reckoned with one.
+    // Where there is none, Kitted says so; the time counts one.
     if (listed) owned.set(name, Math.max(1, Math.floor(listed.howMany)))
     const goingRound = plan.materials.find((line) => line.per === 'turns' && line.name.trim() === name)
     if (goingRound && goingRound.amount >= 1)

@@ -55,7 +55,7 @@ const none = {
 
 /**
  * The testing of a lesson: who does what when, how long all of it takes, and how long it takes at the least.
- * @param more of which thing to reckon with more than there are, and how many more
+ * @param more of which thing to count more than there are, and how many more
  * @param day which of its days, where it goes on over several; 0 is the first
  * @example testingOf(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard }).seconds // 530
  */

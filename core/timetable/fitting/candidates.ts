@@ -4,7 +4,7 @@ import { expectedValues, type Plan } from '../../plan'
 import { unitDefinition } from '../../quantity'
 import { isInRounds, wayOf } from '../../recording'
 import { adultsOf, waitsForAdult } from '../adults'
-import { checkFits } from '../checkFits'
+import { lessonTime, type LessonTime } from '../lessonTime'
 import { canGoOn, mostLessons } from '../parts'
 import type { FitsContext } from '../testingOf'
 import { boundBySteps } from './boundBySteps'
@@ -24,33 +24,43 @@ const mostAdults = 4
 
 /**
  * What could be changed so that a lesson is shorter, and the test stays what its steps and its expected difference make it.
- * @example candidates(plan, { age: '7-9', groups: 6, lessonMinutes: 45, cupboard })[0].id // 'shared-levels'
+ * @param now how long it takes as it is
+ * @example [...candidates(plan, context, lessonTime(plan, context))][0].id // 'shared-levels'
  */
-export function candidates(plan: Plan, context: FitsContext): Candidate[] {
-  return [
-    ...whoTestsWhat(plan, context),
-    ...oneMoreAdult(plan, context),
-    ...shorterTalk(plan, context),
-    ...fewerTries(plan, context),
-    ...fewerRounds(plan, context),
-    ...otherInstruments(plan, context),
-    ...fewerReadings(plan, context),
-    ...anotherDay(plan),
-  ]
+export function* candidates(plan: Plan, context: FitsContext, now: LessonTime): Generator<Candidate> {
+  yield* whoTestsWhat(plan, context)
+  yield* oneMoreAdult(plan, context)
+  yield* shorterTalk(plan, now)
+  yield* fewerTries(plan, context)
+  yield* fewerRounds(plan, context)
+  yield* otherInstruments(plan, context)
+  yield* fewerReadings(plan, context)
+  yield* anotherDay(plan)
 }
-
-const isInTime = (plan: Plan, context: FitsContext) => {
-  const { takes, minutes } = checkFits(plan, context)
-  return takes <= minutes.lesson
-}
-
-/** The most that fits, from the given values in falling order; where none does, the first of them. */
-const fittingOrFirst = <T>(values: readonly T[], planWith: (value: T) => Plan, context: FitsContext) =>
-  values.find((value) => isInTime(planWith(value), context)) ?? values[0]
 
 /** The whole numbers below one, down to another. */
 const downFrom = (from: number, to: number) =>
   Array.from({ length: Math.max(0, from - to) }, (_, index) => from - 1 - index)
+
+/**
+ * The mildest of changes that makes a lesson fit; the mildest of all where none does. A bisection, since each costs a timetable: what
+ * takes less away takes no less time.
+ * @param values from the mildest on
+ */
+function mildest<T>(values: readonly T[], planWith: (value: T) => Plan, context: FitsContext): T | undefined {
+  const fits = (index: number) => {
+    const { takes, minutes } = lessonTime(planWith(itemAt(values, index)), context)
+    return takes <= minutes.lesson
+  }
+  if (values.length === 0 || !fits(values.length - 1)) return values[0]
+  let [low, high] = [0, values.length - 1]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (fits(middle)) high = middle
+    else low = middle + 1
+  }
+  return values[low]
+}
 
 /** Rounds are one after another for everybody: there is nothing to share out. */
 function whoTestsWhat(plan: Plan, { groups }: FitsContext): Candidate[] {
@@ -74,19 +84,13 @@ function oneMoreAdult(plan: Plan, { age }: FitsContext): Candidate[] {
   return [{ id: 'helper', label: 'One more adult to help', changes: { times: { ...plan.times, adults } } }]
 }
 
-function shorterTalk(plan: Plan, context: FitsContext): Candidate[] {
-  const { talk: now } = checkFits(plan, context).minutes
-  const withTalk = (talk: number): Plan => ({ ...plan, times: { ...plan.times, talk } })
-  const talk = fittingOrFirst(downFrom(now, shortestTalk), withTalk, context)
-  if (talk === undefined) return []
-  const shorter = isInTime(withTalk(talk), context) ? talk : shortestTalk
-  return [
-    {
-      id: 'talk',
-      label: `Talk for ${shorter} minutes instead of ${now}`,
-      changes: { times: { ...plan.times, talk: shorter } },
-    },
-  ]
+/** As long as fits, never under three minutes. */
+function shorterTalk(plan: Plan, { takes, minutes }: LessonTime): Candidate[] {
+  const { talk: now, lesson } = minutes
+  const talk = Math.max(shortestTalk, Math.floor(now - Math.max(1, takes - lesson)))
+  if (talk >= now) return []
+  const label = `Talk for ${talk} minutes instead of ${now}`
+  return [{ id: 'talk', label, changes: { times: { ...plan.times, talk } } }]
 }
 
 /** As many tries as fit; where none do, one less. */
@@ -97,7 +101,7 @@ function fewerTries(plan: Plan, context: FitsContext): Candidate[] {
       ? [{ id: 'no-practice', label: 'Without practice', changes: { practiceTries: 0 } }]
       : []
   if (boundBySteps(plan).tries) return practice
-  const tries = fittingOrFirst(downFrom(plan.tries, 1), (fewer) => ({ ...plan, tries: fewer }), context)
+  const tries = mildest(downFrom(plan.tries, 1), (fewer) => ({ ...plan, tries: fewer }), context)
   if (tries === undefined) return practice
   const label = `${tries} ${tries === 1 ? one : many} instead of ${plan.tries}`
   return [{ id: 'fewer-tries', label, changes: { tries } }, ...practice]
@@ -108,7 +112,7 @@ function fewerRounds(plan: Plan, context: FitsContext): Candidate[] {
   if (!isInRounds(plan)) return []
   const { length } = plan.levels
   const only = (count: number): Partial<Plan> => ({ levels: plan.levels.slice(0, count) })
-  const rounds = fittingOrFirst(downFrom(length, 2), (count) => ({ ...plan, ...only(count) }), context)
+  const rounds = mildest(downFrom(length, 2), (count) => ({ ...plan, ...only(count) }), context)
   if (rounds === undefined) return []
   return [{ id: 'fewer-rounds', label: `${rounds} rounds instead of ${length}`, changes: only(rounds) }]
 }
@@ -148,11 +152,7 @@ function fewerReadings(plan: Plan, context: FitsContext): Candidate[] {
   if (!minutes || !('minutes' in plan.recording)) return []
   const { recording } = plan
   const until = (count: number) => ({ recording: { ...recording, minutes: minutes.slice(0, count) } })
-  const count = fittingOrFirst(
-    downFrom(minutes.length, 2),
-    (fewer) => ({ ...plan, ...until(fewer) }),
-    context,
-  )
+  const count = mildest(downFrom(minutes.length, 2), (fewer) => ({ ...plan, ...until(fewer) }), context)
   const halved = minutes.filter((_, index) => index % 2 === 0 || index === minutes.length - 1)
   const isHalved = halved.length >= 2 && halved.length < minutes.length && !boundBySteps(plan).readings
   return [

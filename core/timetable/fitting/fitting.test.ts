@@ -116,7 +116,7 @@ it('says where there is no way', () => {
   const hopeless = { ...context, lessonMinutes: 10 }
   const check = checkFits(plan, hopeless)
   expect(noWayToFit(check, null)).toBe('')
-  expect(noWayToFit(check, waysToFit(plan, hopeless))).toMatch(/^None of these is enough/)
-  expect(noWayToFit(check, [])).toMatch(/^We know no way/)
+  expect(noWayToFit(check, waysToFit(plan, hopeless))).toMatch(/^None of these makes it fit/)
+  expect(noWayToFit(check, [])).toMatch(/^We can’t make it shorter/)
   expect(noWayToFit(checkFits(plan, { ...context, lessonMinutes: 60 }), [])).toBe('')
 })

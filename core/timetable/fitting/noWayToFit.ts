@@ -8,6 +8,6 @@ import type { WayToFit } from './waysToFit'
 export function noWayToFit({ state, takes, minutes }: FitsCheck, ways: readonly WayToFit[] | null): string {
   if (state !== 'mend' || takes <= minutes.lesson || ways === null || ways.some((way) => way.fits)) return ''
   return ways.length === 0
-    ? 'We know no way to make it shorter that leaves the test what it is. Give it a longer lesson.'
-    : 'None of these is enough to make it fit and leaves the test what it is. Take one and give it a longer lesson.'
+    ? 'We can’t make it shorter without spoiling the test. Plan a longer lesson.'
+    : 'None of these makes it fit. Take one, and plan a longer lesson too.'
 }

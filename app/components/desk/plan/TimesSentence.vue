@@ -6,8 +6,10 @@ import {
   adultsOf,
   buildMinutes,
   canHold,
+  handsPace,
   holdOf,
   minutesWords,
+  paceWords,
   secondsFor,
   trySeconds,
   waitsForAdult,
@@ -50,7 +52,7 @@ const classSentence = computed<SaidTime[]>(() => {
 
 const trySentence = computed<SaidTime[]>(() => {
   const { setUp, run, reset } = trySeconds(store.plan, store.plan.levels[0]?.id ?? '', store.timeContext)
-  const byLevel = Object.keys(times.value.runAt ?? {}).length > 0
+  const byLevel = store.plan.levels.some(({ id }) => times.value.runAt?.[id] !== undefined)
   const inTries = wayOf(store.plan).readMinutes(store.plan) === null
   const read = usesInstrument(store.plan)
     ? `, ${minutesWords(secondsFor(store.timeContext, store.plan.measured.instrument.secondsPerReading))} to read`
@@ -103,7 +105,15 @@ const isShared = computed(
     (store.plan.times.hold !== undefined ||
       (fits.fits?.parts[0]?.owned.get(instrument.value) ?? Infinity) < store.groups.length),
 )
+const ages = computed(() => `${store.open.class.ageBand.replace('-', '- to ')}-year-olds`)
 const needsAdult = computed(() => waitsForAdult(store.plan, store.open.class.ageBand))
+const pace = computed(() => handsPace(store.timeContext))
+/** A pace is no question where every time that it makes longer has been typed. */
+const saysPace = computed(
+  () =>
+    pace.value !== 1 &&
+    (usesInstrument(store.plan) || times.value.setUp === undefined || times.value.reset === undefined),
+)
 const adultWords = Array.from({ length: 6 }, (_, at) => at + 1)
 const choose = (changes: Partial<PlanTimes>) =>
   store.editPlan((plan) => ({ ...plan, times: { ...plan.times, ...changes } }))
@@ -146,7 +156,10 @@ function say(name: keyof PlanTimes, value: number | null) {
         It takes {{ times.lessons }} lessons: make it one
       </button>
     </p>
-    <p v-if="isShared || needsAdult">
+    <p v-if="isShared || needsAdult || saysPace">
+      <template v-if="saysPace"
+        >{{ ages }} take {{ paceWords(pace) }} to set up and to read; that is counted in.
+      </template>
       <template v-if="isShared"
         >A group keeps the {{ instrument }}
         <select

@@ -4,7 +4,7 @@ import { paceOf, papers, planLimits, timesLimits, type AgeDefaults, type SchoolW
 import {
   counts,
   months,
-  paces,
+  paceChoices,
   pictureKeepings,
   predictors,
   roundings,
@@ -95,7 +95,7 @@ const lists = [
         />
         <VSelect
           :model-value="paceOf(age, ways)"
-          :items="paces"
+          :items="paceChoices"
           :label="`To set up and to read, ${age.replace('-', ' to ')}`"
           @update:model-value="setAge(age, { pace: $event })"
         />

@@ -25,7 +25,7 @@ const symbol = computed(() => unitDefinition(props.field.unit).symbol)
 const read = (value: number) => `${timedReading(props.field, value).typed} ${symbol.value}`
 const running = (value: number) => (value < 60 ? `${Math.max(0, value).toFixed(1)} s` : clockWords(value))
 const waits = computed(() => isRunning.value && seconds.value < 0)
-/** How far a time by hand is off, as the evidence reckons with it. */
+/** How far a time by hand is off, as the evidence counts on it. */
 const off = computed(() => {
   const { instrument } = props.field
   return instrument ? printQuantity(readingError(instrument), instrument.unit, 0.1) : ''
