@@ -33,3 +33,22 @@ it('keeps from children what is the teacher’s', () => {
     expect(Object.values(others)).toEqual(['', '', '', ''])
   }
 })
+
+// Goal and words are on the Board while children predict.
+it.each(starters.map((starter) => [starter.id, starter] as const))(
+  '%s gives no answer away before the test',
+  (_, starter) => {
+    const { goal, words } = starter.background
+    const kinds = starterPlan(starter, '7-9')
+      .levels.map(({ name }) => name)
+      .filter((name) => name !== '')
+    expect(findWords(goal, kinds)).toEqual([])
+    expect(goal).not.toMatch(/doesn’t|than/)
+    for (const { use } of words) {
+      expect(findWords(use, kinds), use).toEqual([])
+      expect(use).not.toMatch(
+        /\b(?:than|more|most|less|least|best|worst|won|fastest|\p{L}+er, the|little)\b/u,
+      )
+    }
+  },
+)

@@ -18,7 +18,7 @@ export const background: StarterBackground = {
         'to spring back after hitting something',
         'to spring back from a surface after being squashed against it',
       ],
-      'The ball has a high bounce on tiles.',
+      'We watch the top of the bounce.',
     ),
     word(
       'height',
@@ -54,7 +54,7 @@ export const background: StarterBackground = {
         'a change that goes on in the same way',
         'a regular change that lets us foretell the next result',
       ],
-      'We see a pattern: the higher the drop, the higher the bounce.',
+      'We looked for a pattern in our readings.',
     ),
   ],
 }

@@ -1,9 +1,9 @@
 import { word, type StarterBackground } from '../starter'
 
 export const background: StarterBackground = {
-  goal: 'We can find out how light changes the way seeds grow, and measure it over days.',
+  goal: 'We can find out whether light changes the way seeds grow, and measure it over days.',
   science:
-    'A seed has food enough for its first days, so it sprouts without light if it has water, air and warmth. In the dark a sprout stretches to find light: it grows long, thin and pale. In the light it stays shorter, is sturdier and turns green, because there it makes food of its own.',
+    'A seed has enough food for its first days, so it sprouts without light if it has water, air and warmth. In the dark a sprout stretches to find light: it grows long, thin and pale. In the light it stays shorter, is sturdier and turns green, because there it makes food of its own.',
   misconceptions:
     'Children often think that seeds need light and soil to sprout, that the tallest plant is the healthiest, or that plants eat soil.',
   questions:
@@ -44,8 +44,8 @@ export const background: StarterBackground = {
     ),
     word(
       'pale',
-      ['with little colour', 'light in colour', 'light in colour, for lack of light'],
-      'In the dark the sprouts are pale.',
+      ['with little colour', 'light in colour', 'light in colour, with little green'],
+      'This leaf is pale.',
     ),
   ],
 }

@@ -31,7 +31,7 @@ export const background: StarterBackground = {
     word(
       'insulate',
       ['to keep warm or cool', 'to keep warmth from getting through', 'to slow down the passing of warmth'],
-      'Bubble wrap insulates the bottle.',
+      'A lunch bag insulates the cold drink inside.',
     ),
     word(
       'insulator',
@@ -40,12 +40,12 @@ export const background: StarterBackground = {
         'a material that keeps warmth from passing',
         'a material that lets warmth pass only slowly',
       ],
-      'Air that stands still is a good insulator.',
+      'A wooden spoon is an insulator, so its handle stays cool.',
     ),
     word(
       'cool down',
       ['to get less warm', 'to get less warm', 'to lose warmth to what is colder'],
-      'The bottle with no jacket cools down fastest.',
+      'Soup cools down in the bowl.',
     ),
   ],
 }

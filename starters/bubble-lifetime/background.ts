@@ -28,7 +28,7 @@ export const background: StarterBackground = {
     word(
       'mixture',
       ['things stirred together', 'two or more things put together', 'two or more materials together'],
-      'Our bubble mixture has sugar in it.',
+      'We stir the bubble mixture slowly.',
     ),
     word(
       'dissolve',

@@ -1,7 +1,7 @@
 import { word, type StarterBackground } from '../starter'
 
 export const background: StarterBackground = {
-  goal: 'We can show by weighing that another shape doesn’t change how much dough there is.',
+  goal: 'We can find out by weighing whether another shape changes how much dough there is.',
   science:
     'Dough has as much matter in a ball as in a sausage or in crumbs: nothing is added and nothing taken away. Its mass stays the same however it is shaped, as long as none of it is left on the board or dries out.',
   misconceptions:
@@ -37,12 +37,12 @@ export const background: StarterBackground = {
     word(
       'the same',
       ['not different', 'not different in what we look at', 'equal, as far as we can measure'],
-      'The two readings are the same.',
+      'We use the same lump each time.',
     ),
     word(
       'conserve',
       ['to keep', 'to stay as much as before', 'to stay the same in amount through a change'],
-      'The mass is conserved when we press it flat.',
+      'Is mass conserved? We weigh it again to find out.',
     ),
   ],
 }

@@ -37,7 +37,7 @@ export const background: StarterBackground = {
         'one sheet lying on another',
         'one of several sheets that lie on one another',
       ],
-      'With four layers it held five clips.',
+      'Each layer is one sheet of card.',
     ),
     word(
       'magnetic',

@@ -26,8 +26,8 @@ export const background: StarterBackground = {
     ),
     word(
       'fold',
-      ['to bend over', 'to bend paper over on itself', 'a bend in paper that makes it stiffer'],
-      'We folded the sheet in a zigzag.',
+      ['to bend over', 'to bend paper over on itself', 'to bend paper sharply along a line'],
+      'We fold the sheet along the pencil line.',
     ),
     word(
       'structure',
@@ -36,12 +36,12 @@ export const background: StarterBackground = {
         'something built from parts',
         'something built so that it holds together and carries a load',
       ],
-      'A folded sheet is a strong structure.',
+      'A tower is a structure, and so is a shelf.',
     ),
     word(
       'improve',
       ['to make better', 'to make better', 'to make better by testing and altering'],
-      'We improved our design in round 2.',
+      'We change one thing to improve our design.',
     ),
   ],
 }

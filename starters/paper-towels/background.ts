@@ -13,12 +13,12 @@ export const background: StarterBackground = {
     word(
       'absorb',
       ['to soak up', 'to soak up a liquid', 'to take a liquid in and hold it'],
-      'The bumpy paper absorbs the most water.',
+      'A bath towel absorbs water.',
     ),
     word(
       'absorbent',
       ['good at soaking up', 'good at soaking up liquids', 'able to take in much liquid'],
-      'Kitchen paper is absorbent.',
+      'A sponge is absorbent.',
     ),
     word(
       'fibre',

@@ -17,7 +17,7 @@ export const background: StarterBackground = {
         'how much space something takes up',
         'the space that something takes up, in millilitres',
       ],
-      'The volume of the mix is 150 mL.',
+      'Read the volume at eye level.',
     ),
     word(
       'mixture',
@@ -26,12 +26,12 @@ export const background: StarterBackground = {
         'two or more things put together',
         'two or more materials together that can be parted again',
       ],
-      'We made a mixture of rice and peas.',
+      'We pour both together and get a mixture.',
     ),
     word(
       'gap',
       ['an empty place', 'an empty place between things', 'an empty space between things'],
-      'Rice slips into the gaps between the peas.',
+      'There are gaps between marbles in a jar.',
     ),
     word(
       'measuring cylinder',
@@ -40,12 +40,12 @@ export const background: StarterBackground = {
         'a tall vessel with marks to measure how much there is',
         'a vessel with a scale for measuring volume',
       ],
-      'Read the measuring cylinder at eye level.',
+      'Stand the measuring cylinder on a flat table.',
     ),
     word(
       'total',
       ['all together', 'all parts together', 'what all parts come to together'],
-      'The total mass is 160 g.',
+      'We add both readings to get the total.',
     ),
   ],
 }

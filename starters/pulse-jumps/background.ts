@@ -17,7 +17,7 @@ export const background: StarterBackground = {
         'the beat of the heart that you feel in your wrist',
         'the beat of the blood in an artery, one for each heartbeat',
       ],
-      'My pulse was 24 beats in 15 seconds.',
+      'I feel my pulse with two fingers.',
     ),
     word(
       'heart',
@@ -26,7 +26,7 @@ export const background: StarterBackground = {
         'the muscle that pumps blood round the body',
         'the muscle that pumps blood through the body',
       ],
-      'The heart beats faster when we jump.',
+      'The heart beats all day and all night.',
     ),
     word(
       'blood',
@@ -44,12 +44,12 @@ export const background: StarterBackground = {
         'moving the body so that muscles work',
         'activity that makes the muscles work hard',
       ],
-      'Exercise makes our pulse faster.',
+      'Star jumps are good exercise.',
     ),
     word(
       'rest',
       ['to be still', 'to be still so that the body calms down', 'a time without effort'],
-      'After a rest the pulse was slow again.',
+      'We rest for three minutes before the next round.',
     ),
   ],
 }

@@ -18,12 +18,12 @@ export const background: StarterBackground = {
         'what stones and the ground are made of',
         'a natural material made of grains or crystals of minerals',
       ],
-      'Granite is a hard rock.',
+      'We lay each rock on newspaper.',
     ),
     word(
       'hard',
       ['not easy to scratch', 'not easily scratched', 'able to scratch what is softer'],
-      'Slate is harder than chalk.',
+      'A steel nail is hard.',
     ),
     word(
       'scratch',
@@ -32,17 +32,17 @@ export const background: StarterBackground = {
         'a mark cut into a surface',
         'a mark cut into a surface, which can’t be wiped away',
       ],
-      'The granite left a scratch in the limestone.',
+      'Wipe first: a scratch stays.',
     ),
     word(
       'crumble',
       ['to break into bits', 'to break into small pieces', 'to fall apart into grains or powder'],
-      'The sandstone crumbles at the corner.',
+      'Dry bread crumbles.',
     ),
     word(
       'grain',
       ['a tiny bit', 'one of the small pieces in a rock', 'one of the small pieces that a rock is made of'],
-      'You can see the grains with a hand lens.',
+      'Look at the grains with a hand lens.',
     ),
   ],
 }

@@ -5,7 +5,7 @@ export const background: StarterBackground = {
   science:
     'Rust is iron that has joined with oxygen where there is water, too. It needs both: oil keeps water and air away. Salt in water makes rusting faster. Vinegar eats away at the coating and the steel, so what happens there may look different.',
   misconceptions:
-    'Children often think that only water makes rust, that every metal rusts, or that rust is dirt that has come from outside.',
+    'Children often think that water alone makes rust, that every metal rusts, or that rust is dirt that has come from outside.',
   questions:
     'What do all rusty clips have in common? Why is half of the clip out of the liquid? How do bicycles keep from rusting?',
   surprises: 'The line where clip, water and air meet often rusts first.',
@@ -17,7 +17,7 @@ export const background: StarterBackground = {
         'the brown crust that grows on iron',
         'what iron turns into with water and air',
       ],
-      'There is rust on the clip in salt water.',
+      'Old gates have rust on them.',
     ),
     word(
       'iron',
@@ -40,7 +40,7 @@ export const background: StarterBackground = {
     word(
       'coating',
       ['a thin skin on top', 'a thin layer on the outside', 'a thin layer that covers and protects'],
-      'The coating keeps water off the steel.',
+      'The paint on a bicycle is a coating.',
     ),
     word(
       'observe',

@@ -17,7 +17,7 @@ export const background: StarterBackground = {
         'the dark place behind a thing that stands in the light',
         'a place that gets less light because something blocks it',
       ],
-      'The shadow of the post is long.',
+      'Mark the end of the shadow with a pencil.',
     ),
     word(
       'light source',

@@ -18,17 +18,17 @@ export const background: StarterBackground = {
         'the rubbing that slows things down',
         'a force between two surfaces that works against sliding',
       ],
-      'There is more friction under the rubber sole.',
+      'Brakes slow a bicycle by friction.',
     ),
     word(
       'force',
       ['a push or a pull', 'a push or a pull', 'a push or a pull, measured in newtons'],
-      'We needed a larger force to move this shoe.',
+      'We read the force when the shoe slips.',
     ),
     word(
       'grip',
       ['to hold on', 'to hold on to the ground without slipping', 'how well a surface holds on to another'],
-      'The felt sole has little grip.',
+      'Climbers need shoes with grip.',
     ),
     word(
       'surface',
@@ -46,7 +46,7 @@ export const background: StarterBackground = {
         'the unit in which forces are measured',
         'the unit of force; an apple is pulled down with about one',
       ],
-      'The shoe slipped at 6 newtons.',
+      'The force meter shows newtons.',
     ),
   ],
 }

@@ -5,16 +5,16 @@ export const background: StarterBackground = {
   science:
     'Water clings to the fibres of paper and pulls more water after it, so that it climbs up in the narrow gaps, against gravity. Papers that are loose and not sealed let it climb fast; writing paper is sized, which keeps ink and water out.',
   misconceptions:
-    'Children often think that water is sucked up by the paper as by a straw, that thick paper must be faster, or that water can never go up.',
+    'Children often think that paper sucks water up like a straw, that thick paper must be faster, or that water can never go up.',
   questions:
     'Why does the water climb at all? Why do strips have to touch it at the same moment? Where in a plant does this happen?',
   surprises: 'Writing paper hardly gets wet in ten minutes: something in it keeps water out.',
   words: [
-    word('climb', ['to go up', 'to go up', 'to move upwards'], 'Water climbs up the filter paper.'),
+    word('climb', ['to go up', 'to go up', 'to move upwards'], 'Watch the water climb.'),
     word(
       'absorb',
       ['to soak up', 'to soak up a liquid', 'to take a liquid in and hold it'],
-      'Newspaper absorbs water slowly.',
+      'A sponge absorbs water.',
     ),
     word(
       'fibre',
@@ -33,7 +33,7 @@ export const background: StarterBackground = {
     word(
       'heat',
       ['one race of a few', 'one race of several', 'one of several races that are compared'],
-      'In the first heat kitchen paper won.',
+      'Every group runs a heat.',
     ),
   ],
 }
