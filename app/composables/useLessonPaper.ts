@@ -1,12 +1,12 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { arranged, paperParts, reportFacts, type Arrangement, type Paper } from '#core/report'
+import { arranged, paperParts, reportFacts, type Arrangement, type PaperKind } from '#core/report'
 import { currentDay } from '#shared/lesson/currentDay'
 import { reportedLesson } from '#shared/lesson/reportedLesson'
 import { usePrintLesson } from './usePrintLesson'
 
 /** A paper of the lesson in the address, with how it was arranged on this device. */
-export function useLessonPaper(paper: Paper) {
+export function useLessonPaper(paper: PaperKind) {
   const { store, ready } = usePrintLesson()
   const arrangement = useLocalStorage<Arrangement>(`jolly-beaker-paper-${paper}`, { order: [], leftOut: [] })
   const whole = computed(() =>

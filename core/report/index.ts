@@ -1,5 +1,5 @@
 export { asHtml } from './asHtml'
 export { asMarkdown } from './asMarkdown'
-export { arranged, paperParts, papers, type Arrangement, type Paper } from './papers'
+export { arranged, paperParts, papers, type Arrangement, type PaperKind } from './papers'
 export type { PartBody, PartId, ReportFacts, ReportPart } from './part'
 export { reportFacts, type ReportedLesson } from './reportFacts'

@@ -3,14 +3,15 @@ import { parts } from './parts'
 import type { PartBody, PartId, ReportFacts, ReportPart } from './part'
 
 /** The papers that are made of a lesson's parts, each with its parts from top to bottom. */
-export const papers = {
+export type PaperKind = 'report' | 'method'
+// prettier-ignore
+export const papers: Record<PaperKind, readonly PartId[]> = {
   report: [
-    ...['question', 'background', 'prediction', 'variables', 'materials', 'method', 'bench', 'table'],
-    ...['chart', 'photos', 'found', 'sure', 'wrong', 'why', 'dissent', 'better', 'next', 'words'],
+    'question', 'background', 'prediction', 'variables', 'materials', 'method', 'bench', 'table', 'chart',
+    'photos', 'found', 'sure', 'wrong', 'why', 'dissent', 'better', 'next', 'words',
   ],
   method: ['question', 'variables', 'bench', 'materials', 'prepare', 'method', 'cautions'],
-} as { readonly report: readonly PartId[]; readonly method: readonly PartId[] }
-export type Paper = keyof typeof papers
+}
 
 /** How somebody has arranged a paper: which parts are left out, and which come in another order. */
 export interface Arrangement {
@@ -37,7 +38,7 @@ const isEmpty = (body: PartBody): boolean => {
  * The parts of a paper, from top to bottom, those with nothing to say left out.
  * @example paperParts('method', facts)[0].heading // 'The question'
  */
-export function paperParts(paper: Paper, facts: ReportFacts): ReportPart[] {
+export function paperParts(paper: PaperKind, facts: ReportFacts): ReportPart[] {
   return papers[paper]
     .map((id) => ({
       id,

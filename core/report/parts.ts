@@ -73,7 +73,10 @@ function materials({ lines }: ReportFacts): PartBody {
   const items = lines.flatMap(({ material, perGroup, shared }) => {
     const each = Math.max(0, ...perGroup)
     const made = material.made ? `, ${makingWords(material.made, material.amount)}` : ''
-    if (each > 0) return [`${amountOf(each, material.unit, material.name)} for each group${made}`]
+    if (each > 0)
+      return material.per === 'child'
+        ? [`${amountOf(material.amount, material.unit, material.name)} for each child${made}`]
+        : [`${amountOf(each, material.unit, material.name)} for each group${made}`]
     return shared > 0 ? [`${amountOf(shared, material.unit, material.name)} for the class${made}`] : []
   })
   return list(items)

@@ -119,7 +119,7 @@ describe('a written report', () => {
     })
     expect(partOf('materials', { plan })!.body).toMatchObject({
       items: expect.arrayContaining([
-        '4 straws for each group',
+        '1 straw for each child',
         '100 mL bubble mix for each group, 60 g of sugar to 1 L of water',
       ]),
     })

@@ -23,10 +23,10 @@ const photos = computed(() => observations.onBoard.filter(({ picture }) => pictu
       >
         <h2>{{ part.heading }}</h2>
         <template v-if="part.body.kind === 'text'">
-          <p v-for="paragraph in part.body.paragraphs" :key="paragraph">{{ paragraph }}</p>
+          <p v-for="(paragraph, place) in part.body.paragraphs" :key="place">{{ paragraph }}</p>
         </template>
         <component :is="part.body.isNumbered ? 'ol' : 'ul'" v-else-if="part.body.kind === 'list'">
-          <li v-for="item in part.body.items" :key="item">{{ item }}</li>
+          <li v-for="(item, place) in part.body.items" :key="place">{{ item }}</li>
         </component>
         <table v-else-if="part.body.kind === 'table'">
           <caption>
@@ -36,11 +36,11 @@ const photos = computed(() => observations.onBoard.filter(({ picture }) => pictu
           </caption>
           <thead>
             <tr>
-              <th v-for="cell in part.body.head" :key="cell" scope="col">{{ cell }}</th>
+              <th v-for="(cell, place) in part.body.head" :key="place" scope="col">{{ cell }}</th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="row in part.body.rows" :key="row[0]">
+            <tr v-for="(row, index) in part.body.rows" :key="index">
               <component :is="place === 0 ? 'th' : 'td'" v-for="(cell, place) in row" :key="place">{{
                 cell
               }}</component>
