@@ -3,7 +3,7 @@ import { emptyConclusion } from '#core/conclusion'
 import { instrumentCupboard } from '#core/instrument'
 import { usualWays } from '#core/plan'
 import { seededRandom } from '#core/random'
-import { asHtml, asMarkdown, paperParts, reportFacts } from '#core/report'
+import { asHtml, asMarkdown, ownRecord, paperParts, reportFacts, type ReportedLesson } from '#core/report'
 import { starterPlan, starters } from '#starters'
 import { simulateEntries } from './entries'
 
@@ -18,11 +18,20 @@ it.each(starters.map((starter) => [starter.id, starter] as const))(
       { groupIds: groups.map(({ id }) => id), start: '2026-03-09T10:00:00Z', done: [], mishaps: {} },
       seededRandom(5),
     )
-    const facts = reportFacts({
-      ...{ plan, groups, entries, predictions: [], conclusion: emptyConclusion, isOver: true },
+    const lesson: ReportedLesson = {
+      ...{
+        plan,
+        groups,
+        entries,
+        predictions: [],
+        observations: [],
+        conclusion: emptyConclusion,
+        isOver: true,
+      },
       own: { ageBand: '7-9', vocabulary: 'plain', children: 16, byGroup: [4, 4, 4, 4] },
       school: { ways: usualWays, cupboard: instrumentCupboard },
-    })
+    }
+    const facts = reportFacts(lesson)
     const report = paperParts('report', facts)
     expect(report.map(({ id }) => id)).toEqual(
       expect.arrayContaining([
@@ -39,7 +48,18 @@ it.each(starters.map((starter) => [starter.id, starter] as const))(
     expect(method.map(({ id }) => id)).toEqual(
       expect.arrayContaining(['question', 'variables', 'materials', 'method', 'cautions']),
     )
-    for (const text of [asMarkdown(plan.title, report), asHtml(plan.title, method)])
+    const poster = paperParts('poster', facts)
+    expect(poster.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['question', 'tested', 'bench', 'chart', 'answer', 'showed']),
+    )
+    const journal = paperParts('journal', { ...facts, own: ownRecord(lesson, facts, 0) })
+    const read = journal.find(({ id }) => id === 'own-readings')!.body
+    // Every reading and every sum is there: nothing waits to be written.
+    expect(read.kind === 'tables' && read.tables.flatMap(({ rows }) => rows.flat())).not.toContain('')
+    for (const text of [
+      asMarkdown(plan.title, report),
+      asHtml(plan.title, [...method, ...poster, ...journal]),
+    ])
       expect(text).not.toMatch(/undefined|NaN|null|\[object/)
   },
 )

@@ -41,7 +41,7 @@ export async function startServer(
   server.stderr.on('data', (part: Buffer) => (output += part.toString()))
   const gone = new Promise<number | null>((done) => server.once('exit', done))
   const url = `http://127.0.0.1:${port}`
-  const deadline = Date.now() + 120_000
+  const deadline = Date.now() + 300_000
   while (!(await answers(url))) {
     if (server.exitCode !== null || Date.now() > deadline)
       throw new Error(`the server did not start:\n${output}`)

@@ -6,4 +6,3 @@ export { benchChoices, benchLevels, onInstrument, type BenchChoice, type BenchLe
 export { kitNote, readNote, resultNote, type BenchNote } from './benchNotes'
 export { classTester, isDoneForAll, testersOf, type Sign, type Tester } from './testers'
 export { caveatsOf } from './caveats'
-export { posterSections, type PosterFacts, type PosterSection } from './posterSections'

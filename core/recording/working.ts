@@ -54,6 +54,20 @@ export function difference(
 }
 
 /**
+ * What a try comes to: of each quantity the last sum, and its share where there is one and it is not of nothing.
+ * @example workedShort([working('how much it lost', '200 g − 198 g', 2, 'g', 1), working('share', '2 g of 200 g', 1, 'percent', 1)]) // '2 g, 1%'
+ */
+export function workedShort(steps: readonly Working[]): string {
+  const last = new Map<string, Working[]>()
+  let unit = ''
+  for (const step of steps) {
+    if (step.unit !== 'percent') last.set((unit = step.unit), [step])
+    else if (last.get(unit)?.[0]?.value !== 0) last.get(unit)?.push(step)
+  }
+  return [...last.values()].map((of) => of.map((step) => step.short).join(', ')).join('; ')
+}
+
+/**
  * Whether what children worked out is right: as fine as it was typed, but no coarser than a mark.
  * @example isWorkedOut({ value: 13.333, unit: 'cm', mark: 1 }, '13.3') // true; '13.8' and '10' are not
  */

@@ -1,4 +1,4 @@
-import type { PartBody, ReportPart } from './part'
+import type { PaperTable, PartBody, ReportPart } from './part'
 
 const escapes: Record<string, string> = {
   '&': '&amp;',
@@ -33,14 +33,24 @@ function bodyHtml(body: PartBody): string {
       const tag = body.isNumbered ? 'ol' : 'ul'
       return `<${tag}>${body.items.map((one) => `<li>${plain(one)}</li>`).join('')}</${tag}>`
     }
-    case 'table': {
-      const row = (cells: readonly string[], tag: string) =>
-        `<tr>${cells.map((cell) => `<${tag}>${plain(cell)}</${tag}>`).join('')}</tr>`
-      return `<table><caption>${plain(body.caption)}</caption>${row(body.head, 'th')}${body.rows.map((cells) => row(cells, 'td')).join('')}</table>`
-    }
+    case 'tables':
+      return body.tables.map(tableHtml).join('')
+    case 'pictures':
+      return body.items
+        .filter(({ text }) => text !== '')
+        .map(({ text }) => `<p>${plain(text)}</p>`)
+        .join('')
     case 'words':
       return `<dl>${body.words.map(({ word, meaning }) => `<dt><b>${plain(word)}</b></dt><dd>${plain(meaning)}</dd>`).join('')}</dl>`
     case 'figure':
+    case 'chart':
+    case 'room':
       return ''
   }
+}
+
+function tableHtml({ caption, head, rows }: PaperTable): string {
+  const row = (cells: readonly string[], tag: string) =>
+    `<tr>${cells.map((cell) => `<${tag}>${plain(cell)}</${tag}>`).join('')}</tr>`
+  return `<table><caption>${plain(caption)}</caption>${row(head, 'th')}${rows.map((cells) => row(cells, 'td')).join('')}</table>`
 }

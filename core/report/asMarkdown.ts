@@ -1,4 +1,4 @@
-import type { PartBody, ReportPart } from './part'
+import type { PaperTable, PartBody, ReportPart } from './part'
 
 /** What would be read as something else than letters. */
 const plain = (text: string) =>
@@ -29,13 +29,23 @@ function bodyMarkdown(body: PartBody): string {
       return body.items
         .map((item, index) => `${body.isNumbered ? `${index + 1}.` : '-'} ${plain(item)}`)
         .join('\n')
-    case 'table':
-      return `${plain(body.caption)}\n\n${[body.head, body.head.map(() => '---'), ...body.rows]
-        .map((row, index) => `| ${row.map((cell) => (index === 1 ? cell : plain(cell))).join(' | ')} |`)
-        .join('\n')}`
+    case 'tables':
+      return body.tables.map(tableMarkdown).join('\n\n')
+    case 'pictures':
+      return body.items
+        .filter(({ text }) => text !== '')
+        .map(({ text }) => `- ${plain(text)}`)
+        .join('\n')
     case 'words':
       return body.words.map(({ word, meaning }) => `- **${plain(word)}**: ${plain(meaning)}`).join('\n')
     case 'figure':
+    case 'chart':
+    case 'room':
       return ''
   }
 }
+
+const tableMarkdown = ({ caption, head, rows }: PaperTable) =>
+  `${plain(caption)}\n\n${[head, head.map(() => '---'), ...rows]
+    .map((row, index) => `| ${row.map((cell) => (index === 1 ? cell : plain(cell))).join(' | ')} |`)
+    .join('\n')}`

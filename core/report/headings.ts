@@ -1,5 +1,5 @@
 import type { Vocabulary } from '../class'
-import type { PartId } from './part'
+import type { PaperKind, PartId } from './part'
 
 /** The headings in a child's words. */
 const plain: Record<PartId, string> = {
@@ -23,17 +23,31 @@ const plain: Record<PartId, string> = {
   better: 'What we would do better',
   next: 'What we want to know next',
   words: 'Words of science',
+  tested: 'How we tested',
+  answer: 'Our answer',
+  showed: 'What the test showed',
+  'own-prediction': 'Our prediction',
+  'own-readings': 'Our readings',
+  noticed: 'We noticed',
+  guessed: 'We guess',
+  draw: 'Room to draw',
+  now: 'I think now',
 }
 
-/** What a card says to those who are going to do it. */
-const toDo: Partial<Record<PartId, string>> = {
-  question: 'The question',
-  variables: 'What to change, measure and keep the same',
-  materials: 'What you need',
-  prepare: 'Get ready',
-  method: 'What to do',
-  bench: 'The test',
-  cautions: 'Take care',
+/** What a paper says in its own way: a card speaks to those who are going to do it. */
+const ofPaper: Record<PaperKind, Partial<Record<PartId, string>>> = {
+  report: {},
+  poster: { better: 'Next time we would', next: 'Our next question' },
+  journal: { answer: 'What we found out', words: 'Words' },
+  method: {
+    question: 'The question',
+    variables: 'What to change, measure and keep the same',
+    materials: 'What you need',
+    prepare: 'Get ready',
+    method: 'What to do',
+    bench: 'The test',
+    cautions: 'Take care',
+  },
 }
 
 /** Those that a school with the usual terms of a report writes instead. */
@@ -57,13 +71,20 @@ const formal: Partial<Record<PartId, string>> = {
   better: 'Improvements',
   next: 'Next question',
   words: 'Words',
+  tested: 'Method',
+  answer: 'Conclusion',
+  'own-prediction': 'Prediction',
+  'own-readings': 'Results',
 }
 
 /**
  * The heading of a part in the school's vocabulary.
- * @param isToDo whether the paper is for those who are going to do it
- * @example headingOf('materials', 'formal', false) // 'Materials'
- * @example headingOf('materials', 'plain', true) // 'What you need'
+ * @example headingOf('materials', 'formal', 'report') // 'Materials'
+ * @example headingOf('materials', 'plain', 'method') // 'What you need'
+ * @param seat of the child whose paper it is; 0 where it is a group's
  */
-export const headingOf = (id: PartId, vocabulary: Vocabulary, isToDo: boolean): string =>
-  (vocabulary !== 'plain' ? formal[id] : isToDo ? toDo[id] : undefined) ?? plain[id]
+export function headingOf(id: PartId, vocabulary: Vocabulary, paper: PaperKind, seat = 0): string {
+  if (vocabulary !== 'plain' && formal[id] !== undefined) return formal[id]
+  if (id === 'own-prediction' && seat > 0) return 'My prediction'
+  return ofPaper[paper][id] ?? plain[id]
+}

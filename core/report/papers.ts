@@ -1,9 +1,8 @@
 import { headingOf } from './headings'
 import { parts } from './parts'
-import type { PartBody, PartId, ReportFacts, ReportPart } from './part'
+import type { PaperKind, PartBody, PartId, ReportFacts, ReportPart } from './part'
 
 /** The papers that are made of a lesson's parts, each with its parts from top to bottom. */
-export type PaperKind = 'report' | 'method'
 // prettier-ignore
 export const papers: Record<PaperKind, readonly PartId[]> = {
   report: [
@@ -11,6 +10,13 @@ export const papers: Record<PaperKind, readonly PartId[]> = {
     'photos', 'found', 'sure', 'wrong', 'why', 'dissent', 'better', 'next', 'words',
   ],
   method: ['question', 'variables', 'bench', 'materials', 'prepare', 'method', 'cautions'],
+  poster: [
+    'question', 'tested', 'bench', 'chart', 'answer', 'showed', 'wrong', 'why', 'dissent', 'better', 'next',
+  ],
+  journal: [
+    'question', 'tested', 'own-prediction', 'own-readings', 'chart', 'noticed', 'guessed', 'draw', 'answer',
+    'why', 'words', 'now',
+  ],
 }
 
 /** How somebody has arranged a paper: which parts are left out, and which come in another order. */
@@ -25,11 +31,15 @@ const isEmpty = (body: PartBody): boolean => {
       return body.paragraphs.length === 0
     case 'list':
       return body.items.length === 0
-    case 'table':
-      return body.rows.length === 0
+    case 'tables':
+      return body.tables.length === 0
+    case 'pictures':
+      return body.items.length === 0
     case 'words':
       return body.words.length === 0
     case 'figure':
+    case 'chart':
+    case 'room':
       return false
   }
 }
@@ -42,7 +52,7 @@ export function paperParts(paper: PaperKind, facts: ReportFacts): ReportPart[] {
   return papers[paper]
     .map((id) => ({
       id,
-      heading: headingOf(id, facts.vocabulary, paper === 'method'),
+      heading: headingOf(id, facts.vocabulary, paper, facts.own?.seat),
       body: parts[id](facts),
     }))
     .filter(({ body }) => !isEmpty(body))

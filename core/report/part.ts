@@ -1,9 +1,12 @@
 import type { Conclusion } from '../conclusion'
 import type { Evidence } from '../evidence'
+import type { Entry } from '../entries'
 import type { KitLine } from '../kit'
 import type { LessonResult } from '../lesson'
 import type { Plan, ScienceWord } from '../plan'
 import type { Vocabulary } from '../class'
+
+export type PaperKind = 'report' | 'method' | 'poster' | 'journal'
 
 /** What is known of a lesson when its papers are made. */
 export interface ReportFacts {
@@ -31,15 +34,63 @@ export interface ReportFacts {
   conclusion: Conclusion
   /** The usual cautions, a sentence each. */
   cautions: readonly string[]
+  /** What was seen, with a picture, and is on the Board. */
+  photos: readonly SeenThing[]
+  /** The entries that stand and count. */
+  counted: readonly Entry[]
+  /** What one group, or one child of it, has of its own; null on papers of the class. */
+  own: OwnRecord | null
+  choices: PaperChoices
+}
+
+/** What was seen or supposed, in words, on a picture, or both. */
+export interface SeenThing {
+  text: string
+  /** Identifier of a photo or sketch. */
+  picture: string | null
+}
+
+/** What a group, or one child of it, has for its journal. */
+export interface OwnRecord {
+  groupId: string
+  /** The place of the group in its class, from 0. */
+  groupIndex: number
+  /** Which child's it is; 0 where it is the group's. */
+  seat: number
+  predictions: readonly string[]
+  noticed: readonly SeenThing[]
+  guessed: readonly SeenThing[]
+}
+
+/** What is left to the children on a paper. */
+export interface PaperChoices {
+  /** Whether what is worked out is there, or left for them to do. */
+  sums: 'shown' | 'left'
+  /** The chart as it came out, only its axes to draw on, or a blank space. */
+  chart: 'drawn' | 'axes' | 'blank'
+}
+
+/** Nothing is left to the children. */
+export const everythingShown: PaperChoices = { sums: 'shown', chart: 'drawn' }
+
+/** A table on paper; an empty cell is to be written in. */
+export interface PaperTable {
+  caption: string
+  head: readonly string[]
+  rows: readonly (readonly string[])[]
 }
 
 /** What a part of a paper holds; figures are drawn by whoever shows it. */
 export type PartBody =
   | { kind: 'text'; paragraphs: readonly string[] }
   | { kind: 'list'; items: readonly string[]; isNumbered: boolean }
-  | { kind: 'table'; caption: string; head: readonly string[]; rows: readonly (readonly string[])[] }
+  | { kind: 'tables'; tables: readonly PaperTable[] }
   | { kind: 'words'; words: readonly ScienceWord[] }
-  | { kind: 'figure'; figure: 'bench' | 'chart' | 'photos' }
+  | { kind: 'pictures'; items: readonly SeenThing[] }
+  | { kind: 'figure'; figure: 'bench' }
+  | { kind: 'chart'; how: PaperChoices['chart'] }
+  /** Room for the children: lines to write on, or none, to draw. */
+  | { kind: 'room'; lines: number }
 
 /** A part of a paper under its heading. */
 export interface ReportPart {
@@ -70,3 +121,12 @@ export type PartId =
   | 'better'
   | 'next'
   | 'words'
+  | 'tested'
+  | 'answer'
+  | 'showed'
+  | 'own-prediction'
+  | 'own-readings'
+  | 'noticed'
+  | 'guessed'
+  | 'draw'
+  | 'now'

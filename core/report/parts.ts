@@ -5,6 +5,7 @@ import { levelName, orderedLevels, printResult } from '../plan'
 import { capital, listed } from '../quantity'
 import { usesInstrument } from '../recording'
 import type { PartBody, PartId, ReportFacts } from './part'
+import { readingTables } from './readingTables'
 
 const text = (...paragraphs: string[]): PartBody => ({
   kind: 'text',
@@ -35,8 +36,9 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
         : [...cautions, 'The school’s own risk assessment and local rules come first.'],
     ),
   table,
-  chart: ({ evidence }) => (evidence.results.length > 0 ? { kind: 'figure', figure: 'chart' } : text()),
-  photos: () => ({ kind: 'figure', figure: 'photos' }),
+  chart: ({ evidence, choices }) =>
+    evidence.results.length > 0 || choices.chart !== 'drawn' ? { kind: 'chart', how: choices.chart } : text(),
+  photos: ({ photos }) => ({ kind: 'pictures', items: photos }),
   found: ({ said, found }) => text(said, said === found.sentence ? '' : found.sentence, found.detail),
   sure: ({ found, evidence }) => text(...(evidence.results.length > 0 ? found.reasons : [])),
   wrong: ({ caveats }) => list(caveats),
@@ -49,6 +51,25 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
     kind: 'words',
     words: plan.background?.words.filter(({ word }) => word.trim() !== '') ?? [],
   }),
+  tested: ({ method }) => text(method),
+  answer: ({ said, evidence, own }) =>
+    own === null || evidence.results.length > 0 ? text(said) : { kind: 'room', lines: 1 },
+  // The reasons stand under the sentence that they belong to, which may not be the class's own.
+  showed: ({ found, said, predicted }) =>
+    text(
+      [said === found.sentence ? '' : found.sentence, ...found.reasons.slice(0, 2), found.detail, predicted]
+        .filter((one) => one !== '')
+        .join(' '),
+    ),
+  'own-prediction': ({ own }) => text(...(own?.predictions ?? [])),
+  'own-readings': ({ plan, counted, own, choices }) => ({
+    kind: 'tables',
+    tables: own === null ? [] : readingTables({ plan, counted, ...own }, choices.sums),
+  }),
+  noticed: ({ own }) => ({ kind: 'pictures', items: own?.noticed ?? [] }),
+  guessed: ({ own }) => ({ kind: 'pictures', items: own?.guessed ?? [] }),
+  draw: () => ({ kind: 'room', lines: 0 }),
+  now: () => ({ kind: 'room', lines: 2 }),
 }
 
 const sentence = (words: string) => {
@@ -83,23 +104,21 @@ function materials({ lines }: ReportFacts): PartBody {
 }
 
 /** What each group got at each level, and all together. */
-function table({ scored, evidence, groups, plan }: ReportFacts): PartBody {
+function table({ scored, evidence, groups, plan, choices }: ReportFacts): PartBody {
   const levels = orderedLevels(scored)
   const reading = groups.filter((group) => evidence.cells.some((cell) => cell.groupId === group.id))
-  if (evidence.results.length === 0) return { kind: 'table', caption: '', head: [], rows: [] }
+  if (evidence.results.length === 0) return { kind: 'tables', tables: [] }
   const shown = (value: number | undefined) => (value === undefined ? '–' : printResult(scored, value, 1))
-  return {
-    kind: 'table',
-    caption: `${capital(scored.measured.name || 'what we measured')}, one number for each group.`,
-    head: [capital(plan.changed.name || 'level'), ...reading.map(({ name }) => name), 'All'],
-    rows: levels.map((level) => [
-      levelName(scored, level),
-      ...reading.map(({ id }) =>
-        shown(
-          evidence.cells.find((cell) => cell.groupId === id && cell.levelId === level.id)?.summary.centre,
-        ),
-      ),
-      shown(evidence.results.find((result) => result.level.id === level.id)?.centre),
-    ]),
-  }
+  const rows = levels.map((level) => [
+    levelName(scored, level),
+    ...reading.map(({ id }) =>
+      shown(evidence.cells.find((cell) => cell.groupId === id && cell.levelId === level.id)?.summary.centre),
+    ),
+    choices.sums === 'left'
+      ? ''
+      : shown(evidence.results.find((result) => result.level.id === level.id)?.centre),
+  ])
+  const head = [capital(plan.changed.name || 'level'), ...reading.map(({ name }) => name), 'All']
+  const caption = `${capital(scored.measured.name || 'what we measured')}, one number for each group.`
+  return { kind: 'tables', tables: [{ caption, head, rows }] }
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { emptyConclusion } from '../conclusion'
 import { instrumentCupboard } from '../instrument'
+import type { Observation } from '../observation'
 import { noBackground, usualWays } from '../plan'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan, material } from '../testing/examplePlan'
@@ -9,6 +10,8 @@ import {
   arranged,
   asHtml,
   asMarkdown,
+  everythingShown,
+  ownRecord,
   paperParts,
   papers,
   reportFacts,
@@ -28,6 +31,7 @@ const lesson = (changes: Partial<ReportedLesson> = {}): ReportedLesson => ({
   school: { ways: usualWays, cupboard: instrumentCupboard },
   entries: [],
   predictions: [],
+  observations: [],
   conclusion: emptyConclusion,
   isOver: true,
   ...changes,
@@ -50,13 +54,17 @@ describe('a written report', () => {
 
   it('has what each group got at each level, by the plan’s way of summing up', () => {
     expect(partOf('table', { entries: read })!.body).toEqual({
-      kind: 'table',
-      caption: 'Bounce height, one number for each group.',
-      head: ['Drop height', 'Leaf', 'Bell', 'All'],
-      rows: [
-        ['20 cm', '11 cm', '12 cm', '11.5 cm'],
-        ['40 cm', '21 cm', '22 cm', '21.5 cm'],
-        ['60 cm', '32 cm', '31 cm', '31.5 cm'],
+      kind: 'tables',
+      tables: [
+        {
+          caption: 'Bounce height, one number for each group.',
+          head: ['Drop height', 'Leaf', 'Bell', 'All'],
+          rows: [
+            ['20 cm', '11 cm', '12 cm', '11.5 cm'],
+            ['40 cm', '21 cm', '22 cm', '21.5 cm'],
+            ['60 cm', '32 cm', '31 cm', '31.5 cm'],
+          ],
+        },
       ],
     })
   })
@@ -132,7 +140,7 @@ describe('a written report', () => {
       examplePlan({ levels: [], keptSame: [], question: '', title: '' }),
       kindsPlan(kinds, { question: long }),
     ])
-      for (const paper of ['report', 'method'] as const)
+      for (const paper of ['report', 'method', 'poster', 'journal'] as const)
         expect(paperParts(paper, reportFacts(lesson({ plan, groups: [] }))).length).toBeGreaterThan(0)
   })
 })
@@ -150,6 +158,111 @@ describe('a method card', () => {
       'The school’s own risk assessment and local rules come first.',
     )
     expect(parts.some(({ id }) => id === 'found' || id === 'table')).toBe(false)
+  })
+})
+
+describe('a poster', () => {
+  const poster = (changes: Partial<ReportedLesson> = {}) =>
+    paperParts('poster', reportFacts(lesson({ entries: read, ...changes })))
+  const textOf = (id: PartId, changes: Partial<ReportedLesson> = {}) => {
+    const body = poster(changes).find((part) => part.id === id)?.body
+    return body?.kind === 'text' ? body.paragraphs : undefined
+  }
+
+  it('leaves out what nobody has said', () => {
+    expect(poster().map(({ id }) => id)).toEqual(['question', 'tested', 'bench', 'chart', 'answer', 'showed'])
+  })
+
+  it('says the finding once: as the answer, or beneath the class’s own', () => {
+    const found = textOf('answer')![0]!
+    expect(found).toMatch(/^The higher the drop, the higher the bounce/)
+    expect(textOf('showed')![0]).not.toContain(found)
+    const conclusion = { ...emptyConclusion, ownWords: 'It bounces higher.' }
+    expect(textOf('answer', { conclusion })).toEqual(['It bounces higher.'])
+    expect(textOf('showed', { conclusion })![0]).toContain(found)
+  })
+
+  it('calls an idea why an idea', () => {
+    const conclusion = { ...emptyConclusion, why: 'because it falls further' }
+    expect(textOf('why', { conclusion })).toEqual([
+      'Because it falls further.',
+      'It is an idea: this test did not check it.',
+    ])
+  })
+})
+
+describe('a journal page', () => {
+  const predictions = [1, 2].map((seat) => ({
+    ...{ groupId: 'leaf', step: 'before' as const, because: seat === 1 ? 'it is faster' : '', seat },
+    answer: { format: 'direction' as const, direction: seat === 1 ? ('more' as const) : ('less' as const) },
+    madeAt: '2026-03-09T09:00:00Z',
+  }))
+  const seen = (changes: Partial<Observation>): Observation => ({
+    ...{ id: 'o', groupId: 'leaf', kind: 'noticed', text: 'it spins', picture: null, pictureDeleted: false },
+    ...{ about: null, source: 'sheet', seenAt: '2026-03-09T10:00:00Z', onBoard: false, removed: false },
+    ...changes,
+  })
+  const told = lesson({
+    plan: examplePlan({ prediction: { ...examplePlan().prediction, who: 'child' } }),
+    ...{ entries: read, predictions },
+    observations: [
+      seen({}),
+      seen({ id: 'p', groupId: 'bell', text: 'not ours' }),
+      seen({ id: 'q', groupId: null, kind: 'guessed', text: 'air inside' }),
+      seen({ id: 'r', text: 'taken off', removed: true }),
+    ],
+  })
+  const journal = (seat: number, choices = everythingShown) => {
+    const facts = reportFacts(told, choices)
+    return paperParts('journal', { ...facts, own: ownRecord(told, facts, 0, seat) })
+  }
+  const bodyOf = (id: PartId, ...from: Parameters<typeof journal>) =>
+    journal(...from).find((part) => part.id === id)?.body
+
+  it('is of one group: its predictions, what it read and saw, and what the class saw', () => {
+    expect(bodyOf('own-prediction', 0)).toMatchObject({
+      paragraphs: [
+        'The higher the drop, the higher the bounce, because it is faster.',
+        'The higher the drop, the lower the bounce.',
+      ],
+    })
+    expect(bodyOf('noticed', 0)).toMatchObject({ items: [{ text: 'it spins' }] })
+    expect(bodyOf('guessed', 0)).toMatchObject({ items: [{ text: 'air inside' }] })
+    expect(bodyOf('own-readings', 0)).toEqual({
+      kind: 'tables',
+      tables: [
+        {
+          caption: 'Bounce height',
+          head: ['Drop height', 'try 1', 'try 2', 'try 3', 'middle value'],
+          rows: [
+            ['20 cm', '10 cm', '11 cm', '12 cm', '11 cm'],
+            ['40 cm', '20 cm', '21 cm', '22 cm', '21 cm'],
+            ['60 cm', '31 cm', '32 cm', '33 cm', '32 cm'],
+          ],
+        },
+      ],
+    })
+  })
+
+  it('is of one child: its own prediction alone, as its own', () => {
+    expect(bodyOf('own-prediction', 2)).toMatchObject({
+      paragraphs: ['The higher the drop, the lower the bounce.'],
+    })
+    expect(journal(2).find(({ id }) => id === 'own-prediction')!.heading).toBe('My prediction')
+  })
+
+  it('leaves the sums to the children, and the chart', () => {
+    const body = bodyOf('own-readings', 0, { sums: 'left', chart: 'axes' })!
+    expect(body.kind === 'tables' && body.tables[0]!.rows.map((row) => row.at(-1))).toEqual(['', '', ''])
+    expect(bodyOf('chart', 0, { sums: 'left', chart: 'axes' })).toEqual({ kind: 'chart', how: 'axes' })
+  })
+
+  it('has room for what nobody has found yet, and is of no group that is not there', () => {
+    const facts = reportFacts(lesson())
+    const parts = paperParts('journal', { ...facts, own: ownRecord(lesson(), facts, 1) })
+    expect(parts.find(({ id }) => id === 'answer')!.body).toEqual({ kind: 'room', lines: 1 })
+    expect(parts.some(({ id }) => id === 'own-readings')).toBe(false)
+    expect(() => ownRecord(lesson(), facts, 2)).toThrow(RangeError)
   })
 })
 

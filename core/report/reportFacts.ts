@@ -1,26 +1,19 @@
 import type { AgeBand, Vocabulary } from '../class'
 import { variableWords } from '../class'
-import { foretoldBy, predictionWords, type Conclusion, type PredictionAnswer } from '../conclusion'
+import { foretoldBy, type Conclusion } from '../conclusion'
 import { scoredPlan, weighLesson } from '../comparison'
 import { standingOf, type Entry } from '../entries'
 import type { CupboardInstrument } from '../instrument'
 import { kitAmounts } from '../kit'
 import { caveatsOf, classSays, lessonResult, predictionsSaid, testersOf, type Tester } from '../lesson'
 import { methodText, triesText } from '../method'
-import type { Plan, PredictionStep, SchoolWays } from '../plan'
+import { standingObservations, type Observation } from '../observation'
+import type { Plan, SchoolWays } from '../plan'
 import { capital } from '../quantity'
 import { readingsAt } from '../recording'
 import { checkSafe } from '../safety'
-import type { ReportFacts } from './part'
-
-/** A prediction as it is kept. */
-interface KeptPrediction {
-  groupId: string
-  step: PredictionStep
-  answer: PredictionAnswer
-  because: string
-  madeAt: string
-}
+import { everythingShown, type PaperChoices, type ReportFacts } from './part'
+import { predictionSaid, type KeptPrediction } from './predictionSaid'
 
 /** What a lesson is made of, as it is kept. */
 export interface ReportedLesson {
@@ -30,6 +23,7 @@ export interface ReportedLesson {
   school: { ways: SchoolWays; cupboard: readonly CupboardInstrument[] }
   entries: readonly Entry[]
   predictions: readonly KeptPrediction[]
+  observations: readonly Observation[]
   conclusion: Conclusion
   /** Whether nobody will test any more. */
   isOver: boolean
@@ -37,9 +31,10 @@ export interface ReportedLesson {
 
 /**
  * What the papers of a lesson are made from, worked out as the screens work it out.
+ * @param choices what is left to the children
  * @example reportFacts({ ...lesson, entries: [] }).evidence.results // []: nothing was read
  */
-export function reportFacts(lesson: ReportedLesson): ReportFacts {
+export function reportFacts(lesson: ReportedLesson, choices: PaperChoices = everythingShown): ReportFacts {
   const { plan, own, groups, school, entries, predictions, conclusion, isOver } = lesson
   const standing = standingOf(entries)
   const { counted } = standing
@@ -65,12 +60,10 @@ export function reportFacts(lesson: ReportedLesson): ReportFacts {
     vocabulary: own.vocabulary,
     method: methodText(plan, context),
     tries: triesText(plan, context),
-    predictions: first.map(({ groupId, answer, because }) => {
-      const said = predictionWords(scored, answer, plan)
-      const reason = because.trim() === '' ? '' : `, because ${because.trim().replace(/^because /i, '')}`
-      return capital(`${whose(groupId)}: ${said}${reason}`)
-    }),
+    predictions: first.map((one) => capital(`${whose(one.groupId)}: ${predictionSaid(scored, plan, one)}`)),
     predicted: predictionsSaid(scored, first, evidence, readingsAt(plan, counted)),
+    ...{ counted, choices, own: null },
+    photos: standingObservations(lesson.observations, 'board').filter(({ picture }) => picture !== null),
     said: classSays(scored, conclusion, found),
     caveats: caveatsOf(plan, standing),
     cautions: checkSafe(plan, { age: own.ageBand, lines, allergies: [], supplies: [] }).cautions.map(

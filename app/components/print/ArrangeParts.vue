@@ -30,56 +30,46 @@ function move(place: number, by: 1 | -1) {
 </script>
 
 <template>
-  <VMenu :close-on-content-click="false">
-    <template #activator="{ props: menu }">
-      <VBtn v-bind="menu" variant="outlined" color="primary">Choose parts</VBtn>
-    </template>
-    <ul class="arrange" aria-label="Parts of the paper">
-      <li v-for="(part, place) in all" :key="part.id">
-        <VCheckbox
-          :model-value="isIn(part.id)"
-          :label="part.heading"
-          density="compact"
-          hide-details
-          @update:model-value="toggle(part.id)"
-        />
-        <VBtn
-          :icon="mdiChevronUp"
-          size="x-small"
-          variant="text"
-          :disabled="place === 0"
-          :aria-label="`${part.heading}: further up`"
-          @click="move(place, -1)"
-        />
-        <VBtn
-          :icon="mdiChevronDown"
-          size="x-small"
-          variant="text"
-          :disabled="place === all.length - 1"
-          :aria-label="`${part.heading}: further down`"
-          @click="move(place, 1)"
-        />
-      </li>
-    </ul>
-  </VMenu>
+  <ul class="arrange" aria-label="Parts of the paper">
+    <li v-for="(part, place) in all" :key="part.id">
+      <VCheckbox
+        :model-value="isIn(part.id)"
+        :label="part.heading"
+        density="compact"
+        hide-details
+        @update:model-value="toggle(part.id)"
+      />
+      <VBtn
+        :icon="mdiChevronUp"
+        size="x-small"
+        variant="text"
+        :disabled="place === 0"
+        :aria-label="`${part.heading}: further up`"
+        @click="move(place, -1)"
+      />
+      <VBtn
+        :icon="mdiChevronDown"
+        size="x-small"
+        variant="text"
+        :disabled="place === all.length - 1"
+        :aria-label="`${part.heading}: further down`"
+        @click="move(place, 1)"
+      />
+    </li>
+  </ul>
 </template>
 
 <style scoped>
 .arrange {
   list-style: none;
   margin: 0;
-  padding: 8px 12px;
-  background: var(--surface);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  max-height: 70vh;
-  overflow-y: auto;
+  padding: 0;
 }
 
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto;
   align-items: center;
-  min-width: 320px;
+  min-width: min(320px, 80vw);
 }
 </style>

@@ -4,12 +4,21 @@ import { computed } from 'vue'
 import { useLesson } from '~/stores/lesson'
 
 /** The head of a print view; the page has the school's own paper size. */
-defineProps<{ title: string }>()
+const props = defineProps<{ title: string; large?: boolean }>()
 const store = useLesson()
-const paper = computed(() => store.lesson?.school.ways.paper ?? 'A4')
+const usual = computed(() => store.lesson?.school.ways.paper ?? 'A4')
+/** The next larger paper is twice as large: A3, and for Letter what is called Tabloid. */
+const paper = computed(() =>
+  !props.large ? usual.value : usual.value === 'A4' ? 'A3' : ('Tabloid' as const),
+)
+const pageSize = computed(() => (paper.value === 'Tabloid' ? '11in 17in' : paper.value))
 useHead({
-  style: [{ innerHTML: computed(() => `@page { size: ${paper.value}; margin: 12mm; }`) }],
-  htmlAttrs: { class: computed(() => (paper.value === 'Letter' ? 'letter' : '')) },
+  style: [{ innerHTML: computed(() => `@page { size: ${pageSize.value}; margin: 12mm; }`) }],
+  htmlAttrs: {
+    class: computed(() =>
+      [usual.value === 'Letter' && 'letter', props.large && 'large'].filter(Boolean).join(' '),
+    ),
+  },
 })
 const print = () => window.print()
 </script>

@@ -1,19 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Working } from '#core/recording'
+import { workedShort, type Working } from '#core/recording'
 
 /** What a try comes to, with its arithmetic for whoever asks. */
 const props = defineProps<{ steps: readonly Working[] }>()
-/** Of each quantity the last sum, and its share where there is one and it is not of nothing. */
-const short = computed(() => {
-  const last = new Map<string, Working[]>()
-  let unit = ''
-  for (const step of props.steps) {
-    if (step.unit !== 'percent') last.set((unit = step.unit), [step])
-    else if (last.get(unit)?.[0]?.value !== 0) last.get(unit)?.push(step)
-  }
-  return [...last.values()].map((steps) => steps.map((step) => step.short).join(', ')).join('; ')
-})
+const short = computed(() => workedShort(props.steps))
 </script>
 
 <template>

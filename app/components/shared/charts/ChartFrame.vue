@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { EChartsCoreOption } from 'echarts/core'
+import { computed } from 'vue'
+import { axesOnly } from '~/charts/axesOnly'
 import { lazyComponent } from '~/loading/lazy'
 
-/** A chart as wide and high as its place, with what it shows in words. */
-defineProps<{ option: EChartsCoreOption; words: string }>()
+/** A chart as wide and high as its place, with what it shows in words; blank, its axes alone. */
+const props = defineProps<{ option: EChartsCoreOption; words: string; blank?: boolean }>()
+const drawn = computed(() => (props.blank ? axesOnly(props.option) : props.option))
 </script>
 
 <script lang="ts">
@@ -12,7 +15,13 @@ const VChart = lazyComponent(() => import('~/charts/echarts').then(({ VChart }) 
 
 <template>
   <figure class="chart">
-    <VChart :option="option" autoresize class="canvas" role="img" :aria-label="words" />
+    <VChart
+      :option="drawn"
+      autoresize
+      class="canvas"
+      role="img"
+      :aria-label="blank ? 'Axes to draw on' : words"
+    />
   </figure>
 </template>
 

@@ -6,7 +6,7 @@ import { usePicture } from '~/composables/usePicture'
 import { useLesson } from '~/stores/lesson'
 
 /** What the readings look like, as the way of recording draws them. */
-const props = withDefaults(defineProps<{ size?: ChartSize; quantity?: number }>(), {
+const props = withDefaults(defineProps<{ size?: ChartSize; quantity?: number; blank?: boolean }>(), {
   quantity: 0,
   size: () => ({ text: 14, symbol: 14, summary: true }),
 })
@@ -23,5 +23,5 @@ const drawn = computed(() =>
 </script>
 
 <template>
-  <ChartFrame v-if="drawn" :option="drawn.option" :words="drawn.words" />
+  <ChartFrame v-if="drawn" :option="drawn.option" :words="drawn.words" :blank="blank" />
 </template>

@@ -7,7 +7,7 @@ import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
 
 /** The results as a chart: every try a dot, every group its emblem. */
-const props = withDefaults(defineProps<{ size?: ChartSize }>(), {
+const props = withDefaults(defineProps<{ size?: ChartSize; blank?: boolean }>(), {
   size: () => ({ text: 14, symbol: 14, summary: true }),
 })
 const store = useLesson()
@@ -22,5 +22,5 @@ const option = computed(() => resultsChart(data.value, props.size))
 </script>
 
 <template>
-  <ChartFrame :option="option" :words="chartWords(data)" />
+  <ChartFrame :option="option" :words="chartWords(data)" :blank="blank" />
 </template>

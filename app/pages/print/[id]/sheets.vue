@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { defined } from '#core/defined'
-import { canSumUp } from '#core/comparison'
 import { levelName, levelsForGroup, testingGroups } from '#core/plan'
 import { listed, unitDefinition } from '#core/quantity'
+import { besideOneAnother, sheetColumns } from '#core/report'
 import { alteredField, dayOfMoment, wayOf } from '#core/recording'
 import { columnDay, paperDay } from '~/words/dates'
 import { measuredCaption } from '~/words/measuredWords'
@@ -12,34 +11,10 @@ import { usePrintLesson } from '~/composables/usePrintLesson'
 const mostColumns = 10
 const { store, ready } = usePrintLesson()
 const groupIndices = computed(() => testingGroups(store.plan, store.groups.length))
-const summed = { mean: 'mean', median: 'middle value', 'most-common': 'most common', none: '' }
-/** What is read, and behind each try what the children work out of it. */
-const columns = computed(() => {
-  const read = wayOf(store.plan).columns(store.plan)
-  const worked = wayOf(store.plan).arithmetic?.head(store.plan) ?? null
-  const all = read.flatMap((column, index) => {
-    const ends = worked !== null && read[index + 1]?.tryNumber !== column.tryNumber
-    const head = store.plan.tries > 1 ? `${worked}, try ${column.tryNumber}` : defined(worked)
-    return ends ? [column, { tryNumber: column.tryNumber, moment: '', head }] : [column]
-  })
-  const sumsUp = store.plan.sumUp === 'children' && canSumUp(store.plan)
-  return sumsUp
-    ? [...all, { tryNumber: store.plan.tries, moment: '', head: summed[store.plan.summary] }]
-    : all
-})
 /** Ten columns fit beside one another on the paper; more go beneath, whole tries where a try has room. */
-const parts = computed(() => {
-  const found: (typeof columns.value)[] = []
-  for (const tryNumber of new Set(columns.value.map((column) => column.tryNumber))) {
-    const own = columns.value.filter((column) => column.tryNumber === tryNumber)
-    const last = found.at(-1)
-    if (last && last.length + own.length <= mostColumns) last.push(...own)
-    else
-      for (let from = 0; from < own.length; from += mostColumns)
-        found.push(own.slice(from, from + mostColumns))
-  }
-  return found
-})
+const parts = computed(() =>
+  besideOneAnother(sheetColumns(store.plan, store.plan.sumUp === 'children'), mostColumns),
+)
 /** The date of a day, where it is read by the day. */
 function dayOf(moment: string): string {
   const day = dayOfMoment(store.plan, store.days, moment)

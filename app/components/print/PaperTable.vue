@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import type { PaperTable } from '#core/report'
+
+/** A table on paper; an empty cell is to be written in. */
+defineProps<{ table: PaperTable }>()
+</script>
+
+<template>
+  <table>
+    <caption>
+      {{
+        table.caption
+      }}
+    </caption>
+    <thead>
+      <tr>
+        <th v-for="(cell, place) in table.head" :key="place" scope="col">{{ cell }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="(row, index) in table.rows" :key="index">
+        <component
+          :is="place === 0 ? 'th' : 'td'"
+          v-for="(cell, place) in row"
+          :key="place"
+          :class="{ write: cell === '' }"
+          >{{ cell }}</component
+        >
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+table + table {
+  margin-top: 2mm;
+}
+
+caption {
+  text-align: left;
+  font-size: var(--text-small);
+}
+
+th,
+td {
+  border: 1px solid #000;
+  padding: 1mm 2mm;
+  text-align: left;
+  font-size: var(--text-small);
+}
+
+td.write {
+  height: 9mm;
+  min-width: 16mm;
+}
+</style>

@@ -1,0 +1,27 @@
+import { predictionWords, type PredictionAnswer } from '../conclusion'
+import type { Plan, PredictionStep } from '../plan'
+
+/** A prediction as it is kept. */
+export interface KeptPrediction {
+  groupId: string
+  /** 0 for the whole group; 1 and up for its children, unnamed. */
+  seat: number
+  step: PredictionStep
+  answer: PredictionAnswer
+  because: string
+  madeAt: string
+}
+
+/**
+ * A prediction with its reason.
+ * @param scored the plan as its results are measured (`scoredPlan`)
+ * @example predictionSaid(scored, plan, { answer: { format: 'direction', direction: 'more' }, because: 'it is faster' }) // 'the higher the drop, the higher the bounce, because it is faster'
+ */
+export function predictionSaid(
+  scored: Plan,
+  plan: Plan,
+  { answer, because }: Pick<KeptPrediction, 'answer' | 'because'>,
+): string {
+  const reason = because.trim().replace(/^because /i, '')
+  return `${predictionWords(scored, answer, plan)}${reason === '' ? '' : `, because ${reason}`}`
+}
