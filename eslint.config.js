@@ -57,6 +57,7 @@ const coreOrder = [
   'format',
   'lesson',
   'report',
+  'logbook',
 ]
 /** The same of the server. */
 const serverOrder = [

@@ -39,6 +39,8 @@ describe('lessonNeed', () => {
     needed: 36,
     dueToday: null,
     took: null,
+    year: '2025/26',
+    searched: { materials: [], words: [], variables: [], conclusion: [] },
   }
 
   it.each<[Partial<LessonSummaryDto>, string]>([

@@ -10,6 +10,7 @@ import { dueToday, groupProgress, startMoment, wayOf } from '#core/recording'
 import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
 import { readingDays, type Stage } from '#core/lesson'
+import { schoolYear, searchedTexts } from '#core/logbook'
 import type { conclusionSchema, Given } from '#shared/schemas'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -44,7 +45,7 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
   const ids = rows.map((row) => row.lesson.id)
   const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
-  const { calendar } = await getSchool(db)
+  const { calendar, ways } = await getSchool(db)
   const today = currentDay()
   const wanted = rows.filter(({ lesson }) => isToldByEntries(lesson, calendar, today))
   const read = await entriesByLesson(
@@ -55,6 +56,7 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
     const whole = defined(byClass.get(own.id))
     const { groups } = withoutNames(whole, new Set(groupIds))
     const standing = standingOf(read.get(lesson.id) ?? [])
+    const conclusion = upgradeConclusion(lesson.plan, lesson.conclusion)
     return {
       id: lesson.id,
       title: lesson.plan.title,
@@ -66,7 +68,7 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
       stage: lesson.stage,
       answer: classAnswer(
         scoredPlan(lesson.plan, hasScoredAnswer(lesson) ? standing.counted : []),
-        upgradeConclusion(lesson.plan, lesson.conclusion),
+        conclusion,
       ),
       nextQuestion: lesson.conclusion.nextQuestion,
       nextQuestions: nextQuestions(asked.get(lesson.id) ?? [], lesson.plan.question),
@@ -77,6 +79,8 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
       ),
       dueToday: dueIn(lesson, groups, standing, calendar, today),
       took: lesson.clock?.ended ? (clockLog(lesson.clock)?.said ?? null) : null,
+      year: schoolYear(lesson.date, ways.pictures.yearEnds),
+      searched: searchedTexts(lesson.plan, conclusion),
     }
   })
 }

@@ -6,6 +6,7 @@ import type { ClassAllergy } from '#core/catalogue'
 import type { CupboardInstrument } from '#core/instrument'
 import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core/kit'
 import type { Stage } from '#core/lesson'
+import type { SearchedTexts } from '#core/logbook'
 import type { Observation } from '#core/observation'
 import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/entries'
@@ -95,6 +96,10 @@ export interface LessonSummaryDto {
   dueToday: number | null
   /** How its time went, once it has ended: "Planned 42 min, took 51." */
   took: string | null
+  /** The school year that it belongs to: "2026/27". */
+  year: string
+  /** What the logbook searches beside what it shows. */
+  searched: SearchedTexts
 }
 
 /** What the data of a lesson say of a claim, or of a class's own sentence. */

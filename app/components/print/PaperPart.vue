@@ -34,7 +34,7 @@ withDefaults(defineProps<{ part: ReportPart; headed?: boolean; chartText?: numbe
       <div v-for="line in part.body.lines" :key="line" class="line" />
       <div v-if="part.body.lines === 0" class="frame" />
     </template>
-    <div v-else class="pictures">
+    <div v-else class="seen">
       <figure v-for="(one, place) in part.body.items" :key="place">
         <img
           v-if="one.picture"
@@ -91,13 +91,13 @@ ul {
   height: 11mm;
 }
 
-.pictures {
+.seen {
   display: flex;
   flex-wrap: wrap;
   gap: 3mm 6mm;
 }
 
-.pictures figure {
+.seen figure {
   margin: 0;
   max-width: 100%;
   padding-left: 3mm;
@@ -106,7 +106,7 @@ ul {
   break-inside: avoid;
 }
 
-.pictures img {
+.seen img {
   max-width: 56mm;
   max-height: 45mm;
   object-fit: contain;

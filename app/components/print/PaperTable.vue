@@ -52,6 +52,8 @@ td {
   padding: 1mm 2mm;
   text-align: left;
   font-size: var(--text-small);
+  /* A word is broken only where it fits no cell. */
+  overflow-wrap: break-word;
 }
 
 td.write {

@@ -26,8 +26,8 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <article class="paper print-page poster">
-    <div ref="page" class="page">
+  <article class="paper print-page one-page poster">
+    <div ref="page" class="fitted">
       <p class="who">{{ store.open.class.name }}, {{ paperDay(store.open.date) }}</p>
       <div
         v-for="row in rows"
@@ -49,37 +49,9 @@ const rows = computed(() => {
 
 <style scoped>
 .poster {
-  --high: 271mm;
-  --wide: 186mm;
   --larger: 1;
 
   zoom: var(--larger);
-}
-
-.page {
-  --fit: 1;
-
-  display: flex;
-  flex-direction: column;
-  gap: calc(3.5mm * var(--fit));
-  font-size: calc(17px * var(--fit));
-  line-height: 1.4;
-}
-
-/* On the screen as large as what is printed, so that the chart need not change for paper. */
-@media screen and (min-width: 761px) {
-  .poster {
-    width: calc(var(--wide) + 20mm);
-  }
-
-  .page:not(.runs-on) {
-    height: var(--high);
-  }
-}
-
-.letter .poster {
-  --high: 253mm;
-  --wide: 192mm;
 }
 
 .large .poster {
@@ -90,12 +62,6 @@ const rows = computed(() => {
 .letter.large .poster {
   --high: 305mm;
   --larger: 1.32;
-}
-
-@media print {
-  .page:not(.runs-on) {
-    height: var(--high);
-  }
 }
 
 .who {
@@ -113,11 +79,18 @@ const rows = computed(() => {
 }
 
 .band.grows {
+  position: relative;
   flex: 1;
   min-height: 70mm;
 }
 
-.grows > *,
+/* A height of its own, also where the page runs on; a chart that is still as large as it was must not hold the page open. */
+.grows > * {
+  position: absolute;
+  inset: 0;
+  overflow: hidden;
+}
+
 .grows :deep(.drawn) {
   height: 100%;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { currentDay } from '#shared/lesson/currentDay'
 import { computed, ref } from 'vue'
+import { findLesson, type SearchedPlace } from '#core/logbook'
 import type { LessonSummaryDto } from '#shared/types/api'
 import { dayWords } from '~/words/dates'
 import { lessonNeed } from '~/words/lessonNeed'
@@ -26,14 +27,27 @@ const stageNames = {
   compare: 'Compare',
   conclude: 'Conclude',
 }
-const found = computed(() => {
-  const words = find.value?.trim().toLowerCase() ?? ''
-  return school.lessons.filter((one) =>
-    [one.title, one.question, one.answer, one.className, ...one.nextQuestions].some((text) =>
-      text?.toLowerCase().includes(words),
-    ),
-  )
-})
+const placeSaid: Record<SearchedPlace, string> = {
+  materials: 'Among its materials',
+  words: 'Among its words',
+  variables: 'In its plan',
+  conclusion: 'In its conclusion',
+}
+/** Null for all of them. */
+const ofClass = ref<string | null>(null)
+const ofYear = ref<string | null>(null)
+const classNames = computed(() => [...new Set(school.lessons.map(({ className }) => className))].sort())
+const years = computed(() => [...new Set(school.lessons.map(({ year }) => year))].sort().reverse())
+const found = computed(() =>
+  school.lessons.flatMap((lesson) => {
+    if (ofClass.value !== null && lesson.className !== ofClass.value) return []
+    if (ofYear.value !== null && lesson.year !== ofYear.value) return []
+    const { title, question, answer, className, took, nextQuestions } = lesson
+    const shown = [title, question, answer ?? '', className, took ?? '', ...nextQuestions]
+    const places = findLesson(shown, lesson.searched, find.value ?? '')
+    return places === null ? [] : [{ lesson, places }]
+  }),
+)
 
 async function runAgain(classId: string) {
   const lesson = again.value
@@ -71,7 +85,25 @@ async function remove(lesson: LessonSummaryDto) {
   <section class="stack" aria-label="Logbook">
     <div class="spread">
       <h2>Logbook</h2>
-      <VTextField v-model="find" label="Find" class="find" clearable />
+      <div class="row filters">
+        <VSelect
+          v-if="years.length > 1"
+          v-model="ofYear"
+          :items="years"
+          label="School year"
+          class="filter"
+          clearable
+        />
+        <VSelect
+          v-if="classNames.length > 1"
+          v-model="ofClass"
+          :items="classNames"
+          label="Class"
+          class="filter"
+          clearable
+        />
+        <VTextField v-model="find" label="Find" class="filter" clearable />
+      </div>
     </div>
     <VTable class="list" density="comfortable">
       <thead>
@@ -84,12 +116,15 @@ async function remove(lesson: LessonSummaryDto) {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="lesson in found" :key="lesson.id">
+        <tr v-for="{ lesson, places } in found" :key="lesson.id">
           <td class="question">
             <NuxtLink :to="`/lessons/${lesson.id}/${lesson.stage}`">{{
               lesson.question || lesson.title || 'No question yet'
             }}</NuxtLink>
             <p v-if="lesson.answer" class="small">{{ lesson.answer }}</p>
+            <p v-for="one in places" :key="one.text" class="small">
+              {{ placeSaid[one.place] }}: {{ one.text }}
+            </p>
             <p v-if="lesson.took" class="small soft">{{ lesson.took }}</p>
             <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
             <details v-if="lesson.nextQuestions.length" class="small next">
@@ -116,7 +151,8 @@ async function remove(lesson: LessonSummaryDto) {
           </td>
           <td class="nowrap">{{ dayWords(lesson.date) }}</td>
           <td class="nowrap">
-            {{ stageNames[lesson.stage] }}<br /><span class="small soft">{{ lessonNeed(lesson) }}</span>
+            {{ stageNames[lesson.stage] }}<br />{{ ' '
+            }}<span class="small soft">{{ lessonNeed(lesson) }}</span>
           </td>
           <td class="nowrap">
             <VBtn size="small" variant="text" color="primary" @click="again = lesson">Run again</VBtn>
@@ -160,8 +196,15 @@ async function remove(lesson: LessonSummaryDto) {
 </template>
 
 <style scoped>
-.find {
-  max-width: 220px;
+.filters {
+  flex: 1;
+  justify-content: flex-end;
+}
+
+.filter {
+  flex: 1;
+  min-width: 120px;
+  max-width: 240px;
 }
 
 .list {

@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { arranged } from '#core/report'
 import { useAnswerKey } from '~/composables/useAnswerKey'
 import { useLessonPaper } from '~/composables/useLessonPaper'
-import { paperDay } from '~/words/dates'
 
 /** Pages for the exercise books: what a group or a child predicted, read and saw, and what the class found. */
 const paper = useLessonPaper('journal')
@@ -42,21 +41,13 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
         />
         <ChoosePaper v-model="settings" :all="all" sums chart />
       </PrintBar>
-      <section v-for="page in pages" :key="`${page.group.id}|${page.seat}`" class="paper print-page journal">
-        <header>
-          <GroupEmblem :emblem="page.group.emblem" :size="40" named :name="page.group.name" /><span
-            v-if="page.seat > 0"
-            class="name"
-            >My name:</span
-          ><span>{{ paperDay(store.open.date) }}</span>
-        </header>
-        <PaperPart
-          v-for="part in page.parts"
-          :key="part.id"
-          :part="part"
-          :headed="part.id !== 'question' && part.id !== 'tested'"
-        />
-      </section>
+      <JournalPage
+        v-for="page in pages"
+        :key="`${page.group.id}|${page.seat}`"
+        :group="page.group"
+        :seat="page.seat"
+        :parts="page.parts"
+      />
       <KeyPage v-if="key.length > 0" :parts="key" />
     </template>
     <LessonLoading v-else :problem="store.problem" />
@@ -66,33 +57,5 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
 <style scoped>
 .whose {
   max-width: 220px;
-}
-
-.journal {
-  display: flex;
-  flex-direction: column;
-  gap: 3mm;
-}
-
-header {
-  display: flex;
-  align-items: center;
-  gap: 8mm;
-  justify-content: space-between;
-  font: 600 20px var(--heading);
-}
-
-.name {
-  flex: 1;
-  border-bottom: 1.5px solid #000;
-  font-size: 16px;
-}
-
-.question :deep(p) {
-  font: 600 22px/1.3 var(--heading);
-}
-
-.answer :deep(p) {
-  font: 600 18px/1.35 var(--heading);
 }
 </style>

@@ -1,0 +1,3 @@
+export { findLesson, type FoundIn } from './findLesson'
+export { schoolYear } from './schoolYear'
+export { searchedTexts, type SearchedPlace, type SearchedTexts } from './searchedTexts'
