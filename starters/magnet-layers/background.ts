@@ -3,7 +3,7 @@ import { word, type StarterBackground } from '../starter'
 export const background: StarterBackground = {
   goal: 'We can find out how a magnet’s pull changes when cards come between.',
   science:
-    'A magnet pulls iron and steel without touching. Card doesn’t stop the pull, but each card moves the clips further away, and a magnet’s pull gets weaker quickly with distance.',
+    'A magnet pulls iron and most kinds of steel without touching. Card doesn’t stop the pull, but each card moves the clips further away, and a magnet’s pull gets weaker quickly with distance.',
   misconceptions:
     'Children often think that magnets pull all metals, that bigger magnets are always stronger, or that card blocks magnetism.',
   questions:
@@ -27,7 +27,11 @@ export const background: StarterBackground = {
     ),
     word(
       'steel',
-      ['a strong metal', 'a metal made mostly of iron', 'a metal made mostly of iron, which magnets attract'],
+      [
+        'a strong metal',
+        'a metal made mostly of iron',
+        'a metal made mostly of iron; magnets attract most kinds of it',
+      ],
       'Paper clips are made of steel.',
     ),
     word(

@@ -8,7 +8,8 @@ export const background: StarterBackground = {
     'Children usually expect one cup and one cup to make two. When they don’t, many think that something was spilt.',
   questions:
     'Where has the missing room gone? What would happen with two cups of peas? Do you think the balance will say the same as the cylinder?',
-  surprises: 'The volume of the mix is clearly less than the sum, while the mass is the same to the gram.',
+  surprises:
+    'The volume of the mix is clearly less than the sum, while the mass is the same to within a gram or two.',
   words: [
     word(
       'volume',
@@ -36,7 +37,7 @@ export const background: StarterBackground = {
     word(
       'measuring cylinder',
       [
-        'a tall glass with marks',
+        'a tall cup with marks',
         'a tall vessel with marks to measure how much there is',
         'a vessel with a scale for measuring volume',
       ],

@@ -173,7 +173,12 @@ async function hasHelper(
 
 async function printsTrayCards(page: Page, lessonId: string) {
   await page.goto(new URL(`/print/${lessonId}/trays`, page.url()).href)
-  await page.getByRole('img', { name: 'The tablet of Leaf joins with this' }).waitFor()
+  const square = page.getByRole('img', { name: 'The tablet of Leaf joins with this' })
+  await square.waitFor()
+  // Large enough for a camera, and beside the group's name.
+  const { width } = (await square.boundingBox())!
+  expect(width).toBeGreaterThan(50)
+  expect(width).toBeLessThan(100)
 }
 
 /** A Board elsewhere shows and presses nothing, until the Desk closes it. */

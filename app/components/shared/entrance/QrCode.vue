@@ -20,7 +20,8 @@ watch(
 </template>
 
 <style scoped>
-.qr {
+/* Whoever shows it says how large it is. */
+:where(.qr) {
   display: block;
   width: 100%;
   image-rendering: pixelated;
