@@ -1,4 +1,5 @@
 import { computed } from 'vue'
+import { isDoneForAll } from '#core/lesson'
 import { everythingShown, ownRecord, paperParts, reportFacts, type ReportPart } from '#core/report'
 import type { useLessonPaper } from './useLessonPaper'
 
@@ -11,6 +12,10 @@ export function useAnswerKey({ ready, lesson, settings, parts }: Paper) {
     (body.kind === 'tables' && settings.value.sums === 'left') ||
     (body.kind === 'chart' && settings.value.chart !== 'drawn')
 
+  const readers = computed(() =>
+    isDoneForAll(lesson.value.plan) ? lesson.value.groups.slice(0, 1) : lesson.value.groups,
+  )
+
   return computed<ReportPart[]>(() => {
     const facts = done.value
     if (facts === null) return []
@@ -18,7 +23,7 @@ export function useAnswerKey({ ready, lesson, settings, parts }: Paper) {
     const ofClass = paperParts('report', facts)
     return [
       ...ofClass.filter(({ id }) => left.includes(id)),
-      ...(left.includes('own-readings') ? lesson.value.groups : []).flatMap((group, groupIndex) =>
+      ...(left.includes('own-readings') ? readers.value : []).flatMap((group, groupIndex) =>
         paperParts('journal', { ...facts, own: ownRecord(lesson.value, facts, groupIndex) })
           .filter(({ id }) => id === 'own-readings')
           .map((part) => ({ ...part, heading: group.name })),

@@ -1,5 +1,6 @@
 import { variableWords } from '../class'
 import { amountOf, makingWords } from '../kit'
+import { isDoneForAll } from '../lesson'
 import { levelsSaid, theNamed } from '../method'
 import { levelName, orderedLevels, printResult } from '../plan'
 import { capital, listed } from '../quantity'
@@ -62,10 +63,14 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
         .join(' '),
     ),
   'own-prediction': ({ own }) => text(...(own?.predictions ?? [])),
-  'own-readings': ({ plan, counted, own, choices }) => ({
-    kind: 'tables',
-    tables: own === null ? [] : readingTables({ plan, counted, ...own }, choices.sums),
-  }),
+  'own-readings': ({ plan, counted, own, groups: [first], choices }) => {
+    // What is done once for all to see is everybody's; it stands under the first group.
+    const by = own !== null && first && isDoneForAll(plan) ? { groupId: first.id, groupIndex: 0 } : own
+    return {
+      kind: 'tables',
+      tables: by === null ? [] : readingTables({ plan, counted, ...by }, choices.sums),
+    }
+  },
   noticed: ({ own }) => ({ kind: 'pictures', items: own?.noticed ?? [] }),
   guessed: ({ own }) => ({ kind: 'pictures', items: own?.guessed ?? [] }),
   draw: () => ({ kind: 'room', lines: 0 }),

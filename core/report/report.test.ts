@@ -244,6 +244,19 @@ describe('a journal page', () => {
     })
   })
 
+  it('has what the class read together on every group’s page', () => {
+    const plan = examplePlan({ whoTests: 'whole-class' })
+    const together = lesson({ plan, entries: read.filter(({ groupId }) => groupId === 'leaf') })
+    const facts = reportFacts(together)
+    const [first, second] = [0, 1].map((place) =>
+      paperParts('journal', { ...facts, own: ownRecord(together, facts, place) }).find(
+        ({ id }) => id === 'own-readings',
+      ),
+    )
+    expect(second!.body).toEqual(first!.body)
+    expect(JSON.stringify(first!.body)).toContain('22 cm')
+  })
+
   it('is of one child: its own prediction alone, as its own', () => {
     expect(bodyOf('own-prediction', 2)).toMatchObject({
       paragraphs: ['The higher the drop, the lower the bounce.'],
