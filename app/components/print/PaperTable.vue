@@ -52,7 +52,19 @@ td {
   padding: 1mm 2mm;
   text-align: left;
   font-size: var(--text-small);
-  /* A word is broken only where it fits no cell. */
+}
+
+/* What was read is never broken; a name of any length is, rather than leave the paper. */
+th {
+  overflow-wrap: anywhere;
+  min-width: 11mm;
+}
+
+tbody th {
+  min-width: 24mm;
+}
+
+td {
   overflow-wrap: break-word;
 }
 
