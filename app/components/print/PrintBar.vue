@@ -35,8 +35,9 @@ const print = () => window.print()
 <style scoped>
 .bar {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 18px;
+  gap: 10px 18px;
   padding: 12px 24px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);
@@ -48,5 +49,6 @@ const print = () => window.print()
 h1 {
   font-size: var(--text-lead);
   flex: 1;
+  white-space: nowrap;
 }
 </style>

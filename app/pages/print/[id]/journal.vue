@@ -56,6 +56,6 @@ useHead({ title: () => (ready.value ? `Journal pages ${store.plan.title}` : 'Jou
 
 <style scoped>
 .whose {
-  max-width: 220px;
+  flex: 0 0 250px;
 }
 </style>
