@@ -1,30 +1,25 @@
 import { computed } from 'vue'
 import { isDoneForAll } from '#core/lesson'
-import { everythingShown, ownRecord, paperParts, reportFacts, type ReportPart } from '#core/report'
+import { ownRecord, paperParts, type ReportPart } from '#core/report'
 import type { useLessonPaper } from './useLessonPaper'
 
-type Paper = Pick<ReturnType<typeof useLessonPaper>, 'ready' | 'lesson' | 'settings' | 'parts'>
+type Paper = Pick<ReturnType<typeof useLessonPaper>, 'lesson' | 'facts' | 'settings' | 'parts'>
 
 /** What is left to the children on a paper, done for the teacher; of every group where the paper is a group's. */
-export function useAnswerKey({ ready, lesson, settings, parts }: Paper) {
-  const done = computed(() => (ready.value ? reportFacts(lesson.value, everythingShown) : null))
+export function useAnswerKey({ lesson, facts, settings, parts }: Paper) {
   const isLeft = ({ body }: ReportPart) =>
     (body.kind === 'tables' && settings.value.sums === 'left') ||
     (body.kind === 'chart' && settings.value.chart !== 'drawn')
-
-  const readers = computed(() =>
-    isDoneForAll(lesson.value.plan) ? lesson.value.groups.slice(0, 1) : lesson.value.groups,
-  )
+  const left = computed(() => new Set(parts.value.filter(isLeft).map(({ id }) => id)))
 
   return computed<ReportPart[]>(() => {
-    const facts = done.value
-    if (facts === null) return []
-    const left = parts.value.filter(isLeft).map(({ id }) => id)
-    const ofClass = paperParts('report', facts)
+    if (left.value.size === 0) return []
+    const { groups, plan } = lesson.value
+    const readers = !left.value.has('own-readings') ? [] : isDoneForAll(plan) ? groups.slice(0, 1) : groups
     return [
-      ...ofClass.filter(({ id }) => left.includes(id)),
-      ...(left.includes('own-readings') ? readers.value : []).flatMap((group, groupIndex) =>
-        paperParts('journal', { ...facts, own: ownRecord(lesson.value, facts, groupIndex) })
+      ...paperParts('report', facts.value).filter(({ id }) => left.value.has(id)),
+      ...readers.flatMap((group, groupIndex) =>
+        paperParts('journal', { ...facts.value, own: ownRecord(lesson.value, facts.value, groupIndex) })
           .filter(({ id }) => id === 'own-readings')
           .map((part) => ({ ...part, heading: group.name })),
       ),

@@ -29,21 +29,22 @@ export function useLessonPaper(paper: PaperKind) {
   const { store, ready } = usePrintLesson()
   const settings = useLocalStorage(`jolly-beaker-paper-${paper}`, usual(paper), { mergeDefaults: true })
   const lesson = computed(() => reportedLesson(store.open, currentDay()))
-  const facts = computed(() => reportFacts(lesson.value, settings.value))
+  const facts = computed(() => reportFacts(lesson.value))
+  const chosen = computed(() => ({ ...facts.value, choices: settings.value }))
   /** What each group's page has; none on papers of the class. */
   const ofGroups = computed(() =>
     ready.value && paper === 'journal' ? lesson.value.groups.map((_, index) => ofGroup(index)) : [],
   )
   const ofGroup = (index: number, seat = 0) =>
-    paperParts(paper, { ...facts.value, own: ownRecord(lesson.value, facts.value, index, seat) })
+    paperParts(paper, { ...chosen.value, own: ownRecord(lesson.value, facts.value, index, seat) })
   /** Every part that any of the pages has. */
   const whole = computed(() => {
     if (!ready.value) return []
-    if (ofGroups.value.length === 0) return paperParts(paper, facts.value)
+    if (ofGroups.value.length === 0) return paperParts(paper, chosen.value)
     return papers[paper].flatMap((id) => ofGroups.value.flat().find((part) => part.id === id) ?? [])
   })
   /** Every part in the order that was chosen. */
   const all = computed(() => arranged(whole.value, { ...settings.value, leftOut: [] }))
   const parts = computed(() => arranged(whole.value, settings.value))
-  return { store, ready, settings, lesson, all, parts, ofGroup }
+  return { store, ready, settings, lesson, facts, all, parts, ofGroup }
 }

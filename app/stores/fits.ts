@@ -9,7 +9,7 @@ import { useLesson } from './lesson'
 /** Long enough for the next key of a fast typist, short enough to feel immediate. */
 const waitFor = 60
 
-/** Whether the open lesson ends before the bell, worked out in the background anew after each change that matters. */
+/** Whether the open lesson ends before the bell, worked out again in the background after each change that matters. */
 export const useFits = defineStore('fits', () => {
   const lesson = useLesson()
   const fits = shallowRef<FitsCheck | null>(null)

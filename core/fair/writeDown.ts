@@ -6,5 +6,5 @@ import { remedy, type Plan, type Remedy } from '../plan'
  */
 export const writeDown = (change: (plan: Plan) => Partial<Plan>): Remedy => ({
   ...remedy('Write it down as it is', change),
-  done: 'Written down. Compare and the poster will say it beside the result.',
+  done: 'Written down. You’ll see it beside the result, in Compare and on the poster.',
 })

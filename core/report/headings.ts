@@ -17,7 +17,7 @@ const plain: Record<PartId, string> = {
   photos: 'What we saw',
   found: 'What we found out',
   sure: 'How sure we are',
-  wrong: 'What went wrong',
+  wrong: 'What to keep in mind',
   why: 'Our idea why',
   dissent: 'Seen differently',
   better: 'What we would do better',
@@ -66,7 +66,7 @@ const formal: Partial<Record<PartId, string>> = {
   photos: 'Observations',
   found: 'Conclusion',
   sure: 'How sure we are',
-  wrong: 'What went wrong',
+  wrong: 'Limits of the test',
   why: 'Our idea why',
   better: 'Improvements',
   next: 'Next question',
@@ -79,9 +79,9 @@ const formal: Partial<Record<PartId, string>> = {
 
 /**
  * The heading of a part in the school's vocabulary.
+ * @param seat of the child whose paper it is; 0 where it is a group's
  * @example headingOf('materials', 'formal', 'report') // 'Materials'
  * @example headingOf('materials', 'plain', 'method') // 'What you need'
- * @param seat of the child whose paper it is; 0 where it is a group's
  */
 export function headingOf(id: PartId, vocabulary: Vocabulary, paper: PaperKind, seat = 0): string {
   if (vocabulary !== 'plain' && formal[id] !== undefined) return formal[id]

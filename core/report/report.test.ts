@@ -213,7 +213,7 @@ describe('a journal page', () => {
     ],
   })
   const journal = (seat: number, choices = everythingShown) => {
-    const facts = reportFacts(told, choices)
+    const facts = { ...reportFacts(told), choices }
     return paperParts('journal', { ...facts, own: ownRecord(told, facts, 0, seat) })
   }
   const bodyOf = (id: PartId, ...from: Parameters<typeof journal>) =>

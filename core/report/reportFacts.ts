@@ -12,7 +12,7 @@ import type { Plan, SchoolWays } from '../plan'
 import { capital } from '../quantity'
 import { readingsAt } from '../recording'
 import { checkSafe } from '../safety'
-import { everythingShown, type PaperChoices, type ReportFacts } from './part'
+import { everythingShown, type ReportFacts } from './part'
 import { predictionSaid, type KeptPrediction } from './predictionSaid'
 
 /** What a lesson is made of, as it is kept. */
@@ -31,10 +31,9 @@ export interface ReportedLesson {
 
 /**
  * What the papers of a lesson are made from, worked out as the screens work it out.
- * @param choices what is left to the children
  * @example reportFacts({ ...lesson, entries: [] }).evidence.results // []: nothing was read
  */
-export function reportFacts(lesson: ReportedLesson, choices: PaperChoices = everythingShown): ReportFacts {
+export function reportFacts(lesson: ReportedLesson): ReportFacts {
   const { plan, own, groups, school, entries, predictions, conclusion, isOver } = lesson
   const standing = standingOf(entries)
   const { counted } = standing
@@ -62,7 +61,7 @@ export function reportFacts(lesson: ReportedLesson, choices: PaperChoices = ever
     tries: triesText(plan, context),
     predictions: first.map((one) => capital(`${whose(one.groupId)}: ${predictionSaid(scored, plan, one)}`)),
     predicted: predictionsSaid(scored, first, evidence, readingsAt(plan, counted)),
-    ...{ counted, choices, own: null },
+    ...{ counted, choices: everythingShown, own: null },
     photos: standingObservations(lesson.observations, 'board').filter(({ picture }) => picture !== null),
     said: classSays(scored, conclusion, found),
     caveats: caveatsOf(plan, standing),

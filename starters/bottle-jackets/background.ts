@@ -31,7 +31,7 @@ export const background: StarterBackground = {
     word(
       'insulate',
       ['to keep warm or cool', 'to keep warmth from getting through', 'to slow down the passing of warmth'],
-      'A lunch bag insulates the cold drink inside.',
+      'A cool bag insulates the drinks inside.',
     ),
     word(
       'insulator',

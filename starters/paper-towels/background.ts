@@ -3,7 +3,7 @@ import { word, type StarterBackground } from '../starter'
 export const background: StarterBackground = {
   goal: 'We can find out which paper soaks up most by weighing it dry and wet.',
   science:
-    'Paper is made of fibres with tiny gaps. Water creeps into the gaps and clings to the fibres. Thick, loose paper has more room for water than thin, dense paper. What it weighs more when wet is the water that it holds.',
+    'Paper is made of fibres with tiny gaps between them. Water creeps into the gaps and clings to the fibres. Thick, loose paper has more room for water than thin, dense paper. What it weighs more when wet is the water that it holds.',
   misconceptions:
     'Children often think that the paper with the brightest pattern or the highest price must be best, or that wet paper is heavier because it has swollen.',
   questions:
@@ -41,7 +41,7 @@ export const background: StarterBackground = {
     word(
       'material',
       ['what a thing is made of', 'what something is made of', 'the stuff that something is made of'],
-      'Most paper is a material made from wood.',
+      'Paper, wool and glass are different materials.',
     ),
   ],
 }

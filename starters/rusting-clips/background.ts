@@ -17,7 +17,7 @@ export const background: StarterBackground = {
         'the brown crust that grows on iron',
         'what iron turns into with water and air',
       ],
-      'Old gates have rust on them.',
+      'The old gate has rust on it.',
     ),
     word(
       'iron',

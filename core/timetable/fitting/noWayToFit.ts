@@ -9,5 +9,5 @@ export function noWayToFit({ state, takes, minutes }: FitsCheck, ways: readonly 
   if (state !== 'mend' || takes <= minutes.lesson || ways === null || ways.some((way) => way.fits)) return ''
   return ways.length === 0
     ? 'We can’t make it shorter without spoiling the test. Plan a longer lesson.'
-    : 'None of these makes it fit. Take one, and plan a longer lesson too.'
+    : 'None of these makes it fit. Choose one, and plan a longer lesson too.'
 }

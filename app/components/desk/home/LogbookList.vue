@@ -42,9 +42,10 @@ const found = computed(() =>
   school.lessons.flatMap((lesson) => {
     if (ofClass.value !== null && lesson.className !== ofClass.value) return []
     if (ofYear.value !== null && lesson.year !== ofYear.value) return []
-    const { title, question, answer, className, took, nextQuestions } = lesson
-    const shown = [title, question, answer ?? '', className, took ?? '', ...nextQuestions]
-    const places = findLesson(shown, lesson.searched, find.value ?? '')
+    const { title, question, answer, className, took, nextQuestion } = lesson
+    const shown = [title, question, answer ?? '', className, took ?? '', nextQuestion]
+    const others = [...lesson.nextQuestions, ...(lesson.groupNames ?? [])]
+    const places = findLesson([...shown, ...others], lesson.searched, find.value ?? '')
     return places === null ? [] : [{ lesson, places }]
   }),
 )

@@ -158,7 +158,7 @@ function say(name: keyof PlanTimes, value: number | null) {
     </p>
     <p v-if="isShared || needsAdult || saysPace">
       <template v-if="saysPace"
-        >{{ ages }} take {{ paceWords(pace) }} to set up and to read; that is counted in.
+        >{{ ages }} take {{ paceWords(pace) }} to set up and to read. The times allow for that.
       </template>
       <template v-if="isShared"
         >A group keeps the {{ instrument }}
