@@ -24,10 +24,18 @@ const usual = (paper: PaperKind): PaperSettings => ({
   ...{ order: [], leftOut: paper === 'journal' ? ['chart'] : [], large: false, whose: 'group' },
 })
 
+/** What was kept, where it can be read; else what is usual: a paper that can't be shown would stay so on this device. */
+function settingsFrom(stored: Partial<PaperSettings> | null, usual: PaperSettings): PaperSettings {
+  const settings = { ...usual, ...stored }
+  return Array.isArray(settings.order) && Array.isArray(settings.leftOut) ? settings : usual
+}
+
 /** A paper of the lesson in the address, with how it was arranged on this device. */
 export function useLessonPaper(paper: PaperKind) {
   const { store, ready } = usePrintLesson()
-  const settings = useLocalStorage(`jolly-beaker-paper-${paper}`, usual(paper), { mergeDefaults: true })
+  const settings = useLocalStorage(`jolly-beaker-paper-${paper}`, usual(paper), {
+    mergeDefaults: settingsFrom,
+  })
   const lesson = computed(() => reportedLesson(store.open, currentDay()))
   const facts = computed(() => reportFacts(lesson.value))
   const chosen = computed(() => ({ ...facts.value, choices: settings.value }))
