@@ -18,6 +18,11 @@ const list = (items: readonly string[], isNumbered = false): PartBody => ({
   isNumbered,
 })
 
+/** Where nothing was read, and the class has said nothing, the answer is written by hand. */
+const isOpen = ({ said, found, evidence }: ReportFacts) =>
+  evidence.results.length === 0 && said === found.sentence
+const room: PartBody = { kind: 'room', lines: 2 }
+
 /** What each part of a paper says of a lesson: a new part is one more line here. */
 export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
   question: ({ plan }) => text(plan.question || plan.title),
@@ -40,7 +45,10 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
   chart: ({ evidence, choices }) =>
     evidence.results.length > 0 || choices.chart !== 'drawn' ? { kind: 'chart', how: choices.chart } : text(),
   photos: ({ photos }) => ({ kind: 'pictures', items: photos }),
-  found: ({ said, found }) => text(said, said === found.sentence ? '' : found.sentence, found.detail),
+  found: (facts) =>
+    isOpen(facts)
+      ? room
+      : text(facts.said, facts.said === facts.found.sentence ? '' : facts.found.sentence, facts.found.detail),
   sure: ({ found, evidence }) => text(...(evidence.results.length > 0 ? found.reasons : [])),
   wrong: ({ caveats }) => list(caveats),
   why: ({ conclusion: { why } }) =>
@@ -53,15 +61,13 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
     words: plan.background?.words.filter(({ word }) => word.trim() !== '') ?? [],
   }),
   tested: ({ method }) => text(method),
-  answer: ({ said, evidence, own }) =>
-    own === null || evidence.results.length > 0 ? text(said) : { kind: 'room', lines: 1 },
+  answer: (facts) => (isOpen(facts) ? room : text(facts.said)),
   // The reasons stand under the sentence that they belong to, which may not be the class's own.
-  showed: ({ found, said, predicted }) =>
-    text(
-      [said === found.sentence ? '' : found.sentence, ...found.reasons.slice(0, 2), found.detail, predicted]
-        .filter((one) => one !== '')
-        .join(' '),
-    ),
+  showed: ({ found, said, predicted, evidence }) => {
+    const own = said === found.sentence ? '' : found.sentence
+    const shown = [own, ...found.reasons.slice(0, 2), found.detail, predicted].filter((one) => one !== '')
+    return evidence.results.length > 0 ? text(shown.join(' ')) : text()
+  },
   'own-prediction': ({ own }) => text(...(own?.predictions ?? [])),
   'own-readings': ({ plan, counted, own, groups: [first], choices }) => {
     // What is done once for all to see is everybody's; it stands under the first group.
@@ -74,7 +80,7 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
   noticed: ({ own }) => ({ kind: 'pictures', items: own?.noticed ?? [] }),
   guessed: ({ own }) => ({ kind: 'pictures', items: own?.guessed ?? [] }),
   draw: () => ({ kind: 'room', lines: 0 }),
-  now: () => ({ kind: 'room', lines: 2 }),
+  now: () => room,
 }
 
 const sentence = (words: string) => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wayOf, type Column } from '../recording'
 import { entriesFrom, entry } from '../testing/exampleEntries'
 import { examplePlan, kindsPlan } from '../testing/examplePlan'
 import { dough, read } from '../testing/sidesPlans'
@@ -46,6 +47,19 @@ describe('what a group read', () => {
     const heat = entry({ levelId: null, fields: { value: typed } })
     const [table] = readingTables({ plan, counted: [heat], ...of }, 'shown')
     expect(table!.rows).toEqual([['heat 1', expect.stringMatching(/cotton.*paper.*felt/)]])
+    const more = { ...heat, id: 'more', tryNumber: 3 }
+    expect(readingTables({ plan, counted: [heat, more], ...of }, 'shown')[0]!.rows).toHaveLength(2)
+  })
+
+  it('names both that were compared, not their letters alone', () => {
+    const plan = kindsPlan(['chalk', 'slate'], { recording: { kind: 'pairs' }, tries: 1 })
+    const [{ levelId, moment }] = wayOf(plan).columns(plan) as [Column]
+    const pair = entry({
+      levelId: levelId!,
+      moment,
+      fields: { value: { typed: 'b', given: 'typed', value: 'slate' } },
+    })
+    expect(readingTables({ plan, counted: [pair], ...of }, 'shown')[0]!.rows[0]![0]).toBe('chalk or slate')
   })
 })
 

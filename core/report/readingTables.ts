@@ -31,18 +31,18 @@ export function readingTables(of: TableOf, sums: 'shown' | 'left'): PaperTable[]
   if (own.length === 0) return []
   const way = wayOf(plan)
   const caption = capital(plan.measured.name)
+  // A try that was made out of extra care is no mistake.
+  const longer = { ...plan, tries: Math.max(plan.tries, ...own.map((entry) => entry.tryNumber)) }
   if (way.layout(plan) === 'together') {
-    const rows = way.columns(plan).flatMap(({ head, levelId = null, tryNumber, moment }) => {
+    const rows = way.columns(longer).flatMap(({ levelId = null, tryNumber, moment }) => {
       const entry = own.find(
         (one) => one.levelId === levelId && one.tryNumber === tryNumber && one.moment === moment,
       )
-      return entry ? [[head, way.print(plan, entry)]] : []
+      return entry ? [[way.slotName(longer, entry), way.print(plan, entry)]] : []
     })
-    return [{ caption, head: ['', capital(plan.measured.name)], rows }]
+    return [{ caption: capital(plan.changed.name), head: ['', caption], rows }]
   }
-  // A try that was made out of extra care is no mistake.
-  const tries = Math.max(plan.tries, ...own.map((entry) => entry.tryNumber))
-  const columns = sheetColumns({ ...plan, tries }, true)
+  const columns = sheetColumns(longer, true)
   const tested = levelsForGroup(plan, of.groupIndex).map(({ id }) => id)
   const levels = orderedLevels(plan).filter(({ id }) => tested.includes(id))
   return besideOneAnother(columns, mostColumns).map((part, index) => ({

@@ -169,6 +169,14 @@ describe('a poster', () => {
     return body?.kind === 'text' ? body.paragraphs : undefined
   }
 
+  it('has room for the answer while nothing is read, and says the class’s own at any time', () => {
+    const ids = poster({ entries: [] }).map(({ id }) => id)
+    expect(ids).toEqual(['question', 'tested', 'bench', 'answer'])
+    expect(textOf('answer', { entries: [] })).toBeUndefined()
+    const conclusion = { ...emptyConclusion, ownWords: 'It bounces higher.' }
+    expect(textOf('answer', { entries: [], conclusion })).toEqual(['It bounces higher.'])
+  })
+
   it('leaves out what nobody has said', () => {
     expect(poster().map(({ id }) => id)).toEqual(['question', 'tested', 'bench', 'chart', 'answer', 'showed'])
   })
@@ -273,7 +281,7 @@ describe('a journal page', () => {
   it('has room for what nobody has found yet, and is of no group that is not there', () => {
     const facts = reportFacts(lesson())
     const parts = paperParts('journal', { ...facts, own: ownRecord(lesson(), facts, 1) })
-    expect(parts.find(({ id }) => id === 'answer')!.body).toEqual({ kind: 'room', lines: 1 })
+    expect(parts.find(({ id }) => id === 'answer')!.body).toEqual({ kind: 'room', lines: 2 })
     expect(parts.some(({ id }) => id === 'own-readings')).toBe(false)
     expect(() => ownRecord(lesson(), facts, 2)).toThrow(RangeError)
   })
