@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { problemWords, request } from '~/api/request'
+import { vFocus } from '~/composables/vFocus'
 import { useAccess } from '~/stores/access'
 
 const access = useAccess()
@@ -60,7 +61,7 @@ useHead({ title: 'Sign in · Jolly Beaker' })
         </p>
         <VBtn size="small" variant="tonal" color="secondary" @click="fillIn">Fill it in</VBtn>
       </div>
-      <VTextField v-model="name" label="Your name" :maxlength="60" autocomplete="username" autofocus />
+      <VTextField v-model="name" v-focus label="Your name" :maxlength="60" autocomplete="username" />
       <PassphraseField v-model="passphrase" label="Your passphrase" />
       <PlainHttpNote />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

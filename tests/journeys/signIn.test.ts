@@ -77,6 +77,8 @@ async function signsOutAndIn(page: Page, lessonId: string) {
   await page.goto(new URL(`/lessons/${lessonId}/pack`, page.url()).href)
   await page.getByRole('heading', { name: 'Tidewick School' }).waitFor()
   expect(await seriousFindings(page)).toEqual([])
+  // At once and not a moment later: whoever types into the next field stays there.
+  expect(await page.locator(':focus').getAttribute('autocomplete')).toBe('username')
   await signIn(page, { ...thorne, passphrase: 'pear pencil window' })
   await page.getByText('This name and passphrase don’t go together.').waitFor()
   await signIn(page)

@@ -7,6 +7,7 @@ import type { ClassDto, ClassInput } from '#shared/types/api'
 import { request, RequestProblem } from '~/api/request'
 import { useAutosave } from '~/composables/useAutosave'
 import { useSaveOnLeave } from '~/composables/useSaveOnLeave'
+import { vFocus } from '~/composables/vFocus'
 import { useNotices } from '~/stores/notices'
 import { useSchool } from '~/stores/school'
 import { ages, vocabularies } from '~/words/planChoices'
@@ -120,10 +121,10 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
       <div class="panel fields">
         <VTextField
           v-model="draft.name"
+          v-focus="isNew"
           label="Name of the class"
           :maxlength="60"
           :error-messages="nameProblem"
-          :autofocus="isNew"
           @update:model-value="noName = null"
         />
         <VSelect v-model="draft.ageBand" :items="ages" label="Age" />

@@ -3,6 +3,7 @@ import { mdiAccountPlusOutline } from '@mdi/js'
 import { ref } from 'vue'
 import type { TeacherDto } from '#shared/types/people'
 import { problemWords, request, RequestProblem } from '~/api/request'
+import { vFocus } from '~/composables/vFocus'
 import { useAccess } from '~/stores/access'
 import { useNotices } from '~/stores/notices'
 
@@ -103,10 +104,10 @@ const isOpen = () => adding.value || resetting.value !== null
       <VTextField
         v-if="adding"
         v-model="name"
+        v-focus
         label="Name, as colleagues say it"
         :maxlength="60"
         :error-messages="problems.name"
-        autofocus
       />
       <p v-else>{{ resetting?.name }} gets a new passphrase and is signed out everywhere.</p>
       <PassphraseField
