@@ -71,6 +71,8 @@ export interface WordsRecording {
   seen: 'once' | 'minutes' | 'days'
   minutes: number[]
   days: number
+  /** How many days lie from one look to the next, where it is not looked at on school days one after another. */
+  every?: number
   score: 'end' | 'reached'
   /** The word that is waited for. */
   awaited: string

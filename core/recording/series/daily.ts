@@ -1,6 +1,7 @@
 import type { Plan, Recording } from '../../plan'
 import type { Way } from '../way'
 import { sideBySide } from '../wayNeeds'
+import { dayNumbers, daysAfter, daysApartOption } from './daysApart'
 import { dayMoment } from './moments'
 import { placesOf, positionsOption } from './places'
 import { dayOf } from './points'
@@ -11,16 +12,9 @@ type Daily = Extract<Recording, { kind: 'daily' }>
 
 const recordingOf = (plan: Plan) => plan.recording as Daily
 
-/** How many days after the first each reading is, where that is not a school day like any other. */
-const daysAfter = ({ days, every }: Daily): number[] | undefined =>
-  every === undefined ? undefined : Array.from({ length: days }, (_, index) => index * every)
-
 /** The moments of a plan, those at several places of one container on one day together. */
 const momentsOf = (plan: Plan): string[][] => {
-  const { days, every = 1 } = recordingOf(plan)
-  return Array.from({ length: days }, (_, index) =>
-    placesOf(plan).map((place) => dayMoment(1 + index * every, place)),
-  )
+  return dayNumbers(recordingOf(plan)).map((day) => placesOf(plan).map((place) => dayMoment(day, place)))
 }
 
 /** A number every school day or every so many days, with gaps where there was no school or nobody read. */
@@ -54,16 +48,7 @@ export const daily: Way = {
       says: (days, plan) =>
         recordingOf(plan).every === undefined ? `on ${days} school days` : `on ${days} days`,
     },
-    {
-      name: 'every',
-      label: 'Days from one reading to the next',
-      kind: 'whole',
-      suffix: '',
-      least: 2,
-      greatest: 31,
-      optional: true,
-      says: (every) => (every === null ? 'one after another' : apartSaid(every)),
-    },
+    daysApartOption,
     positionsOption,
     scoreOption,
     targetOption,
@@ -89,10 +74,4 @@ export const daily: Way = {
   },
   momentsDue: (plan, days, today) =>
     momentsOf(plan).flatMap((moments, index) => (days[index] === today ? moments : [])),
-}
-
-/** "a week apart", "3 days apart". */
-function apartSaid(days: number): string {
-  if (days % 7 !== 0) return `${days} days apart`
-  return days === 7 ? 'a week apart' : `${days / 7} weeks apart`
 }

@@ -7,15 +7,16 @@ import type { EntryValidation, EntryContext } from '../entryValidation'
 import { valueField } from '../numberOf'
 import { ordinalPlan } from '../ordinalPlan'
 import { plainWay } from '../plainWay'
+import { daysAfter, daysApartOption } from '../series/daysApart'
 import { minutesFromText, minutesSaid } from '../series/minutesFromText'
-import { atField, dayMoment, minutesLimits, startMoment } from '../series/moments'
+import { atField, minutesLimits, startMoment } from '../series/moments'
 import { understoodWithTime } from '../series/timedFields'
 import { readTime, timeTypedWith } from '../series/timeTyped'
 import type { Understood, Way } from '../way'
 import { sideBySide } from '../wayNeeds'
 import { firstReached } from './firstReached'
 import { firstsSaid } from './firstsSaid'
-import { isRepeated, momentsOf, perOf, rowsOf, seesFirst } from './rows'
+import { isOverDays, isRepeated, momentsOf, perOf, rowsOf, seesFirst } from './rows'
 import { strips } from './strips'
 import { placeOf, scaleWords, seenOnce, targetOf, wordLimits, wordMeant, wordNames, wordsOf } from './words'
 
@@ -45,10 +46,15 @@ export const wordScale: Way = {
       choices: [
         ['once', 'once'],
         ['minutes', 'at set minutes'],
-        ['days', 'every school day'],
+        ['days', 'over days'],
       ],
       changesScore: true,
-      says: (answer) => ({ once: 'once', minutes: 'at set minutes', days: 'every school day' })[answer] ?? '',
+      says: (answer, plan) =>
+        ({
+          once: 'once',
+          minutes: 'at set minutes',
+          days: wordsOf(plan).every === undefined ? 'every school day' : 'on set days',
+        })[answer] ?? '',
     },
     {
       name: 'minutes',
@@ -63,14 +69,15 @@ export const wordScale: Way = {
     },
     {
       name: 'days',
-      label: 'School days',
+      label: 'On how many days',
       kind: 'whole',
-      applies: (plan) => wordsOf(plan).seen === 'days',
+      applies: isOverDays,
       suffix: '',
       least: 2,
       greatest: 60,
-      says: (days) => `for ${days} days`,
+      says: (days, plan) => (wordsOf(plan).every === undefined ? `for ${days} days` : `${days} in all`),
     },
+    { ...daysApartOption, applies: isOverDays },
     {
       name: 'score',
       label: 'What counts of it',
@@ -108,15 +115,14 @@ export const wordScale: Way = {
   unrehearsed:
     'We can’t rehearse words: nobody can say beforehand how far apart two of them lie. Agree on what each word looks like, keep one example of each in sight, and let more than one group judge.',
   needs: (recording) => {
-    const { seen, days } = recording as WordsRecording
-    return { ...sideBySide, instruments: 0, days: seen === 'days' ? days : 1 }
+    const words = recording as WordsRecording
+    const over = words.seen === 'days' ? { days: words.days, daysAfter: daysAfter(words) } : { days: 1 }
+    return { ...sideBySide, instruments: 0, ...over }
   },
   extraFields: [atField],
   optionalMoments: (plan) => (wordsOf(plan).seen === 'minutes' ? [startMoment] : []),
   momentsDue: (plan, days, today) =>
-    wordsOf(plan).seen === 'days'
-      ? days.slice(0, wordsOf(plan).days).flatMap((day, index) => (day === today ? dayMoment(index + 1) : []))
-      : null,
+    isOverDays(plan) ? momentsOf(plan).filter((_, index) => days[index] === today) : null,
 
   slots: (plan, groupId, groupIndex) =>
     Array.from({ length: plan.tries }, (_, index) => index + 1).flatMap((tryNumber) =>

@@ -153,6 +153,23 @@ describe('words by the day', () => {
     expect(dueToday(once, ['a'], standingOf([]), days, '2026-03-10')).toBeNull()
   })
 
+  it('are seen as far apart as the plan says', () => {
+    const apart = kindsPlan(['oil', 'salt'], { recording: { ...recording, days: 3, every: 7 }, tries: 1 })
+    const way = wayOf(apart)
+    expect(way.columns(apart).map(({ moment }) => moment)).toEqual(['day 1', 'day 8', 'day 15'])
+    expect(way.needs(apart.recording)).toMatchObject({ days: 3, daysAfter: [0, 7, 14] })
+    const days = ['2026-03-09', '2026-03-16', '2026-03-23']
+    expect(dueToday(apart, ['a'], standingOf([]), days, '2026-03-16')).toBe(2)
+    expect(dueToday(apart, ['a'], standingOf([]), days, '2026-03-17')).toBe(0)
+    const seen = [
+      saw('leaf', 'salt', 'day 1', 'shiny'),
+      saw('leaf', 'salt', 'day 8', 'spotted'),
+      saw('leaf', 'salt', 'day 15', 'rusty'),
+    ]
+    // How soon it was counts the days that really passed.
+    expect(way.scores(apart, seen)).toMatchObject([{ levelId: 'salt', value: 8 }])
+  })
+
   it('show how far it got until then', () => {
     expect(wayOf(daily).soFar(daily, week('leaf', 'salt', 'sp'))).toMatchObject({
       sentence: 'So far: salt spotted.',
