@@ -257,3 +257,19 @@ describe('Safe', () => {
     })
   })
 })
+
+describe('Kitted, before anything was typed', () => {
+  const bare = examplePlan({ materials: [], keptSame: [] })
+  const looked = (plan: Plan) => look('kitted', known({}, plan))
+
+  it('says what the list holds, which is no fault', () => {
+    expect(looked(bare)).toMatchObject({
+      state: 'good',
+      brief: 'On the list so far: metre stick and recording sheet, nothing else.',
+    })
+  })
+
+  it('says nothing more once something is there', () => {
+    expect(looked({ ...bare, materials: [material()] }).brief).toBe('')
+  })
+})

@@ -73,7 +73,7 @@ const byDoing: [words: RegExp, UsuallyKept[]][] = [
   [
     /\b(?:shadows?|lamp)\b/i,
     [
-      kept('thing that throws the shadow', 'the same one every time'),
+      kept('thing that makes the shadow', 'the same one every time'),
       kept('lamp', 'the same one, at the same height'),
       kept('darkness of the room', 'blinds closed for every try'),
     ],

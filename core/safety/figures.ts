@@ -54,7 +54,7 @@ const figures: readonly RegExp[] = [
   /\bjump(?:s|ed|ing)? (?:in (?:if|when|with|and say)|into it|at the chance|for joy|around in the table)\b/gi,
   /\bfir(?:e|es|ed|ing) up\b|\bfire (?:alarms?|drills?|exits?|doors?|stations?|brigade|service|extinguishers?)\b|\bline of fire\b/gi,
   /\bshoot(?:s|ing)? (?:your|a|their) hands? up\b|\bshoot(?:s|ing)? (?:a|your|some) questions?\b/gi,
-  /\bthrow(?:s|ing)? (?:in (?:an?|your|some) (?:\w+ )?(?:idea|question|thought|word)s?|light on|up (?:a|new) (?:idea|question)s?|(?:an?|your|the|some) (?:\w+ )?(?:questions?|ideas?|look|party|eye))\b/gi,
+  /\bshadows? (?:that )?(?:the |a |its |one )?\w+ throws?\b|\bthrow(?:s|ing)? (?:in (?:an?|your|some) (?:\w+ )?(?:idea|question|thought|word)s?|light on|(?:(?:an?|the|its|their|one|no|long(?:er)?|short(?:er)?|big(?:ger)?|dark) )*shadows?\b|up (?:a|new) (?:idea|question)s?|(?:an?|your|the|some) (?:\w+ )?(?:questions?|ideas?|look|party|eye))\b/gi,
   /\btoss(?:es|ed|ing)? (?:a|the) coin\b|\b(?:flip|spin)(?:s|ping|ning)? (?:a|the) coin\b/gi,
   /\bclimb(?:s|ed|ing)? (?:in|out|into|aboard|back) (?:to |of )?(?:your|their|the) (?:groups?|places?|seats?|coats?)\b/gi,
   /\bleaf(?:s|ed|ing)? through\b|\b(?:turn over|take) a (?:new )?leaf\b/gi,

@@ -24,4 +24,8 @@ const checks = useChecks()
   text-align: left;
   padding-block: 3px;
 }
+
+.remedy :deep(.v-btn__content) {
+  white-space: normal;
+}
 </style>

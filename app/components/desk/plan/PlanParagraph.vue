@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { firstOf } from '#core/defined'
 import type { WordId } from '#core/method'
+import { withPunctuation } from './withPunctuation'
 import { useMethod } from '~/composables/useMethod'
 
 /** The plan in sentences: every underlined word can be pressed or typed over. One stop of the Tab key, arrows inside. */
@@ -9,6 +10,7 @@ const { sentences, words } = useMethod()
 const paragraph = ref<HTMLElement | null>(null)
 const last = ref<WordId>('changed')
 const stop = computed(() => words.value.find((word) => word.id === last.value)?.id ?? firstOf(words.value).id)
+const lines = computed(() => sentences.value.map(withPunctuation))
 const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
 
 function roam(event: KeyboardEvent) {
@@ -25,11 +27,14 @@ function roam(event: KeyboardEvent) {
 
 <template>
   <div ref="paragraph" class="paragraph" role="group" aria-label="The plan in sentences" @keydown="roam">
-    <p v-for="(sentence, index) in sentences" :key="index">
-      <template v-for="(part, place) in sentence" :key="typeof part === 'string' ? place : part.id"
-        ><template v-if="typeof part === 'string'">{{ part }}</template
-        ><PlanWord v-else :word="part" :tabindex="part.id === stop ? 0 : -1" @focus="last = part.id"
-      /></template>
+    <p v-for="(line, index) in lines" :key="index">
+      <template v-for="({ word, text }, place) in line" :key="word?.id ?? place"
+        ><span v-if="word" class="held"
+          ><PlanWord :word="word" :tabindex="word.id === stop ? 0 : -1" @focus="last = word.id" />{{
+            text
+          }}</span
+        ><template v-else>{{ text }}</template></template
+      >
     </p>
   </div>
 </template>
@@ -49,6 +54,14 @@ p {
 
 p + p::before {
   content: ' ';
+}
+
+.held {
+  white-space: nowrap;
+}
+
+.held :deep(.word) {
+  white-space: normal;
 }
 
 p:empty {

@@ -123,6 +123,9 @@ export const harmlessThings: HarmlessLine[] = [
 
 /** Steps and tasks. */
 export const harmlessSteps: HarmlessLine[] = [
+  ['see how long a shadow the post throws'],
+  ['the post throws a longer shadow now'],
+  ['say which one throws the shadow'],
   ['Squash them to a flat shape.'],
   ['Squash the dough with your hand.', 'allergens'],
   ['Press the dough flat.', 'allergens'],
