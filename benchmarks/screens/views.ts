@@ -11,7 +11,7 @@ export interface View {
 
 const strip = '.strip figure.level'
 /** The five checks, once each of them knows what it thinks. */
-const checks = '.checks .five:not(:has([title="not looked at yet"]))'
+const checks = '.checks .glance:not(:has([title="not looked at yet"], [title="not rehearsed yet"]))'
 const chart = 'figure.chart svg path'
 
 /** The screens that people wait for most, in the demo school at an address. */
@@ -30,7 +30,12 @@ export async function viewsOf(url: string): Promise<View[]> {
       words: 'Readings',
       whole: ['table input', strip, checks],
     },
-    { name: 'Compare', url: at(`/lessons/${bounce}/compare`), words: 'each extra', whole: [chart, strip] },
+    {
+      name: 'Compare',
+      url: at(`/lessons/${bounce}/compare`),
+      words: 'for every extra',
+      whole: [chart, strip],
+    },
     { name: 'Board', url: at(`/board/${bounce}`), words: 'ball', whole: [chart, 'ul.groups'] },
     {
       name: 'Sheet',
