@@ -56,6 +56,7 @@ const coreOrder = [
   'checks',
   'format',
   'lesson',
+  'archive',
   'report',
   'logbook',
 ]

@@ -1,9 +1,9 @@
-import Papa from 'papaparse'
 import { levelName, type Plan } from '../plan'
 import { unitDefinition } from '../quantity'
 import { slotKey, standingOf, standingEntries, type Entry, type EntryField } from '../entries'
 import { valueField, wayOf } from '../recording'
 import { safeCell } from './cells'
+import { writeTable, type TableColumn, type WrittenTable } from './tableColumn'
 
 /**
  * All entries of a lesson as CSV (RFC 4180, header first, UTF-8), in the order of their arrival, superseded and set-aside
@@ -16,11 +16,21 @@ import { safeCell } from './cells'
  * @param groupNames the name of each group by its id
  * @example entriesCsv(plan, { leaf: 'Leaf' }, entries).split('\r\n')[1].slice(0, 27) // 'Leaf,20 cm,1,,11,11,typed,c'
  */
-export function entriesCsv(
+export const entriesCsv = (
   plan: Plan,
   groupNames: Record<string, string>,
   entries: readonly Entry[],
-): string {
+): string => entriesTable(plan, groupNames, entries).csv
+
+/**
+ * The same with what its columns are.
+ * @example entriesTable(plan, { leaf: 'Leaf' }, entries).columns[2].type // 'integer'
+ */
+export function entriesTable(
+  plan: Plan,
+  groupNames: Record<string, string>,
+  entries: readonly Entry[],
+): WrittenTable {
   const standing = new Set(standingEntries(entries).map((entry) => entry.id))
   const { slots: states } = standingOf(entries)
   const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
@@ -38,52 +48,70 @@ export function entriesCsv(
       ? { ...field, value: way.print(plan, { ...entry, fields: { [name]: field } }) }
       : field
   }
-  const columns: Column[] = [
-    { name: 'group', cell: (entry) => safeCell(groupNames[entry.groupId] ?? entry.groupId) },
-    {
-      name: 'level',
-      cell: ({ levelId }) => safeCell(levelId === null ? '' : (levels.get(levelId) ?? levelId)),
-    },
-    { name: 'try', cell: (entry) => entry.tryNumber },
-    { name: 'moment', cell: (entry) => safeCell(way.momentSaid(plan, entry.moment)) },
-    ...names.flatMap((name) => fieldColumns(name, (entry) => asWords(entry, name))),
-    { name: 'unit', cell: (entry) => unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol },
-    { name: 'instrument', cell: (entry) => safeCell(entry.readWith?.instrument ?? '') },
-    { name: 'mark', cell: (entry) => entry.readWith?.mark ?? '' },
-    { name: 'status', cell: status },
-    { name: 'reason', cell: (entry) => safeCell(entry.reason) },
-    { name: 'note', cell: (entry) => safeCell(entry.note) },
-    { name: 'source', cell: (entry) => entry.source },
-    { name: 'taken_at', cell: (entry) => entry.takenAt },
-    { name: 'id', cell: (entry) => entry.id },
-    { name: 'supersedes', cell: (entry) => entry.supersedes ?? '' },
-  ]
-  return Papa.unparse(
-    {
-      fields: columns.map(({ name }) => name),
-      data: entries.map((entry) => columns.map(({ cell }) => cell(entry))),
-    },
-    { newline: '\r\n' },
+  return writeTable(
+    [
+      text('group', 'Who read it', (entry) => groupNames[entry.groupId] ?? entry.groupId),
+      text('level', 'What was tried; empty where all levels are seen at once', ({ levelId }) =>
+        levelId === null ? '' : (levels.get(levelId) ?? levelId),
+      ),
+      { name: 'try', type: 'integer', about: 'The try, heat or round, from 1', cell: (one) => one.tryNumber },
+      text('moment', 'When within the try; empty where there is only one moment', (entry) =>
+        way.momentSaid(plan, entry.moment),
+      ),
+      ...names.flatMap((name) => fieldColumns(name, entries, (entry) => asWords(entry, name))),
+      text(
+        'unit',
+        'The unit of the values',
+        (entry) => unitDefinition(entry.readWith?.unit ?? plan.measured.unit).symbol,
+      ),
+      text('instrument', 'What it was read with', (entry) => entry.readWith?.instrument ?? ''),
+      {
+        name: 'mark',
+        type: 'number',
+        about: 'The smallest step that was read, in the unit',
+        cell: (entry) => entry.readWith?.mark ?? '',
+      },
+      text('status', 'counted, contested, set aside or superseded', status),
+      text('reason', 'Why it was set aside', (entry) => entry.reason),
+      text('note', 'What was said about it', (entry) => entry.note),
+      text('source', 'The kind of device it came from', (entry) => entry.source),
+      { name: 'taken_at', type: 'datetime', about: 'When it was taken', cell: (entry) => entry.takenAt },
+      text('id', 'Its identifier', (entry) => entry.id),
+      text('supersedes', 'The identifier of what it corrects', (entry) => entry.supersedes ?? ''),
+    ],
+    entries,
   )
 }
 
-/** A column of the file: one more is one more line in the list above. */
-interface Column {
-  name: string
-  cell: (entry: Entry) => string | number
-}
+const text = (name: string, about: string, cell: (entry: Entry) => string): TableColumn<Entry> => ({
+  name,
+  type: 'string',
+  about,
+  cell: (entry) => safeCell(cell(entry)),
+})
 
-function fieldColumns(name: string, fieldOf: (entry: Entry) => EntryField | undefined): Column[] {
+function fieldColumns(
+  name: string,
+  entries: readonly Entry[],
+  fieldOf: (entry: Entry) => EntryField | undefined,
+): TableColumn<Entry>[] {
   const before = name === valueField ? '' : `${name}_`
+  const isNumber = entries.every((entry) => typeof (fieldOf(entry)?.value ?? 0) === 'number')
   return [
     {
       name,
+      type: isNumber ? 'number' : 'string',
+      about: name === valueField ? 'What was read' : `What was read: ${name}`,
       cell: (entry) => {
         const value = fieldOf(entry)?.value ?? ''
         return typeof value === 'number' ? value : safeCell(value)
       },
     },
-    { name: `${before}typed`, cell: (entry) => safeCell(fieldOf(entry)?.typed ?? '') },
-    { name: `${before}given`, cell: (entry) => fieldOf(entry)?.given ?? '' },
+    text(`${before}typed`, 'As it was typed', (entry) => fieldOf(entry)?.typed ?? ''),
+    text(
+      `${before}given`,
+      'Whether it was typed, chosen or taken from a suggestion',
+      (entry) => fieldOf(entry)?.given ?? '',
+    ),
   ]
 }

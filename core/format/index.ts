@@ -1,4 +1,4 @@
-export { entriesCsv } from './entriesCsv'
+export { entriesCsv, entriesTable } from './entriesCsv'
 export { entriesLimit, previewEntries, type EntriesPreview, type EntriesTarget } from './entriesFromCsv'
 export {
   previewRoster,
@@ -18,7 +18,7 @@ export {
   type InvestigationFile,
   type OpenedInvestigation,
 } from './investigationFile'
-export { observationsCsv } from './observationsCsv'
+export { observationsCsv, observationsTable } from './observationsCsv'
 export { gridFromClipboard } from './gridPaste'
 export { evidenceDocument, type EvidenceDocument } from './evidenceDocument'
 export {
@@ -31,3 +31,4 @@ export {
 export { readShopList, shopListCsv, type ShopListRead } from './shopListCsv'
 export { readClosedDays, type ClosedDaysRead } from './closedDaysFile'
 export { tasksCalendar, type CalendarEntry } from './tasksCalendar'
+export type { WrittenTable } from './tableColumn'

@@ -1,8 +1,8 @@
-import Papa from 'papaparse'
 import type { Observation } from '../observation'
 import { levelName, type Plan } from '../plan'
 import { wayOf } from '../recording'
 import { safeCell } from './cells'
+import { writeTable, type TableColumn, type WrittenTable } from './tableColumn'
 
 /**
  * All observations of a lesson as CSV (RFC 4180, header first, UTF-8), in the order in which they were seen; those that were taken
@@ -14,26 +14,56 @@ import { safeCell } from './cells'
  * @param groupNames the name of each group by its id
  * @example observationsCsv(plan, { g: 'Leaf' }, seen).split('\r\n')[1] // '2026-03-09T10:12:00.000Z,Leaf,noticed,it spins,25 cm,1,,…'
  */
-export function observationsCsv(
+export const observationsCsv = (
   plan: Plan,
   groupNames: Record<string, string>,
   observations: readonly Observation[],
-): string {
-  const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
-  const rows = observations.map(({ about, groupId, ...one }) => ({
-    seen_at: one.seenAt,
-    group: safeCell(groupId === null ? '' : (groupNames[groupId] ?? groupId)),
-    kind: one.kind,
-    words: safeCell(one.text),
-    level: safeCell(about?.levelId ? (levels.get(about.levelId) ?? about.levelId) : ''),
-    try: about?.tryNumber ?? '',
-    moment: safeCell(about ? wayOf(plan).momentSaid(plan, about.moment) : ''),
-    picture: one.pictureDeleted ? 'deleted' : (one.picture ?? ''),
-    status: one.removed ? 'taken off' : one.onBoard ? 'on the Board' : 'stands',
-    source: one.source,
-    id: one.id,
-  }))
-  return Papa.unparse(rows, { newline: '\r\n', columns: csvColumns })
-}
+): string => observationsTable(plan, groupNames, observations).csv
 
-const csvColumns = 'seen_at group kind words level try moment picture status source id'.split(' ')
+/**
+ * The same with what its columns are.
+ * @example observationsTable(plan, { g: 'Leaf' }, seen).columns[0].name // 'seen_at'
+ */
+export function observationsTable(
+  plan: Plan,
+  groupNames: Record<string, string>,
+  observations: readonly Observation[],
+): WrittenTable {
+  const levels = new Map(plan.levels.map((level) => [level.id, levelName(plan, level)]))
+  const text = (
+    name: string,
+    about: string,
+    cell: (one: Observation) => string,
+  ): TableColumn<Observation> => ({ name, type: 'string', about, cell: (one) => safeCell(cell(one)) })
+  return writeTable(
+    [
+      { name: 'seen_at', type: 'datetime', about: 'When it was seen', cell: (one) => one.seenAt },
+      text('group', 'Who saw it; empty for the whole class', ({ groupId }) =>
+        groupId === null ? '' : (groupNames[groupId] ?? groupId),
+      ),
+      text('kind', 'noticed or guessed', (one) => one.kind),
+      text('words', 'What was written', (one) => one.text),
+      text('level', 'The level it is about; empty where it is about the whole test', ({ about }) =>
+        about?.levelId ? (levels.get(about.levelId) ?? about.levelId) : '',
+      ),
+      {
+        name: 'try',
+        type: 'integer',
+        about: 'The try it is about',
+        cell: (one) => one.about?.tryNumber ?? '',
+      },
+      text('moment', 'The moment it is about', ({ about }) =>
+        about ? wayOf(plan).momentSaid(plan, about.moment) : '',
+      ),
+      text('picture', 'The identifier of its picture, or “deleted”', (one) =>
+        one.pictureDeleted ? 'deleted' : (one.picture ?? ''),
+      ),
+      text('status', 'stands, on the Board or taken off', (one) =>
+        one.removed ? 'taken off' : one.onBoard ? 'on the Board' : 'stands',
+      ),
+      text('source', 'The kind of device it came from', (one) => one.source),
+      text('id', 'Its identifier', (one) => one.id),
+    ],
+    observations,
+  )
+}

@@ -68,3 +68,15 @@ export async function lockFamily(
 /** Several lessons, which nobody else changes until the transaction ends, in the order in which everybody locks them. */
 export const lockLessons = (tx: Database, which: SQL): Promise<LessonRow[]> =>
   tx.select().from(lessons).where(which).orderBy(asc(lessons.id)).for('update')
+
+/** A lesson's whole and its parts in the order in which they were made, asked for by any of them. */
+export async function familyOf(db: Database, id: string): Promise<[LessonRow, ...LessonRow[]]> {
+  const asked = await findLesson(db, id)
+  const wholeId = asked.partOf ?? id
+  const rows = await db
+    .select()
+    .from(lessons)
+    .where(and(or(eq(lessons.id, wholeId), eq(lessons.partOf, wholeId)), isNull(lessons.removedAt)))
+    .orderBy(asc(lessons.madeAt), asc(lessons.id))
+  return [defined(rows[0]), ...rows.slice(1)]
+}

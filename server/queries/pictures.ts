@@ -89,15 +89,14 @@ export const keepingPicture = <T>(
 ): Promise<T> => storeBytes(useOpenDatabase().folder, bytes, (kept) => withRow({ type, ...kept }))
 
 /** Makes the row of a picture. */
-export async function addPicture(db: Database, picture: KeptPicture): Promise<{ id: string }> {
-  const id = newId()
+export async function addPicture(db: Database, picture: KeptPicture, id = newId()): Promise<{ id: string }> {
   await db.insert(pictures).values({ id, ...picture })
   return { id }
 }
 
 /** Keeps a picture that was drawn anew. */
-export const keepPicture = (db: Database, drawn: DrawnPicture): Promise<{ id: string }> =>
-  keepingPicture(drawn, (picture) => addPicture(db, picture))
+export const keepPicture = (db: Database, drawn: DrawnPicture, id?: string): Promise<{ id: string }> =>
+  keepingPicture(drawn, (picture) => addPicture(db, picture, id))
 
 /** Deletes the row of a picture; its bytes go with deleteUnusedBytes once that is committed. Gives back their hash. */
 export async function deletePicture(tx: Database, id: string): Promise<string | null> {

@@ -77,8 +77,8 @@ const after = (milliseconds: number) =>
 
 type FileJob = Exclude<keyof Jobs, 'stepsOfPlan'>
 
-/** Milliseconds that reading a file may take. */
-const fileWithin = 2000
+/** Milliseconds that reading a file may take; a lesson with all its pictures is the largest. */
+const fileWithin = (job: FileJob) => (job === 'unzipArchive' ? 20_000 : 2000)
 
 /**
  * Reads a file beside the program, which goes on answering.
@@ -92,7 +92,7 @@ export async function readInThread<Job extends FileJob>(
     'invalid',
     'We couldn’t read this file in time. Nothing was changed. Try a smaller one; for a calendar, export only the holidays.',
   )
-  return (await lanes.files.run({ job, given }, fileWithin, tooLong)) as ReturnType<Jobs[Job]>
+  return (await lanes.files.run({ job, given }, fileWithin(job), tooLong)) as ReturnType<Jobs[Job]>
 }
 
 /** Milliseconds that the timetable of the largest plan may take on a slow machine. */

@@ -1,9 +1,17 @@
 import { openInvestigation, previewRoster, previewSupplies, readClosedDays } from '../../core/format'
 import type { Plan } from '../../core/plan'
+import { unzipArchive } from './unzipArchive'
 import { checkFits, clockSteps, type FitsContext, type LessonStep } from '../../core/timetable'
 
 /** What is worked out beside the program, since the worst that is allowed takes long or never ends. */
-export const jobs = { openInvestigation, previewRoster, previewSupplies, readClosedDays, stepsOfPlan }
+export const jobs = {
+  openInvestigation,
+  previewRoster,
+  previewSupplies,
+  readClosedDays,
+  stepsOfPlan,
+  unzipArchive,
+}
 
 export type Jobs = typeof jobs
 

@@ -12,8 +12,8 @@ const pupil = object({ id, name: firstName, groupId: orNull(id) })
 
 const allergy = object({ allergen: choice(...allergenIds), children: wholeNumber(0, 60) })
 
-/** A class with its groups, and pupils where the teacher wants them. */
-export const classSchema = object({
+/** A class with its groups, and pupils where the teacher wants them; nobody's allergies. */
+export const classFields = {
   name: line(60),
   ageBand: choice(...ageBands),
   vocabulary: otherwise(choice(...vocabularyKinds), 'plain'),
@@ -31,6 +31,11 @@ export const classSchema = object({
     list(pupil, 60).custom(distinct('id')).messages({ 'array.max': 'A class has at most 60 children.' }),
     [],
   ),
+}
+
+/** A class as its teacher writes it. */
+export const classSchema = object({
+  ...classFields,
   // How many children react to what. They are counted and never named.
   allergies: otherwise(
     list(allergy, 1000)

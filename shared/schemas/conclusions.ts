@@ -6,7 +6,8 @@ import { byKind, choice, list, object, optional, orNull, otherwise } from './typ
 const version = wholeNumber(0, Number.MAX_SAFE_INTEGER)
 const levelIds = list(localId, planLimits.levels).custom(distinct())
 
-const answer = byKind(
+/** What was predicted. */
+export const predictionAnswer = byKind(
   {
     direction: { direction: choice('more', 'less', 'same') },
     order: { levelIds: levelIds.min(1) },
@@ -31,7 +32,7 @@ const answer = byKind(
 
 export const predictionSchema = object({
   seat: otherwise(wholeNumber(0, 40), 0),
-  answer,
+  answer: predictionAnswer,
   because: openLine(300),
   step: otherwise(choice(...predictionStepKinds), 'before'),
 })
@@ -51,16 +52,19 @@ export const claimCheckSchema = object({
   words: otherwise(ownWords, null),
 })
 
+/** What a class concluded. */
+export const conclusionItself = object({
+  claim: orNull(claim),
+  ownWords,
+  why: otherwise(openLine(400), ''),
+  dissent: openLine(600),
+  better: openLine(600),
+  nextQuestion: openLine(300),
+})
+
 export const conclusionSchema = object({
   /** Sent twice under one id, a save is done once. */
   save: optional(id),
-  conclusion: object({
-    claim: orNull(claim),
-    ownWords,
-    why: otherwise(openLine(400), ''),
-    dissent: openLine(600),
-    better: openLine(600),
-    nextQuestion: openLine(300),
-  }),
+  conclusion: conclusionItself,
   version,
 })

@@ -27,20 +27,26 @@ const about = {
 const saysWhy = ({ status, reason }: Pick<Entry, 'status' | 'reason'>) =>
   status === 'set-aside' && reason === '' ? 'Say why this try does not count.' : null
 
-const entry = object({
+const entryFields = {
   ...about,
   levelId: orNull(localId),
   moment: openLine(64),
   fields: named(localId, object({ typed: openLine(200), given, value }), planLimits.levels),
   note: openLine(160),
   readWith: orNull(object({ instrument: openLine(60), unit, mark: amount(1e-9, 1e6) })),
-}).custom(
-  rule((one: Entry) =>
-    one.status === 'counted' && Object.keys(one.fields).length === 0
-      ? 'A counted entry needs something that was seen.'
-      : saysWhy(one),
-  ),
+}
+const sawSomething = rule((one: Entry) =>
+  one.status === 'counted' && Object.keys(one.fields).length === 0
+    ? 'A counted entry needs something that was seen.'
+    : saysWhy(one),
 )
+const entry = object(entryFields).custom(sawSomething)
+
+/** An entry as an archived lesson has it; it may be one of the demo school. */
+export const archivedEntry = object({
+  ...entryFields,
+  source: choice<EntrySource>('sheet', 'desk', 'import', 'demo'),
+}).custom(sawSomething)
 
 /** One number for each try, as pages of an earlier version send it. */
 const oldReading = object({

@@ -1,3 +1,4 @@
+export * from './archive'
 export * from './clock'
 export * from './classes'
 export * from './conclusions'

@@ -8,7 +8,7 @@ import { planSchema } from './plan'
 import { byKind, choice, list, object, optional, yesOrNo } from './typed'
 
 /** A pupil's id, or a seat of a group. */
-const memberId = Joi.string()
+export const memberId = Joi.string()
   .pattern(/^[0-9a-f-]{36}(?:#\d{1,2})?$/)
   .messages({ 'string.pattern.base': 'We don’t know this child.' }) as StringSchema<string>
 

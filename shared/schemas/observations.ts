@@ -20,16 +20,20 @@ const picture = Joi.string()
     'string.max': 'This picture is too large. Take it again with less detail.',
   })
 
-/** A new observation without its identifier, which is in the address. */
-export const observationSchema = object({
+export const observedFields = {
   groupId: orNull(id),
   kind,
   text,
   about: orNull(
     object({ levelId: orNull(localId), tryNumber: wholeNumber(1, mostTries), moment: openLine(64) }),
   ),
-  source: choice<EntrySource>('sheet', 'desk'),
   seenAt: moment,
+}
+
+/** A new observation without its identifier, which is in the address. */
+export const observationSchema = object({
+  ...observedFields,
+  source: choice<EntrySource>('sheet', 'desk'),
   picture: orNull(picture),
 }).custom(
   rule((one: { text: string; picture: string | null }) =>
