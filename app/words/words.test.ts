@@ -6,6 +6,7 @@ import { lessonDto } from '../testing/fakeServer'
 import { cardWays, placeName } from './cardWords'
 import { dayWords, withinLesson } from './dates'
 import { lessonNeed } from './lessonNeed'
+import { restoreWords } from './restoreWords'
 import { counts, predictors, roundings, summaries, whoTests } from './planChoices'
 
 beforeEach(() => vi.useFakeTimers({ now: new Date(2026, 2, 9, 21) }))
@@ -94,5 +95,31 @@ describe('a moment of a lesson', () => {
   it('is its time, and says its day where that is another one', () => {
     expect(withinLesson('2026-03-09T10:05:00', '2026-03-09')).toBe('10:05')
     expect(withinLesson('2026-03-11T10:05:00', '2026-03-09')).toBe('11 Mar 10:05')
+  })
+})
+
+describe('restoreWords', () => {
+  const preview = {
+    ...{ title: 'Ball bounce', date: '2026-03-09', className: 'Kestrel class', isNewClass: false },
+    ...{ children: 24, tests: 1, readings: 72, noticed: 1, pictures: 0, isHere: false },
+  }
+
+  it('say what a file holds and where it goes', () => {
+    expect(restoreWords(preview)).toEqual([
+      'Ball bounce, Monday 9 March 2026, Kestrel class: 72 readings and 1 observation.',
+      'It goes back to Kestrel class.',
+    ])
+  })
+
+  it('say that the class comes along, and that the lesson is here already', () => {
+    expect(restoreWords({ ...preview, isNewClass: true, isHere: true, tests: 2, children: 1 })).toEqual([
+      'Ball bounce, Monday 9 March 2026, Kestrel class: 2 tests, 72 readings and 1 observation.',
+      'Its class isn’t here, so Kestrel class is added, with the first name of one child.',
+      'This lesson is in the logbook already. Restoring adds it a second time.',
+    ])
+    expect(restoreWords({ ...preview, isNewClass: true, children: 0, readings: 0, noticed: 0 })).toEqual([
+      'Ball bounce, Monday 9 March 2026, Kestrel class: no readings.',
+      'Its class isn’t here, so Kestrel class is added, without children’s names.',
+    ])
   })
 })

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { emptyConclusion } from '../conclusion'
+import type { Observation } from '../observation'
 import { planFormat } from '../plan'
 import { entry } from '../testing/exampleEntries'
 import { examplePlan } from '../testing/examplePlan'
@@ -69,10 +70,10 @@ describe('an archive without children', () => {
 })
 
 describe('fresh identifiers', () => {
-  const seen = {
+  const seen: Observation = {
     ...{ id: 'seen', groupId: null, kind: 'noticed', text: '', picture: 'photo', pictureDeleted: false },
     ...{ about: null, source: 'desk', seenAt: '2026-03-09T10:00:00.000Z', onBoard: false, removed: false },
-  } as const
+  }
 
   it('leave out a picture that is not in the archive, and say that it is gone', () => {
     const named = test({ observations: [seen], stimulus: { text: '', picture: 'photo' } })

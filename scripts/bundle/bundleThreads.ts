@@ -13,9 +13,9 @@ export async function bundleThreads(to: string): Promise<void> {
     platform: 'node',
     target: 'node20',
     format: 'esm',
-    // Packages of the older kind ask for what comes with Node.js in their own way.
+    // Packages of the older kind ask for what comes with Node.js in their own way. Others bring a `createRequire` of that name.
     banner: {
-      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+      js: "import { createRequire as requireOfThread } from 'node:module'; const require = requireOfThread(import.meta.url);",
     },
   })
 }

@@ -240,6 +240,7 @@ async function concludes(page: Page, { press, field, printed, stage }: Hands) {
 /** Takes readings and investigation away as files, and opens the investigation again. */
 async function takesAwayFiles(page: Page, { lesson }: Hands) {
   const save = async (name: string) => {
+    await page.getByRole('button', { name: 'Save as a file' }).click()
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('link', { name }).click(),
@@ -253,7 +254,7 @@ async function takesAwayFiles(page: Page, { lesson }: Hands) {
   const before = (await lesson()).plan
   await page.getByRole('link', { name: 'Logbook' }).click()
   await page
-    .getByLabel('Investigation file')
+    .getByLabel('Investigation or lesson file')
     .setInputFiles({ name: file.name, mimeType: 'application/json', buffer: readFileSync(file.file) })
   await page.getByText('The investigation is in the list').waitFor()
   await page.locator('li button', { hasText: 'Shadows' }).click()

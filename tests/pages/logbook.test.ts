@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs'
 import { expect } from 'vitest'
 import { newId } from '#core/plan'
+import { seriousFindings } from '../support/browser'
 import { inDemoSchool } from '../support/inSchool'
 
 const it = inDemoSchool
@@ -33,7 +35,7 @@ it('refuses a wrong file with words, and adds nothing', async ({ school, open })
   const page = await open('/')
   const add = (name: string, text: string) =>
     page
-      .getByLabel('Investigation file')
+      .getByLabel('Investigation or lesson file')
       .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
   await page.getByRole('heading', { name: 'Start a lesson' }).waitFor()
   await add('broken.json', '{"format": "jolly-bea')
@@ -41,6 +43,34 @@ it('refuses a wrong file with words, and adds nothing', async ({ school, open })
   await add('newer.json', JSON.stringify({ format: 'jolly-beaker-investigation', version: 9, plan: {} }))
   await page.getByText('written by a newer Jolly Beaker').waitFor()
   expect(await school.get('/api/investigations')).toEqual(before)
+})
+
+it('saves a whole lesson as a file, and restores it after a look at what it holds', async ({
+  school,
+  open,
+}) => {
+  const id = await school.begin('ball-bounce')
+  const page = await open('/')
+  await page.getByRole('button', { name: 'More for Ball bounce' }).first().click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: /^The whole lesson With/ }).click(),
+  ])
+  const file = page.getByLabel('Investigation or lesson file')
+  const zip = { name: download.suggestedFilename(), mimeType: 'application/zip' }
+  expect(zip.name).toMatch(/^Ball bounce .*\.zip$/)
+  const buffer = readFileSync(await download.path())
+  await file.setInputFiles({ ...zip, buffer: buffer.subarray(0, 900) })
+  await page.getByText('This file is damaged or incomplete').waitFor()
+  await file.setInputFiles({ ...zip, buffer })
+  const dialog = page.getByRole('dialog', { name: 'Restore this lesson?' })
+  await dialog.getByText('This lesson is in the logbook already').waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+  await dialog.getByRole('button', { name: 'Restore it' }).click()
+  await page.waitForURL(/\/compare$/)
+  const restored = /lessons\/([\w-]+)/.exec(page.url())![1]!
+  expect(restored).not.toBe(id)
+  expect((await school.lesson(restored)).plan.title).toBe('Ball bounce')
 })
 
 it('is searched in materials, words and plans, and says where it found them', async ({ school, open }) => {

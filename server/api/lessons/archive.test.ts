@@ -84,7 +84,7 @@ describe('a whole lesson as a file', () => {
     const bytes = await zipOf(path)
     expect((await preview(bytes)).body).toEqual({
       ...{ title: 'Ball bounce', date: '2026-03-09', className: 'Heron class', isNewClass: false },
-      ...{ children: 1, tests: 2, readings: 2, noticed: 1, pictures: 1, isHere: true },
+      ...{ children: 1, tests: 2, readings: 1, noticed: 1, pictures: 1, isHere: true },
     })
     const made = await restore(bytes)
     expect([made.status, made.body.pictures]).toEqual([200, 1])

@@ -2,6 +2,7 @@ import { and, eq, inArray, isNull } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import { withFreshIds, type ArchivedTest, type LessonArchive } from '#core/archive'
 import { defined } from '#core/defined'
+import { standingOf } from '#core/entries'
 import type { ArchivePreviewDto } from '#shared/types/archive'
 import type { Database } from '../../database/database'
 import { classes, entries, groups, lessons, notes, observations, predictions } from '../../database/schema'
@@ -36,7 +37,8 @@ export async function previewArchive(
     isNewClass: into === null,
     children: archive.class.pupils.length,
     tests: archive.tests.length,
-    readings: sum((test) => test.entries),
+    // What was corrected or set aside is kept, and is no reading more.
+    readings: sum((test) => standingOf(test.entries).counted),
     noticed: sum((test) => test.observations),
     pictures: Object.keys(archive.pictures).length,
     isHere: same !== undefined,

@@ -158,12 +158,9 @@ async function remove(lesson: LessonSummaryDto) {
           <td class="nowrap">
             <VBtn size="small" variant="text" color="primary" @click="again = lesson">Run again</VBtn>
             <DotsMenu :label="`More for ${lesson.title || lesson.question}`" size="small">
-              <VListItem :href="`/api/lessons/${lesson.id}/readings.csv`" title="Readings as CSV" />
-              <VListItem
-                :href="`/api/lessons/${lesson.id}/investigation.json`"
-                title="Investigation as a file"
-              />
               <VListItem title="Remove from the logbook" @click="remove(lesson)" />
+              <p class="small soft files">Save as a file</p>
+              <LessonFileItems :lesson-id="lesson.id" />
             </DotsMenu>
           </td>
         </tr>
@@ -197,6 +194,11 @@ async function remove(lesson: LessonSummaryDto) {
 </template>
 
 <style scoped>
+.files {
+  padding: 8px 16px 0;
+  border-top: 1px solid var(--line);
+}
+
 .filters {
   flex: 1;
   justify-content: flex-end;

@@ -25,6 +25,8 @@ const groups = ref<number | null>(6)
 const age = ref<AgeBand>('7-9')
 const mostGroups = emblemIds.length
 const file = ref<HTMLInputElement | null>(null)
+/** A whole lesson that was chosen to be restored. */
+const archive = ref<File | null>(null)
 const classNames = computed(() => school.classes.map((one) => ({ title: one.name, value: one.id })))
 
 watch(
@@ -56,6 +58,7 @@ async function open(event: Event) {
   const chosen = input.files?.[0]
   input.value = ''
   if (!chosen) return
+  if (/\.zip$/i.test(chosen.name) || chosen.type.includes('zip')) return void (archive.value = chosen)
   await notices.attempt(async () => {
     if (chosen.size > investigationLetters) throw new Error('This file is too large for an investigation.')
     await school.importInvestigation(await chosen.text())
@@ -124,17 +127,18 @@ async function open(event: Event) {
       </li>
     </ul>
     <VBtn variant="text" color="primary" :prepend-icon="mdiFileUploadOutline" @click="file?.click()"
-      >Open an investigation file</VBtn
+      >Open a saved investigation or lesson</VBtn
     >
     <input
       ref="file"
       type="file"
-      accept=".json,application/json"
+      accept=".json,.zip,application/json,application/zip"
       class="visually-hidden"
-      aria-label="Investigation file"
+      aria-label="Investigation or lesson file"
       tabindex="-1"
       @change="open"
     />
+    <RestoreLesson v-model="archive" />
   </section>
 </template>
 

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import {
   mdiArrowRight,
-  mdiCodeJson,
-  mdiFileDelimitedOutline,
   mdiFileDocumentOutline,
   mdiFileExportOutline,
   mdiNotebookOutline,
@@ -49,28 +47,22 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
     <div class="spread">
       <h1 class="stage-title">{{ store.plan.question || 'No question yet' }}</h1>
       <div class="row files">
-        <VBtn
-          variant="text"
-          size="small"
-          :prepend-icon="mdiFileDelimitedOutline"
-          :href="`/api/lessons/${store.open.id}/readings.csv`"
-          >Readings as CSV</VBtn
-        >
-        <VBtn
-          variant="text"
-          size="small"
-          :prepend-icon="mdiCodeJson"
-          :href="`/api/lessons/${store.open.id}/evidence.json`"
-          target="_blank"
-          >Evidence as JSON</VBtn
-        >
-        <VBtn
-          variant="text"
-          size="small"
-          :prepend-icon="mdiFileExportOutline"
-          :href="`/api/lessons/${store.open.id}/investigation.json`"
-          >Investigation file</VBtn
-        >
+        <VMenu>
+          <template #activator="{ props: menu }">
+            <VBtn v-bind="menu" variant="text" size="small" :prepend-icon="mdiFileExportOutline"
+              >Save as a file</VBtn
+            >
+          </template>
+          <VList density="compact">
+            <LessonFileItems :lesson-id="store.open.id" />
+            <VListItem
+              :href="`/api/lessons/${store.open.id}/evidence.json`"
+              target="_blank"
+              title="Evidence as JSON"
+              subtitle="What the readings say, for other programs"
+            />
+          </VList>
+        </VMenu>
         <VBtn
           variant="text"
           size="small"
