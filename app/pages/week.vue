@@ -63,7 +63,7 @@ useHead({ title: 'Packing for several lessons · Jolly Beaker' })
 
 <template>
   <VMain>
-    <SchoolBar class="no-print" />
+    <SchoolBar />
     <div class="page stack">
       <div class="spread">
         <h1>Packing for several lessons</h1>

@@ -29,6 +29,7 @@ it.for([
   ['what a plan is about', '/lessons/:shadow/plan?view=about', 'Words to use'],
   ['Pack', '/lessons/:bounce/pack', 'On each tray'],
   ['several lessons', '/week', 'To fetch'],
+  ['the year at a glance', '/year', 'Ways of recording'],
   ['packing by phone', '/packing/:shadow', 'Tray by tray'],
   ['Test', '/lessons/:grip/test', 'Journal'],
   ['Compare', '/lessons/:bounce/compare', 'Worth a look'],

@@ -8,6 +8,7 @@ const it = inDemoSchool
 const pages = [
   ['/', 'Start a lesson'],
   ['/week', 'To fetch'],
+  ['/year', 'Ways of recording'],
   ['/classes', 'Kestrel class'],
   ['/classes/:class', 'Import a list'],
   ['/school', 'New classes and new plans'],

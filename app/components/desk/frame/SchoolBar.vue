@@ -8,7 +8,7 @@ const notices = useNotices()
 </script>
 
 <template>
-  <header class="bar">
+  <header class="bar no-print">
     <NuxtLink to="/" class="brand"
       ><img src="/favicon.svg" alt="" width="34" height="34" /><span>Jolly Beaker</span></NuxtLink
     >

@@ -85,7 +85,10 @@ async function remove(lesson: LessonSummaryDto) {
 <template>
   <section class="stack" aria-label="Logbook">
     <div class="spread">
-      <h2>Logbook</h2>
+      <div class="row">
+        <h2>Logbook</h2>
+        <NuxtLink to="/year">The year at a glance</NuxtLink>
+      </div>
       <div class="row filters">
         <VSelect
           v-if="years.length > 1"
