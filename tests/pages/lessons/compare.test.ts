@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import sharp from 'sharp'
 import { expect } from 'vitest'
 import { sentEntry } from '../../../server/testing/examples'
 import { anywhere, seriousFindings } from '../../support/browser'
@@ -70,4 +72,27 @@ it('says nothing is clear while tries are to come, until the teacher says that t
   await read(own.groups.length - 1)
   await page.getByRole('heading', { name: /^The higher the drop, the higher/ }).waitFor()
   expect(await page.getByRole('button', { name: /testing/ }).count()).toBe(0)
+})
+
+it('saves the chart that is on the screen as a picture', async ({ school, open }) => {
+  const page = await open(`/lessons/${await school.titled('Ball bounce')}/compare`)
+  await page.locator('figure.chart svg').waitFor()
+  const save = async (kind: string) => {
+    await page.getByRole('button', { name: 'Save this chart' }).click()
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByText(`Save the chart as ${kind}`).click(),
+    ])
+    expect(download.suggestedFilename()).toBe(`Ball bounce chart.${kind.toLowerCase()}`)
+    return readFileSync(await download.path())
+  }
+  const svg = (await save('SVG')).toString('utf8')
+  for (const part of ['<svg', 'bounce height (cm)', '<title>', 'font/woff2']) expect(svg).toContain(part)
+  const png = sharp(await save('PNG'))
+  const { width, height, format } = await png.metadata()
+  expect(format).toBe('png')
+  expect(width / height).toBeGreaterThan(1.5)
+  // On white, and not white alone.
+  const { channels } = await png.stats()
+  expect(channels.slice(0, 3).map(({ max, stdev }) => [max, stdev > 5])).toEqual(Array(3).fill([255, true]))
 })

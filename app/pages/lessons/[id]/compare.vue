@@ -10,6 +10,7 @@ import { useResults } from '~/stores/results'
 import { useObservations } from '~/stores/observations'
 
 const store = useLesson()
+const hero = ref<HTMLElement | null>(null)
 const results = useResults()
 const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
 const observations = useObservations()
@@ -65,6 +66,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
           </VBtnToggle>
         </div>
         <div
+          ref="hero"
           class="hero panel"
           :class="{ tall: hasPodium && pictured !== null }"
           :style="view === 'predicted' ? { height: `${predicted.length * 24 + 120}px` } : {}"
@@ -72,6 +74,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
           <PredictedChart v-if="view === 'predicted'" />
           <LessonChart v-else-if="pictured !== null" :quantity="pictured" />
           <ResultsChart v-else />
+          <div class="save"><SaveChart :chart="hero" /></div>
         </div>
         <PredictedTable v-if="view === 'predicted'" />
         <component
@@ -135,6 +138,13 @@ h1 {
 .hero {
   height: min(240px, 31vh);
   padding: 8px;
+  position: relative;
+}
+
+.save {
+  position: absolute;
+  top: 4px;
+  right: 4px;
 }
 
 .hero.tall {
