@@ -48,6 +48,7 @@ describe('entries out and in again', () => {
       known: 4,
       problems: [],
       problem: null,
+      readAs: null,
     })
   })
 
@@ -138,7 +139,7 @@ describe('a plain table', () => {
 
   it.each([
     ['', 'The file is empty.'],
-    ['level,value\n20,13', '“group” is missing'],
+    ['level,value\n20,13', 'Nothing says which group read what. Add a column “group”'],
     ['group,level,value', 'nothing under it'],
     ['group,level,value\nLeaf,20,"13', 'never closed'],
   ])('says what is wrong with %j', (csv, message) => {

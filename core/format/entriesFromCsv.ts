@@ -7,6 +7,7 @@ import { slotKey, type Entry, type EntryField, type EntrySource, type Given, typ
 import { readWithOf, valueField, wayOf } from '../recording'
 import { unquoted } from './cells'
 import { readCsvTable } from './csvTable'
+import { asLongTable } from './longTable'
 
 /** The lesson that a file of entries is read into. */
 export interface EntriesTarget {
@@ -27,6 +28,8 @@ export interface EntriesPreview {
   known: number
   problems: { line: number; message: string }[]
   problem: string | null
+  /** How a table with several readings in a line was understood; null for one with one. */
+  readAs: string | null
 }
 
 /** Tries that a plan has no longer may still be in a file. */
@@ -35,11 +38,14 @@ const mostTries = planLimits.tries + 10
 /** The most lines of one file. */
 export const entriesLimit = 20_000
 
-const none = (problem: string): EntriesPreview => ({ entries: [], known: 0, problems: [], problem })
+const none = (problem: string): EntriesPreview => ({
+  ...{ entries: [], known: 0, problems: [], problem },
+  readAs: null,
+})
 
 /**
- * Reads entries from CSV: what the product writes itself comes back as it was, superseded and set-aside entries included, and a plain
- * table with group, level, try, moment and value is understood too. Each line becomes the same entry however often it is read, so that
+ * Reads entries from CSV: what the product writes itself comes back as it was, superseded and set-aside entries included. A table
+ * of somebody's own is understood too, with a line for each reading or with a column for each level, group, try or moment. Each line becomes the same entry however often it is read, so that
  * a second reading adds nothing; what is in another lesson gets ids of its own here. Nothing is changed: the preview says what
  * would be.
  *
@@ -49,22 +55,64 @@ const none = (problem: string): EntriesPreview => ({ entries: [], known: 0, prob
 export function previewEntries(csv: string, target: EntriesTarget): EntriesPreview {
   const table = readCsvTable(csv, entriesLimit)
   if (!table.ok) return none(table.problem)
-  if (!table.header.includes('group'))
-    return none(
-      'The first line must name the columns; “group” is missing. You can use: group, level, try, moment, value, note and those of a file from here.',
-    )
-  const read = reader(table.header, target)
+  const long = inLines(table, target)
+  if (!long.ok) return none(long.problem)
+  const read = reader(long.header, target)
   const known = new Set(target.entries.map((entry) => entry.id))
   const found = new Map<string, Entry>()
-  const problems: EntriesPreview['problems'] = []
+  const problems: ProblemAt[] = []
   let there = 0
-  for (const [index, cells] of table.rows.entries()) {
+  for (const { line, column, cells } of long.rows) {
     const entry = read(cells)
-    if ('message' in entry) problems.push({ line: index + 2, message: entry.message })
+    if ('message' in entry) problems.push({ line, column, message: entry.message })
     else if (known.has(entry.id)) there++
     else found.set(entry.id, entry)
   }
-  return { entries: [...found.values()], known: there, problems, problem: null }
+  return {
+    ...{ entries: [...found.values()], known: there, problem: null, readAs: long.readAs },
+    problems: oncePerLine(problems),
+  }
+}
+
+/** What is wrong in a line, in one of its columns where it holds several readings. */
+interface ProblemAt {
+  line: number
+  column: string | null
+  message: string
+}
+
+/** What is wrong with a whole line is said once; what is wrong in one of its columns, with what that is called. */
+function oncePerLine(problems: readonly ProblemAt[]): EntriesPreview['problems'] {
+  const same = new Map<string, ProblemAt[]>()
+  for (const one of problems) {
+    const key = `${one.line} ${one.message}`
+    same.set(key, [...(same.get(key) ?? []), one])
+  }
+  return [...same.values()].map(([first, ...others]) => {
+    const { line, column, message } = defined(first)
+    return { line, message: column === null || others.length > 0 ? message : `“${column}”: ${message}` }
+  })
+}
+
+/** A table of ours has its columns as they are; any other is brought to one reading in each line. */
+function inLines(
+  { header, rows }: { header: string[]; rows: string[][] },
+  { plan, groups }: EntriesTarget,
+): ReturnType<typeof asLongTable> {
+  const fields = wayOf(plan).fields(plan)
+  const isOurs = header.includes('group') && fields.some(({ name }) => header.includes(name))
+  if (isOurs)
+    return {
+      ...{ ok: true, header, readAs: null },
+      rows: rows.map((cells, index) => ({ line: index + 2, column: null, cells })),
+    }
+  return asLongTable(
+    header,
+    rows,
+    plan,
+    groups.map(({ name }) => name),
+    entriesLimit,
+  )
 }
 
 type Cells = (name: string) => string

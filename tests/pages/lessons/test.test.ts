@@ -126,3 +126,26 @@ it('offers finer marks once the class reads between them, and asks no more', asy
   await offer.waitFor({ state: 'detached' })
   await expect.poll(async () => (await school.lesson(bounce)).plan.measured.instrument.smallestMark).toBe(0.1)
 })
+
+it('takes in a table of somebody’s own, as a spreadsheet on Windows writes it', async ({
+  school,
+  bounce,
+  open,
+}) => {
+  const page = await open(`/lessons/${bounce}/test`)
+  await page.getByRole('button', { name: 'Readings' }).click()
+  await page.getByRole('button', { name: 'From a file' }).click()
+  const offer = (text: string) =>
+    page
+      .getByLabel('File of readings')
+      .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(text, 'latin1') })
+  await offer('group;25 cm;50 cm;H\u00f6he\nLeaf;14,5;26;x\n')
+  await page.getByText('We don’t know what stands under “höhe”').waitFor()
+  await offer('group;25 cm;50 cm;Mean\nLeaf;14,5;26;20\nBell;15;;15\n')
+  await page.getByText('Each of these columns holds readings: 25 cm and 50 cm.').waitFor()
+  await page.getByText('3 new, 0 there already.').waitFor()
+  await page.getByRole('button', { name: 'Import them' }).click()
+  await expect
+    .poll(async () => (await school.numbers(bounce)).map(({ value }) => value).sort())
+    .toEqual([14.5, 15, 26])
+})

@@ -72,11 +72,13 @@ async function take() {
     @take="take"
   >
     <template #about
-      >One line for each reading. The first line names the columns: group, level, try, moment, value, note.
+      >A line for each reading (group, level, try, moment, value, note), or a column for each level, group,
+      try or moment, as your spreadsheet has it. The first line holds the headings. Cells can be pasted below.
       Readings that are here already stay as they are, so a file saved from here can be imported
       again.</template
     >
     <template v-if="preview">
+      <p v-if="preview.readAs">{{ preview.readAs }}</p>
       <p role="status">
         <b v-if="preview.problems.length === 0"
           >{{ preview.entries.length }} new, {{ preview.known }} there already.</b

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decodeText, notText } from '#core/format'
 import { useNotices } from '~/stores/notices'
 
 /** Lines from a file or the clipboard: first what would happen, then all of it or nothing. */
@@ -26,7 +27,10 @@ async function read(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   if (file.size > props.largest) return notices.warn(props.tooLarge)
-  text.value = await file.text()
+  const bytes = new Uint8Array(await file.arrayBuffer())
+  const other = notText(bytes)
+  if (other !== null) return notices.warn(other)
+  text.value = decodeText(bytes)
 }
 </script>
 
@@ -35,7 +39,12 @@ async function read(event: Event) {
     <VCard :title="title">
       <VCardText class="stack import">
         <p><slot name="about" /></p>
-        <input type="file" accept=".csv,.txt,text/csv,text/plain" :aria-label="file" @change="read" />
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"
+          :aria-label="file"
+          @change="read"
+        />
         <VTextarea v-model="text" :label="lines" :rows="5" :auto-grow="false" :placeholder="placeholder" />
         <VAlert v-if="problem" type="error" variant="tonal" density="compact">{{ problem }}</VAlert>
         <slot v-else />
