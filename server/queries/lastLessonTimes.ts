@@ -33,7 +33,7 @@ export async function lastLessonTimes(
 }
 
 /** Itself, or another that began with the same starter. */
-const sameInvestigation = (id: string) =>
+export const sameInvestigation = (id: string) =>
   defined(
     or(
       eq(investigations.id, id),

@@ -4,3 +4,4 @@ import { lazyComponent } from '~/loading/lazy'
 export const BackgroundView = lazyComponent(() => import('./BackgroundView.vue'))
 export const PlanList = lazyComponent(() => import('./PlanList.vue'))
 export const TimeView = lazyComponent(() => import('./TimeView.vue'))
+export const LastTime = lazyComponent(() => import('./LastTime.vue'))

@@ -9,7 +9,7 @@ import {
 } from '@mdi/js'
 import { computed } from 'vue'
 import { hasPair } from '#core/variables'
-import { BackgroundView, PlanList, TimeView } from '~/components/desk/plan/lazyParts'
+import { BackgroundView, LastTime, PlanList, TimeView } from '~/components/desk/plan/lazyParts'
 import { useLesson } from '~/stores/lesson'
 
 const store = useLesson()
@@ -63,7 +63,10 @@ function setDay(day: string) {
       </div>
     </div>
     <VariablesBoard v-if="view === 'cards'" class="cards" @onward="view = 'sentences'" />
-    <PlanParagraph v-else-if="view === 'sentences'" />
+    <template v-else-if="view === 'sentences'">
+      <PlanParagraph />
+      <LastTime :key="store.open.id" />
+    </template>
     <TimeView v-else-if="view === 'time'" />
     <BackgroundView v-else-if="view === 'about'" />
     <PlanList v-else />
