@@ -107,3 +107,34 @@ it('who is signed in has checked the cautions by name, whatever initials are sen
   expect(body.safety?.initials).toBe('Mr Ashby')
   expect((await school.signIn('Mr Ashby', passphrases.ashby)).cookie()).not.toBe('')
 })
+
+describe('a class that is handed over', () => {
+  it('is its next teacher’s alone, by its own teacher or an admin and nobody else', async () => {
+    const { thorne, ashby, teachers } = school
+    const { body: own } = await ashby.call<ClassDto>(
+      'POST',
+      '/api/classes',
+      classInput({ name: 'Handed on' }),
+    )
+    const [at, shares] = [`/api/classes/${own.id}/owner`, `/api/classes/${own.id}/shares`]
+    const sees = async (who: typeof thorne) =>
+      (await who.call<ClassDto[]>('GET', '/api/classes')).body.some(({ id }) => id === own.id)
+    expect((await thorne.call('PUT', at, { teacherId: teachers.thorne.id })).status).toBe(404)
+    const nobody = '00000000-0000-4000-8000-000000000000'
+    expect((await ashby.call('PUT', at, { teacherId: nobody })).status).toBe(404)
+    await ashby.call('POST', shares, { teacherId: null, until: null })
+    expect((await ashby.call('PUT', at, { teacherId: teachers.thorne.id })).status).toBe(200)
+    expect([await sees(thorne), await sees(ashby)]).toEqual([true, false])
+    // Shared with, a teacher who is no admin cannot take it.
+    await thorne.call('POST', shares, { teacherId: teachers.ashby.id, until: null })
+    const refused = await ashby.call<{ error: { message: string } }>('PUT', at, {
+      teacherId: teachers.ashby.id,
+    })
+    expect([refused.status, refused.body.error.message]).toEqual([
+      403,
+      'Only the teacher whose class it is, or an admin, can hand it over.',
+    ])
+    const { body: lines } = await thorne.call<{ did: string }[]>('GET', '/api/school/audit')
+    expect(JSON.stringify(lines)).toContain('handed Handed on over to Ms Thorne')
+  })
+})

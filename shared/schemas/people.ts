@@ -53,6 +53,9 @@ export const passphraseSchema = object({ old: optional(typedPassphrase), passphr
 /** With whom a class is shared: a colleague or everybody, for good or until a day. */
 export const classShareSchema = object({ teacherId: orNull(id), until: orNull(day) })
 
+/** Who gets a class for good. */
+export const handOverSchema = object({ teacherId: id })
+
 /** A code as it was read off the board and typed. */
 export const joinSchema = object({
   code: Joi.string()

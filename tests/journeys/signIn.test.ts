@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
-import { anywhere, desk, phone, seriousFindings, touched } from '../support/browser'
+import { anywhere, choose, desk, phone, seriousFindings, touched } from '../support/browser'
 import { inOwnSchool } from '../support/inSchool'
 
 const it = inOwnSchool('none')
@@ -40,6 +40,7 @@ it('a school begins, and from there on everybody comes in by their own way', asy
   await opensBoardElsewhere(page, open, school.url)
   await hasHelper(page, open, school.url)
   await printsTrayCards(page, lessonId)
+  await handsOver(page)
 })
 
 /** The first start, whatever page was asked for. */
@@ -211,3 +212,18 @@ it('the pages for coming in fit a phone', async ({ open }) => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   }
 })
+
+/** At the end of the year the class goes to its next teacher. */
+async function handsOver(page: Page) {
+  await page.goto(new URL('/classes', page.url()).href)
+  await page.getByRole('link', { name: 'My class' }).click()
+  await page.getByRole('button', { name: 'Hand it over to its next teacher' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Hand the class over' })
+  await choose(page, 'To whom', 'Mr Ashby')
+  await dialog.getByText('Mr Ashby gets the class').waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+  await dialog.getByRole('button', { name: 'Hand it over' }).click()
+  await page.getByText('My class is Mr Ashby’s class now.').waitFor()
+  await page.waitForURL(/\/classes$/)
+  expect(await page.getByRole('link', { name: 'My class' }).count()).toBe(0)
+}

@@ -165,7 +165,7 @@ useHead({ title: () => `${draft.value?.name || 'New class'} · Jolly Beaker` })
         </p>
         <AllergiesEditor v-model="draft.allergies" />
       </section>
-      <ClassShares v-if="!isNew" :class-id="id" />
+      <ClassShares v-if="!isNew" :class-id="id" :class-name="draft.name" />
       <RosterImport v-if="!isNew" v-model="rosterShown" :class-id="id" @imported="take" />
     </div>
     <LessonLoading v-else-if="missing" :problem="missing" />

@@ -7,7 +7,7 @@ import { useAccess } from '~/stores/access'
 import { useNotices } from '~/stores/notices'
 
 /** Whose the class is, and who else may use it: a colleague who covers a lesson, or the whole school. */
-const props = defineProps<{ classId: string }>()
+const props = defineProps<{ classId: string; className: string }>()
 const access = useAccess()
 const notices = useNotices()
 const owner = ref<string | null>(null)
@@ -75,6 +75,13 @@ const whole = ({ teacher, until: day }: ClassShareDto) =>
       <VTextField v-model="until" type="date" label="Until (or for good)" class="until" />
       <VBtn type="submit" variant="outlined" color="primary">Share</VBtn>
     </form>
+    <HandOver
+      v-if="teachers.length > 1 && (access.isAdmin || access.teacher.name === owner)"
+      :class-id="classId"
+      :class-name="className"
+      :owner="owner"
+      :teachers="teachers"
+    />
   </section>
 </template>
 
