@@ -90,7 +90,9 @@ const sentence = (words: string) => {
 
 function variables({ plan, vocabulary }: ReportFacts): PartBody {
   const words = variableWords(vocabulary)
-  const read = usesInstrument(plan) ? `, read with ${theNamed(plan.measured.instrument.name)}` : ''
+  const { instrument } = plan.measured
+  const how = instrument.name === 'tally' ? ', counted' : `, read with ${theNamed(instrument.name)}`
+  const read = usesInstrument(plan) ? how : ''
   return list([
     `${capital(words.changed)}: ${plan.changed.name}${plan.levels.length > 0 ? ` (${levelsSaid(plan)})` : ''}.`,
     plan.measured.name.trim() === '' ? '' : `${capital(words.measured)}: ${plan.measured.name}${read}.`,

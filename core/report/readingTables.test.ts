@@ -40,6 +40,20 @@ describe('what a group read', () => {
     expect(left!.head).toEqual(done!.head)
   })
 
+  it('is what was counted, and its rate only where the sums are shown', () => {
+    const tally = { ...examplePlan().measured.instrument, name: 'tally', unit: 'count' } as const
+    const plan = kindsPlan(['none', 'ten'], {
+      recording: { kind: 'count', seconds: 15 },
+      measured: { name: 'heart beats', unit: 'count', instrument: tally },
+      tries: 1,
+    })
+    const beats = { typed: '23', given: 'typed', value: 23 } as const
+    const counted = [entry({ levelId: 'none', fields: { value: beats }, readWith: null })]
+    const rows = (sums: 'shown' | 'left') => readingTables({ plan, counted, ...of }, sums)[0]!.rows[0]
+    expect(rows('shown')!.slice(0, 3)).toEqual(['none', '23 in 15 s', '92'])
+    expect(rows('left')!.slice(0, 3)).toEqual(['none', '23 in 15 s', ''])
+  })
+
   it('is the order of each heat in a race', () => {
     const plan = kindsPlan(['paper', 'cotton', 'felt'], { recording: { kind: 'race' }, tries: 2 })
     const [a, b, c] = plan.levels.map(({ id }) => id)

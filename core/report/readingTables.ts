@@ -73,7 +73,8 @@ function cell(
     const entry = own.find(
       (one) => one.levelId === level.id && one.moment === moment && (once || one.tryNumber === tryNumber),
     )
-    return entry ? way.print(plan, timeless(entry)) : '–'
+    // What is worked out has a column of its own, which may be left for the children.
+    return entry ? (way.printRead ?? way.print)(plan, timeless(entry)) : '–'
   }
   if (sums === 'left') return ''
   const found =

@@ -55,11 +55,10 @@ export const count: Way = {
 
   print(plan, entry) {
     const [seconds, value] = [secondsOf(plan), numberOf(plan, entry)]
-    const counted = numberPerTry.print(plan, entry)
-    return seconds === null || value === null
-      ? counted
-      : `${counted} in ${seconds} s, ${perMinute(value, seconds)} a minute`
+    const read = printRead(plan, entry)
+    return seconds === null || value === null ? read : `${read}, ${perMinute(value, seconds)} a minute`
   },
+  printRead,
 
   scored(plan) {
     const seconds = secondsOf(plan)
@@ -96,6 +95,12 @@ export const count: Way = {
       ? scores
       : scores.map((score) => ({ ...score, value: perMinute(score.value, seconds) }))
   },
+}
+
+/** "23 in 15 s". */
+function printRead(plan: Plan, entry: Parameters<Way['print']>[1]): string {
+  const [seconds, counted] = [secondsOf(plan), numberPerTry.print(plan, entry)]
+  return seconds === null || counted === '' ? counted : `${counted} in ${seconds} s`
 }
 
 /** Older plans count in a unit such as minutes, where parts make sense. */

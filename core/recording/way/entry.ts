@@ -21,6 +21,8 @@ export interface WayEntry {
   typedText: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
   /** An entry as people read it, with its unit. */
   print: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
+  /** The same without what is worked out of it, where printing says that, too. */
+  printRead?: (plan: Plan, entry: Pick<Entry, 'fields' | 'readWith'>) => string
   /** The number of an entry without what else stood on the balance; null while that is not known, or where it has none. */
   netReading: (plan: Plan, counted: readonly Entry[], entry: Entry) => number | null
   /** What an entry of a slot is compared with while it is typed, on the scale on which it is read. */
