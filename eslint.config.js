@@ -53,6 +53,7 @@ const coreOrder = [
   'safety',
   'method',
   'rehearsal',
+  'followUps',
   'checks',
   'format',
   'lesson',

@@ -59,3 +59,42 @@ describe('the plan of the next lesson', () => {
       expect(nextPlan(plan, question)).toEqual({ ...plan, title: '', question })
   })
 })
+
+describe('other levels of the same change', () => {
+  const levels = (question: string) => nextPlan(bounce, question).levels.map(({ value }) => value)
+
+  it.each([
+    ['What happens between 20 and 40 cm?', [20, 25, 30, 35, 40]],
+    ['What happens to the bounce between 40 cm and 0.6 m?', [40, 45, 50, 55, 60]],
+    ['What happens beyond 60 cm?', [40, 60, 80, 100]],
+    ['Does it go on above 60?', [40, 60, 80, 100]],
+  ])('are what %s asks for', (question, asked) => {
+    expect(levels(question)).toEqual(asked)
+    // What was tested before is the same level still.
+    const known = new Map(bounce.levels.map(({ id, value }) => [value, id]))
+    for (const { id, value } of nextPlan(bounce, question).levels)
+      expect(id === known.get(value)).toBe(known.has(value))
+  })
+
+  it.each([
+    'What happens between the wall and the door?',
+    'What happens between 40 and 20 cm?',
+    'What happens beyond 50 cm?',
+    'Is the bounce over the line?',
+    'What happens between 20 and 40 kg?',
+  ])('are as before where %s asks for none', (question) => {
+    expect(levels(question)).toEqual([20, 40, 60])
+  })
+
+  it('come with what is expected of them', () => {
+    expect(nextPlan(bounce, 'What happens beyond 60 cm?').expected).toEqual({ first: 20, last: 50, apart: 2 })
+  })
+
+  it('are whole where things are counted', () => {
+    const layers = { ...bounce, changed: { ...bounce.changed, name: 'layers', unit: 'count' as const } }
+    expect(nextPlan(layers, 'What happens between 20 and 22?').levels.map(({ value }) => value)).toEqual([
+      20, 21, 22,
+    ])
+    expect(nextPlan(layers, 'What happens between 20 and 21?').levels).toEqual(layers.levels)
+  })
+})

@@ -95,3 +95,19 @@ it('asks once which end a word of the class’s own means, and keeps it with the
   await page.getByText('fits what we found').waitFor()
   await expect.poll(async () => (await school.lesson(id)).plan.measured.called?.more).toBe('boingier')
 })
+
+it('offers what the results lead to, and plans its test with the levels that it asks for', async ({
+  school,
+  open,
+}) => {
+  const page = await open(`/lessons/${await read(school)}/conclude`)
+  const offered = page.getByRole('group', { name: 'From our results' })
+  await offered.getByText('would nearly always see the answer').first().waitFor()
+  expect(await seriousFindings(page)).toEqual([])
+  await offered.getByRole('button', { name: 'What happens beyond 75 cm?' }).click()
+  await page.getByRole('button', { name: 'Plan it, with this test carried over' }).click()
+  await page.getByRole('group', { name: 'The plan in sentences' }).waitFor()
+  const next = /lessons\/([\w-]+)/.exec(page.url())![1]!
+  const { plan } = await school.lesson(next)
+  expect(plan.levels.map(({ value }) => value)).toEqual([50, 75, 100, 125])
+})

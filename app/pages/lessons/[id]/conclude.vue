@@ -124,6 +124,10 @@ if (store.open.stage === 'compare' && (results.evidence.results.length >= 2 || i
           :maxlength="300"
           @update:model-value="store.editConclusion({ nextQuestion: $event })"
         />
+        <NextFromResults
+          v-if="!conclusion.nextQuestion.trim()"
+          @take="store.editConclusion({ nextQuestion: $event })"
+        />
         <VBtn
           v-if="conclusion.nextQuestion.trim()"
           variant="outlined"

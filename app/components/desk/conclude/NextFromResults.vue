@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { onMounted, shallowRef } from 'vue'
+import { variableWords } from '#core/class'
+import { followUps, type FollowUp } from '#core/followUps'
+import { seededRandom } from '#core/random'
+import { useLesson } from '~/stores/lesson'
+import { useResults } from '~/stores/results'
+
+/** Next questions that the results lead to, each rehearsed before it is offered. */
+const emit = defineEmits<{ take: [question: string] }>()
+const store = useLesson()
+const results = useResults()
+const found = shallowRef<FollowUp[]>([])
+// Looked for once: what is offered stays while somebody reads it.
+onMounted(() => {
+  const { ageBand: age, vocabulary } = store.open.class
+  found.value = followUps(
+    store.plan,
+    results.evidence,
+    store.groups.length,
+    { age, words: variableWords(vocabulary) },
+    seededRandom(1),
+  )
+})
+const often = ({ rightPercent }: FollowUp) =>
+  rightPercent >= 95 ? 'nearly always' : rightPercent >= 80 ? 'usually' : 'more often than not'
+</script>
+
+<template>
+  <div v-if="found.length > 0" class="stack led" role="group" aria-label="From our results">
+    <p v-for="one in found" :key="one.question" class="small">
+      <VBtn size="x-small" variant="outlined" color="primary" @click="emit('take', one.question)">{{
+        one.question
+      }}</VBtn>
+      A class like this would {{ often(one) }} see the answer.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.led {
+  gap: 6px;
+}
+
+.led :deep(.v-btn__content) {
+  white-space: normal;
+}
+</style>

@@ -1,0 +1,1 @@
+export { followUps, type FollowUp } from './followUps'
