@@ -1,9 +1,9 @@
 import type { AgeBand, EmblemId, Vocabulary } from '../class'
-import type { Conclusion, PredictionAnswer } from '../conclusion'
+import type { Conclusion, Prediction } from '../conclusion'
 import type { Entry } from '../entries'
 import type { Observation } from '../observation'
 import type { Stage } from '../lesson'
-import { planFormat, type Plan, type PredictionStep } from '../plan'
+import { planFormat, type Plan } from '../plan'
 import type { ClassClock } from '../timetable'
 import type { Note, Stimulus } from '../wonder'
 
@@ -15,18 +15,6 @@ export const archiveVersion = 1
 
 /** The name of the file in an archive that holds the lesson itself. */
 export const archiveFile = 'lesson.json'
-
-/** A prediction of a group, or of one of its children, who stay without names. */
-export interface ArchivedPrediction {
-  groupId: string
-  seat: number
-  answer: PredictionAnswer
-  because: string
-  madeAt: string
-  late: boolean
-  step: PredictionStep
-  known: number
-}
 
 /** One test with all that was recorded: the lesson of a whole class, or a part of it. */
 export interface ArchivedTest {
@@ -40,7 +28,7 @@ export interface ArchivedTest {
   notes: Note[]
   plan: Plan
   conclusion: Conclusion
-  predictions: ArchivedPrediction[]
+  predictions: Prediction[]
   entries: Entry[]
   observations: Observation[]
   /** How its time went; null while it goes on, or where there was no clock. */

@@ -36,6 +36,7 @@ export {
   predictionFormat,
   predictionFormatsFor,
   predictionWords,
+  type Prediction,
   type PredictionAnswer,
 } from './prediction'
 export {

@@ -1,4 +1,4 @@
-import { looksAtVariation, printSaid, type Plan, type PredictionFormat } from '../plan'
+import { looksAtVariation, printSaid, type Plan, type PredictionFormat, type PredictionStep } from '../plan'
 import { hasOrder, isInRounds } from '../recording'
 import { endWords, levelGaveMore, levelGaveMost, levelSaid, nounOf, trendPhrase } from '../words'
 import { predictedReadingSaid } from './numberAsked'
@@ -125,4 +125,20 @@ export function predictionFormatsFor(
     ...(several && hasOrder(plan) ? (['stretch'] as const) : []),
     ...(several && !hasOrder(plan) ? (['pair'] as const) : []),
   ]
+}
+
+/** A prediction of a group, or of one of its children, who stay without names. */
+export interface Prediction {
+  groupId: string
+  /** 0 for the whole group, or the whole class under its first group; 1 and up for its children, unnamed. */
+  seat: number
+  answer: PredictionAnswer
+  because: string
+  madeAt: string
+  /** Written, or changed, after the group's first reading. */
+  late: boolean
+  /** When it was asked for. */
+  step: PredictionStep
+  /** How many readings the group had made by then. */
+  known: number
 }

@@ -1,5 +1,5 @@
 import type { EmblemId } from '#core/class'
-import type { Claim, ClaimFit, Conclusion, PredictionAnswer } from '#core/conclusion'
+import type { Claim, ClaimFit, Conclusion, Prediction } from '#core/conclusion'
 import type { StatementFit } from '#core/ownWords'
 import type { SchoolCalendar } from '#core/calendar'
 import type { ClassAllergy } from '#core/catalogue'
@@ -8,7 +8,7 @@ import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core
 import type { Stage } from '#core/lesson'
 import type { SearchedTexts } from '#core/logbook'
 import type { Observation } from '#core/observation'
-import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
+import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/entries'
 import type { ClassClock, Member, RoleCounts } from '#core/timetable'
 import type { Note, Stimulus } from '#core/wonder'
@@ -113,20 +113,8 @@ export interface ClaimCheckDto {
   suggestion: Claim | null
 }
 
-export interface PredictionDto {
-  groupId: string
-  /** 0 for the whole group, or the whole class under its first group; 1 and up for its children, unnamed. */
-  seat: number
-  answer: PredictionAnswer
-  because: string
-  madeAt: string
-  /** Written, or changed, after the group's first reading. */
-  late: boolean
-  /** When it was asked for. */
-  step: PredictionStep
-  /** How many readings the group had made by then. */
-  known: number
-}
+/** A prediction as it goes round. */
+export type PredictionDto = Prediction
 
 /** How this school usually works, and the instruments in its cupboard. */
 export interface SchoolDto {
