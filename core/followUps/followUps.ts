@@ -15,7 +15,7 @@ export interface FollowUp {
 }
 
 /** Enough to tell a test that shows something from one that does not. */
-const classes = 200
+const classes = 80
 /** A test that fewer classes would get an answer from is not worth offering. */
 const worthOffering = 60
 

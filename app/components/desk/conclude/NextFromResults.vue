@@ -3,6 +3,7 @@ import { onMounted, shallowRef } from 'vue'
 import { variableWords } from '#core/class'
 import { followUps, type FollowUp } from '#core/followUps'
 import { seededRandom } from '#core/random'
+import { waitUntilIdle } from '~/loading/idle'
 import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
 
@@ -11,8 +12,9 @@ const emit = defineEmits<{ take: [question: string] }>()
 const store = useLesson()
 const results = useResults()
 const found = shallowRef<FollowUp[]>([])
-// Looked for once: what is offered stays while somebody reads it.
-onMounted(() => {
+// Looked for once, when the screen has come to rest: what is offered stays while somebody reads it.
+onMounted(async () => {
+  await waitUntilIdle()
   const { ageBand: age, vocabulary } = store.open.class
   found.value = followUps(
     store.plan,
