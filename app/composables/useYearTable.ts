@@ -12,7 +12,11 @@ export function useYearTable(years: Ref<YearsDto | null>, chosen: Ref<string | n
   const names = computed(() =>
     [...new Set(years.value?.lessons.map(({ year }) => year) ?? [])].sort().reverse(),
   )
-  const year = computed(() => chosen.value ?? names.value[0] ?? null)
+  /** This year first; before its first lesson, the newest there is. */
+  const usual = computed(
+    () => names.value.find((one) => one === years.value?.thisYear) ?? names.value[0] ?? null,
+  )
+  const year = computed(() => chosen.value ?? usual.value)
   const lessons = computed(() => years.value?.lessons.filter((lesson) => lesson.year === year.value) ?? [])
   const classes = computed(
     () => years.value?.classes.filter(({ id }) => lessons.value.some(({ classId }) => classId === id)) ?? [],

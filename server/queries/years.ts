@@ -1,6 +1,7 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { upgradeConclusion } from '#core/conclusion'
 import { metIn, schoolYear } from '#core/logbook'
+import { currentDay } from '#shared/lesson/currentDay'
 import type { YearsDto } from '#shared/types/year'
 import type { Database } from '../database/database'
 import { classes, lessons } from '../database/schema'
@@ -38,6 +39,7 @@ export async function yearsOf(db: Database, teacher: TeacherVisitor): Promise<Ye
   const names = new Map(tested.map(({ classId, className }) => [classId, className]))
   return {
     isWholeSchool,
+    thisYear: schoolYear(currentDay(), ways.pictures.yearEnds),
     classes: [...names].map(([id, name]) => ({ id, name })).sort((a, b) => a.name.localeCompare(b.name)),
     lessons: tested.map(({ id, classId, date, plan, conclusion, ...shown }) => ({
       ...{ id, classId, date, title: plan.title || plan.question },

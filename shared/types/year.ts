@@ -14,6 +14,8 @@ export interface YearLessonDto {
 export interface YearsDto {
   /** Whether these are all classes of the school, or those of one teacher. */
   isWholeSchool: boolean
+  /** The school year of today. */
+  thisYear: string
   classes: { id: string; name: string }[]
   lessons: YearLessonDto[]
 }
