@@ -16,6 +16,8 @@ const it = inDemoSchool
     const ready = sheet.getByRole('button', { name: 'We are ready' })
     await ready.or(sheet.locator('form.step')).waitFor()
     if ((await ready.count()) > 0) await ready.click()
+    // The next step stands where the last one was: a press in between would miss what it is meant for.
+    await sheet.locator('form.step').waitFor()
     return sheet
   })
 
