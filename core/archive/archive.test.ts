@@ -96,7 +96,7 @@ describe('opening the text of an archive', () => {
   it.each([
     ['', 'This lesson file is damaged. Save it again where it came from.'],
     ['{"format":"jolly-beaker-le', 'This lesson file is damaged. Save it again where it came from.'],
-    ['null', 'This is not a lesson file. Choose one that was saved with “The whole lesson” here.'],
+    ['null', 'This isn’t a lesson file. Choose one that was saved with “The whole lesson” here.'],
     [
       JSON.stringify({ ...archive(), version: archiveVersion + 1 }),
       'This lesson was saved by a newer Jolly Beaker. Update this one to open it.',
@@ -107,7 +107,7 @@ describe('opening the text of an archive', () => {
     ],
     [
       JSON.stringify({ ...archive(), version: '1' }),
-      'This lesson file does not say its version. Save it again where it came from.',
+      'This lesson file doesn’t say its version. Save it again where it came from.',
     ],
   ])('says what to do about %s', (text, message) => {
     expect(openArchiveText(text.slice(0, 100_000))).toEqual({ ok: false, message })

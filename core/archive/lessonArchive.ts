@@ -90,7 +90,7 @@ export type OpenedArchive = { ok: true; archive: unknown } | { ok: false; messag
 /**
  * Opens the text of an archived lesson. What is inside is still to be checked against its schema.
  * @returns a message that says what to do when the text is no such file or was written by a newer program
- * @example openArchiveText('{"format":"something else"}') // { ok: false, message: 'This is not a lesson file. …' }
+ * @example openArchiveText('{"format":"something else"}') // { ok: false, message: 'This isn’t a lesson file. …' }
  */
 export function openArchiveText(text: string): OpenedArchive {
   let read: Partial<LessonArchive> | null
@@ -102,7 +102,7 @@ export function openArchiveText(text: string): OpenedArchive {
   if (typeof read !== 'object' || read === null || read.format !== archiveFormat)
     return {
       ok: false,
-      message: 'This is not a lesson file. Choose one that was saved with “The whole lesson” here.',
+      message: 'This isn’t a lesson file. Choose one that was saved with “The whole lesson” here.',
     }
   const newer = [
     [read.version, archiveVersion],
@@ -111,7 +111,7 @@ export function openArchiveText(text: string): OpenedArchive {
   if (newer.some(([written]) => !Number.isInteger(written) || Number(written) < 1))
     return {
       ok: false,
-      message: 'This lesson file does not say its version. Save it again where it came from.',
+      message: 'This lesson file doesn’t say its version. Save it again where it came from.',
     }
   if (newer.some(([written, known]) => Number(written) > known))
     return {

@@ -4,24 +4,22 @@ import { checkFair, type FairContext } from '../fair'
 import { levelName, type Expectation, type Plan } from '../plan'
 import { firstOf, itemAt, lastOf } from '../defined'
 import type { Random } from '../random'
-import { isRehearsable, rehearse } from '../rehearsal'
+import { isRehearsable, rehearse, showsCheck } from '../rehearsal'
 import { nextPlan } from '../variables'
 
 /** A question that the results themselves lead to, with how its test would go. */
 export interface FollowUp {
   question: string
-  /** Of a hundred classes like this one, how many would get a clear right answer. */
-  rightPercent: number
+  /** What the Shows check says of its test: "In 2 of 12 classes like yours the answer would stay hidden." */
+  said: string
 }
 
 /** Enough to tell a test that shows something from one that does not. */
 const classes = 80
-/** A test that fewer classes would get an answer from is not worth offering. */
-const worthOffering = 60
 
 /**
  * What to test next by what was found: between the two levels between which it changed most, and beyond the last one. Each is rehearsed in
- * virtual classes that get what this class got, and offered where most of them would see the right answer. Levels that the instrument
+ * virtual classes that get what this class got, and offered unless the Shows check has something to mend. Levels that the instrument
  * cannot read, or that the changed thing cannot have, are not offered.
  * @param evidence of the plan's own results
  * @returns at most two; none where levels are no numbers, or nothing was clear
@@ -36,18 +34,20 @@ export function followUps(
 ): FollowUp[] {
   const { comparison, judgement, results, cells } = evidence
   const isTrend = plan.changed.kind === 'number' && judgement.kind === 'trend' && !comparesSides(plan)
+  const apart = meanApart(cells.map(({ values }) => values))
+  // Read once each, nobody knows how far such readings scatter, so nothing can be rehearsed.
+  if (apart === null) return []
   if (!isTrend || comparison.scale !== 'number' || judgement.verdict.word !== 'clear' || results.length < 3)
     return []
   const rising = [...results].sort((a, b) => valueOf(a) - valueOf(b))
-  const apart = meanApart(cells.map(({ values }) => values))
   return questionsOf(plan, rising).flatMap((question) => {
     const next = nextPlan(plan, question)
     const expected = expectedOf(next, rising, apart)
     const tried = { ...next, expected }
     if (next.levels === plan.levels || !canBeTested(tried, expected, context)) return []
-    const { right } = rehearse(tried, expected, groups, classes, random)
-    const rightPercent = Math.round((100 * right) / classes)
-    return rightPercent >= worthOffering ? [{ question, rightPercent }] : []
+    const rehearsal = rehearse(tried, expected, groups, classes, random)
+    const { state, sentence } = showsCheck(rehearsal, scoredPlan(tried).measured.instrument.name)
+    return state === 'mend' ? [] : [{ question, said: sentence }]
   })
 }
 
@@ -77,12 +77,12 @@ function expectedOf(next: Plan, rising: readonly LevelResult[], apart: number): 
   return { first: at(firstOf(values)), last: at(lastOf(values)), apart }
 }
 
-/** How far apart two tries of one group at one level were, on average. */
-function meanApart(tries: readonly (readonly number[])[]): number {
+/** How far apart two tries of one group at one level were, on average; null where nothing was read twice. */
+function meanApart(tries: readonly (readonly number[])[]): number | null {
   const differences = tries.flatMap((values) =>
     values.flatMap((one, index) => values.slice(index + 1).map((other) => Math.abs(one - other))),
   )
-  return differences.length === 0 ? 0 : differences.reduce((sum, one) => sum + one, 0) / differences.length
+  return differences.length === 0 ? null : differences.reduce((sum, one) => sum + one, 0) / differences.length
 }
 
 function canBeTested(plan: Plan, expected: Expectation, context: FairContext): boolean {

@@ -22,12 +22,12 @@ function encodingOf(bytes: Uint8Array): string {
 
 /**
  * Why a file is no table of text, where its first bytes say so: a workbook is packed like an archive.
- * @example notText(new Uint8Array([0x50, 0x4b, 3, 4])) // 'This is a whole workbook. …'
+ * @example notText(new Uint8Array([0x50, 0x4b, 3, 4])) // 'This is a spreadsheet file, which we can’t read. …'
  */
 export function notText(bytes: Uint8Array): string | null {
   const begins = (...those: number[]) => those.every((byte, at) => bytes[at] === byte)
   if (begins(0x50, 0x4b, 3, 4) || begins(0xd0, 0xcf, 0x11, 0xe0))
-    return 'This is a whole workbook. Save the sheet as CSV and choose that file, or copy its cells and paste them here.'
+    return 'This is a spreadsheet file, which we can’t read. Save the sheet as CSV and choose that file, or copy its cells and paste them here.'
   if (begins(0x25, 0x50, 0x44, 0x46)) return 'This is a PDF, which holds no cells. Choose a CSV file.'
   return null
 }

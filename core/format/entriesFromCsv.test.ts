@@ -139,7 +139,7 @@ describe('a plain table', () => {
 
   it.each([
     ['', 'The file is empty.'],
-    ['level,value\n20,13', 'Nothing says which group read what. Add a column “group”'],
+    ['level,value\n20,13', 'We can’t tell which group read what. Add a column “group”'],
     ['group,level,value', 'nothing under it'],
     ['group,level,value\nLeaf,20,"13', 'never closed'],
   ])('says what is wrong with %j', (csv, message) => {

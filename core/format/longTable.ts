@@ -61,16 +61,18 @@ export function asLongTable(
   if (unknown.length > 0)
     return {
       ok: false,
-      problem: `We don’t know what stands under ${listed(unknown.slice(0, 3).map((one) => `“${one.slice(0, 40)}”`))}. Head each column with a group, a level, a try or a moment, or with: group, level, try, moment, value, note.`,
+      problem: `We don’t know what stands under ${listed(unknown.slice(0, 3).map((one) => `“${one.slice(0, 40)}”`))}. Use the name of a group, a level, a try or a moment as its heading, or one of: group, level, try, moment, value, note.`,
     }
   const roles = columns.map((column) => (column?.kind === 'role' ? column.role : null))
   const places = columns.map((column) => (column?.kind === 'place' ? column.place : null))
+  const unclear = ambiguity(roles, places)
+  if (unclear !== null) return { ok: false, problem: unclear }
   const hasGroup = roles.includes('group') || isNamedByAll(places)
   if (!hasGroup)
     return {
       ok: false,
       problem:
-        'Nothing says which group read what. Add a column “group”, or head the columns with the groups. You can use: group, level, try, moment, value, note.',
+        'We can’t tell which group read what. Add a column “group”, or use the groups’ names as headings.',
     }
   if (roles.includes('value'))
     return {
@@ -83,7 +85,8 @@ export function asLongTable(
   if (read.length === 0)
     return {
       ok: false,
-      problem: 'There is no column of readings. Head it “value”, or with a level, try or moment.',
+      problem:
+        'We can’t find the readings. Give their column the heading “value”, or that of a level, a try or a moment.',
     }
   if (read.length * rows.length > most)
     return {
@@ -96,6 +99,17 @@ export function asLongTable(
     rows: rows.flatMap((cells, index) => readingsOf(cells, index + 2, roles, places)),
     readAs: `Each of these columns holds readings: ${listed(read.slice(0, 12).map(placeSaid))}${read.length > 12 ? ' and so on' : ''}.`,
   }
+}
+
+/** What two columns say twice, so that one of them would be lost; null where each says something of its own. */
+function ambiguity(roles: readonly (Role | null)[], places: readonly (NamedPlace | null)[]): string | null {
+  const twice = roles.find((role, at) => role !== null && roles.indexOf(role) !== at)
+  if (twice) return `Two columns could be the ${twice}. Keep one of them.`
+  const said = places.flatMap((place) => (place ? placeSaid(place) : []))
+  if (roles.includes('value') && said.length > 0)
+    return `There are readings under “${said[0]}” and in a column of their own. Keep one of the two.`
+  const same = said.find((one, at) => said.indexOf(one) !== at)
+  return same ? `Two columns are headed ${same}. Number the tries: ${same}, try 1 and ${same}, try 2.` : null
 }
 
 /** Whether every column of readings says whose they are. */

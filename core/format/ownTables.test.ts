@@ -100,8 +100,11 @@ describe('a table of somebody’s own', () => {
 
   it.each([
     ['group,20 cm,colour\nLeaf,13,red', 'We don’t know what stands under “colour”.'],
-    ['20 cm,40 cm\n13,24', 'Nothing says which group read what.'],
-    ['group,level\nLeaf,20', 'There is no column of readings.'],
+    ['20 cm,40 cm\n13,24', 'We can’t tell which group read what.'],
+    ['group,level\nLeaf,20', 'We can’t find the readings.'],
+    ['group,20 cm,20 cm\nLeaf,13,14', 'Two columns are headed 20 cm. Number the tries'],
+    ['group,level,reading,result\nLeaf,20,13,14', 'Two columns could be the value. Keep one of them.'],
+    ['group,level,reading,try 2\nLeaf,20,13,14', 'There are readings under “try 2”'],
     ['group,25 cm\nLeaf,13', 'We don’t know what stands under “25 cm”.'],
   ])('asks rather than guesses: %j', (csv, problem) => {
     expect(into(plan, csv).problem).toContain(problem)

@@ -34,6 +34,12 @@ describe('what is different from last time', () => {
     ])
   })
 
+  it('says what is kept the same in another way', () => {
+    const before = { ...then, keptSame: [same('ball')] }
+    const after = { ...then, keptSame: [{ ...same('ball'), how: 'a new one each time' }] }
+    expect(planDifferences(before, after)).toEqual(['Kept the same in another way: ball.'])
+  })
+
   it('says nothing one by one of what hangs on another difference', () => {
     const now = {
       ...then,

@@ -61,9 +61,15 @@ export function planDifferences(then: Plan, now: Plan): string[] {
   const [before, after] = [names(then), names(now)]
   const gone = before.filter((name) => !after.includes(name))
   const fresh = after.filter((name) => !before.includes(name))
+  const otherwise = now.keptSame.filter(({ name, how }) =>
+    then.keptSame.some((one) => one.name.trim() === name.trim() && one.how.trim() !== how.trim()),
+  )
   return [
     ...said,
     ...(gone.length > 0 ? [`No longer kept the same: ${listed(gone)}.`] : []),
+    ...(otherwise.length > 0
+      ? [`Kept the same in another way: ${listed(otherwise.map(({ name }) => name.trim()))}.`]
+      : []),
     ...(fresh.length > 0 ? [`New among what is kept the same: ${listed(fresh)}.`] : []),
   ]
 }

@@ -1,16 +1,8 @@
-import { predictionWords, type PredictionAnswer } from '../conclusion'
-import type { Plan, PredictionStep } from '../plan'
+import { predictionWords, type Prediction } from '../conclusion'
+import type { Plan } from '../plan'
 
 /** A prediction as it is kept. */
-export interface KeptPrediction {
-  groupId: string
-  /** 0 for the whole group; 1 and up for its children, unnamed. */
-  seat: number
-  step: PredictionStep
-  answer: PredictionAnswer
-  because: string
-  madeAt: string
-}
+export type KeptPrediction = Omit<Prediction, 'late' | 'known'>
 
 /**
  * A prediction with its reason.

@@ -22,12 +22,13 @@ export function unzipArchive(bytes: Uint8Array): Unzipped {
   try {
     const found = unzipSync(bytes, {
       filter({ name, originalSize }) {
-        if (++files > most.files) throw new Refused('There are too many files in this archive.')
+        if (++files > most.files)
+          throw new Refused('This file wasn’t saved by Jolly Beaker: it holds too many files.')
         if (/(?:^|[\\/])\.\.(?:[\\/]|$)|^[\\/]|^[a-z]:/i.test(name))
-          throw new Refused('This archive was not saved here: it holds files outside of its own folder.')
+          throw new Refused('We can’t open this file: it wasn’t saved by Jolly Beaker.')
         if (name !== archiveFile && !picture.test(name)) return false
         size += originalSize
-        if (size > most.bytes) throw new Refused('This archive is too large once it is unpacked.')
+        if (size > most.bytes) throw new Refused('This lesson file is too large to open here.')
         return true
       },
     })
@@ -35,7 +36,7 @@ export function unzipArchive(bytes: Uint8Array): Unzipped {
     if (!lesson)
       return {
         ok: false,
-        message: 'This is not a lesson file. Choose one that was saved with “The whole lesson” here.',
+        message: 'This isn’t a lesson file. Choose one that was saved with “The whole lesson” here.',
       }
     const pictures = Object.entries(found).flatMap(([name, own]) => {
       const id = picture.exec(name)?.[1]

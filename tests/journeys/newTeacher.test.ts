@@ -273,7 +273,7 @@ async function keepsTheLogbook(page: Page, { lesson }: Hands) {
   await page.getByRole('group', { name: 'The plan in sentences' }).waitFor()
   expect(await lesson()).toMatchObject({ plan: { title: 'Shadows' }, entries: [], predictions: [] })
   const lastTime = page.getByRole('region', { name: 'Last time' })
-  await lastTime.getByText('This plan is the same as then.').waitFor()
+  await lastTime.getByText('Levels, instrument, tries and what is kept the same are as they were.').waitFor()
   await chooseWord(page, 'instrument', 'metre stick')
   await lastTime.getByText('It was read with: tape measure; now with: metre stick.').waitFor()
 }

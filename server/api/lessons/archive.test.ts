@@ -174,11 +174,11 @@ describe('a file that is no lesson', () => {
       },
       /damaged or incomplete/,
     ],
-    ['another archive', async () => zipSync({ 'a.txt': strToU8('a') }), /not a lesson file/],
+    ['another archive', async () => zipSync({ 'a.txt': strToU8('a') }), /isn’t a lesson file/],
     [
       'one with a path that climbs',
       async () => zipSync({ '../../lesson.json': strToU8('{}') }),
-      /outside of its own folder/,
+      /wasn’t saved by Jolly Beaker/,
     ],
     ['one with too many files', async () => zipSync(many(2100)), /too many files/],
     ['a newer one', () => bytesOf((lesson) => ({ ...lesson, version: 99 })), /newer Jolly Beaker/],
@@ -231,7 +231,7 @@ describe('a file that is no lesson', () => {
       '/api/lessons/archive/preview',
       zipSync({ 'lesson.json': strToU8('{}'), ...pictures }),
     )
-    expect([status, body.error.message]).toEqual([400, 'This archive is too large once it is unpacked.'])
+    expect([status, body.error.message]).toEqual([400, 'This lesson file is too large to open here.'])
   })
 })
 

@@ -81,7 +81,7 @@ export async function restoreLesson(
   return { id, pictures: Object.keys(named).length }
 }
 
-/** The pictures of an archive, drawn anew like any that comes from outside; one that cannot be shown is left out. */
+/** The pictures of an archive, encoded again as every upload is; those that can’t be read are left out. */
 async function drawAll(
   { pictures: named }: LessonArchive,
   pictures: OpenedArchive['pictures'],

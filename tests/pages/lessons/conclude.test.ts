@@ -102,7 +102,7 @@ it('offers what the results lead to, and plans its test with the levels that it 
 }) => {
   const page = await open(`/lessons/${await read(school)}/conclude`)
   const offered = page.getByRole('group', { name: 'From our results' })
-  await offered.getByText('would nearly always see the answer').first().waitFor()
+  await offered.getByText('In classes like yours the answer would nearly always show.').first().waitFor()
   expect(await seriousFindings(page)).toEqual([])
   await offered.getByRole('button', { name: 'What happens beyond 75 cm?' }).click()
   await page.getByRole('button', { name: 'Plan it, with this test carried over' }).click()

@@ -30,7 +30,8 @@ const handOver = () =>
     const params = { id: props.classId }
     await request('PUT', '/api/classes/:id/owner', { params, body: { teacherId: chosen.value } })
     asked.value = false
-    await school.load()
+    // It is done, whether the list comes anew or not.
+    await notices.attempt(() => school.load())
     notices.tell(`${props.className} is ${next.value}’s class now.`)
     await router.push('/classes')
   })

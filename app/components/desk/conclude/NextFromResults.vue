@@ -24,8 +24,6 @@ onMounted(async () => {
     seededRandom(1),
   )
 })
-const often = ({ rightPercent }: FollowUp) =>
-  rightPercent >= 95 ? 'nearly always' : rightPercent >= 80 ? 'usually' : 'more often than not'
 </script>
 
 <template>
@@ -34,7 +32,7 @@ const often = ({ rightPercent }: FollowUp) =>
       <VBtn size="x-small" variant="outlined" color="primary" @click="emit('take', one.question)">{{
         one.question
       }}</VBtn>
-      A class like this would {{ often(one) }} see the answer.
+      {{ one.said }}
     </p>
   </div>
 </template>

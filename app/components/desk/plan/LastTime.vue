@@ -30,7 +30,9 @@ const differences = computed(() => (last.value ? planDifferences(last.value.plan
       <li v-for="line in last.said" :key="line">{{ line }}</li>
       <li v-if="last.better">What the class would do better: “{{ last.better }}”</li>
       <li v-for="line in differences" :key="line">{{ line }}</li>
-      <li v-if="differences.length === 0">This plan is the same as then.</li>
+      <li v-if="differences.length === 0">
+        Levels, instrument, tries and what is kept the same are as they were.
+      </li>
     </ul>
   </section>
 </template>
