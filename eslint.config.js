@@ -47,6 +47,7 @@ const coreOrder = [
   'variables',
   'conclusion',
   'ownWords',
+  'review',
   'fair',
   'kit',
   'timetable',

@@ -106,3 +106,7 @@ export const clock = clockAfter(
   { kind: 'start', steps: [{ id: 'talk', kind: 'talk', name: 'Talk', seconds: 300 }] },
   0,
 )!
+export const review = {
+  ...{ byGroupId: 'leaf', ofGroupId: 'bell', convinced: '', question: 'How exactly did you do it?' },
+  ...{ answer: '', madeAt: '2026-03-09T10:20:00.000Z', removed: false },
+}
