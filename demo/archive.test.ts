@@ -57,6 +57,12 @@ function archived(starter: Starter): LessonArchive {
             ...{ onBoard: true, removed: false },
           },
         ],
+        reviews: [
+          {
+            ...{ byGroupId: ids[0]!, ofGroupId: ids[1]!, convinced: 'We found the same.', question: '' },
+            ...{ answer: '', madeAt: '2026-03-09T10:30:00.000Z', removed: true },
+          },
+        ],
         clock: null,
         absent: [child, `${ids[2]!}#1`],
       },

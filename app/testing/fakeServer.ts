@@ -40,6 +40,8 @@ export function lessonDto(changes: Partial<LessonDto> = {}): LessonDto {
     predictions: [],
     entries: [],
     observations: [],
+    reviewing: null,
+    reviews: [],
     seq: 0,
     cursor: '0.0',
     safety: null,

@@ -20,7 +20,7 @@ const test = (changes: Partial<ArchivedTest> = {}): ArchivedTest => ({
   stimulus: { text: '', picture: null },
   plan: examplePlan(),
   conclusion: emptyConclusion,
-  ...{ predictions: [], entries: [], observations: [], clock: null, absent: [] },
+  ...{ predictions: [], entries: [], observations: [], reviews: [], clock: null, absent: [] },
   ...changes,
 })
 const archive = (changes: Partial<LessonArchive> = {}): LessonArchive => ({

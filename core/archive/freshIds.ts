@@ -64,6 +64,11 @@ export function withFreshIds(archive: LessonArchive, fresh: (id: string) => stri
           pictureDeleted: one.pictureDeleted || (one.picture !== null && picture === null),
         }
       }),
+      reviews: test.reviews.map((one) => ({
+        ...one,
+        byGroupId: to(one.byGroupId),
+        ofGroupId: to(one.ofGroupId),
+      })),
       absent: test.absent.map((member) => member.replace(/^[^#]+/, to)),
     })),
     pictures: Object.fromEntries(Object.entries(archive.pictures).map(([id, kind]) => [to(id), kind])),

@@ -5,13 +5,14 @@ import type { Observation } from '../observation'
 import type { Stage } from '../lesson'
 import { planFormat, type Plan } from '../plan'
 import type { ClassClock } from '../timetable'
+import type { Review } from '../review'
 import type { Note, Stimulus } from '../wonder'
 
 /** Marks a JSON file as a whole lesson of ours. */
 export const archiveFormat = 'jolly-beaker-lesson'
 
 /** The version of the lesson's own part that this program writes; its plans go by `planFormat`. */
-export const archiveVersion = 1
+export const archiveVersion = 2
 
 /** The name of the file in an archive that holds the lesson itself. */
 export const archiveFile = 'lesson.json'
@@ -31,6 +32,8 @@ export interface ArchivedTest {
   predictions: Prediction[]
   entries: Entry[]
   observations: Observation[]
+  /** What groups left with each other; none in a file of version 1. */
+  reviews: Review[]
   /** How its time went; null while it goes on, or where there was no clock. */
   clock: ClassClock | null
   /** Children who were absent, by id; empty where the archive has no children. */

@@ -1,5 +1,6 @@
 import { forChildren, type Plan } from '#core/plan'
 import type { Observation } from '#core/observation'
+import type { Review } from '#core/review'
 import type { LessonDto, LessonEvent, PredictionDto, RolesDto, SafetyDto } from '#shared/types/api'
 import type { Visitor } from '../queries/people/sessions'
 
@@ -12,11 +13,12 @@ export function lessonFor(visitor: Visitor, lesson: LessonDto): LessonDto {
     safety: withoutInitials(lesson.safety),
     observations: lesson.observations.map((one) => observationFor(visitor, one)),
     predictions: lesson.predictions.map((one) => predictionFor(visitor, one)),
+    reviews: lesson.reviews.map((one) => reviewFor(visitor, one)),
   }
 }
 
 /** The kinds of event of which devices get less than happened. */
-const reducedKinds = /"kind": ?"(?:plan|safety|observation|prediction|ticks|counts)"/
+const reducedKinds = /"kind": ?"(?:plan|safety|observation|prediction|review|ticks|counts)"/
 
 /** An event, as text, as somebody may hear it. Most are the same for all and are not taken apart. */
 export function eventTextFor(visitor: Visitor, text: string): string {
@@ -36,6 +38,8 @@ export function eventFor(visitor: Visitor, event: LessonEvent): LessonEvent {
       return { ...event, observation: observationFor(visitor, event.observation) }
     case 'prediction':
       return { ...event, prediction: predictionFor(visitor, event.prediction) }
+    case 'review':
+      return { ...event, review: reviewFor(visitor, event.review) }
     case 'ticks':
     case 'counts':
       return visitor.kind === 'assistant' ? event : { kind: 'elsewhere', seq: event.seq }
@@ -76,3 +80,10 @@ export function observationFor(visitor: Visitor, one: Observation): Observation 
 /** Reasons are each group's own. */
 const predictionFor = (visitor: Visitor, one: PredictionDto): PredictionDto =>
   isOwnGroup(visitor, one.groupId) ? one : { ...one, because: '' }
+
+/** What one group left with another is theirs; others hear that something was left. Nobody at a screen reads what was taken back. */
+export function reviewFor(visitor: Visitor, one: Review): Review {
+  if (visitor.kind === 'teacher') return one
+  const isTheirs = isOwnGroup(visitor, one.byGroupId) || isOwnGroup(visitor, one.ofGroupId)
+  return isTheirs && !one.removed ? one : { ...one, convinced: '', question: '', answer: '' }
+}

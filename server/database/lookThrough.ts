@@ -20,6 +20,7 @@ const parts = [
   [schema.predictions, 'the predictions'],
   [schema.notes, 'the notes'],
   [schema.observations, 'what was noticed'],
+  [schema.reviews, 'what groups left with each other'],
   [schema.pictures, 'the list of pictures'],
   [schema.safetyConfirmations, 'who has checked the cautions'],
   [schema.supplies, 'the store cupboard'],

@@ -25,6 +25,7 @@ import type { ObservationKind, ObservedPlace } from '#core/observation'
 import type { Plan, PredictionStep, SchoolWays } from '#core/plan'
 import { upgradePlan } from '#core/recording'
 import type { Entry, EntrySource, ReadWith } from '#core/entries'
+import type { Reviewing } from '#core/review'
 import type { NoteKind, QuestionSort, Stimulus } from '#core/wonder'
 import type { Stage } from '#core/lesson'
 import type { ClassClock, Role } from '#core/timetable'
@@ -204,6 +205,8 @@ export const lessons = pgTable(
     absent: jsonb('absent').$type<string[]>().notNull().default([]),
     /** When somebody said that testing is over; null while it goes on, or until all planned tries are in. */
     finishedAt: moment('finished_at'),
+    /** Whose work each group looks at; null until they have been paired. */
+    reviewing: jsonb('reviewing').$type<Reviewing>(),
     /** What devices join with; null while joining is closed. Parts go by that of their whole. */
     joinCode: text('join_code').unique(),
     joinUntil: moment('join_until'),
@@ -362,6 +365,28 @@ export const observations = pgTable(
     index('observations_lesson').on(table.lessonId),
     index('observations_picture').on(table.picture),
   ],
+)
+
+/** What one group left with another after it had looked at its record, and what that one answered. */
+export const reviews = pgTable(
+  'reviews',
+  {
+    lessonId: uuid('lesson_id')
+      .notNull()
+      .references(() => lessons.id),
+    byGroupId: uuid('by_group_id')
+      .notNull()
+      .references(() => groups.id),
+    ofGroupId: uuid('of_group_id')
+      .notNull()
+      .references(() => groups.id),
+    convinced: text('convinced').notNull(),
+    question: text('question').notNull(),
+    answer: text('answer').notNull().default(''),
+    madeAt: madeAt(),
+    removed: boolean('removed').notNull().default(false),
+  },
+  (table) => [primaryKey({ columns: [table.lessonId, table.byGroupId, table.ofGroupId] })],
 )
 
 /** That somebody has checked the school's own risk assessment. Rows are added and never changed but to learn their basis. */

@@ -4,7 +4,16 @@ import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm'
 import { v7 as newId } from 'uuid'
 import type { ClassDto, ClassInput, LessonClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
-import { classes, entries, groups, lessons, observations, predictions, pupils } from '../database/schema'
+import {
+  classes,
+  entries,
+  groups,
+  lessons,
+  observations,
+  predictions,
+  pupils,
+  reviews,
+} from '../database/schema'
 import { ApiError, notFound } from '../errors/apiError'
 import { recordEvent } from '../live/events'
 import { groupsOf } from './lessonGroups'
@@ -131,6 +140,16 @@ async function refuseLosingGroups(tx: Database, classId: string, input: ClassInp
       .select({ id: observations.groupId })
       .from(observations)
       .where(inArray(observations.groupId, ids))
+      .limit(1)),
+    ...(await tx
+      .select({ id: reviews.byGroupId })
+      .from(reviews)
+      .where(inArray(reviews.byGroupId, ids))
+      .limit(1)),
+    ...(await tx
+      .select({ id: reviews.ofGroupId })
+      .from(reviews)
+      .where(inArray(reviews.ofGroupId, ids))
       .limit(1)),
   ][0]
   const name = leaving.find((group) => group.id === busy?.id)?.name

@@ -29,6 +29,7 @@ import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, lessonPartsEvent } from './parts'
 import { predictionsOf } from './predictions'
 import type { ClassScope } from './people/classAccess'
+import { reviewsOf } from './reviews'
 import { saveRoleTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
@@ -157,6 +158,8 @@ export async function getLesson(db: Database, id: string): Promise<LessonDto> {
         predictions: await predictionsOf(tx, id),
         entries: await entriesOf(tx, id),
         observations: await observationsOf(tx, id),
+        reviewing: row.reviewing,
+        reviews: await reviewsOf(tx, id),
         seq: row.seq,
         cursor: await cursorOf(tx, id),
         safety: await safetyOf(tx, id),

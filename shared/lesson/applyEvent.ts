@@ -1,6 +1,7 @@
 import { withObservation } from '#core/observation'
 import type { Plan } from '#core/plan'
 import { upgradePlan } from '#core/recording'
+import { withReview } from '#core/review'
 import { withNote } from '#core/wonder'
 import type { LessonDto, LessonEvent, PackDto, PredictionDto, TickDto } from '../types/api'
 
@@ -24,6 +25,10 @@ function changesBy(lesson: LessonDto, event: LessonEvent): Partial<LessonDto> {
       return { observations: withObservation(lesson.observations, event.observation) }
     case 'prediction':
       return { predictions: withPrediction(lesson.predictions, event.prediction) }
+    case 'reviewing':
+      return { reviewing: event.reviewing }
+    case 'review':
+      return { reviews: withReview(lesson.reviews, event.review) }
     case 'plan':
       // It may have been told by a program of an earlier version.
       return event.planVersion > lesson.planVersion

@@ -1,8 +1,10 @@
 import { archiveFormat, type ArchivedClass, type ArchivedTest, type PictureKind } from '#core/archive'
+import { groupLimits } from '#core/class'
 import type { EntrySource } from '#core/entries'
 import { stages } from '#core/lesson'
 import { observationLimits } from '#core/observation'
 import { predictionStepKinds } from '#core/plan'
+import { reviewKey, reviewLimits, type ReviewPair } from '#core/review'
 import { wonderLimits } from '#core/wonder'
 import { classFields } from './classes'
 import { amount, day, id, moment, openLine, wholeNumber } from './common'
@@ -12,7 +14,8 @@ import { archivedEntry } from './entries'
 import { memberId } from './lessons'
 import { observedFields } from './observations'
 import { planSchema } from './plan'
-import { choice, list, named, object, optional, orNull, rule, yesOrNo } from './typed'
+import { reviewTexts } from './reviews'
+import { choice, list, named, object, optional, orNull, otherwise, rule, yesOrNo } from './typed'
 import { noteFields, stimulusSchema } from './wonder'
 
 /** The most of an archived lesson: several times what a class of twelve groups reads in a term. */
@@ -79,6 +82,13 @@ const observation = object({
   removed: yesOrNo(),
 })
 
+const review = object({
+  ...{ byGroupId: id, ofGroupId: id, ...reviewTexts },
+  answer: openLine(reviewLimits.letters),
+  madeAt: moment,
+  removed: yesOrNo(),
+})
+
 const test = object({
   id,
   date: day,
@@ -99,6 +109,10 @@ const test = object({
     .custom(distinct('id'))
     .messages({ 'array.max': `A lesson file holds at most ${archiveLimits.entries} readings.` }),
   observations: list(observation, observationLimits.count).custom(distinct('id')),
+  reviews: otherwise(
+    list(review, groupLimits.most ** 2).custom(distinct((one) => reviewKey(one as ReviewPair))),
+    [],
+  ),
   clock: orNull(clock),
   absent: list(memberId, 500).custom(distinct()),
 })
@@ -123,10 +137,11 @@ export const archiveSchema = object({
 const isIn = ({ groups }: ArchivedClass, id: string) => groups.some((group) => group.id === id)
 
 /** Every group that a test says something of, each once. */
-const groupsNamed = ({ groupIds, predictions, entries, observations }: ArchivedTest): string[] => [
+const groupsNamed = ({ groupIds, predictions, entries, observations, reviews }: ArchivedTest): string[] => [
   ...new Set([
     ...(groupIds ?? []),
     ...[...predictions, ...entries].map(({ groupId }) => groupId),
     ...observations.flatMap(({ groupId }) => groupId ?? []),
+    ...reviews.flatMap(({ byGroupId, ofGroupId }) => [byGroupId, ofGroupId]),
   ]),
 ]

@@ -8,6 +8,7 @@ import type { CountedLine, Offer, PlannedTask, Reservation, Supply } from '#core
 import type { Stage } from '#core/lesson'
 import type { SearchedTexts } from '#core/logbook'
 import type { Observation } from '#core/observation'
+import type { Review, Reviewing } from '#core/review'
 import type { Plan, SchoolWays } from '#core/plan'
 import type { Entry } from '#core/entries'
 import type { ClassClock, Member, RoleCounts } from '#core/timetable'
@@ -195,6 +196,14 @@ export type ObservationInput = Given<typeof observationSchema>
 /** What may become of an observation. */
 export type ObservationChange = Given<typeof observationChangeSchema>
 
+/** What a group may look at of the one that it visits, beside the readings, which every screen has. */
+export interface HostRecordDto {
+  /** Null while visits are closed, or where it has nobody to visit. */
+  ofGroupId: string | null
+  observations: Observation[]
+  predictions: PredictionDto[]
+}
+
 /** The clock of a class; null until somebody has started it. */
 export interface ClockDto {
   clock: ClassClock | null
@@ -235,6 +244,10 @@ export interface LessonDto extends ClockDto {
   entries: Entry[]
   /** In the order in which they were seen, with those that were taken off. */
   observations: Observation[]
+  /** Whose work each group looks at; null until they have been paired. */
+  reviewing: Reviewing | null
+  /** What groups left with each other, in the order in which they did. */
+  reviews: Review[]
   /** The number of the last event that this snapshot includes. */
   seq: number
   /** Where the live stream goes on from this snapshot. */
@@ -249,6 +262,8 @@ export type LessonEvent = { seq: number } & (
   | { kind: 'entries'; entries: Entry[] }
   | { kind: 'observation'; observation: Observation }
   | { kind: 'prediction'; prediction: PredictionDto }
+  | { kind: 'reviewing'; reviewing: Reviewing }
+  | { kind: 'review'; review: Review }
   | { kind: 'plan'; plan: Plan; planVersion: number }
   | { kind: 'conclusion'; conclusion: Conclusion; conclusionVersion: number }
   | ({ kind: 'clock' } & ClockDto)

@@ -45,6 +45,9 @@ async function recordedLesson() {
     ...{ groupId: leaf!.id, kind: 'noticed', text: 'it spins', about: null, source: 'desk' },
     ...{ seenAt: '2026-03-09T10:20:00.000Z', picture: await photo() },
   })
+  await app.call('PUT', `${path}/reviews/${leaf!.id}/${own.groups[1]!.id}`, {
+    ...{ convinced: 'We found the same.', question: 'How exactly did you do it?' },
+  })
   return { own, path, partId: part.body.id, lesson: (await app.call<LessonDto>('GET', path)).body }
 }
 
@@ -68,14 +71,15 @@ const restore = (bytes: Uint8Array, as = newId()) =>
 const preview = (bytes: Uint8Array) => send<ArchivePreviewDto>('POST', '/api/lessons/archive/preview', bytes)
 
 /** What of a lesson must come back, without its identifiers. */
-const essence = ({ class: own, predictions, entries, observations, notes, parts, ...lesson }: LessonDto) => ({
+const essence = ({ class: own, predictions, entries, observations, notes, ...lesson }: LessonDto) => ({
   ...{ plan: lesson.plan, date: lesson.date, stage: lesson.stage, conclusion: lesson.conclusion },
   class: { ...own, id: '', groups: own.groups.map(({ name }) => name) },
   predictions: predictions.map(({ groupId: _, ...one }) => one),
   entries: entries.map(({ id: _, groupId: _g, supersedes, ...one }) => [one, supersedes !== null]),
   observations: observations.map(({ id: _, groupId: _g, picture, ...one }) => [one, picture !== null]),
   notes: notes.map(({ id: _, ...one }) => one),
-  parts: parts.map(({ groups }) => groups.map(({ name }) => name)),
+  reviews: lesson.reviews.map(({ byGroupId: _, ofGroupId: _o, ...one }) => one),
+  parts: lesson.parts.map(({ groups }) => groups.map(({ name }) => name)),
 })
 
 describe('a whole lesson as a file', () => {

@@ -12,6 +12,7 @@ import { familyOf, type LessonRow } from '../lessonRow'
 import { notesOf } from '../notes'
 import { observationsOf } from '../observations'
 import { predictionsOf } from '../predictions'
+import { reviewsOf } from '../reviews'
 
 /** A whole lesson with its parts as it is at one moment, to be kept as a file; asked for by any of its tests. */
 export async function archiveOf(db: Database, lessonId: string, now = new Date()): Promise<LessonArchive> {
@@ -45,6 +46,7 @@ async function testOf(tx: Database, row: LessonRow): Promise<ArchivedTest> {
     predictions: await predictionsOf(tx, id),
     entries: await entriesOf(tx, id),
     observations: await observationsOf(tx, id),
+    reviews: await reviewsOf(tx, id),
     // One that runs has nothing to say on another day.
     clock: clock?.ended ? clock : null,
   }

@@ -5,7 +5,16 @@ import { defined } from '#core/defined'
 import { standingOf } from '#core/entries'
 import type { ArchivePreviewDto } from '#shared/types/archive'
 import type { Database } from '../../database/database'
-import { classes, entries, groups, lessons, notes, observations, predictions } from '../../database/schema'
+import {
+  classes,
+  entries,
+  groups,
+  lessons,
+  notes,
+  observations,
+  predictions,
+  reviews,
+} from '../../database/schema'
 import { ApiError } from '../../errors/apiError'
 import { createClass } from '../classes'
 import { createInvestigation } from '../investigations'
@@ -133,9 +142,11 @@ async function insertTest(
   test: ArchivedTest,
   place: { classId: string; investigationId: string; partOf: string | null },
 ): Promise<void> {
-  const { id, notes: board, predictions: predicted, entries: read, observations: seen, ...row } = test
-  const finishedAt = row.finishedAt === null ? null : new Date(row.finishedAt)
-  await tx.insert(lessons).values({ id, ...row, ...place, finishedAt })
+  const { id, notes: board, predictions: predicted, entries: read, observations: seen, reviews: left } = test
+  const { date, stage, groupIds, stimulus, plan, conclusion, clock, absent } = test
+  const finishedAt = test.finishedAt === null ? null : new Date(test.finishedAt)
+  const row = { id, date, stage, groupIds, stimulus, plan, conclusion, clock, absent, finishedAt }
+  await tx.insert(lessons).values({ ...row, ...place })
   const lessonId = id
   const now = Date.now()
   // They are listed in the order in which they were made, or came.
@@ -150,11 +161,13 @@ async function insertTest(
       receivedAt: nth(index),
     })),
     seen: seen.map((one) => ({ ...one, lessonId, seenAt: new Date(one.seenAt) })),
+    left: left.map((one) => ({ ...one, lessonId, madeAt: new Date(one.madeAt) })),
   }
   await inPieces(rows.board, (some) => tx.insert(notes).values(some))
   await inPieces(rows.predicted, (some) => tx.insert(predictions).values(some))
   await inPieces(rows.read, (some) => tx.insert(entries).values(some))
   await inPieces(rows.seen, (some) => tx.insert(observations).values(some))
+  await inPieces(rows.left, (some) => tx.insert(reviews).values(some))
 }
 
 async function inPieces<Row>(rows: readonly Row[], write: (some: Row[]) => PromiseLike<unknown>) {

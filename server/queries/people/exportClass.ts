@@ -5,6 +5,7 @@ import { ApiError } from '../../errors/apiError'
 import { getClass } from '../classes'
 import { entriesOf } from '../entries'
 import { observationsOf } from '../observations'
+import { reviewsOf } from '../reviews'
 import { getPicture } from '../pictures'
 import { sharesOf } from './classAccess'
 
@@ -12,7 +13,7 @@ const format = { format: 'jolly-beaker-class', version: 1 }
 
 /**
  * All that is held about a class, as pieces of one JSON text: its children and allergies, whose it is, every lesson with what was predicted,
- * read, noticed and who did what, removed ones too, and the pictures that children took. One lesson or picture is in memory at a time.
+ * read, noticed, left with other groups and who did what, removed ones too, and the pictures that children took. One lesson or picture is in memory at a time.
  */
 export async function* exportClass(db: Database, classId: string): AsyncGenerator<string> {
   const own = await getClass(db, classId, true)
@@ -42,6 +43,7 @@ async function heldOfLesson(
     predictions: await db.select().from(predictions).where(eq(predictions.lessonId, row.id)),
     entries: await entriesOf(db, row.id),
     observations: await observationsOf(db, row.id),
+    reviews: await reviewsOf(db, row.id),
     roleTurns: await db.select().from(roleTurns).where(eq(roleTurns.lessonId, row.id)),
   }
 }

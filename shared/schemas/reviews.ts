@@ -1,0 +1,24 @@
+import { reviewLimits } from '#core/review'
+import { openLine, wholeNumber } from './common'
+import { object, rule, yesOrNo } from './typed'
+
+const text = openLine(reviewLimits.letters)
+
+/** The texts of a review, before it is answered. */
+export const reviewTexts = { convinced: text, question: text }
+
+/** What one group leaves with another. */
+export const reviewSchema = object(reviewTexts).custom(
+  rule(({ convinced, question }: { convinced: string; question: string }) =>
+    convinced === '' && question === '' ? 'Say what convinced you, or ask a question.' : null,
+  ),
+)
+
+/** What the other group answers; empty takes the answer back. */
+export const reviewAnswerSchema = object({ answer: text })
+
+/** Whether a teacher has taken a review back. */
+export const reviewChangeSchema = object({ removed: yesOrNo() })
+
+/** Whether groups may look at each other's work; a round after the one that was last pairs them again. */
+export const reviewingSchema = object({ open: yesOrNo(), round: wholeNumber(1, 1000) })
