@@ -25,6 +25,7 @@ it.each(starters.map((starter) => [starter.id, starter] as const))(
         entries,
         predictions: [],
         observations: [],
+        reviews: [],
         conclusion: emptyConclusion,
         isOver: true,
       },

@@ -1,9 +1,10 @@
-import { itemAt } from '#core/defined'
+import { defined, itemAt } from '#core/defined'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { addMinutes } from 'date-fns'
 import { kestrelLessons, type DemoLesson } from '../demo/lessons'
 import { demoObservations } from '../demo/observations'
+import { demoReviews } from '../demo/reviews'
 import { seededRandom, type Random } from '../core/random'
 import { uuidFrom } from '../demo/random'
 import { simulateEntries } from '../demo/entries'
@@ -16,6 +17,7 @@ import { saveNote, saveStimulus } from '../server/queries/notes'
 import { addObservation, changeObservation } from '../server/queries/observations'
 import { drawPicture, keepPicture } from '../server/queries/pictures'
 import { savePlan } from '../server/queries/plans'
+import { changeReview, saveReview, setReviewing } from '../server/queries/reviews'
 import { saveCalendar, saveShopList } from '../server/queries/school'
 import { offers } from '#demo/supplierList'
 import { saveSupply } from '../server/queries/supplies'
@@ -51,6 +53,7 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
     }
     if (readings) await addEntries(db, id, simulateEntries(starter, { ...readings, groupIds }, random))
     await seedObservations(db, id, lesson, groupIds, random)
+    await seedReviews(db, id, lesson, groupIds)
     await saveConclusion(db, id, { conclusion, version: 0 })
     await changeLesson(db, id, { stage })
   }
@@ -58,6 +61,25 @@ export async function seedDemo(db: Database, today: Date, seed = 20260301): Prom
 }
 
 const sketchAt = (file: string) => readFileSync(join('demo', 'pictures', file))
+
+/** Lets the groups visit each other, and closes the visits. */
+async function seedReviews(
+  db: Database,
+  id: string,
+  { starter, readings }: DemoLesson,
+  groupIds: string[],
+): Promise<void> {
+  const left = readings && starters.includes(starter) ? demoReviews[starter.id] : undefined
+  if (!left) return
+  const { hosts } = await setReviewing(db, id, { open: true, round: 1 })
+  for (const [place, { convinced, question, answer }] of left.entries()) {
+    const byGroupId = itemAt(groupIds, place)
+    const pair = { byGroupId, ofGroupId: defined(hosts[byGroupId]) }
+    await saveReview(db, id, pair, { convinced, question }, true)
+    if (answer) await changeReview(db, id, pair, { answer })
+  }
+  await setReviewing(db, id, { open: false, round: 1 })
+}
 
 async function seedObservations(
   db: Database,

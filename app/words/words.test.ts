@@ -40,8 +40,9 @@ describe('lessonNeed', () => {
     needed: 36,
     dueToday: null,
     took: null,
+    visits: '',
     year: '2025/26',
-    searched: { materials: [], words: [], variables: [], conclusion: [] },
+    searched: { materials: [], words: [], variables: [], conclusion: [], visits: [] },
   }
 
   it.each<[Partial<LessonSummaryDto>, string]>([

@@ -9,7 +9,7 @@ const plan = examplePlan({
   materials: [material({ name: 'sticky dots' }), material({ id: 'b', name: ' ' })],
   background: { ...noBackground, words: [{ word: 'bounce', meaning: 'to spring back', use: '' }] },
 })
-const searched = searchedTexts(plan, { ...emptyConclusion, better: 'Look level with the mark.' })
+const searched = searchedTexts(plan, { ...emptyConclusion, better: 'Look level with the mark.' }, [])
 
 describe('a search in the logbook', () => {
   it('finds what is shown, and says nothing of where', () => {

@@ -1,8 +1,9 @@
 import type { Conclusion } from '../conclusion'
 import { levelName, type Plan } from '../plan'
+import { standingReviews, type Review } from '../review'
 
 /** Where something of a lesson stands that the logbook searches but does not show. */
-export type SearchedPlace = 'materials' | 'words' | 'variables' | 'conclusion'
+export type SearchedPlace = 'materials' | 'words' | 'variables' | 'conclusion' | 'visits'
 
 /** The texts of a lesson by where they stand. */
 export type SearchedTexts = Record<SearchedPlace, string[]>
@@ -13,10 +14,10 @@ const notEmpty = (texts: readonly string[]) => [
 
 /**
  * What the logbook searches of a lesson beside what it shows: names of materials, words of science, what was changed, measured and kept
- * the same, and what the class concluded.
- * @example searchedTexts(plan, conclusion).variables[0] // 'drop height'
+ * the same, what the class concluded, and what groups left with each other.
+ * @example searchedTexts(plan, conclusion, []).variables[0] // 'drop height'
  */
-export function searchedTexts(plan: Plan, conclusion: Conclusion): SearchedTexts {
+export function searchedTexts(plan: Plan, conclusion: Conclusion, reviews: readonly Review[]): SearchedTexts {
   const { why, dissent, better } = conclusion
   return {
     materials: notEmpty(plan.materials.map(({ name }) => name)),
@@ -27,5 +28,8 @@ export function searchedTexts(plan: Plan, conclusion: Conclusion): SearchedTexts
       ...plan.keptSame.flatMap(({ name, how }) => [name, how]),
     ]),
     conclusion: notEmpty([why, dissent, better]),
+    visits: notEmpty(
+      standingReviews(reviews).flatMap(({ convinced, question, answer }) => [convinced, question, answer]),
+    ),
   }
 }

@@ -30,6 +30,7 @@ const plain: Record<PartId, string> = {
   'own-readings': 'Our readings',
   noticed: 'We noticed',
   guessed: 'We guess',
+  visits: 'When we looked at each other’s work',
   draw: 'Room to draw',
   now: 'I think now',
 }

@@ -4,6 +4,7 @@ import { capital } from '../quantity'
 import type { OwnRecord, ReportFacts } from './part'
 import { predictionSaid } from './predictionSaid'
 import type { ReportedLesson } from './reportFacts'
+import { visitsSaid } from './visitsSaid'
 
 /**
  * What a group, or one child of it, has of its own in a lesson: its predictions and what it saw. What the whole class predicted or saw
@@ -14,7 +15,7 @@ import type { ReportedLesson } from './reportFacts'
  * @example ownRecord(lesson, facts, 0).predictions // ['The higher the drop, the higher the bounce']
  */
 export function ownRecord(
-  lesson: Pick<ReportedLesson, 'groups' | 'predictions' | 'observations'>,
+  lesson: Pick<ReportedLesson, 'groups' | 'predictions' | 'observations' | 'reviews'>,
   { plan, scored }: Pick<ReportFacts, 'plan' | 'scored'>,
   groupIndex: number,
   seat = 0,
@@ -37,5 +38,6 @@ export function ownRecord(
       }),
     noticed: seen.filter(({ kind }) => kind === 'noticed'),
     guessed: seen.filter(({ kind }) => kind === 'guessed'),
+    visits: visitsSaid(lesson.reviews, group.id, new Map(lesson.groups.map(({ id, name }) => [id, name]))),
   }
 }

@@ -14,7 +14,7 @@ export const papers: Record<PaperKind, readonly PartId[]> = {
     'question', 'tested', 'bench', 'chart', 'answer', 'showed', 'wrong', 'why', 'dissent', 'better', 'next',
   ],
   journal: [
-    'question', 'tested', 'own-prediction', 'own-readings', 'chart', 'noticed', 'guessed', 'draw', 'answer',
+    'question', 'tested', 'own-prediction', 'own-readings', 'chart', 'noticed', 'guessed', 'visits', 'draw', 'answer',
     'why', 'words', 'now',
   ],
 }

@@ -60,6 +60,8 @@ export interface OwnRecord {
   predictions: readonly string[]
   noticed: readonly SeenThing[]
   guessed: readonly SeenThing[]
+  /** What was left by groups that looked at its work, and what it left with others, a line for each. */
+  visits: readonly string[]
 }
 
 /** What is left to the children on a paper. */
@@ -128,5 +130,6 @@ export type PartId =
   | 'own-readings'
   | 'noticed'
   | 'guessed'
+  | 'visits'
   | 'draw'
   | 'now'

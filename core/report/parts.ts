@@ -79,6 +79,7 @@ export const parts: Record<PartId, (facts: ReportFacts) => PartBody> = {
   },
   noticed: ({ own }) => ({ kind: 'pictures', items: own?.noticed ?? [] }),
   guessed: ({ own }) => ({ kind: 'pictures', items: own?.guessed ?? [] }),
+  visits: ({ own }) => list(own?.visits ?? []),
   draw: () => ({ kind: 'room', lines: 0 }),
   now: () => room,
 }

@@ -32,6 +32,7 @@ const lesson = (changes: Partial<ReportedLesson> = {}): ReportedLesson => ({
   entries: [],
   predictions: [],
   observations: [],
+  reviews: [],
   conclusion: emptyConclusion,
   isOver: true,
   ...changes,

@@ -10,6 +10,7 @@ import { methodText, triesText } from '../method'
 import { standingObservations, type Observation } from '../observation'
 import type { Plan, SchoolWays } from '../plan'
 import { capital } from '../quantity'
+import type { Review } from '../review'
 import { readingsAt } from '../recording'
 import { checkSafe } from '../safety'
 import { everythingShown, type ReportFacts } from './part'
@@ -24,6 +25,8 @@ export interface ReportedLesson {
   entries: readonly Entry[]
   predictions: readonly KeptPrediction[]
   observations: readonly Observation[]
+  /** What groups left with each other. */
+  reviews: readonly Review[]
   conclusion: Conclusion
   /** Whether nobody will test any more. */
   isOver: boolean

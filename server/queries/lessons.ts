@@ -11,6 +11,7 @@ import { clockLog } from '#core/timetable'
 import { nextQuestions } from '#core/wonder'
 import { readingDays, type Stage } from '#core/lesson'
 import { schoolYear, searchedTexts } from '#core/logbook'
+import { reviewsSaid } from '#core/review'
 import type { conclusionSchema, Given } from '#shared/schemas'
 import type { LessonDto, LessonSummaryDto } from '#shared/types/api'
 import type { Database } from '../database/database'
@@ -29,7 +30,7 @@ import { observationsOf } from './observations'
 import { partsOf, refuseTakenGroups, lessonPartsEvent } from './parts'
 import { predictionsOf } from './predictions'
 import type { ClassScope } from './people/classAccess'
-import { reviewsOf } from './reviews'
+import { reviewsByLesson, reviewsOf } from './reviews'
 import { saveRoleTurns } from './roles'
 import { safetyOf } from './safety'
 import { getSchool } from './school'
@@ -46,6 +47,7 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
   const ids = rows.map((row) => row.lesson.id)
   const counts = await countedEntries(db, ids)
   const asked = await questionsOf(db, ids)
+  const left = await reviewsByLesson(db, ids)
   const { calendar, ways } = await getSchool(db)
   const today = currentDay()
   const wanted = rows.filter(({ lesson }) => isToldByEntries(lesson, calendar, today))
@@ -58,6 +60,7 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
     const { groups } = withoutNames(whole, new Set(groupIds))
     const standing = standingOf(read.get(lesson.id) ?? [])
     const conclusion = upgradeConclusion(lesson.plan, lesson.conclusion)
+    const reviewed = left.get(lesson.id) ?? []
     return {
       id: lesson.id,
       title: lesson.plan.title,
@@ -80,8 +83,9 @@ export async function listLessons(db: Database, scope: ClassScope): Promise<Less
       ),
       dueToday: dueIn(lesson, groups, standing, calendar, today),
       took: lesson.clock?.ended ? (clockLog(lesson.clock)?.said ?? null) : null,
+      visits: reviewsSaid(reviewed),
       year: schoolYear(lesson.date, ways.pictures.yearEnds),
-      searched: searchedTexts(lesson.plan, conclusion),
+      searched: searchedTexts(lesson.plan, conclusion, reviewed),
     }
   })
 }

@@ -1,4 +1,4 @@
-import { and, asc, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import { scoredPlan, scoresOf } from '#core/comparison'
 import { defined } from '#core/defined'
 import { standingOf } from '#core/entries'
@@ -20,13 +20,23 @@ import { observationsOf } from './observations'
 import { predictionsOf } from './predictions'
 
 /** What groups left with each other in a lesson, in the order in which they did, with what was taken back. */
-export async function reviewsOf(db: Database, lessonId: string): Promise<Review[]> {
+export const reviewsOf = async (db: Database, lessonId: string): Promise<Review[]> =>
+  (await reviewsByLesson(db, [lessonId])).get(lessonId) ?? []
+
+/** The same for several lessons, by lesson. */
+export async function reviewsByLesson(
+  db: Database,
+  lessonIds: readonly string[],
+): Promise<Map<string, Review[]>> {
+  const found = new Map<string, Review[]>()
+  if (lessonIds.length === 0) return found
   const rows = await db
     .select()
     .from(reviews)
-    .where(eq(reviews.lessonId, lessonId))
+    .where(inArray(reviews.lessonId, [...lessonIds]))
     .orderBy(asc(reviews.madeAt), asc(reviews.byGroupId), asc(reviews.ofGroupId))
-  return rows.map(toReview)
+  for (const row of rows) found.set(row.lessonId, [...(found.get(row.lessonId) ?? []), toReview(row)])
+  return found
 }
 
 const toReview = ({ lessonId: _lesson, madeAt, ...row }: typeof reviews.$inferSelect): Review => ({

@@ -6,6 +6,6 @@ import type { LessonDto } from '../types/api'
 export const reportedLesson = (lesson: LessonDto, today: string): ReportedLesson => ({
   ...{ plan: lesson.plan, own: lesson.class, groups: lesson.class.groups, school: lesson.school },
   ...{ entries: lesson.entries, predictions: lesson.predictions, conclusion: lesson.conclusion },
-  observations: lesson.observations,
+  ...{ observations: lesson.observations, reviews: lesson.reviews },
   isOver: isTestingOver(lesson, lesson.school.calendar, today),
 })

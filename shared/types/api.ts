@@ -97,6 +97,8 @@ export interface LessonSummaryDto {
   dueToday: number | null
   /** How its time went, once it has ended: "Planned 42 min, took 51." */
   took: string | null
+  /** How groups looked at each other's work: how many questions and answers; empty where they did not. */
+  visits: string
   /** The school year that it belongs to: "2026/27". */
   year: string
   /** What the logbook searches beside what it shows. */

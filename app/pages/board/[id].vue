@@ -22,12 +22,13 @@ const { isOn } = useClassClock()
 useStepBell('board')
 const { words } = useScienceWords()
 const { toggle, isSupported } = useFullscreen()
-type Face = 'wonder' | 'cards' | 'clock' | 'results' | 'seen' | 'words'
+type Face = 'wonder' | 'cards' | 'clock' | 'results' | 'visits' | 'seen' | 'words'
 const faces = computed<{ face: Face; name: string }[]>(() => [
   { face: 'wonder', name: 'Wonder' },
   { face: 'cards', name: 'Cards' },
   { face: 'clock', name: 'Clock' },
   { face: 'results', name: 'Results' },
+  ...(store.lesson?.reviewing?.open ? [{ face: 'visits' as const, name: 'Visits' }] : []),
   ...(observations.onBoard.length > 0 ? [{ face: 'seen' as const, name: 'Noticed' }] : []),
   ...(words.value.length > 0 ? [{ face: 'words' as const, name: 'Words' }] : []),
 ])
@@ -36,6 +37,7 @@ const chosen = ref<Face | null>(null)
 const face = computed<Face>(
   () =>
     (faces.value.some((one) => one.face === chosen.value) ? chosen.value : null) ??
+    (store.open.reviewing?.open ? 'visits' : null) ??
     // Until the first dot lands, the clock is what the class looks at.
     (isOn.value && done.value === 0
       ? 'clock'
@@ -101,6 +103,7 @@ useHead({ title: () => `Board · ${store.lesson ? store.plan.title : ''}` })
       <LessonRemoved />
       <WonderBoard v-if="face === 'wonder'" />
       <VariablesBoard v-else-if="face === 'cards'" class="cards" large />
+      <VisitsBoard v-else-if="face === 'visits'" />
       <SeenBoard v-else-if="face === 'seen'" />
       <WordsBoard v-else-if="face === 'words'" />
       <BoardClock v-else-if="face === 'clock'" />

@@ -1,4 +1,5 @@
 import { acceptHMRUpdate, defineStore } from 'pinia'
+import { reviewKey } from '#core/review'
 import { applyEvent } from '#shared/lesson/applyEvent'
 import type { LessonDto } from '#shared/types/api'
 import { request } from '~/api/request'
@@ -10,6 +11,12 @@ function withAct(lesson: LessonDto, { act, at }: PendingAct): LessonDto {
   const { seq } = lesson
   if (act.kind === 'note') return applyEvent(lesson, { kind: 'note', note: act.note, seq })
   if (act.kind === 'note-removed') return applyEvent(lesson, { kind: 'note-removed', id: act.note.id, seq })
+  if (act.kind === 'review' || act.kind === 'review-answer') {
+    const { lessonId: _lesson, kind: _kind, ...said } = act
+    const before = lesson.reviews.find((one) => reviewKey(one) === reviewKey(act))
+    const review = { convinced: '', question: '', answer: '', madeAt: at, removed: false, ...before, ...said }
+    return applyEvent(lesson, { kind: 'review', review, seq })
+  }
   const { groupId, seat, answer, because, step = 'before' } = act
   const known = lesson.entries.filter((entry) => entry.groupId === groupId).length
   const late = step === 'before' && known > 0
@@ -27,6 +34,20 @@ function sendAct(act: Act): Promise<unknown> {
       body: { seat, answer, because, step },
     })
   }
+  if (act.kind === 'review') {
+    const { byGroupId: groupId, ofGroupId: hostId, convinced, question } = act
+    return request('PUT', '/api/lessons/:id/reviews/:groupId/:hostId', {
+      params: { id, groupId, hostId },
+      body: { convinced, question },
+    })
+  }
+  if (act.kind === 'review-answer') {
+    const { byGroupId: groupId, ofGroupId: hostId, answer } = act
+    return request('PUT', '/api/lessons/:id/reviews/:groupId/:hostId/answer', {
+      params: { id, groupId, hostId },
+      body: { answer },
+    })
+  }
   const { id: noteId, ...body } = act.note
   const params = { id, noteId }
   return act.kind === 'note'
@@ -35,7 +56,7 @@ function sendAct(act: Act): Promise<unknown> {
 }
 
 /**
- * Predictions and notes on their way to the server. They are kept in the browser until the server has them or refuses them, so that a
+ * Predictions, notes and what groups leave with each other, on their way to the server. They are kept in the browser until the server has them or refuses them, so that a
  * lost connection, a server in trouble or a closed lid loses nothing.
  */
 export const useOutbox = defineStore('outbox', () => {

@@ -1,5 +1,6 @@
 import type { PredictionAnswer } from '#core/conclusion'
 import type { PredictionStep } from '#core/plan'
+import { reviewKey, type Review, type ReviewPair } from '#core/review'
 import type { Note } from '#core/wonder'
 import { pendingStore } from './pendingStore'
 import { isObject } from './readKept'
@@ -17,6 +18,8 @@ export type Act = { lessonId: string } & (
     }
   | { kind: 'note'; note: Note }
   | { kind: 'note-removed'; note: Note }
+  | ({ kind: 'review' } & ReviewPair & Pick<Review, 'convinced' | 'question'>)
+  | ({ kind: 'review-answer' } & ReviewPair & Pick<Review, 'answer'>)
 )
 
 /** An act with when it was done, and why it was refused if it was. */
@@ -28,9 +31,16 @@ export interface PendingAct {
 
 /** What an act is about: a later one about the same takes its place. */
 export function actKey(act: Act): string {
-  return act.kind === 'prediction'
-    ? `${act.lessonId}|prediction|${act.groupId}|${act.seat}|${act.step ?? 'before'}`
-    : `${act.lessonId}|note|${act.note.id}`
+  switch (act.kind) {
+    case 'prediction':
+      return `${act.lessonId}|prediction|${act.groupId}|${act.seat}|${act.step ?? 'before'}`
+    case 'note':
+    case 'note-removed':
+      return `${act.lessonId}|note|${act.note.id}`
+    case 'review':
+    case 'review-answer':
+      return `${act.lessonId}|${act.kind}|${reviewKey(act)}`
+  }
 }
 
 const storeFor = (state: string) =>
@@ -57,9 +67,12 @@ function isAct(act: unknown): act is Act {
       typeof act.because === 'string' &&
       isObject(act.answer)
     )
+  const areTexts = (...all: unknown[]) => all.every((one) => typeof one === 'string')
+  if (act.kind === 'review') return areTexts(act.byGroupId, act.ofGroupId, act.convinced, act.question)
+  if (act.kind === 'review-answer') return areTexts(act.byGroupId, act.ofGroupId, act.answer)
   return (
     (act.kind === 'note' || act.kind === 'note-removed') &&
     isObject(act.note) &&
-    [act.note.id, act.note.kind, act.note.text].every((one) => typeof one === 'string')
+    areTexts(act.note.id, act.note.kind, act.note.text)
   )
 }

@@ -32,6 +32,7 @@ const placeSaid: Record<SearchedPlace, string> = {
   words: 'Among its words',
   variables: 'In its plan',
   conclusion: 'In its conclusion',
+  visits: 'From a visit',
 }
 /** Null for all of them. */
 const ofClass = ref<string | null>(null)
@@ -42,8 +43,8 @@ const found = computed(() =>
   school.lessons.flatMap((lesson) => {
     if (ofClass.value !== null && lesson.className !== ofClass.value) return []
     if (ofYear.value !== null && lesson.year !== ofYear.value) return []
-    const { title, question, answer, className, took, nextQuestion } = lesson
-    const shown = [title, question, answer ?? '', className, took ?? '', nextQuestion]
+    const { title, question, answer, className, took, visits, nextQuestion } = lesson
+    const shown = [title, question, answer ?? '', className, took ?? '', visits, nextQuestion]
     const others = [...lesson.nextQuestions, ...(lesson.groupNames ?? [])]
     const places = findLesson([...shown, ...others], lesson.searched, find.value ?? '')
     return places === null ? [] : [{ lesson, places }]
@@ -130,6 +131,7 @@ async function remove(lesson: LessonSummaryDto) {
               {{ placeSaid[one.place] }}: {{ one.text }}
             </p>
             <p v-if="lesson.took" class="small soft">{{ lesson.took }}</p>
+            <p v-if="lesson.visits" class="small soft">{{ lesson.visits }}</p>
             <p v-if="lesson.nextQuestion" class="small soft">Next: {{ lesson.nextQuestion }}</p>
             <details v-if="lesson.nextQuestions.length" class="small next">
               <summary>

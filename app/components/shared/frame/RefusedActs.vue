@@ -4,7 +4,7 @@ import type { PendingAct } from '~/stores/sending/pendingActs'
 import { useLesson } from '~/stores/lesson'
 import { useOutbox } from '~/stores/sending/outbox'
 
-/** Predictions and notes that the server would not take: it is told why, and they may be sent once more. */
+/** Predictions, notes and words for other groups that the server would not take: it is told why, and they may be sent once more. */
 const props = withDefaults(defineProps<{ source?: 'desk' | 'sheet' }>(), { source: 'desk' })
 const store = useLesson()
 const outbox = useOutbox()
@@ -14,6 +14,10 @@ const mine = computed(() => outbox.refused.filter(({ act }) => act.lessonId === 
 function nameOf({ act }: PendingAct): string {
   if (act.kind === 'note') return act.note.text
   if (act.kind === 'note-removed') return `taking off “${act.note.text}”`
+  const called = (id: string) => store.groups.find((one) => one.id === id)?.name ?? 'a group'
+  if (act.kind === 'review')
+    return `what was left with ${called(act.ofGroupId)}: “${act.convinced || act.question}”`
+  if (act.kind === 'review-answer') return `the answer to ${called(act.byGroupId)}: “${act.answer}”`
   const group = store.groups.find((one) => one.id === act.groupId)
   const who = group ? `the prediction of ${group.name}` : 'a prediction'
   return act.because ? `${who}, because ${act.because}` : who

@@ -7,7 +7,7 @@ import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
 
 /** A group's own numbers, level by level. */
-const props = defineProps<{ groupId: string }>()
+const props = withDefaults(defineProps<{ groupId: string; whose?: string }>(), { whose: 'Your readings' })
 const store = useLesson()
 const results = useResults()
 const mark = computed(() => resolutionOf(store.scored).mark)
@@ -46,7 +46,9 @@ const lines = computed(() =>
 <template>
   <table>
     <caption class="visually-hidden">
-      Your readings
+      {{
+        whose
+      }}
     </caption>
     <tbody>
       <tr v-for="line in lines" :key="line.id">

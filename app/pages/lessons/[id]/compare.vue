@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { hasOneSetting } from '#core/plan'
 import { pictureViews } from '~/components/desk/compare/pictureViews'
 import { usePicture } from '~/composables/usePicture'
+import { useReviews } from '~/composables/useReviews'
 import { usePredictedNumbers } from '~/composables/usePredictedNumbers'
 import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
@@ -12,6 +13,7 @@ import { useObservations } from '~/stores/observations'
 const store = useLesson()
 const hero = ref<HTMLElement | null>(null)
 const results = useResults()
+const { canOpen } = useReviews()
 const isOneSetting = computed(() => hasOneSetting(store.scored) && store.counted.length > 0)
 const observations = useObservations()
 const { picture, counted, quantities } = usePicture()
@@ -88,6 +90,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
         No readings yet. They appear here as soon as the first is recorded in
         <NuxtLink :to="`/lessons/${store.open.id}/test`">Test</NuxtLink>.
       </p>
+      <GroupVisits v-if="canOpen || store.open.reviewing" />
       <ObservationStrip v-if="observations.standing.length > 0" />
     </div>
     <aside class="stack">
@@ -97,6 +100,7 @@ if (store.open.stage === 'test') void store.setStage('compare')
           ? '1 other thing was noticed'
           : `${observations.standing.length} other things were noticed`
       }}</a>
+      <a v-if="canOpen || store.open.reviewing" href="#visits" class="small">Look at each other’s work</a>
     </aside>
   </div>
 </template>

@@ -154,6 +154,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
         aria-hidden="true"
       />
       <template v-if="store.open.clock"><SheetStep :group-index="place" /><RaceStart /></template>
+      <SheetVisits v-if="!isClass && step !== 'away'" :group-id="groupId" />
       <template v-if="step === 'opening'" />
       <SheetPredict
         v-else-if="step === 'predict' && predictsNext"

@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { predictionWords } from '#core/conclusion'
+import { capital } from '#core/quantity'
+import { wayOf } from '#core/recording'
+import { convincingPhrases, questionPhrases, reviewKey } from '#core/review'
+import type { HostRecordDto } from '#shared/types/api'
+import { request } from '~/api/request'
+import { useDraftText } from '~/composables/useDraftText'
+import { useReviews } from '~/composables/useReviews'
+import { useLesson } from '~/stores/lesson'
+import { sheetFindings } from './sheetEntries'
+
+/** Another group's record, to look at, with one thing that convinces and one question to leave there. */
+const shown = defineModel<boolean>({ required: true })
+const props = defineProps<{ groupId: string; hostId: string }>()
+const store = useLesson()
+const { groupOf, leave } = useReviews()
+const host = computed(() => groupOf(props.hostId))
+const pair = computed(() => ({ byGroupId: props.groupId, ofGroupId: props.hostId }))
+const draftKey = (what: string) => () => `${store.open.id}|${reviewKey(pair.value)}|${what}`
+const convinced = useDraftText(draftKey('convinced'))
+const question = useDraftText(draftKey('question'))
+const canLeave = computed(() => convinced.value.trim() !== '' || question.value.trim() !== '')
+const record = shallowRef<HostRecordDto | null>(null)
+const isCut = ref(false)
+
+async function look() {
+  isCut.value = false
+  try {
+    const params = { id: store.open.id, groupId: props.groupId }
+    record.value = await request('GET', '/api/lessons/:id/reviews/:groupId', { params })
+  } catch {
+    // The readings are here already; what else they wrote comes once there is a connection.
+    isCut.value = true
+  }
+}
+watch(
+  shown,
+  (isShown) => {
+    if (!isShown) return
+    void look()
+    const before = store.open.reviews.find((one) => reviewKey(one) === reviewKey(pair.value))
+    convinced.value ||= before?.convinced ?? ''
+    question.value ||= before?.question ?? ''
+  },
+  { immediate: true },
+)
+store.onEvent((event) => {
+  if (shown.value && ['observation', 'prediction', 'reviewing'].includes(event.kind)) void look()
+})
+
+const theirs = computed(() => (record.value?.ofGroupId === props.hostId ? record.value : null))
+const predicted = computed(() =>
+  (theirs.value?.predictions ?? []).map(({ answer, because }) => {
+    const said = capital(predictionWords(store.scored, answer, store.plan))
+    return because === '' ? `${said}.` : `${said}, because ${because}.`
+  }),
+)
+const findings = computed(() => sheetFindings[wayOf(store.plan).sheetEntry] ?? null)
+
+function keep() {
+  if (!canLeave.value) return
+  void leave(pair.value, { convinced: convinced.value.trim(), question: question.value.trim() })
+  convinced.value = question.value = ''
+  shown.value = false
+}
+</script>
+
+<template>
+  <VDialog v-model="shown" max-width="640" scrollable :aria-label="`The work of ${host?.name}`">
+    <VCard v-if="host">
+      <VCardTitle class="head">
+        <GroupEmblem :emblem="host.emblem" :size="30" named :name="host.name" />
+        <span>What did they find?</span>
+      </VCardTitle>
+      <VCardText>
+        <form id="visit" class="visit" @submit.prevent="keep">
+          <div class="record">
+            <template v-if="predicted.length > 0">
+              <h2>They predicted</h2>
+              <p v-for="words in predicted" :key="words">{{ words }}</p>
+            </template>
+            <h2>They found</h2>
+            <GroupReadings :group-id="hostId" whose="Their readings" />
+            <component :is="findings" v-if="findings" :group-id="hostId" />
+            <template v-if="theirs && theirs.observations.length > 0">
+              <h2>They noticed</h2>
+              <ul>
+                <li v-for="one in theirs.observations" :key="one.id">
+                  <img
+                    v-if="one.picture"
+                    :src="`/api/pictures/${one.picture}`"
+                    :alt="one.text || 'Their picture'"
+                  />
+                  {{ one.text }}
+                </li>
+              </ul>
+            </template>
+            <p v-if="isCut" class="small soft" role="status">
+              What they noticed comes when the connection is back.
+            </p>
+          </div>
+          <SheetPhrases
+            v-model="convinced"
+            label="What convinces you?"
+            :phrases="convincingPhrases(store.plan)"
+          />
+          <SheetPhrases
+            v-model="question"
+            label="What do you want to ask them?"
+            :phrases="questionPhrases()"
+          />
+        </form>
+      </VCardText>
+      <VCardActions>
+        <VBtn size="large" @click="shown = false">Not yet</VBtn>
+        <VBtn type="submit" form="visit" color="primary" variant="flat" size="large" :disabled="!canLeave"
+          >Leave it for {{ host.name }}</VBtn
+        >
+      </VCardActions>
+    </VCard>
+  </VDialog>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  white-space: normal;
+}
+
+.visit {
+  display: grid;
+  gap: 22px;
+}
+
+.record {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  padding: 12px 14px;
+  background: var(--surface-warm);
+  border-radius: var(--radius);
+  overflow-wrap: anywhere;
+}
+
+h2 {
+  font-size: var(--text-body);
+  color: var(--ink-soft);
+}
+
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+
+img {
+  display: block;
+  max-width: 100%;
+  max-height: 180px;
+  border-radius: 8px;
+}
+</style>

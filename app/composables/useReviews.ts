@@ -1,0 +1,58 @@
+import { computed } from 'vue'
+import { isDoneForAll } from '#core/lesson'
+import { reviewKey, type Review, type ReviewPair } from '#core/review'
+import { request } from '~/api/request'
+import { useLesson } from '~/stores/lesson'
+import { useNotices } from '~/stores/notices'
+
+/** Groups that look at each other's work: who visits whom, what they leave, and what the visited answer. */
+export function useReviews() {
+  const store = useLesson()
+  const notices = useNotices()
+  const reviewing = computed(() => store.open.reviewing)
+  /** Whether there are records of several groups to look at. */
+  const canOpen = computed(
+    () => store.groups.length > 1 && !isDoneForAll(store.plan) && store.counted.length > 0,
+  )
+  const groupOf = (id: string) => store.groups.find((group) => group.id === id)
+  /** Who visits whom now, then who visited whom before, each with what was left; without groups that have gone elsewhere. */
+  const visits = computed(() => {
+    const now = store.groups.flatMap(({ id: byGroupId }) => {
+      const ofGroupId = reviewing.value?.hosts[byGroupId]
+      return ofGroupId === undefined ? [] : [{ byGroupId, ofGroupId }]
+    })
+    const known = new Set(now.map(reviewKey))
+    const earlier = store.open.reviews.filter((one) => !known.has(reviewKey(one)))
+    return [...now, ...earlier].flatMap((pair) => {
+      const [visitor, host] = [groupOf(pair.byGroupId), groupOf(pair.ofGroupId)]
+      if (!visitor || !host) return []
+      const review = store.open.reviews.find((one) => reviewKey(one) === reviewKey(pair)) ?? null
+      return [{ key: reviewKey(pair), isNow: known.has(reviewKey(pair)), visitor, host, review }]
+    })
+  })
+
+  async function setReviewing(open: boolean, round: number) {
+    const { id } = store.open
+    const now = await notices.attempt(() =>
+      request('PUT', '/api/lessons/:id/reviewing', { params: { id }, body: { open, round } }),
+    )
+    if (now && store.lesson?.id === id) store.patch({ reviewing: now })
+  }
+
+  const leave = ({ byGroupId, ofGroupId }: ReviewPair, said: Pick<Review, 'convinced' | 'question'>) =>
+    store.act({ kind: 'review', byGroupId, ofGroupId, ...said })
+
+  const answer = ({ byGroupId, ofGroupId }: ReviewPair, said: string) =>
+    store.act({ kind: 'review-answer', byGroupId, ofGroupId, answer: said })
+
+  /** Takes back what a group left, or puts it back. */
+  const setRemoved = ({ byGroupId, ofGroupId }: Review, removed: boolean) =>
+    notices.attempt(() =>
+      request('PATCH', '/api/lessons/:id/reviews/:groupId/:hostId', {
+        params: { id: store.open.id, groupId: byGroupId, hostId: ofGroupId },
+        body: { removed },
+      }),
+    )
+
+  return { reviewing, canOpen, visits, groupOf, setReviewing, leave, answer, setRemoved }
+}
