@@ -14,11 +14,11 @@ const many = computed(() => now.value.length > 6)
     <p class="ask">We look at each other’s work. What convinces us? What do we want to ask?</p>
     <ul :class="{ many }">
       <li v-for="one in now" :key="one.key" :class="{ done: one.review && !one.review.removed }">
-        <GroupEmblem :emblem="one.visitor.emblem" named :name="one.visitor.name" :size="many ? 40 : 64" />
+        <GroupEmblem :emblem="one.visitor.emblem" named :name="one.visitor.name" :size="many ? 40 : 56" />
         <svg class="way" viewBox="0 0 60 16" role="img" aria-label="visits">
           <path d="M2 8h50M45 2l8 6-8 6" />
         </svg>
-        <GroupEmblem :emblem="one.host.emblem" named :name="one.host.name" :size="many ? 40 : 64" />
+        <GroupEmblem :emblem="one.host.emblem" named :name="one.host.name" :size="many ? 40 : 56" />
         <VIcon
           v-if="one.review && !one.review.removed"
           :icon="mdiCheckBold"
@@ -57,7 +57,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 1fr 60px 1fr 34px;
+  grid-template-columns: 1fr 50px 1fr 34px;
   align-items: center;
   gap: 12px;
   padding: 6px 20px;

@@ -69,4 +69,14 @@ header {
   height: auto;
   min-height: 28mm;
 }
+
+/* What does not fit one side goes on at the back, with all the room that is left there to draw. */
+.runs-on .draw {
+  flex: none;
+  break-before: page;
+}
+
+.runs-on .draw :deep(.frame) {
+  min-height: 110mm;
+}
 </style>

@@ -70,7 +70,7 @@ legend {
 
 .phrases.pictures {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(124px, 1fr));
 }
 
 .pictures .choice {

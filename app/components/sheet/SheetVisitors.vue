@@ -20,12 +20,12 @@ const visitor = computed(() => groupOf(props.review.byGroupId))
 const text = useDraftText(() => `${store.open.id}|${reviewKey(props.review)}|answer`)
 const choosing = ref(false)
 const again = computed(() => repeatableSlots(store.plan, store.counted, props.review.ofGroupId))
-const level = (slot: Slot) => store.plan.levels.find(({ id }) => id === slot.levelId)
-const nameOf = (slot: Slot) => {
-  const own = level(slot)
-  return own && store.plan.tries > 1
-    ? `${levelName(store.plan, own)}, try ${slot.tryNumber}`
-    : wayOf(store.plan).slotName(store.plan, slot)
+/** A try as children call it: its level, and which one where there are several. */
+function nameOf(slot: Slot): string {
+  const level = store.plan.levels.find(({ id }) => id === slot.levelId)
+  if (!level) return wayOf(store.plan).slotName(store.plan, slot)
+  const name = levelName(store.plan, level)
+  return store.plan.tries > 1 ? `${name}, try ${slot.tryNumber}` : name
 }
 watch(
   shown,

@@ -11,7 +11,11 @@ const done = computed(() => now.value.filter(({ review }) => review !== null && 
 const state = computed(() => {
   if (!reviewing.value)
     return 'Each group looks at another one’s record, says one thing that convinced it and asks one question.'
-  const many = `${done.value} of ${now.value.length} groups ${done.value === 1 ? 'has' : 'have'} left something`
+  const [some, all] = [done.value, now.value.length]
+  const many =
+    some === all
+      ? `all ${all} groups have left something`
+      : `${some} of ${all} groups ${some === 1 ? 'has' : 'have'} left something`
   return reviewing.value.open ? `Open: ${many}.` : `Closed: ${many}.`
 })
 /** What is being written for a group, and of which visit. */
