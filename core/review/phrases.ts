@@ -1,4 +1,5 @@
 import type { Plan } from '../plan'
+import { usesInstrument } from '../recording'
 
 /** Something that a group may say of another's work in one press; its id says what it is about, so that it can have a picture. */
 export interface Phrase {
@@ -24,21 +25,19 @@ export type PhraseId =
  * What may convince a group of another's work, to be chosen where writing is slow. Whether it is so is for the children to see.
  * @example convincingPhrases(plan)[0].words // 'They tried everything 3 times.'
  */
-export function convincingPhrases(plan: Pick<Plan, 'tries'>): Phrase[] {
+export function convincingPhrases(plan: Plan): Phrase[] {
+  const { tries } = plan
+  const phrases: Phrase[] = []
+  if (tries > 1)
+    phrases.push({
+      id: 'tries',
+      words: tries === 2 ? 'They tried everything twice.' : `They tried everything ${tries} times.`,
+    })
+  phrases.push({ id: 'same-way', words: 'They did it the same way each time.' })
+  if (tries > 1 && usesInstrument(plan))
+    phrases.push({ id: 'close', words: 'Their numbers are close together.' })
   return [
-    ...(plan.tries > 1
-      ? [
-          {
-            id: 'tries' as const,
-            words:
-              plan.tries === 2
-                ? 'They tried everything twice.'
-                : `They tried everything ${plan.tries} times.`,
-          },
-        ]
-      : []),
-    { id: 'same-way', words: 'They did it the same way each time.' },
-    ...(plan.tries > 1 ? [{ id: 'close' as const, words: 'Their numbers are close together.' }] : []),
+    ...phrases,
     { id: 'agrees', words: 'We found the same.' },
     { id: 'wrote', words: 'They wrote down what went wrong.' },
   ]

@@ -4,6 +4,7 @@ import type { Cell } from '../evidence'
 import { cellsOf } from '../evidence'
 import { comparisonOf } from '../recording'
 import { scoresOf } from '../comparison'
+import type { Plan } from '../plan'
 import { examplePlan } from '../testing/examplePlan'
 import { entriesFrom, entry } from '../testing/exampleEntries'
 import {
@@ -190,11 +191,16 @@ describe('pairing groups', () => {
 })
 
 describe('phrases to choose from', () => {
+  const ids = (changes: Partial<Plan>) => convincingPhrases(examplePlan(changes)).map(({ id }) => id)
+
   it('say nothing of tries or closeness where each is tried once', () => {
-    const ids = (tries: number) => convincingPhrases({ tries }).map(({ id }) => id)
-    expect(ids(1)).toEqual(['same-way', 'agrees', 'wrote'])
-    expect(ids(2)).toEqual(['tries', 'same-way', 'close', 'agrees', 'wrote'])
-    expect(convincingPhrases({ tries: 2 })[0]!.words).toBe('They tried everything twice.')
+    expect(ids({ tries: 1 })).toEqual(['same-way', 'agrees', 'wrote'])
+    expect(ids({ tries: 2 })).toEqual(['tries', 'same-way', 'close', 'agrees', 'wrote'])
+    expect(convincingPhrases(examplePlan({ tries: 2 }))[0]!.words).toBe('They tried everything twice.')
+  })
+
+  it('say nothing of numbers where there are none', () => {
+    expect(ids({ tries: 3, recording: { kind: 'race' } as Plan['recording'] })).not.toContain('close')
   })
 })
 

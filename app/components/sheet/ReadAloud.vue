@@ -2,11 +2,12 @@
 import { mdiStop, mdiVolumeHigh } from '@mdi/js'
 import { useReadAloud } from '~/composables/useReadAloud'
 
-/** Reads what stands on the step of a Sheet, with all that can be pressed there. */
+/** Reads what stands on the step of a Sheet, or on what is open above it, with all that can be pressed there. */
+const props = withDefaults(defineProps<{ from?: string }>(), { from: '.sheet .step, .sheet .words' })
 const { canRead, speaking, read, stop } = useReadAloud()
 
 function press() {
-  const step = globalThis.document.querySelector<HTMLElement>('.sheet .step, .sheet .words')
+  const step = globalThis.document.querySelector<HTMLElement>(props.from)
   if (speaking.value || !step) stop()
   else read(step.innerText)
 }

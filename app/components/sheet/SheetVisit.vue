@@ -73,6 +73,7 @@ function keep() {
       <VCardTitle class="head">
         <GroupEmblem :emblem="host.emblem" :size="30" named :name="host.name" />
         <span>What did they find?</span>
+        <ReadAloud from="#visit" class="aloud" />
       </VCardTitle>
       <VCardText>
         <form id="visit" class="visit" @submit.prevent="keep">
@@ -129,6 +130,10 @@ function keep() {
   align-items: center;
   gap: 14px;
   white-space: normal;
+}
+
+.aloud {
+  margin-left: auto;
 }
 
 .visit {

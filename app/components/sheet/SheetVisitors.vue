@@ -57,8 +57,9 @@ function repeat(slot: Slot) {
       <VCardTitle class="head">
         <GroupEmblem :emblem="visitor.emblem" :size="30" named :name="visitor.name" />
         <span>looked at your work</span>
+        <ReadAloud from="#left-here" class="aloud" />
       </VCardTitle>
-      <VCardText class="stack">
+      <VCardText id="left-here" class="stack">
         <template v-if="review.convinced">
           <h2>What convinced them</h2>
           <p class="said">{{ review.convinced }}</p>
@@ -124,6 +125,10 @@ function repeat(slot: Slot) {
 h2 {
   font-size: var(--text-body);
   color: var(--ink-soft);
+}
+
+.aloud {
+  margin-left: auto;
 }
 
 .said {

@@ -154,3 +154,44 @@ it('what somebody changed by hand among what is kept does not keep the page from
   expect(useOutbox().waiting).toEqual([])
   expect(stored()).toEqual([])
 })
+
+describe('what a group leaves with another', () => {
+  const pair = { byGroupId: 'leaf', ofGroupId: 'bell' }
+  const leave = (question: string) =>
+    useLesson().act({ kind: 'review', ...pair, convinced: 'It is close.', question })
+  const reviews = () => useLesson().open.reviews
+
+  it('is shown at once and sent, as is its answer, which a later question keeps', async () => {
+    const sent = leave('Which side?')
+    expect(reviews()).toMatchObject([{ ...pair, question: 'Which side?', answer: '', removed: false }])
+    await sent
+    await useLesson().act({ kind: 'review-answer', ...pair, answer: 'The lower.' })
+    await leave('Which side exactly?')
+    expect(reviews()).toMatchObject([{ question: 'Which side exactly?', answer: 'The lower.' }])
+    expect(server.of('PUT').map(({ path, body }) => [path, body])).toEqual([
+      ['/api/lessons/one/reviews/leaf/bell', { convinced: 'It is close.', question: 'Which side?' }],
+      ['/api/lessons/one/reviews/leaf/bell/answer', { answer: 'The lower.' }],
+      ['/api/lessons/one/reviews/leaf/bell', { convinced: 'It is close.', question: 'Which side exactly?' }],
+    ])
+    expect(stored()).toEqual([])
+  })
+
+  it('waits while visits are closed, and holds nothing else up', async () => {
+    server.answerWith(({ path }) => (path.includes('/reviews/') ? refusal(403, 'not-allowed') : { body: {} }))
+    await leave('Which side?')
+    await predict('so')
+    expect(useOutbox().waiting.map(({ act }) => act.kind)).toEqual(['review'])
+    expect(useOutbox().refused).toEqual([])
+    expect(stored()).toHaveLength(1)
+  })
+
+  it('is read again from what this browser kept, and not where that is damaged', async () => {
+    server.answerWith(() => 'offline' as const)
+    await leave('Which side?')
+    const [key] = stored()
+    const kept = server.kept.get(key!)!
+    server.kept.set('jolly-beaker-act-waiting-broken', kept.replace('"Which side?"', '3'))
+    setActivePinia(createPinia())
+    expect(useOutbox().waiting.map(({ act }) => act.kind)).toEqual(['review'])
+  })
+})
