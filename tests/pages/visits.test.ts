@@ -39,7 +39,7 @@ testedLesson(
       .getByRole('group', { name: 'What do you want to ask them?' })
       .getByRole('textbox')
       .fill('Which side?')
-    await look.getByRole('button', { name: `Leave it for ${host.name}` }).click()
+    await look.getByRole('button', { name: 'Leave this for them' }).click()
     await expect
       .poll(() => of(first!.id))
       .toMatchObject({
@@ -90,7 +90,7 @@ testedLesson(
     await sheet.getByText('They predicted').waitFor()
     await goOffline(sheet)
     await sheet.getByRole('button', { name: 'We found the same.' }).click()
-    await sheet.getByRole('button', { name: /^Leave it for/ }).click()
+    await sheet.getByRole('button', { name: 'Leave this for them' }).click()
     await sheet.getByRole('button', { name: 'Look once more' }).waitFor()
     expect(await of(first!.id)).toBeUndefined()
     await sheet.context().setOffline(false)

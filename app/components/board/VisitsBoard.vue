@@ -14,11 +14,23 @@ const many = computed(() => now.value.length > 6)
     <p class="ask">We look at each other’s work. What convinces us? What do we want to ask?</p>
     <ul :class="{ many }">
       <li v-for="one in now" :key="one.key" :class="{ done: one.review && !one.review.removed }">
-        <GroupEmblem :emblem="one.visitor.emblem" named :name="one.visitor.name" :size="many ? 40 : 56" />
+        <GroupEmblem
+          class="wraps"
+          :emblem="one.visitor.emblem"
+          named
+          :name="one.visitor.name"
+          :size="many ? 40 : 56"
+        />
         <svg class="way" viewBox="0 0 60 16" role="img" aria-label="visits">
           <path d="M2 8h50M45 2l8 6-8 6" />
         </svg>
-        <GroupEmblem :emblem="one.host.emblem" named :name="one.host.name" :size="many ? 40 : 56" />
+        <GroupEmblem
+          class="wraps"
+          :emblem="one.host.emblem"
+          named
+          :name="one.host.name"
+          :size="many ? 40 : 56"
+        />
         <VIcon
           v-if="one.review && !one.review.removed"
           :icon="mdiCheckBold"
@@ -50,14 +62,14 @@ ul {
   padding: 0;
   flex: 1;
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 16px 26px;
   grid-auto-rows: minmax(min-content, 130px);
 }
 
 li {
   display: grid;
-  grid-template-columns: 1fr 50px 1fr 34px;
+  grid-template-columns: minmax(0, 1fr) 50px minmax(0, 1fr) 34px;
   align-items: center;
   gap: 12px;
   padding: 6px 20px;
@@ -67,7 +79,14 @@ li {
   border-radius: var(--radius);
 }
 
+ul.many {
+  gap: 8px 20px;
+  grid-auto-rows: minmax(min-content, 1fr);
+}
+
 .many li {
+  padding-block: 2px;
+  line-height: 1.1;
   font-size: var(--board-text);
 }
 

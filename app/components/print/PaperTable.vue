@@ -3,10 +3,12 @@ import type { PaperTable } from '#core/report'
 
 /** A table on paper; an empty cell is to be written in. */
 defineProps<{ table: PaperTable }>()
+/** Columns whose heads stand beside each other; the heads of more stand upright. */
+const mostAcross = 9
 </script>
 
 <template>
-  <table>
+  <table :class="{ many: table.head.length > mostAcross }">
     <caption>
       {{
         table.caption
@@ -66,6 +68,22 @@ tbody th {
 
 td {
   overflow-wrap: break-word;
+}
+
+.many thead th + th {
+  writing-mode: vertical-rl;
+  min-width: 0;
+  max-height: 45mm;
+  vertical-align: top;
+}
+
+.many td {
+  padding-inline: 1mm;
+  font-size: 0.72em;
+}
+
+.many tbody th {
+  min-width: 18mm;
 }
 
 td.write {

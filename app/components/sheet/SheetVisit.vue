@@ -71,7 +71,7 @@ function keep() {
   <VDialog v-model="shown" max-width="640" scrollable :aria-label="`The work of ${host?.name}`">
     <VCard v-if="host">
       <VCardTitle class="head">
-        <GroupEmblem :emblem="host.emblem" :size="30" named :name="host.name" />
+        <GroupEmblem class="wraps" :emblem="host.emblem" :size="30" named :name="host.name" />
         <span>What did they find?</span>
         <ReadAloud from="#visit" class="aloud" />
       </VCardTitle>
@@ -117,7 +117,7 @@ function keep() {
       <VCardActions>
         <VBtn size="large" @click="shown = false">Not yet</VBtn>
         <VBtn type="submit" form="visit" color="primary" variant="flat" size="large" :disabled="!canLeave"
-          >Leave it for {{ host.name }}</VBtn
+          >Leave this for them</VBtn
         >
       </VCardActions>
     </VCard>

@@ -55,7 +55,7 @@ function repeat(slot: Slot) {
   <VDialog v-model="shown" max-width="560" scrollable :aria-label="`What ${visitor?.name} left here`">
     <VCard v-if="visitor">
       <VCardTitle class="head">
-        <GroupEmblem :emblem="visitor.emblem" :size="30" named :name="visitor.name" />
+        <GroupEmblem class="wraps" :emblem="visitor.emblem" :size="30" named :name="visitor.name" />
         <span>looked at your work</span>
         <ReadAloud from="#left-here" class="aloud" />
       </VCardTitle>

@@ -47,7 +47,7 @@ watch(host, (now) => {
     </p>
     <div v-else-if="host" class="visit">
       <span>Visit</span>
-      <GroupEmblem :emblem="host.emblem" :size="28" named :name="host.name" />
+      <GroupEmblem class="wraps" :emblem="host.emblem" :size="28" named :name="host.name" />
       <VBtn
         :color="left ? undefined : 'primary'"
         :variant="left ? 'outlined' : 'flat'"
@@ -59,6 +59,7 @@ watch(host, (now) => {
     </div>
     <div v-for="one in received" :key="reviewKey(one)" class="visit">
       <GroupEmblem
+        class="wraps"
         v-if="groupOf(one.byGroupId)"
         :emblem="groupOf(one.byGroupId)!.emblem"
         :size="28"

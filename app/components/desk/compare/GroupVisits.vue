@@ -72,9 +72,9 @@ function keep({ visitor, host }: Visit) {
     <ul v-if="visits.length > 0">
       <li v-for="one in visits" :key="one.key" :class="{ removed: one.review?.removed }">
         <span class="who">
-          <GroupEmblem :emblem="one.visitor.emblem" :size="18" named :name="one.visitor.name" />
+          <GroupEmblem class="wraps" :emblem="one.visitor.emblem" :size="18" named :name="one.visitor.name" />
           <span aria-hidden="true">→</span><span class="visually-hidden">visits</span>
-          <GroupEmblem :emblem="one.host.emblem" :size="18" named :name="one.host.name" />
+          <GroupEmblem class="wraps" :emblem="one.host.emblem" :size="18" named :name="one.host.name" />
         </span>
         <form v-if="writing?.key === one.key" class="write" @submit.prevent="keep(one)">
           <template v-if="writing.what === 'review'">
@@ -162,7 +162,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 230px 1fr auto;
+  grid-template-columns: 230px minmax(0, 1fr) auto;
   align-items: center;
   gap: 12px;
   padding: 4px 0;

@@ -37,6 +37,13 @@ const word = computed(() => props.name ?? (props.emblem === 'class' ? classTeste
   white-space: nowrap;
 }
 
+/* A name that is longer than its place goes on in a second line. */
+.emblem.wraps {
+  min-width: 0;
+  white-space: normal;
+  overflow-wrap: anywhere;
+}
+
 svg {
   flex: none;
   print-color-adjust: exact;

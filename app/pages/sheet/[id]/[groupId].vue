@@ -138,7 +138,7 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
   <VMain class="sheet">
     <template v-if="ready && group && progress">
       <header>
-        <GroupEmblem :emblem="group.emblem" :size="34" named :name="group.name" />
+        <GroupEmblem class="wraps" :emblem="group.emblem" :size="34" named :name="group.name" />
         <span v-if="lost" class="small lost" role="status">connecting again…</span>
         <ReadAloud class="aloud" />
         <BellMute v-if="byMinutes" face="sheet" class="mute" />
@@ -265,6 +265,10 @@ useHead({ title: () => (group.value ? `${group.value.name} · Sheet` : 'Sheet') 
 
 header .aloud {
   margin-left: auto;
+}
+
+header .number {
+  white-space: nowrap;
 }
 
 .lost {
