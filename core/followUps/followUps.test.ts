@@ -1,18 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import { variableWords } from '../class'
 import { weighLesson } from '../comparison'
+import { emptyConclusion } from '../conclusion'
 import type { Plan } from '../plan'
 import { seededRandom } from '../random'
 import { nextPlan } from '../variables'
 import { entriesFrom } from '../testing/exampleEntries'
 import { examplePlan } from '../testing/examplePlan'
-import { followUps } from '.'
+import { followUps, hardToKeep, type TroubleTexts } from '.'
 
 const context = { age: '7-9', words: variableWords('plain') } as const
 const groups = [...'abcd'].map((id) => ({ id, name: id }))
 
 /** What four groups lead to, each with the same readings but for a little. */
-function ledTo(readings: Record<string, number[]>, plan: Plan = examplePlan()) {
+function ledTo(
+  readings: Record<string, number[]>,
+  plan: Plan = examplePlan(),
+  troubles: Partial<TroubleTexts> = {},
+  /** How much more each group reads than the one before it. */
+  more = 0,
+) {
   const entries = entriesFrom(
     Object.fromEntries(
       groups.map(({ id }, index) => [
@@ -20,7 +27,7 @@ function ledTo(readings: Record<string, number[]>, plan: Plan = examplePlan()) {
         Object.fromEntries(
           Object.entries(readings).map(([level, values]) => [
             level,
-            values.map((value) => value + (index % 2)),
+            values.map((value) => value + (index % 2) + more * index),
           ]),
         ),
       ]),
@@ -32,7 +39,8 @@ function ledTo(readings: Record<string, number[]>, plan: Plan = examplePlan()) {
     groups.map(({ id }) => id),
     true,
   )
-  return followUps(plan, evidence, groups.length, context, seededRandom(3))
+  const facts = { conclusion: emptyConclusion, entries: [], reviews: [], ...troubles }
+  return followUps(plan, evidence, { groups: groups.length, context, troubles: facts }, seededRandom(3))
 }
 
 describe('what the results lead to', () => {
@@ -74,5 +82,44 @@ describe('what the results lead to', () => {
     const held = { ...plan, changed: { ...plan.changed, range: { least: 0, greatest: 70 } } }
     const found = ledTo({ h20: [10, 11, 12], h40: [14, 15, 16], h60: [30, 31, 32] }, held)
     expect(found.map(({ question }) => question)).toEqual(['What happens between 40 cm and 60 cm?'])
+  })
+})
+
+describe('what was hard to keep the same', () => {
+  const plan = examplePlan({
+    keptSame: ['floor', 'way of dropping', 'who reads'].map((name) => ({ id: name, name, how: '' })),
+  })
+  const kinds = { h20: [10, 11, 12], h40: [11, 12, 13], h60: [10, 11, 12] }
+  const asked = {
+    ...{ byGroupId: 'a', ofGroupId: 'b', convinced: '', answer: '', madeAt: '2026-03-09T10:00:00Z' },
+    removed: false,
+  }
+
+  it('is what most of the class’s own words name', () => {
+    const nothing = { conclusion: emptyConclusion, entries: [], reviews: [] }
+    expect(hardToKeep(plan, nothing)).toBeNull()
+    const better = { ...emptyConclusion, better: 'Drop it the same way each time.' }
+    expect(hardToKeep(plan, { ...nothing, conclusion: better })).toBe('way of dropping')
+    const entries = [
+      { note: 'on the soft floor', reason: '' },
+      { note: 'the other floor', reason: '' },
+    ]
+    expect(hardToKeep(plan, { ...nothing, conclusion: better, entries })).toBe('floor')
+    const reviews = [{ ...asked, question: 'Was the floor always the same?' }]
+    expect(hardToKeep(plan, { ...nothing, reviews })).toBe('floor')
+    expect(hardToKeep(plan, { ...nothing, reviews: [{ ...reviews[0]!, removed: true }] })).toBeNull()
+  })
+
+  it('is offered as a question where a class would see as much as its groups differ', () => {
+    const conclusion = { ...emptyConclusion, better: 'Drop it the same way each time.' }
+    const [found] = ledTo(kinds, plan, { conclusion }, 6)
+    expect(found).toEqual({
+      question: 'Does the way of dropping change the bounce height?',
+      said: 'If it matters as much as our groups differ: in classes like yours the answer would nearly always show.',
+    })
+    expect(nextPlan(plan, found!.question).changed.name).toBe('way of dropping')
+    // Where the groups hardly differ, nobody would see it; where nobody says so, nothing was hard.
+    expect(ledTo(kinds, plan, { conclusion })).toEqual([])
+    expect(ledTo(kinds, plan, {}, 6)).toEqual([])
   })
 })

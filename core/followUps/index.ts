@@ -1,1 +1,2 @@
-export { followUps, type FollowUp } from './followUps'
+export { followUps, type FollowUp, type LessonFacts } from './followUps'
+export { hardToKeep, type TroubleTexts } from './hardToKeep'

@@ -110,3 +110,4 @@ export const review = {
   ...{ byGroupId: 'leaf', ofGroupId: 'bell', convinced: '', question: 'How exactly did you do it?' },
   ...{ answer: '', madeAt: '2026-03-09T10:20:00.000Z', removed: false },
 }
+export const troubles = { conclusion: emptyConclusion, entries: [], reviews: [] }

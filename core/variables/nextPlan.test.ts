@@ -30,6 +30,15 @@ describe('the plan of the next lesson', () => {
     expect(next.materials).toEqual(bounce.materials)
   })
 
+  it.each([
+    ['Does the place change the bounce height?', 'place'],
+    ['Would our place make a difference?', 'place'],
+    ['Does the weather change the bounce height?', 'drop height'],
+    ['Can it bounce in another place?', 'drop height'],
+  ])('changes what was kept the same where it is what %j asks about', (question, name) => {
+    expect(nextPlan(bounce, question).changed.name).toBe(name)
+  })
+
   it('brings back the levels of what was changed in a lesson before', () => {
     const balls = nextPlan(bounce, 'Does the kind of ball change the bounce?')
     const again = nextPlan(

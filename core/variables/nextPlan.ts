@@ -11,6 +11,12 @@ const isSameName = (one: string, other: string): boolean => {
   return words(one).join(' ') === words(other).join(' ')
 }
 
+/** What a question asks whether it makes a difference: "Does the way of dropping change the bounce?"; null where it asks otherwise. */
+const subjectOf = (question: string): string | null =>
+  /^\s*(?:does|do|will|would|can)\s+(?:the\s+|our\s+)?(.+?)\s+(?:change|affect|matter|make\s+a\s+difference)\b/i.exec(
+    question,
+  )?.[1] ?? null
+
 /**
  * The plan of the next lesson, which asks another question of the same test. What the question changes is picked on the variables board, as
  * a teacher would pick it: what was changed is kept the same from now on, with its levels. All else is carried over. Where the question
@@ -22,11 +28,12 @@ export function nextPlan(plan: Plan, question: string): Plan {
   const next: Plan = { ...plan, title: '', question }
   const levels = levelsAsked(plan, question)
   if (levels) return { ...next, levels, expected: expectedAt(plan, levels) }
-  const named = suggestParts(question).change[0] ?? ''
+  const cards = variableCards(next).filter(({ place }) => place === 'kept-same' || place === 'could-change')
+  const asked = subjectOf(question)
+  const subject = cards.find(({ name }) => asked !== null && isSameName(name, asked))
+  const named = subject?.name ?? suggestParts(question).change[0] ?? ''
   if (named === '' || isInRounds(plan) || isSameName(named, plan.changed.name)) return next
-  const card = variableCards(next).find(
-    ({ place, name }) => (place === 'kept-same' || place === 'could-change') && isSameName(name, named),
-  )
+  const card = subject ?? cards.find(({ name }) => isSameName(name, named))
   const id = card?.id ?? newId()
   const change = card ? next.ideas.change : [...next.ideas.change, { id, name: named }]
   const picked = moveCard({ ...next, ideas: { ...next.ideas, change } }, id, 'changed')

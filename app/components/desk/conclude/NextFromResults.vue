@@ -19,8 +19,11 @@ onMounted(async () => {
   found.value = followUps(
     store.plan,
     results.evidence,
-    store.groups.length,
-    { age, words: variableWords(vocabulary) },
+    {
+      groups: store.groups.length,
+      context: { age, words: variableWords(vocabulary) },
+      troubles: store.open,
+    },
     seededRandom(1),
   )
 })

@@ -1,0 +1,40 @@
+import { stems } from '../catalogue'
+import type { Conclusion } from '../conclusion'
+import type { Entry } from '../entries'
+import type { Plan } from '../plan'
+import { standingReviews, type Review } from '../review'
+
+/** What a class wrote where something did not go as planned. */
+export interface TroubleTexts {
+  conclusion: Pick<Conclusion, 'better'>
+  entries: readonly Pick<Entry, 'note' | 'reason'>[]
+  reviews: readonly Review[]
+}
+
+/** The words of a text without their endings, so that "dropped" speaks of "dropping". */
+const roots = (text: string): string[] =>
+  stems(text).map(({ stem }) => stem.replace(/(?<=..)(?:ing|ed|er|s|e)$/, '').replace(/([^aeiou])\1$/, '$1'))
+
+/** Words that stand in many names and tell none from another. */
+const common = new Set(roots('the a an of same kind way type amount number size who how which what'))
+
+/**
+ * The name of what was hard to keep the same, by the class's own words: what it would do better, its notes and reasons for setting tries
+ * aside, and what groups asked each other. The one that most of these texts name; null where none does.
+ * @example hardToKeep(plan, { conclusion: { better: 'Drop it the same way.' }, entries: [], reviews: [] }) // null
+ */
+export function hardToKeep(plan: Plan, { conclusion, entries, reviews }: TroubleTexts): string | null {
+  const texts = [
+    conclusion.better,
+    ...entries.flatMap(({ note, reason }) => [note, reason]),
+    ...standingReviews(reviews).flatMap(({ question, answer }) => [question, answer]),
+  ]
+  const spoken = texts.map((text) => new Set(roots(text)))
+  const counts = plan.keptSame.map(({ name }) => {
+    const own = roots(name).filter((root) => !common.has(root))
+    const naming = own.length === 0 ? 0 : spoken.filter((text) => own.every((root) => text.has(root))).length
+    return { name, naming }
+  })
+  const [most] = counts.filter(({ naming }) => naming > 0).sort((a, b) => b.naming - a.naming)
+  return most?.name ?? null
+}
