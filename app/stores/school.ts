@@ -6,6 +6,7 @@ import { request } from '../api/request'
 /** Where a new lesson starts from. */
 export type LessonStart =
   | { kind: 'starter' | 'investigation' | 'lesson'; id: string }
+  | { kind: 'file'; name: string }
   | { kind: 'next'; id: string; question: string }
   | { kind: 'question'; question: string }
 

@@ -87,7 +87,7 @@ describe('what the results lead to', () => {
 
 describe('what was hard to keep the same', () => {
   const plan = examplePlan({
-    keptSame: ['floor', 'way of dropping', 'who reads'].map((name) => ({ id: name, name, how: '' })),
+    keptSame: ['floor', 'way of dropping', 'who reads'].map((name) => ({ id: name, name, how: '', was: null })),
   })
   const kinds = { h20: [10, 11, 12], h40: [11, 12, 13], h60: [10, 11, 12] }
   const asked = {

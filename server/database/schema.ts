@@ -169,7 +169,7 @@ export const pupils = pgTable(
 
 export const investigations = pgTable('investigations', {
   id: uuid('id').primaryKey(),
-  /** The starter it came from, if any. */
+  /** The starter it came from, or the file in the school's folder (`file:` and its name), if any. */
   starterId: text('starter_id'),
   plan: planColumn('plan').notNull(),
   madeAt: madeAt(),

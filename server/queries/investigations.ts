@@ -3,16 +3,16 @@ import { v7 as newId } from 'uuid'
 import { picturesIn, withPictures } from '#core/format'
 import type { Plan } from '#core/plan'
 import { starters } from '#starters'
-import { planSchema, validate } from '#shared/schemas'
 import type { InvestigationDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { investigations } from '../database/schema'
-import { ApiError, notFound } from '../errors/apiError'
-import { readInThread } from '../threads/inThread'
+import { notFound } from '../errors/apiError'
+import { filesInFolder } from './investigationFolder'
 import { drawPicture, keepPicture } from './pictures'
+import { readInvestigation } from './readInvestigation'
 
 /**
- * Everything that a new lesson can start from: the starters that ship, then the school's own. A question
+ * Everything that a new lesson can start from: the starters that ship, then the school's own, and those in its folder. A question
  * that somebody has only begun with is no plan to start from.
  */
 export async function listInvestigations(db: Database): Promise<InvestigationDto[]> {
@@ -34,6 +34,14 @@ export async function listInvestigations(db: Database): Promise<InvestigationDto
         question: plan.question,
         about: '',
       })),
+    ...(await filesInFolder()).map(({ name, plan, problem }) => ({
+      id: name,
+      kind: 'file' as const,
+      title: plan?.title || name,
+      question: plan?.question ?? '',
+      about: problem ?? '',
+      isBroken: problem !== null,
+    })),
   ]
 }
 
@@ -56,29 +64,26 @@ export async function createInvestigation(
   return id
 }
 
-/** Takes in an investigation file; a file that is not whole changes nothing. */
-export async function importInvestigation(db: Database, text: string): Promise<{ id: string; plan: Plan }> {
-  const opened = await readInThread('openInvestigation', text)
-  if (!opened.ok) throw new ApiError('invalid', opened.message, [{ path: 'text', message: opened.message }])
-  const checked = validate(planSchema, opened.plan)
-  if (!checked.ok) {
-    const [first] = checked.fields
-    throw new ApiError(
-      'invalid',
-      `The plan in this file cannot be used. ${first ? `At “${first.path || 'plan'}”: ${first.message}` : ''}`,
-      checked.fields.map((field) => ({ ...field, path: `plan.${field.path}` })),
-    )
-  }
+/**
+ * Takes in an investigation file; a file that is not whole changes nothing.
+ * @param origin where it came from, if it is not to be listed as one of the school's own
+ */
+export async function importInvestigation(
+  db: Database,
+  text: string,
+  origin: string | null = null,
+): Promise<{ id: string; plan: Plan }> {
+  const { plan: read, pictures } = await readInvestigation(text)
   const drawn = await Promise.all(
-    picturesIn(checked.value).flatMap((id) => {
-      const picture = opened.pictures[id]
+    picturesIn(read).flatMap((id) => {
+      const picture = pictures[id]
       return picture ? [drawPicture(Buffer.from(picture, 'base64')).then((one) => [id, one] as const)] : []
     }),
   )
   return db.transaction(async (tx) => {
     const kept = new Map<string, string>()
     for (const [id, picture] of drawn) kept.set(id, (await keepPicture(tx, picture)).id)
-    const plan = withPictures(checked.value, kept)
-    return { id: await createInvestigation(tx, plan, null), plan }
+    const plan = withPictures(read, kept)
+    return { id: await createInvestigation(tx, plan, origin), plan }
   })
 }

@@ -4,7 +4,8 @@ import { starterPlan, starters } from '#starters'
 import type { ClassDto } from '#shared/types/api'
 import type { Database } from '../database/database'
 import { notFound } from '../errors/apiError'
-import { createInvestigation, getInvestigationPlan } from './investigations'
+import { textInFolder } from './investigationFolder'
+import { createInvestigation, getInvestigationPlan, importInvestigation } from './investigations'
 import { lastLessonTimes } from './lastLessonTimes'
 import { findLesson } from './lessonRow'
 import { getSchool } from './school'
@@ -12,6 +13,7 @@ import { getSchool } from './school'
 /** What a new lesson starts from. */
 export type LessonOrigin =
   | { kind: 'starter' | 'investigation' | 'lesson'; id: string }
+  | { kind: 'file'; name: string }
   | { kind: 'next'; id: string; question: string }
   | { kind: 'question'; question: string }
 
@@ -38,6 +40,14 @@ export async function originOf(
         plan: withTimes(plan, await lastLessonTimes(tx, { investigationId: from.id })),
         investigationId: from.id,
       }
+    case 'file': {
+      const origin = `file:${from.name}`
+      const { id, plan } = await importInvestigation(tx, await textInFolder(from.name), origin)
+      return {
+        plan: withTimes(plan, await lastLessonTimes(tx, { starterId: origin })),
+        investigationId: id,
+      }
+    }
     case 'lesson': {
       const earlier = await findLesson(tx, from.id)
       const { investigationId } = earlier

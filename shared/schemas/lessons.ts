@@ -12,13 +12,14 @@ export const memberId = Joi.string()
   .pattern(/^[0-9a-f-]{36}(?:#\d{1,2})?$/)
   .messages({ 'string.pattern.base': 'We don’t know this child.' }) as StringSchema<string>
 
-/** A new lesson starts from a starter, a saved investigation, an earlier lesson, the next question of one, or a question of one's own. */
+/** A new lesson starts from a starter, a saved investigation or one in the school's folder, an earlier lesson, the next question of one, or a question of one's own. */
 export const newLessonSchema = object({
   classId: id,
   date: day,
   from: byKind({
     starter: { id: localId },
     investigation: { id },
+    file: { name: openLine(255) },
     lesson: { id },
     next: { id, question: openLine(300) },
     question: { question: openLine(300) },

@@ -68,12 +68,15 @@ export interface LessonClassDto extends Omit<ClassDto, 'pupils' | 'allergies'> {
 }
 
 export interface InvestigationDto {
+  /** Of one in the school's folder: the name of its file. */
   id: string
-  kind: 'starter' | 'investigation'
+  kind: 'starter' | 'investigation' | 'file'
   title: string
   question: string
-  /** For a starter: why its numbers are as they are. */
+  /** For a starter: why its numbers are as they are; for a file that can't be used: why not. */
   about: string
+  /** Whether it is a file that can't be used. */
+  isBroken?: boolean
 }
 
 /** A lesson as the logbook lists it. */

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { ages } from '~/words/planChoices'
 import { emblemIds, type AgeBand } from '#core/class'
 import { investigationLetters } from '#core/format'
+import type { InvestigationDto } from '#shared/types/api'
 import { request } from '~/api/request'
 import { useNotices } from '~/stores/notices'
 import { useSchool, type LessonStart } from '~/stores/school'
@@ -52,6 +53,9 @@ async function start(from: LessonStart) {
   busy.value = false
   if (id) await router.push(`/lessons/${id}/${from.kind === 'question' ? 'wonder' : 'plan'}`)
 }
+
+const startOf = ({ kind, id }: InvestigationDto): LessonStart =>
+  kind === 'file' ? { kind, name: id } : { kind, id }
 
 async function open(event: Event) {
   const input = event.target as HTMLInputElement
@@ -110,7 +114,10 @@ async function open(event: Event) {
     <h3>or from one that is ready</h3>
     <ul>
       <li v-for="one in school.investigations" :key="one.id">
-        <button type="button" :disabled="busy" @click="start({ kind: one.kind, id: one.id })">
+        <p v-if="one.isBroken" class="broken small">
+          <b>{{ one.id }}</b> in your folder can’t be used. {{ one.about }}
+        </p>
+        <button v-else type="button" :disabled="busy" @click="start(startOf(one))">
           <img
             v-if="one.kind === 'starter'"
             :src="starterPictures.get(one.id)"
@@ -158,6 +165,11 @@ async function open(event: Event) {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
+}
+
+.broken {
+  padding: 8px;
+  overflow-wrap: anywhere;
 }
 
 li b {
