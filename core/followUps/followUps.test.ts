@@ -87,7 +87,13 @@ describe('what the results lead to', () => {
 
 describe('what was hard to keep the same', () => {
   const plan = examplePlan({
-    keptSame: ['floor', 'way of dropping', 'who reads'].map((name) => ({ id: name, name, how: '', was: null })),
+    question: 'How high does the ball bounce?',
+    keptSame: ['ball', 'floor', 'way of dropping', 'who reads'].map((name) => ({
+      id: name,
+      name,
+      how: '',
+      was: null,
+    })),
   })
   const kinds = { h20: [10, 11, 12], h40: [11, 12, 13], h60: [10, 11, 12] }
   const asked = {
@@ -100,12 +106,15 @@ describe('what was hard to keep the same', () => {
     expect(hardToKeep(plan, nothing)).toBeNull()
     const better = { ...emptyConclusion, better: 'Drop it the same way each time.' }
     expect(hardToKeep(plan, { ...nothing, conclusion: better })).toBe('way of dropping')
+    const ofBall = { ...emptyConclusion, better: 'Hold the ball the same way, the ball!' }
+    expect(hardToKeep(plan, { ...nothing, conclusion: ofBall })).toBeNull()
     const entries = [
       { note: 'on the soft floor', reason: '' },
       { note: 'the other floor', reason: '' },
     ]
     expect(hardToKeep(plan, { ...nothing, conclusion: better, entries })).toBe('floor')
     const reviews = [{ ...asked, question: 'Was the floor always the same?' }]
+    expect(hardToKeep(plan, { ...nothing, conclusion: better, reviews })).toBe('way of dropping')
     expect(hardToKeep(plan, { ...nothing, reviews })).toBe('floor')
     expect(hardToKeep(plan, { ...nothing, reviews: [{ ...reviews[0]!, removed: true }] })).toBeNull()
   })

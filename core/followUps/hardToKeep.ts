@@ -20,17 +20,18 @@ const common = new Set(roots('the a an of same kind way type amount number size 
 
 /**
  * The name of what was hard to keep the same, by the class's own words: what it would do better, its notes and reasons for setting tries
- * aside, and what groups asked each other. The one that most of these texts name; null where none does.
+ * aside, and what groups asked each other. The one that most of these texts name, what groups asked weighing half as much; null where none does.
  * @example hardToKeep(plan, { conclusion: { better: 'Drop it the same way.' }, entries: [], reviews: [] }) // null
  */
 export function hardToKeep(plan: Plan, { conclusion, entries, reviews }: TroubleTexts): string | null {
-  const texts = [
-    conclusion.better,
-    ...entries.flatMap(({ note, reason }) => [note, reason]),
-    ...standingReviews(reviews).flatMap(({ question, answer }) => [question, answer]),
-  ]
-  const spoken = texts.map((text) => new Set(roots(text)))
-  const counts = plan.keptSame.map(({ name }) => {
+  const left = standingReviews(reviews).flatMap(({ question, answer }) => [question, answer])
+  const written = [conclusion.better, ...entries.flatMap(({ note, reason }) => [note, reason])]
+  // A question of visitors names things for other reasons too.
+  const spoken = [...written, ...written, ...left].map((text) => new Set(roots(text)))
+  // The ball itself is spoken of all the time.
+  const asked = new Set(roots(plan.question))
+  const kept = plan.keptSame.filter(({ name }) => !roots(name).every((root) => asked.has(root)))
+  const counts = kept.map(({ name }) => {
     const own = roots(name).filter((root) => !common.has(root))
     const naming = own.length === 0 ? 0 : spoken.filter((text) => own.every((root) => text.has(root))).length
     return { name, naming }

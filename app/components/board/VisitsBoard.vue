@@ -81,7 +81,8 @@ li {
 
 ul.many {
   gap: 8px 20px;
-  grid-auto-rows: minmax(min-content, 1fr);
+  grid-auto-rows: auto;
+  align-content: stretch;
 }
 
 .many li {
