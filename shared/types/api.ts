@@ -201,14 +201,6 @@ export type ObservationInput = Given<typeof observationSchema>
 /** What may become of an observation. */
 export type ObservationChange = Given<typeof observationChangeSchema>
 
-/** What a group may look at of the one that it visits, beside the readings, which every screen has. */
-export interface HostRecordDto {
-  /** Null while visits are closed, or where it has nobody to visit. */
-  ofGroupId: string | null
-  observations: Observation[]
-  predictions: PredictionDto[]
-}
-
 /** The clock of a class; null until somebody has started it. */
 export interface ClockDto {
   clock: ClassClock | null

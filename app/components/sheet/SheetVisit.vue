@@ -4,7 +4,7 @@ import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
 import { convincingPhrases, questionPhrases, reviewKey } from '#core/review'
-import type { HostRecordDto } from '#shared/types/api'
+import type { HostRecordDto } from '#shared/types/review'
 import { request } from '~/api/request'
 import { useDraftText } from '~/composables/useDraftText'
 import { useReviews } from '~/composables/useReviews'
@@ -70,11 +70,7 @@ function keep() {
 <template>
   <VDialog v-model="shown" max-width="640" scrollable :aria-label="`The work of ${host?.name}`">
     <VCard v-if="host">
-      <VCardTitle class="head">
-        <GroupEmblem class="wraps" :emblem="host.emblem" :size="30" named :name="host.name" />
-        <span>What did they find?</span>
-        <ReadAloud from="#visit" class="aloud" />
-      </VCardTitle>
+      <VisitTitle :group="host" words="What did they find?" from="#visit" />
       <VCardText>
         <form id="visit" class="visit" @submit.prevent="keep">
           <div class="record">
@@ -125,17 +121,6 @@ function keep() {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  white-space: normal;
-}
-
-.aloud {
-  margin-left: auto;
-}
-
 .visit {
   display: grid;
   gap: 22px;

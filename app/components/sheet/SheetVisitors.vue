@@ -54,11 +54,7 @@ function repeat(slot: Slot) {
 <template>
   <VDialog v-model="shown" max-width="560" scrollable :aria-label="`What ${visitor?.name} left here`">
     <VCard v-if="visitor">
-      <VCardTitle class="head">
-        <GroupEmblem class="wraps" :emblem="visitor.emblem" :size="30" named :name="visitor.name" />
-        <span>looked at your work</span>
-        <ReadAloud from="#left-here" class="aloud" />
-      </VCardTitle>
+      <VisitTitle :group="visitor" words="looked at your work" from="#left-here" />
       <VCardText id="left-here" class="stack">
         <template v-if="review.convinced">
           <h2>What convinced them</h2>
@@ -115,20 +111,9 @@ function repeat(slot: Slot) {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  white-space: normal;
-}
-
 h2 {
   font-size: var(--text-body);
   color: var(--ink-soft);
-}
-
-.aloud {
-  margin-left: auto;
 }
 
 .said {

@@ -59,8 +59,8 @@ watch(host, (now) => {
     </div>
     <div v-for="one in received" :key="reviewKey(one)" class="visit">
       <GroupEmblem
-        class="wraps"
         v-if="groupOf(one.byGroupId)"
+        class="wraps"
         :emblem="groupOf(one.byGroupId)!.emblem"
         :size="28"
         named

@@ -1,7 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import sharp from 'sharp'
+import type { Observation } from '#core/observation'
 import { newId } from '#core/plan'
 import type { Review, Reviewing } from '#core/review'
-import type { ApiProblem, HostRecordDto, LessonDto } from '#shared/types/api'
+import type { ApiProblem, LessonDto } from '#shared/types/api'
+import type { HostRecordDto } from '#shared/types/review'
 import type { Browser } from '../../testing/apiApp'
 import { collectMessages, positionOf } from '../../testing/collectMessages'
 import { sentEntry } from '../../testing/examples'
@@ -122,8 +125,23 @@ describe('a device of a group', () => {
     expect(body.observations.map(({ text }) => text)).toEqual(['it spins'])
     expect(body.predictions.map(({ because }) => because)).toEqual(['it spins, so'])
     expect((await sheet.call('GET', `${path}/reviews/${to}`)).status).toBe(403)
+    const sketch = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#fff' } })
+      .png()
+      .toBuffer()
+    const pictures: string[] = []
+    for (const groupId of [to, other]) {
+      const drawn = await school.ashby.call<Observation>('PUT', `${path}/observations/${newId()}`, {
+        ...{ groupId, kind: 'noticed', text: '', about: null, source: 'desk' },
+        ...{ seenAt: '2026-03-09T10:20:00.000Z', picture: sketch.toString('base64') },
+      })
+      pictures.push(drawn.body.picture!)
+    }
+    const seen = async () =>
+      Promise.all(pictures.map(async (id) => (await sheet.call('GET', `/api/pictures/${id}`)).status))
+    expect(await seen()).toEqual([200, 404])
     await close(path)
     expect((await look()).body).toEqual({ ofGroupId: null, observations: [], predictions: [] })
+    expect(await seen()).toEqual([404, 404])
   })
 
   it('leaves something there, twice the same, and nowhere else', async () => {

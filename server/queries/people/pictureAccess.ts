@@ -5,8 +5,8 @@ import { classesOf } from './classAccess'
 import type { Visitor } from './sessions'
 
 /**
- * Whether somebody may see a picture. Those that children took are for who has the class; on a screen of a lesson its own group's and
- * what is on the Board. What plans and questions show is for every teacher, and for every screen of the lesson.
+ * Whether somebody may see a picture. Those that children took are for who has the class; on a screen of a lesson its own group's, those of
+ * the group that it visits, and what is on the Board. What plans and questions show is for every teacher, and for every screen of the lesson.
  */
 export async function maySeePicture(db: Database, visitor: Visitor, id: string): Promise<boolean> {
   if (visitor.kind === 'teacher') {
@@ -24,6 +24,7 @@ export async function maySeePicture(db: Database, visitor: Visitor, id: string):
       .where(and(inArray(classes.id, classIds), classesOf(visitor)))
     return own.length > 0
   }
+  const groupIds = JSON.stringify(visitor.kind === 'sheet' ? visitor.groupIds : [])
   const shown = await db
     .select({ id: lessons.id })
     .from(lessons)
@@ -36,7 +37,10 @@ export async function maySeePicture(db: Database, visitor: Visitor, id: string):
           sql`exists (select 1 from ${observations} where ${observations.lessonId} = lessons.id
             and ${observations.picture} = ${id} and not ${observations.removed}
             and (${observations.onBoard} or ${observations.groupId}::text in (
-              select jsonb_array_elements_text(${JSON.stringify(visitor.kind === 'sheet' ? visitor.groupIds : [])}::jsonb))))`,
+              select own from jsonb_array_elements_text(${groupIds}::jsonb) own
+              union all
+              select ${lessons.reviewing} -> 'hosts' ->> own from jsonb_array_elements_text(${groupIds}::jsonb) own
+              where (${lessons.reviewing} -> 'open')::boolean)))`,
         ),
       ),
     )
