@@ -66,8 +66,6 @@ it('journal pages are for each group or each child, with sums and chart left to 
   await choose(page, 'Sums', 'Sums left to the children')
   await expect.poll(async () => (await sums.allTextContents()).join('')).toBe('')
   await page.keyboard.press('Escape')
-  // What opens over the page takes the focus back when it goes, away from a list that is just being opened.
-  await page.locator('.choose').waitFor({ state: 'hidden' })
   await choose(page, 'For whom', 'A page for each child')
   const children = own.byGroup.reduce((sum, one) => sum + one, 0)
   await expect.poll(() => pages.count()).toBe(children)

@@ -81,8 +81,17 @@ export async function dragTo(page: Page, what: Locator, onto: Locator): Promise<
 /** Chooses from one of the lists that open over the page. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.locator('.v-select', { has: page.getByText(label, { exact: true }) }).click()
-  await page.getByRole('option', { name: option, exact: true }).click()
+  const one = page.getByRole('option', { name: option, exact: true })
+  await one.waitFor()
+  // What is open scrolls to what is chosen in its next frames, and its rows are drawn anew: one pressed in that moment hears nothing.
+  await nextFrames(page, 4)
+  await one.click()
 }
+
+const nextFrames = (page: Page, count: number) =>
+  page.evaluate(async (frames) => {
+    for (let frame = 0; frame < frames; frame++) await new Promise(requestAnimationFrame)
+  }, count)
 
 /** Opens a word of the plan's sentences. */
 export async function openWord(page: Page, id: string): Promise<void> {
