@@ -21,7 +21,7 @@ export function evidence(): Figure[] {
     ...claims(classes / 20),
     ...sides(classes / 5),
     ...heats(classes / 10),
-    ...oddOnes(1500),
+    ...oddOnes(300),
     ...blowUp(),
     ...wobblingSetUps(classes),
     ...nullGrid(classes),

@@ -27,10 +27,12 @@ const groupAt = (place: number) => school.own.groups[place]!.id
 const joining = async () => (await school.ashby.call<JoiningDto>('GET', `${school.path}/joining`)).body
 
 describe('a tablet that has joined as a group', () => {
-  const record = (sheet: Browser, place: number, tryNumber: number) =>
+  const record = (sheet: Browser, place: number, tryNumber: number, takenAt = new Date().toISOString()) =>
     sheet.call('POST', `${school.path}/entries`, {
-      entries: [{ ...sentEntry(school.lesson), groupId: groupAt(place), tryNumber }],
+      entries: [{ ...sentEntry(school.lesson), groupId: groupAt(place), tryNumber, takenAt }],
     })
+  /** A moment after or before now, in minutes. */
+  const inMinutes = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOString()
 
   it('records for its own group, and for no other', async () => {
     const sheet = await school.device(0)
@@ -134,10 +136,33 @@ describe('a tablet that has joined as a group', () => {
     const device = (await joining()).devices.at(-1)!
     const at = `${school.path}/devices/${device.id}`
     await school.ashby.call('PUT', at, { groupIds: [groupAt(1)] })
-    expect([(await record(sheet, 0, 3)).status, (await record(sheet, 1, 3)).status]).toEqual([403, 200])
+    const later = await record(sheet, 0, 3, inMinutes(3))
+    expect([later.status, (await record(sheet, 1, 3)).status]).toEqual([403, 200])
     await school.ashby.call('DELETE', at)
     expect((await record(sheet, 1, 2)).status).toBe(401)
     expect((await school.ashby.call('DELETE', at)).status).toBe(404)
+  })
+
+  it('may still send what it read for a group before it left it, and no more after it was taken out', async () => {
+    const sheet = await school.device(0)
+    const move = (...places: number[]) =>
+      sheet.call('PUT', '/api/join/groups', { groupIds: places.map(groupAt) })
+    await move(1)
+    await move(2)
+    expect((await record(sheet, 0, 5, inMinutes(-4))).status).toBe(200)
+    expect((await record(sheet, 1, 5, inMinutes(-1))).status).toBe(200)
+    // A number was being typed while it was moved; what is read much later belongs to the new group.
+    expect((await record(sheet, 0, 6, inMinutes(1))).status).toBe(200)
+    expect((await record(sheet, 0, 7, inMinutes(5))).status).toBe(403)
+    const seen = (seenAt: string) => ({
+      ...{ groupId: groupAt(0), kind: 'noticed', text: 'it spins', about: null, source: 'sheet' },
+      ...{ seenAt, picture: null },
+    })
+    const observe = (at: string) => sheet.call('PUT', `${school.path}/observations/${newId()}`, seen(at))
+    expect((await observe(inMinutes(-4))).status).toBe(200)
+    expect((await observe(inMinutes(5))).status).toBe(403)
+    // A group in which it never was stays another's.
+    expect((await record(await school.device(1), 0, 8, inMinutes(-4))).status).toBe(403)
   })
 
   it('has nothing to do with another lesson of the same class', async () => {

@@ -96,9 +96,31 @@ export function refuseOtherGroups(
   groupIds: readonly (string | null)[],
 ): void {
   if (visitor.kind === 'teacher') return
-  if (groupIds.every((id) => id !== null && visitor.groupIds.includes(id))) return
-  throw new ApiError(
+  if (!groupIds.every((id) => id !== null && visitor.groupIds.includes(id))) throw inAnotherGroup()
+}
+
+/** How long after a device has left a group something may still be written there, in ms: a number was being typed. */
+const grace = 2 * 60_000
+
+/** Refuses what a device recorded for a group in which it was not at that time. */
+export function refuseOtherRecords(
+  visitor: TeacherVisitor | SheetVisitor,
+  records: readonly { groupId: string | null; at: string }[],
+): void {
+  if (visitor.kind === 'teacher') return
+  const was = ({ groupId, at }: (typeof records)[number]) =>
+    visitor.leftGroups.some(
+      (left) => left.groupId === groupId && Date.parse(at) <= Date.parse(left.until) + grace,
+    )
+  const others = records.filter((one) => !was(one))
+  refuseOtherGroups(
+    visitor,
+    others.map(({ groupId }) => groupId),
+  )
+}
+
+const inAnotherGroup = () =>
+  new ApiError(
     'not-allowed',
     'This device is in another group. Choose your group again, or ask your teacher.',
   )
-}

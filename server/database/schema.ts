@@ -47,6 +47,11 @@ const planColumn = customType<{ data: Plan; driverData: unknown }>({
 export type SignInMode = 'on' | 'off'
 /** A teacher's browser, a device that joined a lesson, a Board, or a helper's screen. */
 export type SessionKind = 'teacher' | 'sheet' | 'board' | 'assistant'
+/** A group that a device was in, until it was moved or chose another (ISO 8601). */
+export interface LeftGroup {
+  groupId: string
+  until: string
+}
 /** What a link opens. */
 export type LinkKind = Extract<SessionKind, 'board' | 'assistant'>
 
@@ -252,6 +257,8 @@ export const sessions = pgTable(
     lessonId: uuid('lesson_id').references(() => lessons.id),
     /** The groups for which a Sheet records. */
     groupIds: jsonb('group_ids').$type<string[]>().notNull().default([]),
+    /** The groups that a Sheet has left, and when: what it read there may still be on its way. */
+    leftGroups: jsonb('left_groups').$type<LeftGroup[]>().notNull().default([]),
     linkId: uuid('link_id').references(() => links.id, { onDelete: 'cascade' }),
     /** What kind of device it is, in a few words. */
     device: text('device').notNull(),

@@ -4,7 +4,7 @@ import { lastOf } from '#core/defined'
 import { readingDays } from '#core/lesson'
 import type { JoinedDto, JoiningDto } from '#shared/types/people'
 import type { Database } from '../../database/database'
-import { groups, lessons, sessions } from '../../database/schema'
+import { groups, lessons, sessions, type LeftGroup } from '../../database/schema'
 import { isUniqueViolation } from '../../database/sqlState'
 import { ApiError, notFound } from '../../errors/apiError'
 import { findLesson, lockLesson } from '../lessonRow'
@@ -104,12 +104,33 @@ export async function chooseGroups(
   const { groups: all } = await joinableGroups(db, sheet.lessonId)
   if (groupIds.some((id) => all.every((group) => group.id !== id)))
     throw new ApiError('invalid', 'This group isn’t in the class. Choose your group again.')
-  const changed = await db
-    .update(sessions)
-    .set({ groupIds: [...new Set(groupIds)] })
-    .where(and(eq(sessions.id, sheet.sessionId), eq(sessions.lessonId, sheet.lessonId)))
-    .returning({ id: sessions.id })
-  if (changed.length === 0) throw notFound('device')
+  await db.transaction(async (tx) => {
+    const [before] = await tx
+      .select()
+      .from(sessions)
+      .where(and(eq(sessions.id, sheet.sessionId), eq(sessions.lessonId, sheet.lessonId)))
+      .for('update')
+    if (!before) throw notFound('device')
+    const leftGroups = leaving(before, groupIds, new Date().toISOString())
+    await tx
+      .update(sessions)
+      .set({ groupIds: [...new Set(groupIds)], leftGroups })
+      .where(eq(sessions.id, sheet.sessionId))
+  })
+}
+
+/** More groups than a class has. */
+const mostLeft = 24
+
+/** The groups that a device has left, with those that it leaves now. */
+function leaving(
+  before: Pick<typeof sessions.$inferSelect, 'groupIds' | 'leftGroups'>,
+  next: readonly string[],
+  until: string,
+): LeftGroup[] {
+  const left = before.groupIds.filter((id) => !next.includes(id)).map((groupId) => ({ groupId, until }))
+  const isOpen = (groupId: string) => !next.includes(groupId) && left.every((one) => one.groupId !== groupId)
+  return [...before.leftGroups.filter(({ groupId }) => isOpen(groupId)), ...left].slice(-mostLeft)
 }
 
 /** Takes a device out of a lesson; what it has not sent yet stays on it. */

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid'
 import { defined } from '#core/defined'
 import type { SessionDto, TeacherRole } from '#shared/types/people'
 import type { Database } from '../../database/database'
-import { lessons, links, sessions, teachers, type SessionKind } from '../../database/schema'
+import { lessons, links, sessions, teachers, type LeftGroup, type SessionKind } from '../../database/schema'
 import { hashOf, newSecret } from './secrets'
 
 /** Somebody signed in. Where nobody signs in, whoever sits at the school's machine is one without an id. */
@@ -22,6 +22,7 @@ export interface SheetVisitor {
   /** The whole lesson, also where a group takes part in a part of it. */
   lessonId: string
   groupIds: string[]
+  leftGroups: LeftGroup[]
 }
 
 /** A screen that a link has opened for one lesson. */
@@ -90,7 +91,7 @@ export async function findVisitor(db: Database, secret: string): Promise<Visitor
     )
   const own = { sessionId: session.id, lessonId: defined(session.lessonId) }
   return session.kind === 'sheet'
-    ? { kind: 'sheet', ...own, groupIds: session.groupIds }
+    ? { kind: 'sheet', ...own, groupIds: session.groupIds, leftGroups: session.leftGroups }
     : { kind: session.kind, ...own }
 }
 

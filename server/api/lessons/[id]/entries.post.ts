@@ -1,5 +1,5 @@
 import { entriesSchema } from '#shared/schemas'
-import { refuseOtherGroups } from '../../../access/rights'
+import { refuseOtherRecords } from '../../../access/rights'
 import { useDatabase } from '../../../database/client'
 import { defineRoute, idParam } from '../../../http/defineRoute'
 import { addEntries } from '../../../queries/entries'
@@ -9,9 +9,9 @@ export default defineRoute({
   body: entriesSchema,
   limit: 400_000,
   handle: async ({ event, body, visitor }) => {
-    refuseOtherGroups(
+    refuseOtherRecords(
       visitor,
-      body.entries.map((entry) => entry.groupId),
+      body.entries.map(({ groupId, takenAt }) => ({ groupId, at: takenAt })),
     )
     const added = await addEntries(useDatabase(), idParam(event, 'lesson'), body.entries)
     return { added: added.map((entry) => entry.id) }

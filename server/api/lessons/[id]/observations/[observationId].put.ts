@@ -1,6 +1,6 @@
 import { observationSchema, pictureLimit } from '#shared/schemas'
 import { observationFor } from '../../../../access/redact'
-import { refuseOtherGroups } from '../../../../access/rights'
+import { refuseOtherRecords } from '../../../../access/rights'
 import { useDatabase } from '../../../../database/client'
 import { defineRoute, idParam } from '../../../../http/defineRoute'
 import { addObservation } from '../../../../queries/observations'
@@ -11,7 +11,7 @@ export default defineRoute({
   // A picture in base64, and words.
   limit: pictureLimit * 1.4,
   handle: async ({ event, body, visitor }) => {
-    refuseOtherGroups(visitor, [body.groupId])
+    refuseOtherRecords(visitor, [{ groupId: body.groupId, at: body.seenAt }])
     const kept = await addObservation(
       useDatabase(),
       idParam(event, 'lesson'),

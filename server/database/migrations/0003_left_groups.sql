@@ -1,0 +1,1 @@
+ALTER TABLE "sessions" ADD COLUMN "left_groups" jsonb DEFAULT '[]'::jsonb NOT NULL;
