@@ -12,26 +12,33 @@ const picture = /^pictures\/([0-9a-f-]{36})\.(?:jpg|png|webp)$/
 
 class Refused extends Error {}
 
+const isWanted = (name: string): boolean => name === archiveFile || picture.test(name)
+
+/** Refuses by what an archive says of its files, before any of them is unpacked. */
+function lookThrough(bytes: Uint8Array): void {
+  let files = 0
+  let size = 0
+  unzipSync(bytes, {
+    filter({ name, originalSize }) {
+      if (++files > most.files)
+        throw new Refused('This file wasn’t saved by Jolly Beaker: it holds too many files.')
+      if (/(?:^|[\\/])\.\.(?:[\\/]|$)|^[\\/]|^[a-z]:/i.test(name))
+        throw new Refused('We can’t open this file: it wasn’t saved by Jolly Beaker.')
+      if (isWanted(name)) size += originalSize
+      if (size > most.bytes) throw new Refused('This lesson file is too large to open here.')
+      return false
+    },
+  })
+}
+
 /**
  * Unpacks an archived lesson. Only what a lesson needs is unpacked, each at most as large as the archive says, so that a small file
  * cannot become an endless one.
  */
 export function unzipArchive(bytes: Uint8Array): Unzipped {
-  let files = 0
-  let size = 0
   try {
-    const found = unzipSync(bytes, {
-      filter({ name, originalSize }) {
-        if (++files > most.files)
-          throw new Refused('This file wasn’t saved by Jolly Beaker: it holds too many files.')
-        if (/(?:^|[\\/])\.\.(?:[\\/]|$)|^[\\/]|^[a-z]:/i.test(name))
-          throw new Refused('We can’t open this file: it wasn’t saved by Jolly Beaker.')
-        if (name !== archiveFile && !picture.test(name)) return false
-        size += originalSize
-        if (size > most.bytes) throw new Refused('This lesson file is too large to open here.')
-        return true
-      },
-    })
+    lookThrough(bytes)
+    const found = unzipSync(bytes, { filter: ({ name }) => isWanted(name) })
     const lesson = found[archiveFile]
     if (!lesson)
       return {
