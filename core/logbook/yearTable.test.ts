@@ -7,7 +7,7 @@ import { metIn, yearRows, type TestedLesson } from '.'
 const lesson = (changes: Partial<TestedLesson> = {}): TestedLesson => ({
   plan: examplePlan(),
   conclusion: emptyConclusion,
-  ...{ asked: false, reasoned: false, repeated: false, noticed: false },
+  ...{ asked: false, reasoned: false, repeated: false, noticed: false, questioned: false },
   ...changes,
 })
 
@@ -33,6 +33,7 @@ describe('what a class met in a lesson', () => {
     ['reasoned', { reasoned: true }],
     ['repeated', { repeated: true }],
     ['noticed', { noticed: true }],
+    ['questioned', { questioned: true }],
     ['worked', { plan: examplePlan({ workOut: 'children' }) }],
     ['answered', { conclusion: { ...emptyConclusion, ownWords: 'It bounced higher.' } }],
     ['why', { conclusion: { ...emptyConclusion, why: 'it falls for longer' } }],
@@ -67,7 +68,15 @@ describe('the rows of the year', () => {
     const met = ways.flatMap((way) => {
       const plan = examplePlan({ recording: way.usualRecording, workOut: 'children' })
       const conclusion = { ...emptyConclusion, ownWords: 'a', why: 'b', better: 'c', nextQuestion: 'd' }
-      return metIn({ plan, conclusion, asked: true, reasoned: true, repeated: true, noticed: true })
+      return metIn({
+        plan,
+        conclusion,
+        asked: true,
+        reasoned: true,
+        repeated: true,
+        noticed: true,
+        questioned: true,
+      })
     })
     expect(new Set(met)).toEqual(new Set(yearRows(met).map(({ id }) => id)))
   })

@@ -15,6 +15,8 @@ export interface TestedLesson {
   repeated: boolean
   /** Something was noticed beside what is measured. */
   noticed: boolean
+  /** A group left a question with another. */
+  questioned: boolean
 }
 
 /** A line of the year's table: what a class may have met. */
@@ -41,6 +43,11 @@ const skills: readonly { id: string; name: string; met: (lesson: TestedLesson) =
     id: 'answered',
     name: 'Answered from their results',
     met: ({ conclusion }) => conclusion.claim !== null || Boolean(conclusion.ownWords?.trim()),
+  },
+  {
+    id: 'questioned',
+    name: 'Questioned each other’s work',
+    met: ({ questioned }) => questioned,
   },
   { id: 'why', name: 'Had an idea why', met: ({ conclusion }) => conclusion.why.trim() !== '' },
   {

@@ -23,6 +23,10 @@ it('the year shows what was tested, and an admin all classes of the school', asy
   await ashby.call('PUT', `${path}/notes/${newId()}`, {
     ...{ kind: 'asking', text: 'And on grass?', sort: null, settled: false },
   })
+  const [leaf, bell] = lesson.class.groups
+  await ashby.call('PUT', `${path}/reviews/${leaf!.id}/${bell!.id}`, {
+    ...{ convinced: '', question: 'How exactly did you do it?' },
+  })
   const [shown] = (await seenBy('ashby')).lessons
   expect(shown).toMatchObject({ title: 'Ball bounce', date: '2026-03-09', year: '2025/26' })
   expect(shown!.met.sort()).toEqual([
@@ -30,6 +34,7 @@ it('the year shows what was tested, and an admin all classes of the school', asy
     'skill:asked',
     'skill:fair',
     'skill:measured',
+    'skill:questioned',
     'skill:repeated',
     'way:measure',
   ])

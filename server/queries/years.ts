@@ -17,6 +17,7 @@ const shows = {
   reasoned: sql<boolean>`exists (select 1 from predictions where predictions.lesson_id = lessons.id and trim(predictions.because) <> '')`,
   repeated: sql<boolean>`exists (select 1 ${counted} and entries.try_number > 1)`,
   noticed: sql<boolean>`exists (select 1 from observations where observations.lesson_id = lessons.id and not observations.removed)`,
+  questioned: sql<boolean>`exists (select 1 from reviews where reviews.lesson_id = lessons.id and not reviews.removed and reviews.question <> '')`,
 }
 
 /**
