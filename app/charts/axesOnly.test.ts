@@ -9,7 +9,7 @@ const size = { text: 14, symbol: 14, summary: true }
 describe('axes to draw on', () => {
   it('have the scale that the readings need, and nothing to be seen', () => {
     const groups = [{ id: 'leaf', name: 'Leaf', emblem: 'leaf' as const }]
-    const drawn = resultsChart({ plan, groups, scores: scoresOf(plan, counted), evidence }, size)
+    const drawn = resultsChart({ plan, groups, evidence }, size)
     const blank = axesOnly(drawn)
     expect(blank.xAxis).toBe(drawn.xAxis)
     const [only, ...others] = blank.series as { symbolSize: number; data: [number, number][] }[]

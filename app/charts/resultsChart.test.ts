@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { scoresOf, weighLesson } from '#core/comparison'
+import { weighLesson } from '#core/comparison'
 import type { Plan } from '#core/plan'
 import { examplePlan, kindsPlan } from '../../core/testing/examplePlan'
 import { entriesFrom } from '../../core/testing/exampleEntries'
@@ -29,7 +29,7 @@ interface Drawn {
 function draw(plan: Plan, table: Parameters<typeof entriesFrom>[0], changes = {}): Drawn {
   const entries = entriesFrom(table)
   return resultsChart(
-    { plan, groups, scores: scoresOf(plan, entries), evidence: weighLesson(plan, entries) },
+    { plan, groups, evidence: weighLesson(plan, entries) },
     { ...size, ...changes },
   ) as unknown as Drawn
 }

@@ -12,10 +12,11 @@ import { palette } from '../theme/palette'
 export interface ChartData {
   plan: Plan
   groups: Tester[]
-  /** Of the plan as it is scored. */
-  scores: readonly Score[]
   evidence: Evidence
 }
+
+/** Every score that was weighed. */
+const scoresIn = ({ cells }: Evidence): Score[] => cells.flatMap(({ tries }) => tries)
 
 /** Every counted try as a dot in its group's emblem, the level results as marks, joined by a line only along numbers. */
 export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOption {
@@ -52,7 +53,7 @@ export function resultsChart(data: ChartData, size: ChartSize): EChartsCoreOptio
       // Temperatures and changes have no floor at nought.
       min:
         unitDefinition(plan.measured.unit).dimension === 'temperature' ||
-        data.scores.some(({ value }) => value < 0)
+        scoresIn(data.evidence).some(({ value }) => value < 0)
           ? undefined
           : 0,
       max: top ?? undefined,
@@ -126,13 +127,13 @@ function placeGap(places: number[]): number {
 }
 
 /** Where the axis must end because something read is off the instrument's scale, or null when none is. */
-function scaleTop({ plan, scores }: ChartData): number | null {
+function scaleTop({ plan, evidence }: ChartData): number | null {
   const end = convertUnit(
     plan.measured.instrument.greatest,
     plan.measured.instrument.unit,
     plan.measured.unit,
   )
-  return scores.some(({ value }) => Number.isFinite(value) && value > end) ? end : null
+  return scoresIn(evidence).some(({ value }) => Number.isFinite(value) && value > end) ? end : null
 }
 
 function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: ChartSize) {
@@ -155,7 +156,7 @@ function summarySeries({ plan, evidence }: ChartData, levels: Level[], size: Cha
 }
 
 function groupSeries(
-  { plan, groups, scores }: ChartData,
+  { plan, groups, evidence }: ChartData,
   group: Tester,
   place: number,
   size: ChartSize,
@@ -169,7 +170,7 @@ function groupSeries(
       ? (place / (groups.length - 1) - 0.5) * asideOf[plan.changed.kind] * placeGap(places)
       : 0
   const { path, colour } = emblemLooks[group.emblem]
-  const dots = scores.flatMap(({ groupId, levelId, value }) => {
+  const dots = scoresIn(evidence).flatMap(({ groupId, levelId, value }) => {
     const level = levels.findIndex((one) => one.id === levelId)
     if (groupId !== group.id || level < 0 || !Number.isFinite(value)) return []
     const off = top !== null && value > top

@@ -58,7 +58,6 @@ describe('places as dots', () => {
   const data = {
     plan: scoredPlan(race, heats),
     groups,
-    scores: wayOf(race).scores(race, heats),
     evidence: weighLesson(race, heats, ['leaf', 'bell']),
   }
 

@@ -13,6 +13,7 @@ import {
 } from '#core/report'
 import { currentDay } from '#shared/lesson/currentDay'
 import { reportedLesson } from '#shared/lesson/reportedLesson'
+import { useResults } from '~/stores/results'
 import { usePrintLesson } from './usePrintLesson'
 
 /** How a paper was arranged on this device, and what is left to the children. */
@@ -33,11 +34,12 @@ function settingsFrom(stored: Partial<PaperSettings> | null, usual: PaperSetting
 /** A paper of the lesson in the address, with how it was arranged on this device. */
 export function useLessonPaper(paper: PaperKind) {
   const { store, ready } = usePrintLesson()
+  const results = useResults()
   const settings = useLocalStorage(`jolly-beaker-paper-${paper}`, usual(paper), {
     mergeDefaults: settingsFrom,
   })
   const lesson = computed(() => reportedLesson(store.open, currentDay()))
-  const facts = computed(() => reportFacts(lesson.value))
+  const facts = computed(() => reportFacts(lesson.value, results.evidence))
   const chosen = computed(() => ({ ...facts.value, choices: settings.value }))
   /** What each group's page has; none on papers of the class. */
   const ofGroups = computed(() =>

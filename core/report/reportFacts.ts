@@ -3,6 +3,7 @@ import { variableWords } from '../class'
 import { foretoldBy, type Conclusion } from '../conclusion'
 import { scoredPlan, weighLesson } from '../comparison'
 import { standingOf, type Entry } from '../entries'
+import type { Evidence } from '../evidence'
 import type { CupboardInstrument } from '../instrument'
 import { kitAmounts } from '../kit'
 import { caveatsOf, classSays, lessonResult, predictionsSaid, testersOf, type Tester } from '../lesson'
@@ -34,15 +35,16 @@ export interface ReportedLesson {
 
 /**
  * What the papers of a lesson are made from, worked out as the screens work it out.
+ * @param weighed what the lesson's entries show, where that is known already
  * @example reportFacts({ ...lesson, entries: [] }).evidence.results // []: nothing was read
  */
-export function reportFacts(lesson: ReportedLesson): ReportFacts {
+export function reportFacts(lesson: ReportedLesson, weighed?: Evidence): ReportFacts {
   const { plan, own, groups, school, entries, predictions, conclusion, isOver } = lesson
   const standing = standingOf(entries)
   const { counted } = standing
   const scored = scoredPlan(plan, counted)
   const groupIds = groups.map(({ id }) => id)
-  const evidence = weighLesson(plan, counted, groupIds, isOver, foretoldBy(predictions, entries))
+  const evidence = weighed ?? weighLesson(plan, counted, groupIds, isOver, foretoldBy(predictions, entries))
   const found = lessonResult(plan, counted, evidence)
   const first = predictions.filter(({ step }) => step === 'before')
   const lines = kitAmounts(plan, {

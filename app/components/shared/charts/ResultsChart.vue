@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import type { ChartSize } from '~/charts/frame'
 import { chartWords, resultsChart } from '~/charts/resultsChart'
-import { scoresOf } from '#core/comparison'
 import { useLesson } from '~/stores/lesson'
 import { useResults } from '~/stores/results'
 
@@ -15,7 +14,6 @@ const results = useResults()
 const data = computed(() => ({
   plan: store.scored,
   groups: store.testers,
-  scores: scoresOf(store.plan, store.counted),
   evidence: results.evidence,
 }))
 const option = computed(() => resultsChart(data.value, props.size))
