@@ -3,6 +3,8 @@ import { ref } from 'vue'
 import { problemWords, RequestProblem } from '../api/request'
 
 export interface Notice {
+  /** Tells it from the one before, which may say the same. */
+  id: number
   text: string
   kind: 'told' | 'problem'
   /** What undoes the act that the notice tells of. */
@@ -13,14 +15,17 @@ export interface Notice {
 export const useNotices = defineStore('notices', () => {
   const current = ref<Notice | null>(null)
 
+  let count = 0
+
   function tell(text: string, undo?: Notice['undo']) {
-    current.value = { text, kind: 'told', undo }
+    current.value = { id: ++count, text, kind: 'told', undo }
   }
 
   function warn(error: unknown) {
     // Whoever is sent to sign in reads there what to do.
     if (error instanceof RequestProblem && error.needsSignIn) return
-    current.value = { text: typeof error === 'string' ? error : problemWords(error), kind: 'problem' }
+    const text = typeof error === 'string' ? error : problemWords(error)
+    current.value = { id: ++count, text, kind: 'problem' }
   }
 
   /** Runs an act and tells its problem, if it has one. */

@@ -11,7 +11,9 @@ async function undo() {
 </script>
 
 <template>
+  <!-- One that follows another is shown for its own time, and not for what is left of that one's. -->
   <VSnackbar
+    :key="notices.current?.id ?? 0"
     location="bottom left"
     :model-value="notices.current !== null"
     :color="notices.current?.kind === 'problem' ? 'error' : 'secondary'"
