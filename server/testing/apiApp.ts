@@ -67,7 +67,7 @@ export async function startApiApp(isSetUp = true): Promise<ApiApp> {
   app.use(router)
   const serving = createServer(toNodeListener(app))
   // A test that works for seconds between two requests, in this same process, finds its connection still open.
-  serving.keepAliveTimeout = 300_000
+  serving.keepAliveTimeout = 15_000
   const server = await listen(serving)
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
   return {
