@@ -27,9 +27,14 @@ export function useReviews() {
       const [visitor, host] = [groupOf(pair.byGroupId), groupOf(pair.ofGroupId)]
       if (!visitor || !host) return []
       const review = store.open.reviews.find((one) => reviewKey(one) === reviewKey(pair)) ?? null
-      return [{ key: reviewKey(pair), isNow: known.has(reviewKey(pair)), visitor, host, review }]
+      const key = reviewKey(pair)
+      return [
+        { key, isNow: known.has(key), isLeft: review !== null && !review.removed, visitor, host, review },
+      ]
     })
   })
+  /** Whether each group could still visit one that it has not been to. */
+  const hasOthers = computed(() => (reviewing.value?.round ?? 0) < store.groups.length - 1)
 
   async function setReviewing(open: boolean, round: number) {
     const { id } = store.open
@@ -54,5 +59,5 @@ export function useReviews() {
       }),
     )
 
-  return { reviewing, canOpen, visits, groupOf, setReviewing, leave, answer, setRemoved }
+  return { reviewing, canOpen, visits, hasOthers, groupOf, setReviewing, leave, answer, setRemoved }
 }

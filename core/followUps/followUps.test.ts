@@ -108,6 +108,8 @@ describe('what was hard to keep the same', () => {
     expect(hardToKeep(plan, { ...nothing, conclusion: better })).toBe('way of dropping')
     const ofBall = { ...emptyConclusion, better: 'Hold the ball the same way, the ball!' }
     expect(hardToKeep(plan, { ...nothing, conclusion: ofBall })).toBeNull()
+    const pressed = [{ note: '', reason: 'read wrongly' }]
+    expect(hardToKeep(plan, { ...nothing, entries: pressed })).toBeNull()
     const entries = [
       { note: 'on the soft floor', reason: '' },
       { note: 'the other floor', reason: '' },
@@ -124,7 +126,7 @@ describe('what was hard to keep the same', () => {
     const [found] = ledTo(kinds, plan, { conclusion }, 6)
     expect(found).toEqual({
       question: 'Does the way of dropping change the bounce height?',
-      said: 'If it matters as much as our groups differ: in classes like yours the answer would nearly always show.',
+      said: 'If it matters as much as the groups differ, in classes like yours the answer would nearly always show.',
     })
     expect(nextPlan(plan, found!.question).changed.name).toBe('way of dropping')
     // Where the groups hardly differ, nobody would see it; where nobody says so, nothing was hard.

@@ -94,7 +94,7 @@ function otherChange(
     : [
         {
           question,
-          said: `If it matters as much as our groups differ: ${said.charAt(0).toLowerCase()}${said.slice(1)}`,
+          said: `If it matters as much as the groups differ, ${said.charAt(0).toLowerCase()}${said.slice(1)}`,
         },
       ]
 }

@@ -7,6 +7,7 @@ export {
   reviewLimits,
   reviewsSaid,
   standingReviews,
+  visitsProgress,
   withReview,
   type Review,
   type Reviewing,

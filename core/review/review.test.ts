@@ -14,6 +14,7 @@ import {
   repeatableSlots,
   reviewsSaid,
   standingReviews,
+  visitsProgress,
   withReview,
   type Review,
 } from '.'
@@ -70,6 +71,16 @@ describe('reviews', () => {
   ])('are counted in a sentence', (all, said) => {
     expect(reviewsSaid(all)).toBe(said)
   })
+})
+
+it.each([
+  [0, 6, '0 of 6 groups have left something'],
+  [1, 6, '1 of 6 groups has left something'],
+  [6, 6, 'all 6 groups have left something'],
+  [1, 1, 'the one visiting group has left something'],
+  [0, 1, '0 of 1 groups have left something'],
+])('of visits, %i of %i is said as %j', (done, all, said) => {
+  expect(visitsProgress(done, all)).toBe(said)
 })
 
 describe('how differently two groups found it', () => {

@@ -73,3 +73,12 @@ function answeredSaid(asked: number, answered: number): string {
   if (answered === 0) return ', not answered yet'
   return `, ${answered} answered so far`
 }
+
+/**
+ * How many of the visiting groups have left something.
+ * @example visitsProgress(1, 6) // '1 of 6 groups has left something'
+ */
+export function visitsProgress(done: number, all: number): string {
+  if (done < all || all === 0) return `${done} of ${all} groups ${done === 1 ? 'has' : 'have'} left something`
+  return all === 1 ? 'the one visiting group has left something' : `all ${all} groups have left something`
+}

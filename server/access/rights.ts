@@ -96,7 +96,11 @@ export function refuseOtherGroups(
   groupIds: readonly (string | null)[],
 ): void {
   if (visitor.kind === 'teacher') return
-  if (!groupIds.every((id) => id !== null && visitor.groupIds.includes(id))) throw inAnotherGroup()
+  if (groupIds.every((id) => id !== null && visitor.groupIds.includes(id))) return
+  throw new ApiError(
+    'not-allowed',
+    'This device is in another group. Choose your group again, or ask your teacher.',
+  )
 }
 
 /** How long after a device has left a group something may still be written there, in ms: a number was being typed. */
@@ -118,9 +122,3 @@ export function refuseOtherRecords(
     others.map(({ groupId }) => groupId),
   )
 }
-
-const inAnotherGroup = () =>
-  new ApiError(
-    'not-allowed',
-    'This device is in another group. Choose your group again, or ask your teacher.',
-  )

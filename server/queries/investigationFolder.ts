@@ -26,40 +26,59 @@ function folder(): string | null {
   return data === null ? null : join(data, 'investigations')
 }
 
-/** The names of the files in a folder, in order; none where it is not there, or may not be read. */
-const namesIn = async (path: string): Promise<string[]> =>
-  (await readdir(path).catch(() => []))
+/** The names of the files in a folder, in order; none where it is not there. */
+async function namesIn(path: string): Promise<string[]> {
+  const names = await readdir(path).catch((error: NodeJS.ErrnoException) => {
+    if (error.code === 'ENOENT') return []
+    throw error
+  })
+  return names
     .filter((name) => name.toLowerCase().endsWith('.json') && !name.startsWith('.'))
     .sort()
     .slice(0, most)
+}
 
-/** The investigations in the school's folder. */
+/** The investigations in the school's folder; a folder that can't be looked into is said so in its place. */
 export async function filesInFolder(): Promise<FolderFile[]> {
   const path = folder()
   if (path === null) return []
+  const names = await namesIn(path).catch(() => null)
+  if (names === null) return [unusable(path, 'We can’t look into it. Give Jolly Beaker the right to.')]
   const files: FolderFile[] = []
   // One after the other: each may be large.
-  for (const name of await namesIn(path)) files.push(await fileAt(path, name))
+  for (const name of names) files.push(await fileAt(join(path, name), name))
   return files
 }
 
 async function fileAt(path: string, name: string): Promise<FolderFile> {
   try {
-    const { mtimeMs, size } = await stat(join(path, name))
+    const { mtimeMs, size } = await stat(path)
     const stamp = `${mtimeMs} ${size}`
-    const before = known.get(join(path, name))
+    const before = known.get(path)
     if (before?.stamp === stamp) return before.file
-    if (size > investigationLetters)
-      return { name, plan: null, problem: 'This file is too large for an investigation.' }
-    const { plan } = await readInvestigation(await readFile(join(path, name), 'utf8'))
-    const file = { name, plan, problem: null }
-    known.set(join(path, name), { stamp, file })
+    const file = await readFileAt(path, name, size)
+    known.set(path, { stamp, file })
     return file
   } catch (error) {
-    const problem = error instanceof ApiError ? error.message : 'This file can’t be read.'
-    return { name, plan: null, problem }
+    // Nothing that lasts: the machine was busy, or the file is just being written.
+    const problem = error instanceof ApiError ? error.message : 'We can’t read it. Put the file there again.'
+    return unusable(name, problem)
   }
 }
+
+/** One that can't be used is known as such, too, until it is another one. */
+async function readFileAt(path: string, name: string, size: number): Promise<FolderFile> {
+  if (size > investigationLetters)
+    return unusable(name, 'It is too large. Save it again with fewer or smaller pictures.')
+  try {
+    return { name, plan: (await readInvestigation(await readFile(path, 'utf8'))).plan, problem: null }
+  } catch (error) {
+    if (error instanceof ApiError && error.code === 'invalid') return unusable(name, error.message)
+    throw error
+  }
+}
+
+const unusable = (name: string, problem: string): FolderFile => ({ name, plan: null, problem })
 
 /** The text of a file in the school's folder. */
 export async function textInFolder(name: string): Promise<string> {

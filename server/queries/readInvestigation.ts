@@ -21,7 +21,7 @@ export async function readInvestigation(text: string): Promise<ReadInvestigation
     const [first] = checked.fields
     throw new ApiError(
       'invalid',
-      `The plan in this file cannot be used. ${first ? `At “${first.path || 'plan'}”: ${first.message}` : ''}`,
+      `The plan in this file can’t be used. ${first ? `At “${first.path || 'plan'}”: ${first.message}` : ''}`,
       checked.fields.map((field) => ({ ...field, path: `plan.${field.path}` })),
     )
   }

@@ -112,7 +112,10 @@ export async function hostRecord(db: Database, lessonId: string, byGroupId: stri
 
 // Not for good: what a device holds is sent once they are open again.
 const closed = () =>
-  new ApiError('not-allowed', 'Your teacher has closed the visits. This is kept here until they are open.')
+  new ApiError(
+    'not-allowed',
+    'Your teacher has closed the visits. What you wrote is kept here until they open again.',
+  )
 
 /** Keeps what a group leaves with another; the same act sent twice changes nothing. What a teacher took back stays so. */
 export async function saveReview(

@@ -10,6 +10,8 @@ const most = { files: 2000, bytes: 120_000_000 }
 
 const picture = /^pictures\/([0-9a-f-]{36})\.(?:jpg|png|webp)$/
 
+const choose = 'Choose one that was saved with “The whole lesson” here.'
+
 class Refused extends Error {}
 
 const isWanted = (name: string): boolean => name === archiveFile || picture.test(name)
@@ -21,9 +23,9 @@ function lookThrough(bytes: Uint8Array): void {
   unzipSync(bytes, {
     filter({ name, originalSize }) {
       if (++files > most.files)
-        throw new Refused('This file wasn’t saved by Jolly Beaker: it holds too many files.')
+        throw new Refused(`This isn’t a lesson file: it holds too many files. ${choose}`)
       if (/(?:^|[\\/])\.\.(?:[\\/]|$)|^[\\/]|^[a-z]:/i.test(name))
-        throw new Refused('We can’t open this file: it wasn’t saved by Jolly Beaker.')
+        throw new Refused(`This isn’t a lesson file. ${choose}`)
       if (isWanted(name)) size += originalSize
       if (size > most.bytes) throw new Refused('This lesson file is too large to open here.')
       return false
@@ -43,7 +45,7 @@ export function unzipArchive(bytes: Uint8Array): Unzipped {
     if (!lesson)
       return {
         ok: false,
-        message: 'This isn’t a lesson file. Choose one that was saved with “The whole lesson” here.',
+        message: `This isn’t a lesson file. ${choose}`,
       }
     const pictures = Object.entries(found).flatMap(([name, own]) => {
       const id = picture.exec(name)?.[1]

@@ -13,7 +13,7 @@ const many = computed(() => now.value.length > 6)
   <div class="visits">
     <p class="ask">We look at each other’s work. What convinces us? What do we want to ask?</p>
     <ul :class="{ many }">
-      <li v-for="one in now" :key="one.key" :class="{ done: one.review && !one.review.removed }">
+      <li v-for="one in now" :key="one.key" :class="{ done: one.isLeft }">
         <GroupEmblem
           class="wraps"
           :emblem="one.visitor.emblem"
@@ -31,12 +31,7 @@ const many = computed(() => now.value.length > 6)
           :name="one.host.name"
           :size="many ? 40 : 56"
         />
-        <VIcon
-          v-if="one.review && !one.review.removed"
-          :icon="mdiCheckBold"
-          color="primary"
-          aria-label="done"
-        />
+        <VIcon v-if="one.isLeft" :icon="mdiCheckBold" color="primary" aria-label="done" />
       </li>
     </ul>
   </div>

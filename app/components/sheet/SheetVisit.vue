@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { predictionWords } from '#core/conclusion'
 import { capital } from '#core/quantity'
 import { wayOf } from '#core/recording'
+import { predictionSaid } from '#core/report'
 import { convincingPhrases, questionPhrases, reviewKey } from '#core/review'
 import type { HostRecordDto } from '#shared/types/review'
 import { request } from '~/api/request'
@@ -31,7 +31,7 @@ async function look() {
     const params = { id: store.open.id, groupId: props.groupId }
     record.value = await request('GET', '/api/lessons/:id/reviews/:groupId', { params })
   } catch {
-    // The readings are here already; what else they wrote comes once there is a connection.
+    // The readings are here already: they can be looked at without the rest.
     isCut.value = true
   }
 }
@@ -52,10 +52,7 @@ store.onEvent((event) => {
 
 const theirs = computed(() => (record.value?.ofGroupId === props.hostId ? record.value : null))
 const predicted = computed(() =>
-  (theirs.value?.predictions ?? []).map(({ answer, because }) => {
-    const said = capital(predictionWords(store.scored, answer, store.plan))
-    return because === '' ? `${said}.` : `${said}, because ${because}.`
-  }),
+  (theirs.value?.predictions ?? []).map((one) => capital(predictionSaid(store.scored, store.plan, one))),
 )
 const findings = computed(() => sheetFindings[wayOf(store.plan).sheetEntry] ?? null)
 
@@ -95,7 +92,7 @@ function keep() {
               </ul>
             </template>
             <p v-if="isCut" class="small soft" role="status">
-              What they noticed comes when the connection is back.
+              We can’t show what they predicted and noticed just now. Close this and look again.
             </p>
           </div>
           <SheetPhrases

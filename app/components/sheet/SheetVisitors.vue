@@ -66,7 +66,7 @@ function repeat(slot: Slot) {
         </template>
         <template v-if="choosing">
           <h2>Which one will you try again?</h2>
-          <p>The old number stays to be seen, and doesn’t count any more.</p>
+          <p>The old one stays in the record, but doesn’t count any more.</p>
           <div class="tries">
             <VBtn
               v-for="slot in again"

@@ -41,7 +41,7 @@ it('lists the files of a folder as they are, and starts lessons from them', asyn
   expect(await listed()).toMatchObject([
     { id: 'bubbles.json', title: 'Our bubbles', question: bubbles.question, isBroken: false },
     { id: 'half.json', title: 'half.json', isBroken: true },
-    { id: 'more.json', about: 'This file can’t be read.', isBroken: true },
+    { id: 'more.json', about: 'We can’t read it. Put the file there again.', isBroken: true },
   ])
   const { body } = await start('bubbles.json')
   const lesson = async (id: string) => (await app.call<LessonDto>('GET', `/api/lessons/${id}`)).body.plan

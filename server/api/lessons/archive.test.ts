@@ -182,7 +182,7 @@ describe('a file that is no lesson', () => {
     [
       'one with a path that climbs',
       async () => zipSync({ '../../lesson.json': strToU8('{}') }),
-      /wasn’t saved by Jolly Beaker/,
+      /isn’t a lesson file/,
     ],
     ['one with too many files', async () => zipSync(many(2100)), /too many files/],
     ['a newer one', () => bytesOf((lesson) => ({ ...lesson, version: 99 })), /newer Jolly Beaker/],

@@ -157,7 +157,7 @@ describe('a device of a group', () => {
     const late = await leave(sheet, path, from, to, { ...texts, question: 'later' })
     expect([late.status, words(late)]).toEqual([
       403,
-      'Your teacher has closed the visits. This is kept here until they are open.',
+      'Your teacher has closed the visits. What you wrote is kept here until they open again.',
     ])
   })
 

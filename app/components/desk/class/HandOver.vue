@@ -30,7 +30,7 @@ const handOver = () =>
     const params = { id: props.classId }
     await request('PUT', '/api/classes/:id/owner', { params, body: { teacherId: chosen.value } })
     asked.value = false
-    // It is done, whether the list comes anew or not.
+    // The class is handed over, whether or not the list reloads.
     await notices.attempt(() => school.load())
     notices.tell(`${props.className} is ${next.value}’s class now.`)
     await router.push('/classes')

@@ -1,21 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { reviewLimits } from '#core/review'
+import { reviewLimits, visitsProgress } from '#core/review'
 import { useReviews } from '~/composables/useReviews'
 
 /** Groups look at each other's work: the teacher opens and closes it, sees what was left, writes for groups without a device, and takes back. */
-const { reviewing, visits, setReviewing, leave, answer, setRemoved } = useReviews()
+const { reviewing, visits, hasOthers, setReviewing, leave, answer, setRemoved } = useReviews()
 const round = computed(() => reviewing.value?.round ?? 0)
 const now = computed(() => visits.value.filter(({ isNow }) => isNow))
-const done = computed(() => now.value.filter(({ review }) => review !== null && !review.removed).length)
 const state = computed(() => {
   if (!reviewing.value)
     return 'Each group looks at another one’s record, says one thing that convinced it and asks one question.'
-  const [some, all] = [done.value, now.value.length]
-  const many =
-    some === all
-      ? `all ${all} groups have left something`
-      : `${some} of ${all} groups ${some === 1 ? 'has' : 'have'} left something`
+  const many = visitsProgress(now.value.filter(({ isLeft }) => isLeft).length, now.value.length)
   return reviewing.value.open ? `Open: ${many}.` : `Closed: ${many}.`
 })
 /** What is being written for a group, and of which visit. */
@@ -33,12 +28,18 @@ function write({ key, review }: Visit, what: 'review' | 'answer') {
   writing.value = { key, what, convinced, question, answer: said }
 }
 
+/** An answer may be taken back; a review says something. */
+const canKeep = computed(
+  () =>
+    writing.value?.what === 'answer' ||
+    Boolean(writing.value?.convinced.trim() || writing.value?.question.trim()),
+)
+
 function keep({ visitor, host }: Visit) {
-  if (!writing.value) return
+  if (!writing.value || !canKeep.value) return
   const pair = { byGroupId: visitor.id, ofGroupId: host.id }
   const { what, convinced, question, answer: said } = writing.value
   if (what === 'answer') void answer(pair, said.trim())
-  else if (convinced.trim() === '' && question.trim() === '') return
   else void leave(pair, { convinced: convinced.trim(), question: question.trim() })
   writing.value = null
 }
@@ -64,7 +65,12 @@ function keep({ visitor, host }: Visit) {
         <VBtn variant="outlined" color="secondary" size="small" @click="setReviewing(true, round)"
           >Open them again</VBtn
         >
-        <VBtn variant="text" color="secondary" size="small" @click="setReviewing(true, round + 1)"
+        <VBtn
+          v-if="hasOthers"
+          variant="text"
+          color="secondary"
+          size="small"
+          @click="setReviewing(true, round + 1)"
           >Visit another group</VBtn
         >
       </template>
@@ -103,7 +109,7 @@ function keep({ visitor, host }: Visit) {
             autofocus
             hide-details
           />
-          <VBtn type="submit" size="small" color="primary" variant="text">Keep it</VBtn>
+          <VBtn type="submit" size="small" color="primary" variant="text" :disabled="!canKeep">Keep it</VBtn>
           <VBtn size="small" variant="text" @click="writing = null">Not now</VBtn>
         </form>
         <div v-else-if="one.review?.removed" class="said soft">
