@@ -15,6 +15,8 @@ export function useReviews() {
     () => store.groups.length > 1 && !isDoneForAll(store.plan) && store.counted.length > 0,
   )
   const groupOf = (id: string) => store.groups.find((group) => group.id === id)
+  const reviewOf = (pair: ReviewPair) =>
+    store.open.reviews.find((one) => reviewKey(one) === reviewKey(pair)) ?? null
   /** Who visits whom now, then who visited whom before, each with what was left; without groups that have gone elsewhere. */
   const visits = computed(() => {
     const now = store.groups.flatMap(({ id: byGroupId }) => {
@@ -26,7 +28,7 @@ export function useReviews() {
     return [...now, ...earlier].flatMap((pair) => {
       const [visitor, host] = [groupOf(pair.byGroupId), groupOf(pair.ofGroupId)]
       if (!visitor || !host) return []
-      const review = store.open.reviews.find((one) => reviewKey(one) === reviewKey(pair)) ?? null
+      const review = reviewOf(pair)
       const key = reviewKey(pair)
       return [
         { key, isNow: known.has(key), isLeft: review !== null && !review.removed, visitor, host, review },
@@ -44,11 +46,16 @@ export function useReviews() {
     if (now && store.lesson?.id === id) store.patch({ reviewing: now })
   }
 
-  const leave = ({ byGroupId, ofGroupId }: ReviewPair, said: Pick<Review, 'convinced' | 'question'>) =>
-    store.act({ kind: 'review', byGroupId, ofGroupId, ...said })
+  function leave({ byGroupId, ofGroupId }: ReviewPair, said: Pick<Review, 'convinced' | 'question'>) {
+    const before = reviewOf({ byGroupId, ofGroupId })
+    const was = { convinced: before?.convinced ?? '', question: before?.question ?? '' }
+    return store.act({ kind: 'review', byGroupId, ofGroupId, ...said, was })
+  }
 
-  const answer = ({ byGroupId, ofGroupId }: ReviewPair, said: string) =>
-    store.act({ kind: 'review-answer', byGroupId, ofGroupId, answer: said })
+  function answer({ byGroupId, ofGroupId }: ReviewPair, said: string) {
+    const was = reviewOf({ byGroupId, ofGroupId })?.answer ?? ''
+    return store.act({ kind: 'review-answer', byGroupId, ofGroupId, answer: said, was })
+  }
 
   /** Takes back what a group left, or puts it back. */
   const setRemoved = ({ byGroupId, ofGroupId }: Review, removed: boolean) =>

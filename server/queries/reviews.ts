@@ -7,6 +7,7 @@ import { isDoneForAll } from '#core/lesson'
 import { standingObservations } from '#core/observation'
 import { comparisonOf } from '#core/recording'
 import { disagreement, pairGroups, type Review, type Reviewing, type ReviewPair } from '#core/review'
+import type { Given, reviewSchema } from '#shared/schemas'
 import type { HostRecordDto } from '#shared/types/review'
 import type { Database } from '../database/database'
 import { lessons, reviews } from '../database/schema'
@@ -122,7 +123,7 @@ export async function saveReview(
   db: Database,
   lessonId: string,
   { byGroupId, ofGroupId }: ReviewPair,
-  texts: Pick<Review, 'convinced' | 'question'>,
+  { was, ...texts }: Given<typeof reviewSchema>,
   isTeacher: boolean,
 ): Promise<Review> {
   return db.transaction(async (tx) => {
@@ -132,6 +133,8 @@ export async function saveReview(
     const taking = await groupsOf(tx, lesson)
     if (!taking.has(byGroupId) || !taking.has(ofGroupId)) throw notFound('group')
     if (byGroupId === ofGroupId) throw new ApiError('invalid', 'A group cannot visit itself. Choose another.')
+    const before = await findReview(tx, lessonId, { byGroupId, ofGroupId })
+    if (before && was) refuseOverNewer(wordsOf(before), wordsOf(was), wordsOf(texts))
     const [row] = await tx
       .insert(reviews)
       .values({ lessonId, byGroupId, ofGroupId, ...texts })
@@ -146,25 +149,41 @@ export async function changeReview(
   db: Database,
   lessonId: string,
   { byGroupId, ofGroupId }: ReviewPair,
-  changes: Partial<Pick<Review, 'answer' | 'removed'>>,
+  { was, ...changes }: Partial<Pick<Review, 'answer' | 'removed'>> & { was?: string },
 ): Promise<Review> {
   return db.transaction(async (tx) => {
     await lockLesson(tx, lessonId)
+    const before = await findReview(tx, lessonId, { byGroupId, ofGroupId })
+    if (!before) throw notFound('visit')
+    if (was !== undefined) refuseOverNewer(before.answer, was, changes.answer ?? '')
     const [row] = await tx
       .update(reviews)
       .set(changes)
-      .where(
-        and(
-          eq(reviews.lessonId, lessonId),
-          eq(reviews.byGroupId, byGroupId),
-          eq(reviews.ofGroupId, ofGroupId),
-        ),
-      )
+      .where(isReview(lessonId, { byGroupId, ofGroupId }))
       .returning()
-    if (!row) throw notFound('visit')
-    return tell(tx, row)
+    return tell(tx, defined(row))
   })
 }
+
+const wordsOf = ({ convinced, question }: Pick<Review, 'convinced' | 'question'>): string =>
+  [convinced, question].filter((one) => one !== '').join(' ')
+
+/** Refuses to write over what another device has written since: one that was sent late would take the place of a later one. */
+function refuseOverNewer(now: string, was: string, next: string): void {
+  if (now === '' || now === was || now === next) return
+  throw new ApiError(
+    'conflict',
+    `Another device has written “${now}” since. Send yours again to put it in its place.`,
+  )
+}
+
+async function findReview(tx: Database, lessonId: string, pair: ReviewPair) {
+  const [row] = await tx.select().from(reviews).where(isReview(lessonId, pair))
+  return row
+}
+
+const isReview = (lessonId: string, { byGroupId, ofGroupId }: ReviewPair) =>
+  and(eq(reviews.lessonId, lessonId), eq(reviews.byGroupId, byGroupId), eq(reviews.ofGroupId, ofGroupId))
 
 async function tell(tx: Database, row: typeof reviews.$inferSelect): Promise<Review> {
   const review = toReview(row)

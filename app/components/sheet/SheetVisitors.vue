@@ -64,6 +64,10 @@ function repeat(slot: Slot) {
           <h2>What they ask</h2>
           <p class="said">{{ review.question }}</p>
         </template>
+        <template v-if="review.answer && review.answer !== text.trim()">
+          <h2>What you have answered</h2>
+          <p class="said">{{ review.answer }}</p>
+        </template>
         <template v-if="choosing">
           <h2>Which one will you try again?</h2>
           <p>The old one stays in the record, but doesn’t count any more.</p>

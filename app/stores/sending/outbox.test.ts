@@ -194,4 +194,17 @@ describe('what a group leaves with another', () => {
     setActivePinia(createPinia())
     expect(useOutbox().waiting.map(({ act }) => act.kind)).toEqual(['review'])
   })
+
+  it('says what was seen before, and not once somebody sends it again knowingly', async () => {
+    server.answerWith(({ path }) => (path.includes('/reviews/') ? refusal(409, 'conflict') : { body: {} }))
+    await useLesson().act({ kind: 'review-answer', ...pair, answer: 'The lower.', was: '' })
+    const [refused] = useOutbox().refused
+    server.answerWith(() => ({ body: {} }))
+    await useOutbox().sendAgain(refused!)
+    expect(server.of('PUT').map(({ body }) => body)).toEqual([
+      { answer: 'The lower.', was: '' },
+      { answer: 'The lower.' },
+    ])
+    expect(useOutbox().refused).toEqual([])
+  })
 })

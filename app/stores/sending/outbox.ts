@@ -12,7 +12,7 @@ function withAct(lesson: LessonDto, { act, at }: PendingAct): LessonDto {
   if (act.kind === 'note') return applyEvent(lesson, { kind: 'note', note: act.note, seq })
   if (act.kind === 'note-removed') return applyEvent(lesson, { kind: 'note-removed', id: act.note.id, seq })
   if (act.kind === 'review' || act.kind === 'review-answer') {
-    const { lessonId: _lesson, kind: _kind, ...said } = act
+    const { lessonId: _lesson, kind: _kind, was: _was, ...said } = act
     const before = lesson.reviews.find((one) => reviewKey(one) === reviewKey(act))
     const review = { convinced: '', question: '', answer: '', madeAt: at, removed: false, ...before, ...said }
     return applyEvent(lesson, { kind: 'review', review, seq })
@@ -35,17 +35,17 @@ function sendAct(act: Act): Promise<unknown> {
     })
   }
   if (act.kind === 'review') {
-    const { byGroupId: groupId, ofGroupId: hostId, convinced, question } = act
+    const { byGroupId: groupId, ofGroupId: hostId, convinced, question, was } = act
     return request('PUT', '/api/lessons/:id/reviews/:groupId/:hostId', {
       params: { id, groupId, hostId },
-      body: { convinced, question },
+      body: { convinced, question, ...(was ? { was } : {}) },
     })
   }
   if (act.kind === 'review-answer') {
-    const { byGroupId: groupId, ofGroupId: hostId, answer } = act
+    const { byGroupId: groupId, ofGroupId: hostId, answer, was } = act
     return request('PUT', '/api/lessons/:id/reviews/:groupId/:hostId/answer', {
       params: { id, groupId, hostId },
-      body: { answer },
+      body: { answer, ...(was === undefined ? {} : { was }) },
     })
   }
   const { id: noteId, ...body } = act.note
@@ -75,9 +75,10 @@ export const useOutbox = defineStore('outbox', () => {
 
   const send = (act: Act): Promise<void> => queue.add({ act, at: new Date().toISOString() })
 
+  /** Sends what was refused once more, now knowingly in the place of what stands there. */
   function sendAgain(one: Refused<PendingAct>): Promise<void> {
     void dismiss(one)
-    return send(one.act)
+    return send('was' in one.act ? { ...one.act, was: undefined } : one.act)
   }
 
   /** A lesson as it will be once everything has arrived. */

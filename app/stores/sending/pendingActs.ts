@@ -18,9 +18,12 @@ export type Act = { lessonId: string } & (
     }
   | { kind: 'note'; note: Note }
   | { kind: 'note-removed'; note: Note }
-  | ({ kind: 'review' } & ReviewPair & Pick<Review, 'convinced' | 'question'>)
-  | ({ kind: 'review-answer' } & ReviewPair & Pick<Review, 'answer'>)
+  /** With what was seen there before, unless it is to take the place of whatever stands there now. */
+  | ({ kind: 'review'; was?: ReviewTexts } & ReviewPair & ReviewTexts)
+  | ({ kind: 'review-answer'; was?: string } & ReviewPair & Pick<Review, 'answer'>)
 )
+
+type ReviewTexts = Pick<Review, 'convinced' | 'question'>
 
 /** An act with when it was done, and why it was refused if it was. */
 export interface PendingAct {

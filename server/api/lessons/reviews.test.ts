@@ -161,6 +161,28 @@ describe('a device of a group', () => {
     ])
   })
 
+  it('writes over no words of another device that it has not seen', async () => {
+    const { path, sheet, from, to } = await visited()
+    const was = { convinced: '', question: '' }
+    const first = { ...texts, question: 'Which side?' }
+    await leave(sheet, path, from, to, { ...first, was })
+    // The same once more, as its answer was lost, and then changed by who has seen it.
+    expect((await leave(sheet, path, from, to, { ...first, was })).status).toBe(200)
+    expect((await leave(sheet, path, from, to, { ...texts, was: first })).status).toBe(200)
+    const late = await leave(sheet, path, from, to, { ...first, was })
+    expect([late.status, words(late)]).toEqual([
+      409,
+      `Another device has written “${texts.convinced} ${texts.question}” since. Send yours again to put it in its place.`,
+    ])
+    expect((await leave(sheet, path, from, to, first)).status).toBe(200)
+    const say = (said: string, before?: string) =>
+      school.ashby.call('PUT', `${path}/reviews/${from}/${to}/answer`, { answer: said, was: before })
+    expect((await say('The lower.', '')).status).toBe(200)
+    expect((await say('The upper.', '')).status).toBe(409)
+    expect((await say('The upper.', 'The lower.')).status).toBe(200)
+    expect((await say('The lower.')).status).toBe(200)
+  })
+
   it('answers what it was asked, also after the visits', async () => {
     const { path, sheet, from, to } = await visited()
     const host = (await open(path)).body.hosts
